@@ -1,0 +1,63 @@
+import type { Grams, GramsPerMl, Millilitres } from './quantity'
+import type { Region } from './region'
+import { millilitresIn, unitById } from './unit'
+
+/** What a kitchen can measure, nearest to a wanted weight, and what the rounding loses. */
+export interface KitchenAmount {
+  /** "124 g", "1 Tbsp + ½ tsp (16 g)", "2 tsp". */
+  readonly text: string
+  /** The weight that this text really means. */
+  readonly grams: Grams
+  /** `grams` less what was asked for. */
+  readonly loss: Grams
+}
+
+const fractionText: readonly (readonly [number, string])[] = [[0, ''], [1 / 8, '⅛'], [1 / 4, '¼'], [1 / 3, '⅓'], [1 / 2, '½'], [2 / 3, '⅔'], [3 / 4, '¾']]
+
+/** A number as kitchens write it: 1½, ⅔, 2; to the nearest of the fractions that spoons and cups have. */
+export function kitchenNumber(n: number): string {
+  const whole = Math.floor(n + 1e-9)
+  const rest = n - whole
+  const [, sign] = fractionText.reduce((best, row) => Math.abs(row[0] - rest) < Math.abs(best[0] - rest) ? row : best)
+  return whole === 0 ? sign || '0' : `${whole}${sign}`
+}
+
+interface Spoons { readonly ml: Millilitres, readonly text: string, readonly parts: number }
+
+const teaspoonParts = [0, 1 / 8, 1 / 4, 1 / 2, 3 / 4, 1, 1.5, 2] as const
+const tablespoonParts = [0, 1, 2, 3] as const
+const cupParts = [0, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4] as const
+
+/** Every sum of at most two measures (cup and tablespoon, or tablespoon and teaspoon) that comes within reach of `ml`. */
+function spoonSums(ml: Millilitres, region: Region): Spoons[] {
+  const size = (id: string) => millilitresIn(unitById(id)!, region)!
+  const [cup, tbsp, tsp] = [size('cup'), size('tbsp'), size('tsp')]
+  const sums: Spoons[] = []
+  const add = (pieces: readonly (readonly [number, number, string])[]) => {
+    const used = pieces.filter(([n]) => n > 0)
+    if (used.length) sums.push({ ml: used.reduce((sum, [n, each]) => sum + n * each, 0), text: used.map(([n, , name]) => `${kitchenNumber(n)} ${name}`).join(' + '), parts: used.length })
+  }
+  for (const t of tablespoonParts) for (const s of teaspoonParts) if (t === 0 || s < tbsp / tsp - 0.5) add([[t, tbsp, 'Tbsp'], [s, tsp, 'tsp']])
+  const wholeCups = Math.floor(ml / cup)
+  for (const c of [wholeCups, wholeCups + 1]) for (const part of cupParts) for (const t of tablespoonParts) if (c + part > 0) add([[c + part, cup, c + part > 1 ? 'cups' : 'cup'], [t, tbsp, 'Tbsp']])
+  return sums
+}
+
+/**
+ * The spoons or cups nearest to a weight. A second measure is only added when it brings the amount closer by more than
+ * 3 % of it. `loss` says what the rounding gives or takes; nothing else is lost.
+ */
+export function spoonAmount(wanted: Grams, density: GramsPerMl, region: Region): KitchenAmount {
+  const ml = wanted / density
+  const cost = (s: Spoons) => Math.abs(s.ml - ml) / Math.max(ml, 0.3) + 0.03 * s.parts
+  const best = spoonSums(ml, region).reduce((a, b) => cost(b) < cost(a) ? b : a)
+  const grams = best.ml * density
+  return { text: best.text, grams, loss: grams - wanted }
+}
+
+/** A weight as a kitchen scale of 1 g steps shows it; below 10 g to half a gram, below 2 g to a tenth. */
+export function scaleAmount(wanted: Grams): KitchenAmount {
+  const step = wanted >= 10 ? 1 : wanted >= 2 ? 0.5 : 0.1
+  const grams = Math.round(Math.round(wanted / step) * step * 10) / 10
+  return { text: `${grams} g`, grams, loss: grams - wanted }
+}

@@ -1,0 +1,91 @@
+import type { Region } from '../measure'
+import type { AvoidableId } from './avoidable'
+import type { Ingredient } from './ingredient'
+import { pantry } from './pantry'
+import { ambiguousRows, claimRows, descriptors, notTheirWord, type AmbiguousRow } from './tables/words'
+import { wordsOf, type Word } from './words'
+
+/** What a stretch of text names: an ingredient of the pantry, with the question to ask when the name has two meanings. */
+export interface Mention { readonly start: number, readonly end: number, readonly words: string, readonly ingredient: Ingredient, readonly ambiguous: AmbiguousRow | null }
+
+/** "gluten-free", "vegan": what the words say is not in it. */
+export interface Claim { readonly start: number, readonly end: number, readonly words: string, readonly without: readonly AvoidableId[] }
+
+type Entry = { readonly ingredient: Ingredient } | { readonly without: readonly AvoidableId[] } | { readonly nothing: true }
+interface Node { readonly next: Map<string, Node>, entry: Entry | null }
+
+const root: Node = { next: new Map(), entry: null }
+const ingredients = new Map(pantry.map(item => [item.id, item]))
+const ambiguous = new Map(ambiguousRows.flatMap(row => row.words.split('|').map(words => [wordsOf(words).map(w => w.plain).join(' '), row] as const)))
+
+function enter(words: string, entry: Entry) {
+  let node = root
+  for (const { plain } of wordsOf(words)) {
+    let next = node.next.get(plain)
+    if (!next) node.next.set(plain, next = { next: new Map(), entry: null })
+    node = next
+  }
+  node.entry ??= entry
+}
+for (const ingredient of pantry) for (const name of [...ingredient.names, ...Object.values(ingredient.called ?? {})]) enter(name, { ingredient })
+for (const row of claimRows) for (const words of row.words.split('|')) enter(words, { without: row.without })
+for (const words of notTheirWord) enter(words, { nothing: true })
+
+export const ingredientById = (id: string): Ingredient | undefined => ingredients.get(id)
+
+/** The ingredient's name as that region says it. */
+export const nameIn = (ingredient: Ingredient, region: Region): string => ingredient.called?.[region] ?? ingredient.name
+
+interface Match { readonly from: number, readonly to: number, readonly entry: Entry }
+
+/** Leftmost, longest matches over whole words: coconut milk is found before milk, eggplant is never egg. */
+function matchesIn(words: readonly Word[]): Match[] {
+  const found: Match[] = []
+  for (let i = 0; i < words.length;) {
+    let node: Node | undefined = root
+    let best: Match | null = null
+    for (let j = i; j < words.length && node; j++) {
+      node = node.next.get(words[j]!.plain)
+      if (node?.entry) best = { from: i, to: j + 1, entry: node.entry }
+    }
+    if (best) found.push(best)
+    i = best ? best.to : i + 1
+  }
+  return found
+}
+
+export interface Reading {
+  readonly mentions: readonly Mention[]
+  readonly claims: readonly Claim[]
+  /** Words that are neither part of a mention nor known to change nothing. */
+  readonly unread: readonly string[]
+}
+
+/** Everything that a text names: ingredients, claims, and the words that this pantry does not know. */
+export function findMentions(text: string, region: Region = 'metric'): Reading {
+  const words = wordsOf(text)
+  const mentions: Mention[] = []
+  const claims: Claim[] = []
+  const used = new Set<number>()
+  for (const { from, to, entry } of matchesIn(words)) {
+    for (let i = from; i < to; i++) used.add(i)
+    const [start, end] = [words[from]!.start, words[to - 1]!.end]
+    if ('without' in entry) claims.push({ start, end, words: text.slice(start, end), without: entry.without })
+    if ('ingredient' in entry) {
+      const row = ambiguous.get(words.slice(from, to).map(w => w.plain).join(' ')) ?? null
+      const ingredient = ingredients.get(row?.by?.[region] ?? '') ?? entry.ingredient
+      mentions.push({ start, end, words: text.slice(start, end), ingredient, ambiguous: row })
+    }
+  }
+  const unread = words.filter((word, i) => !used.has(i) && !descriptors.has(word.plain) && !/^[\d%]+$/.test(word.plain)).map(word => text.slice(word.start, word.end))
+  return { mentions, claims, unread }
+}
+
+/**
+ * The ingredient that a name means: of all that it mentions the one with the most words, and of equals the last, since
+ * English puts the thing after what it is like ("almond sponge"). Null when nothing is known.
+ */
+export function mainMention(mentions: readonly Mention[]): Mention | null {
+  const length = (m: Mention) => wordsOf(m.words).length
+  return mentions.reduce<Mention | null>((best, m) => !best || length(m) >= length(best) ? m : best, null)
+}

@@ -1,0 +1,56 @@
+/**
+ * Words around an ingredient that do not change what it is. A word in an ingredient's name that is neither here nor in
+ * the pantry is reported as unread and keeps the line from looking safe. [P]
+ */
+export const descriptors: ReadonlySet<string> = new Set(`
+a about accurately additional all also an and any approx approximately as at available baking barely base beaten best big bit bite blanched blended block boiled boiling
+boneless bought bottled bowl broken brewed bright bruised brushed burnt bunch buttered canned carefully cake cakes caster chilled chopped chunk chunky circa clean clear coarse coarsely
+cold colour coloured commercial cook cooked cooking cool cooled cooking cored cracked crispy crumbled crushed cubed cube cup cut dairy deep deseeded desired diced dish
+discarded dissolved divided double drained dried drop dry dusting each edible equal evenly even extra fairly fat few filling fine finely finest firm firmly fleshed flaked flat flavour flavoured
+flesh fluid flame folded for fork freeze freezing free range freshly fresh from frozen full garnish generous gently golden good grade granulated grated grating grease greasing great grind ground
+half halved hand handful hard heaped heaping heavy high hint home homemade hot house hulled husked if in inch into it its jar juice juicy just kernel kind knob large leaf leftover less level light lightly like liquid
+little long loosely loose low lukewarm lump made mashed measured measuring medium melted mild mini minced minus mixed mixture moist more natural nature needed neutral new no non not of off old on one only optional or
+organic other our out over overnight overripe own packed packet pan part patted peel peeled per piece pinch pitted pieces plain plump plus poached pod possible pour poured powder powdered preferably premium pressed processed pulp pulped
+pure purchased quality quantity quartered quarter raw ready real recipe refrigerated reduced regular removed rest ribbon rinsed ripe roast roasted roll rolled room rough roughly round rounded salted scalded scant scraped
+segment seed seeded seedless separate separated serve serving set shaken shaved shelled shop shredded sieved sift sifted simmering single size sized skin skinless skinned skin slice sliced slightly sliver slivered small smooth so soaked soft softened soften
+some specially split spooned spoon spray sprig squeezed standard stalk standing steamed stem stemmed stick still stirred stone stoned stored strained strip strong such supermarket sweet sweetened tablespoon tart taste tear
+teaspoon temp temperature tender that the their them then thick thickly thin thinly this thoroughly tightly time tin tinned to toasted top topping torn total trimmed trim twice two type undiluted undyed unpeeled unrefined unroasted unsalted unsweetened untreated unwaxed
+up use used using usual variety very volume warm warmed washed waxed weight well wet when whichever whipped white whisked whole wholegrain with without yellow you young your zested
+brown dark black red green blue purple pink pale thai english french italian greek turkish swiss belgian madagascan ceylon mexican spanish seville sicilian indian dutch
+dusted decorate decoration finish glaze glazing brushing rolling sprinkle sprinkling drizzle dip dipping coat coating frosting icing batter crust base crumble dough pastry streusel traybake loaf tray pie
+tepid blood blossom medjool stale day proof active easy quick cook pack shop grain grained brand store super fairtrade ethical undrained patty tsp tbsp g ml kg oz lb equivalent each every both first second third sprinkled layer
+unbleached enriched bleached cultured pasteurised pasteurized homogenised whole pouring runny toast chop bake melt beat whisk shred roomtemp approximately max min least most i prefer we
+`.trim().split(/\s+/))
+
+/**
+ * Claims that a line makes about itself, and what they say is not in it. A claim is never proof: what the pantry says
+ * the ingredient usually holds becomes "unknown, ask the packet" instead of "contains". [L], [P]
+ */
+export const claimRows: readonly { readonly words: string, readonly without: readonly string[] }[] = [
+  { words: 'vegan | plant based | plant | animal free', without: ['milk', 'egg', 'honey', 'gelatine', 'animal-fat', 'insect-colour'] },
+  { words: 'dairy free | non dairy | nondairy | milk free | dairyfree', without: ['milk'] },
+  { words: 'egg free | eggless', without: ['egg'] },
+  { words: 'gluten free | glutenfree | gf', without: ['gluten', 'wheat', 'rye', 'barley'] },
+  { words: 'wheat free', without: ['wheat'] },
+  { words: 'nut free', without: ['tree-nut', 'peanut', 'almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'pistachio', 'brazil', 'macadamia', 'pine'] },
+  { words: 'soy free | soya free', without: ['soy'] },
+  { words: 'alcohol free', without: ['alcohol'] },
+  { words: 'sugar free | salt free | oil free | fat free | caffeine free | additive free | gmo free | sulphite free | lactose free | aluminum free | aluminium free', without: [] },
+]
+
+/** Words that hold a pantry word and are something else, and have no row of their own. [P] */
+export const notTheirWord: readonly string[] = ['butter lettuce', 'butterfly', 'cream coloured', 'egg cup', 'egg timer', 'egg ring', 'egg slice', 'egg sized', 'milk pan', 'nut brown', 'walnut sized', 'hazelnut sized', 'pea sized', 'cherry sized', 'almond shaped', 'rice paper', 'baking paper', 'wax paper', 'bread knife', 'butter knife', 'milk jug', 'butter dish', 'butter paper', 'butter wrapper', 'bread tin', 'cake tin', 'jelly roll pan', 'jelly roll tin', 'jam jar', 'cookie sheet', 'cookie cutter', 'biscuit cutter', 'pastry cutter', 'pastry brush', 'pastry bag', 'pastry blender', 'bread maker', 'rice cooker', 'egg wash brush', 'coffee grinder', 'tea towel', 'tea cloth', 'pepper mill', 'apple corer', 'potato masher', 'sugar thermometer', 'jelly thermometer', 'water bath', 'ice bath', 'ice cream maker', 'cream together', 'flour sifter', 'oil spill', 'salt cellar', 'ice cube', 'date stamp', 'bean bag']
+
+/** Names that mean different things here and there. `by` picks the reading for a region; the baker is always asked. [P] */
+export interface AmbiguousRow { readonly words: string, readonly asks: string, readonly choices: readonly string[], readonly by?: Readonly<Record<string, string>> }
+
+export const ambiguousRows: readonly AmbiguousRow[] = [
+  { words: 'corn flour', asks: 'Corn flour is a fine maize flour in North America and a pure starch elsewhere.', choices: ['maize-starch', 'maize-flour'], by: { us: 'maize-flour', ca: 'maize-flour', uk: 'maize-starch', ie: 'maize-starch', au: 'maize-starch', nz: 'maize-starch', za: 'maize-starch', in: 'maize-starch', metric: 'maize-starch' } },
+  { words: 'gluten flour', asks: 'Gluten flour is nearly pure wheat gluten; gluten-free flour is its opposite.', choices: ['wheat-gluten', 'gf-blend-gum'] },
+  { words: 'egg substitute', asks: 'Egg substitute is usually egg; egg replacer is a starch powder without any.', choices: ['egg-substitute', 'egg-replacer'] },
+  { words: 'margarine | spread', asks: 'Some margarines hold milk, and tub spreads hold twice the water of a block.', choices: ['margarine', 'plant-block', 'plant-spread'] },
+  { words: 'jelly', asks: 'Jelly is a fruit spread in North America and a gelatine dessert elsewhere.', choices: ['jam', 'jelly-sweets'], by: { us: 'jam', ca: 'jam' } },
+  { words: 'cream', asks: 'Cream runs from 18 to 48 % fat.', choices: ['double-cream', 'single-cream'] },
+  { words: 'potato flour', asks: 'Potato flour may be the starch or the ground whole potato.', choices: ['potato-starch', 'potato-flour'] },
+  { words: 'chocolate', asks: 'Chocolate without another word is read as dark.', choices: ['dark-chocolate', 'milk-chocolate', 'plant-chocolate'] },
+]

@@ -1,0 +1,67 @@
+import { exactly, fillingRows, millilitresIn, times, type Amount, type Region, type Spread, type Unit } from '../measure'
+import type { Handling, Ingredient } from './ingredient'
+import { eggSizes } from './tables/egg-sizes'
+
+/** How a weight was found, in words for the baker, and on what source it rests. */
+export interface Weighed { readonly grams: Spread | null, readonly how: string, readonly source: string }
+
+const round = (n: number, digits = 3) => Number(n.toPrecision(digits))
+const inRange = ({ low, high }: Amount): Spread => ({ low, best: (low + high) / 2, high })
+
+/** The handling that a line's words name ("packed", "sifted"), if this ingredient has a density for it. */
+function handlingIn(words: string, ingredient: Ingredient): Handling | null {
+  const found = /\b(sifted|spooned|scooped|packed|melted)\b/i.exec(words)?.[1]?.toLowerCase() as Handling | undefined
+  return found && ingredient.density[found] ? found : null
+}
+
+/** Grams a millilitre: what the words say, else the first handling of the row with the others as its spread. */
+function densityOf(ingredient: Ingredient, words: string): { spread: Spread, handling: Handling } {
+  const said = handlingIn(words, ingredient)
+  if (said) return { spread: exactly(ingredient.density[said]!), handling: said }
+  const [[handling, best]] = Object.entries(ingredient.density) as [[Handling, number]]
+  const others = (Object.entries(ingredient.density) as [Handling, number][]).filter(([h]) => h !== 'melted').map(([, d]) => d)
+  return { spread: { low: Math.min(best, ...others), best, high: Math.max(best, ...others) }, handling }
+}
+
+const sizeWord = /\b(extra[\s-]large|jumbo|large|medium|small|xl)\b/i
+
+function eggPiece(ingredient: Ingredient, words: string, region: Region): { g: Spread, how: string } | null {
+  const whole = ingredient.pieces['']
+  if (!whole || !ingredient.kind.startsWith('egg')) return null
+  const said = sizeWord.exec(words)?.[1]?.toLowerCase().replace('-', ' ').replace('xl', 'extra large') ?? ''
+  const [low, best, high] = eggSizes[region][said] ?? eggSizes[region]['']!
+  const share = whole[1] / 50
+  return { g: { low: low * share, best: best * share, high: high * share }, how: `${said || 'usual'} size there: ${round(best * share)} g` }
+}
+
+/**
+ * Grams of an amount in a unit (null: a bare count) of an ingredient, in that region, with low and high; `words` are the
+ * line's other words (they may name a handling, a filling or an egg's size). `grams` is null when it cannot be known:
+ * no weight for such a piece, or a volume of something whose density is not known.
+ */
+export function weigh(amount: Amount, unit: Unit | null, ingredient: Ingredient | null, region: Region, words: string): Weighed {
+  const count = inRange(amount)
+  if (unit?.kind === 'mass' && (unit.id !== 'stick-butter' || !ingredient?.pieces['stick-butter'])) {
+    const grams = times(count, exactly(unit.g!))
+    return { grams, how: unit.id === 'g' ? 'weight as written' : `${unit.names.at(-1)} of ${round(unit.g!, 6)} g`, source: unit.source }
+  }
+  if (unit?.kind === 'vague') {
+    const [low, best, high] = unit.range!
+    return { grams: times(count, { low, best, high }), how: `a ${unit.id} is ${low}–${high} g`, source: unit.source }
+  }
+  if (!ingredient) return { grams: null, how: 'the ingredient is not known, so its weight is not either', source: '' }
+  if (unit?.kind === 'volume') {
+    const ml = millilitresIn(unit, region)!
+    const filling = fillingRows.find(row => new RegExp(`\\b${row.word}\\b`, 'i').test(words))
+    const fill = filling && unit.id !== 'ml' && unit.id !== 'l' ? { low: filling.factor[0], best: filling.factor[1], high: filling.factor[2] } : exactly(1)
+    const { spread, handling } = densityOf(ingredient, words)
+    const handled = Object.keys(ingredient.density).length > 1 ? `, ${handling}` : ''
+    return { grams: times(times(times(count, exactly(ml)), fill), spread), how: `${unit.id} of ${round(ml, 4)} ml × ${round(spread.best)} g/ml${handled}${filling ? `, ${filling.word}` : ''}`, source: `${unit.source}; ${ingredient.source}` }
+  }
+  const egg = unit === null || unit.id === 'piece' ? eggPiece(ingredient, words, region) : null
+  if (egg) return { grams: times(count, egg.g), how: egg.how, source: '[U]; [L, EU 2023/2465]' }
+  const piece = ingredient.pieces[unit?.id ?? '']
+  if (!piece) return { grams: null, how: unit ? `what one ${unit.id} weighs is not known` : 'no unit is written', source: '' }
+  const [low, best, high] = piece
+  return { grams: times(count, { low, best, high }), how: `${round(best)} g each`, source: ingredient.source }
+}

@@ -1,0 +1,91 @@
+import { readQuantity } from './quantity'
+import { findMentions, wordsOf } from '../pantry'
+import { componentHeading, componentWords, ingredientHeadings, otherHeadings, purposeHeadings, stepHeadings, stepVerbs } from './tables/headings'
+
+/** What a line of a pasted text is. */
+export type Part =
+  | { readonly is: 'title' | 'ingredient' | 'step' | 'fact' | 'other', readonly text: string }
+  | { readonly is: 'ingredients' | 'steps' | 'notes', readonly text: string }
+  | { readonly is: 'component', readonly text: string, readonly name: string }
+
+const factLine = /^(?:(?:makes?|serves?|yields?|servings?|portions?|prep(?:aration)?(?:\s+time)?|cook(?:ing)?(?:\s+time)?|bak(?:e|ing)(?:\s+time)?|total(?:\s+time)?|time|oven|temperature|tin|pan|difficulty|level|course|cuisine|category|author|source|by|from|rating)\b\s*[:–-]?)/iu
+const factOnly = /^(?:makes?|serves?|yields?)\b.{0,60}$/iu
+const numberedStep = /^(?:step\s*)?\d{1,2}\s*[.):–-]?\s+(?=\p{L})|^step\s*\d{1,2}\s*[.):–-]?\s*/iu
+const sizeOne = () => 1
+
+const startsWithVerb = (text: string) => {
+  const [first, second] = wordsOf(text)
+  if (!first) return false
+  // "Butter for the tin", "Flour, to dust", "Ice, to serve": the verb is a thing there.
+  if (['butter', 'flour', 'oil', 'cream', 'ice', 'top', 'glaze', 'zest', 'sandwich'].includes(first.plain)) return second !== undefined && /^(?:and|the|a|an|your|together|it|both|each|one|two|over)$/.test(second.plain)
+  return stepVerbs.has(first.plain)
+}
+
+/** "200 g flour", "a pinch of salt", "3 eggs": an amount and something it is of. */
+function looksMeasured(text: string): boolean {
+  const quantity = readQuantity(text, 0, sizeOne)
+  if (!quantity || quantity.end >= text.length) return false
+  return quantity.unit !== null || findMentions(text.slice(quantity.end)).mentions.length > 0
+}
+
+/** An unmeasured thing: short, names something of the pantry, tells nobody to do anything. */
+const looksNamed = (text: string) => wordsOf(text).length <= 12 && !/[.!?]$/.test(text) && !startsWithVerb(text) && findMentions(text).mentions.length > 0
+const looksTold = (text: string) => startsWithVerb(text) && wordsOf(text).length >= 3 || (wordsOf(text).length > 9 && /[.;]$|\.\s+\p{Lu}/u.test(text))
+
+function headingName(text: string, next: string): string | null {
+  const bare = text.replace(/^[#*_\s]+|[*_\s:]+$/gu, '').trim()
+  if (!bare || wordsOf(bare).length > 7 || /\d\s*(?:g|ml|cup|tsp|tbsp|oz)\b/iu.test(bare) || /[.!?]$/.test(bare)) return null
+  if (purposeHeadings.test(bare)) return bare.toLowerCase()
+  const found = componentHeading.exec(bare)
+  if (found && !/\b\d+\s*min/.test(bare) && (/:$/.test(text.trim()) || componentWords.test(found[1]!) || wordsOf(found[1]!).length <= 3) && !/\bfor\s+greas|\bfor\s+dust/iu.test(bare)) return found[1]!.trim().toLowerCase()
+  const colon = /:\s*\**$/.test(text.trim())
+  const capitals = bare === bare.toUpperCase() && /\p{Lu}{3}/u.test(bare)
+  const marked = /^#|^\*\*/.test(text.trim())
+  if ((colon || capitals || marked) && !startsWithVerb(bare)) return bare.toLowerCase()
+  if (wordsOf(bare).length > 3 || !componentWords.test(bare) || !/^\p{Lu}/u.test(bare)) return null
+  // "Custard" over measured lines is a part of the dessert; within the list it would be a thing to buy.
+  return findMentions(bare).mentions.every(m => m.ingredient.kind === 'ready-made' && looksMeasured(next)) ? bare.toLowerCase() : null
+}
+
+const bulletOnly = /^[\s]*[-–—*•·▪▢□☐✓◦‣]+\s*/u
+
+/** Says of each line of a text what it is: headings first, then by what stands under them, then by what it looks like. */
+export function layOut(lines: readonly string[]): Part[] {
+  const parts: Part[] = []
+  let under: 'ingredients' | 'steps' | 'notes' | null = null
+  let titled = false
+  const texts = lines.map(line => line.trim()).filter(Boolean)
+  for (const [at, text] of texts.entries()) {
+    const next = (texts[at + 1] ?? '').replace(bulletOnly, '')
+    const bare = text.replace(/^[#*_\s]+|[*_\s]+$/gu, '').trim() || text
+    const plain = text.replace(bulletOnly, '')
+    const push = (part: Part) => { parts.push(part); if (part.is !== 'title') titled = titled || part.is !== 'other' }
+    if (ingredientHeadings.test(bare)) { push({ is: 'ingredients', text }); under = 'ingredients'; continue }
+    if (stepHeadings.test(bare)) { push({ is: 'steps', text }); under = 'steps'; continue }
+    if (otherHeadings.test(bare)) { push({ is: 'notes', text }); under = 'notes'; continue }
+    if (under === 'notes') { parts.push({ is: 'other', text }); continue }
+    const measured = looksMeasured(plain)
+    const opening = !titled && !parts.some(p => p.is === 'title')
+    if (opening && !bulletOnly.test(text) && !(measured && readQuantity(plain, 0, sizeOne)?.unit) && !/[.;:]$/.test(text) && !factOnly.test(text) && wordsOf(text).length <= 14) {
+      parts.push({ is: 'title', text: bare })
+      continue
+    }
+    const name = headingName(text, next)
+    if (name !== null && !(under === 'ingredients' && /^\p{Ll}/u.test(bare) && !/:$/.test(text))) { push({ is: 'component', text, name }); continue }
+    if (factOnly.test(plain) || (factLine.test(plain) && wordsOf(plain).length <= 14 && !/^bake\b.*\b(?:until|for)\b/iu.test(plain) && under !== 'steps')) { parts.push({ is: 'fact', text }); continue }
+    const step = text.replace(numberedStep, '')
+    if (under === 'steps') { push({ is: 'step', text: step.replace(bulletOnly, '') }); continue }
+    if (measured && !(numberedStep.test(text) && startsWithVerb(step))) { push({ is: 'ingredient', text }); continue }
+    const numbered = step !== text && wordsOf(step).length > 4
+    if (looksTold(step.replace(bulletOnly, '')) || ((numbered || wordsOf(step).length > 4) && !measured && /[.!]$/.test(step))) {
+      push({ is: 'step', text: step.replace(bulletOnly, '') })
+      continue
+    }
+    if (under === 'ingredients' || looksNamed(plain)) { push({ is: 'ingredient', text }); continue }
+    // "flour – 200 g": an amount behind the name.
+    if (wordsOf(plain).length <= 8 && /\d/.test(plain) && !/[.!?]$/.test(plain) && parts.some(p => p.is === 'ingredient')) { push({ is: 'ingredient', text }); continue }
+    parts.push({ is: parts.some(p => p.is === 'step') && wordsOf(text).length > 4 ? 'step' : 'other', text })
+  }
+  return parts
+}
+

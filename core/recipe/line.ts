@@ -1,0 +1,210 @@
+import { millilitresIn, type Region, type Spread, type Unit } from '../measure'
+import { findMentions, ingredientById, mainMention, weigh, type Ingredient, type Mention, type Weighed } from '../pantry'
+import { readQuantity, readVague, type Quantity } from './quantity'
+import type { Finding, Line, Purpose } from './recipe'
+
+export interface LineOptions {
+  readonly region?: Region
+  readonly id?: string
+  readonly component?: string
+  /** The baker's own answer to "what is this?": an id of the pantry. */
+  readonly ingredient?: string
+}
+
+export type LineResult = { readonly ok: true, readonly line: Line, readonly findings: readonly Finding[] } | { readonly ok: false, readonly problem: { readonly code: 'empty' | 'too-long', readonly sentence: string, readonly at: readonly [number, number] } }
+
+export const longestLine = 600
+
+const bullet = /^[\s\u00a0]*(?:[-–—*•·▪▢□☐✓✔◦‣>]+\s+|[•▪▢□☐◦‣·]\s*|\[[ x]?\]\s*|\d{1,2}[.)]\s+(?=\D|\d+\s*(?:g|ml|kg|cups?|tsp|tbsp|oz|lb)\b))/iu
+const ofWord = /\s*(?:of|de)\s+(?:the\s+|an?\s+)?/iuy
+const each = /\beach\b/i
+const purposes: readonly (readonly [Purpose, RegExp])[] = [
+  ['pan', /\b(?:(?:for|to)\s+(?:greas\w+|the\s+(?:tin|pan|dish|tray|mou?ld)s?|(?:butter|lin)\w*\s+the|coat(?:ing)?\s+the\s+(?:tin|pan))|for\s+(?:the\s+)?(?:tin|pan|dish|tray)s?)\b/i],
+  ['dust', /\b(?:(?:for|to)\s+(?:dust|roll|knead|flour)\w*)\b/i],
+  ['brush', /\b(?:(?:for|to)\s+(?:brush|glaz|wash|seal)\w*)\b/i],
+  ['serve', /\b(?:(?:to|for)\s+serv\w*|for\s+serving)\b/i],
+  ['decorate', /\b(?:(?:to|for)\s+(?:decorat|finish|garnish|sprinkl|top|scatter)\w*)\b/i],
+  ['taste', /\b(?:to\s+taste|as\s+needed|as\s+required|if\s+needed|a\s+little|some)\b/i],
+]
+const fromFruit = /\b(juice|zest|rind|peel)(?:\s+and\s+(?:juice|zest|rind))?\s+(?:of|from)\b/i
+const fruitThen = /\b(lemons?|limes?|oranges?|clementines?)\b[^,;(]*[,;(]\s*(?:finely\s+)?(?:grated\s+)?(juiced?|zested|zest|juice)(?:\s+only)?/i
+
+const sizeIn = (region: Region) => (unit: Unit) => millilitresIn(unit, region) ?? unit.g ?? 1
+
+interface Found { readonly main: Quantity | null, readonly others: readonly Quantity[] }
+
+/** What the whole line is for; "plus extra for dusting" is only said of the extra. */
+function purposeOf(text: string): Purpose | null {
+  const main = text.replace(/\b(?:plus|and)\s+(?:a\s+little|some|extra|more)\b.*$/iu, '')
+  return purposes.find(([, pattern]) => pattern.test(main))?.[0] ?? null
+}
+
+/** Every amount of a line: at its start, behind a colon or dash, in brackets, after a slash. */
+function quantitiesIn(text: string, region: Region): Found {
+  const size = sizeIn(region)
+  const lead = readQuantity(text, 0, size) ?? readVague(text, 0)
+  const others: Quantity[] = []
+  for (const { index } of text.matchAll(/(?<=[(/[,;:–—=-]\s*|\s)(?=[\d½⅓¼¾⅔⅛])|(?<=\bof\s)(?=\b(?:half|a|an|one|two|three)\b)/giu)) {
+    if (index < (lead?.end ?? 0) || others.some(q => index < q.end)) continue
+    const found = readQuantity(text, index, size)
+    if (found && (found.unit || !lead)) others.push(found)
+  }
+  if (lead) return { main: lead, others: others.filter(q => q.unit) }
+  const [first, ...rest] = [...others.filter(q => q.unit), ...others.filter(q => !q.unit)]
+  return { main: first ?? null, others: rest.filter(q => q.unit) }
+}
+
+/** Blanks out the amounts so that only the words about the ingredient are left, in their places. */
+function wordsOnly(text: string, found: Found): string {
+  let rest = text
+  for (const q of [found.main, ...found.others]) if (q) rest = rest.slice(0, q.start) + ' '.repeat(q.end - q.start) + rest.slice(q.end)
+  return rest
+}
+
+/** Where the name ends and the preparation begins: the first comma, bracket, dash or semicolon behind a known word. */
+function nameEnd(text: string, from: number, mentions: readonly Mention[]): number {
+  const known = mentions.find(m => m.start >= from)
+  const stop = /[,;(–—]|\s-\s|\*/gu
+  stop.lastIndex = Math.max(from, known?.start ?? from)
+  for (let found = stop.exec(text); found; found = stop.exec(text)) if (!mentions.some(m => found!.index > m.start && found!.index < m.end)) return found.index
+  return text.length
+}
+
+const differ = (a: Spread, b: Spread) => Math.max(a.best / b.best, b.best / a.best)
+
+/** A line that says its amount twice: the weight in grams wins, and a volume that cannot be it is a finding. */
+function chooseWeight(weights: readonly (Weighed & { quantity: Quantity })[], line: string): { best: (Weighed & { quantity: Quantity }) | null, finding: Omit<Finding, 'lineId'> | null } {
+  const known = weights.filter(w => w.grams)
+  const stated = known.filter(w => w.quantity.unit?.kind === 'mass')
+  const best = stated.find(w => w.quantity.unit?.id === 'g' || w.quantity.unit?.id === 'kg') ?? stated[0] ?? known[0] ?? weights[0] ?? null
+  const volume = known.find(w => w.quantity.unit?.kind === 'volume')
+  if (!best?.grams || !volume?.grams || best === volume || best.quantity.unit?.kind !== 'mass') return { best, finding: null }
+  const [low, high] = [volume.grams.low * 0.75, volume.grams.high * 1.33]
+  if (best.grams.best >= low && best.grams.best <= high) return { best, finding: null }
+  const sentence = `The weight and the volume of this line do not agree: ${line.slice(volume.quantity.start, volume.quantity.end).trim()} weighs about ${Math.round(volume.grams.best)} g, but ${line.slice(best.quantity.start, best.quantity.end).trim()} is written (${differ(best.grams, volume.grams).toFixed(1)} times apart). The weight is used.`
+  const corrected = line.slice(0, best.quantity.start) + `${Math.round(volume.grams.best)} g` + line.slice(best.quantity.end)
+  return { best, finding: { code: 'weight-against-volume', severity: 'ask', sentence, text: line, corrections: [{ label: `Use ${Math.round(volume.grams.best)} g`, text: corrected }] } }
+}
+
+/** " or " that offers another ingredient, not another amount or "or so". */
+function alternativesIn(text: string, mentions: readonly Mention[]): { at: number, end: number } | null {
+  for (const found of text.matchAll(/[\s,]+(?:or(?:\s+use)?|\/)\s+(?!(?:more|less|so|to\s+taste|as\s+needed|until|if|about|two|three|2|3|whatever)\b)/giu)) {
+    const before = mentions.some(m => m.end <= found.index)
+    const right = text.slice(found.index + found[0].length)
+    const reading = findMentions(right)
+    if (before && (reading.mentions.length > 0 || reading.unread.length > 0)) return { at: found.index, end: found.index + found[0].length }
+  }
+  return null
+}
+
+function fruitPart(text: string, region: Region): Ingredient | null {
+  const part = fromFruit.exec(text)?.[1] ?? fruitThen.exec(text)?.[2]
+  if (!part) return null
+  const fruit = findMentions(text, region).mentions.find(m => ['lemon', 'orange', 'lemon-juice', 'orange-juice', 'citrus-zest'].includes(m.ingredient.id))
+  if (!fruit) return null
+  if (/zest|rind|peel/i.test(part) && !/juice/i.test(text)) return ingredientById('citrus-zest')!
+  return ingredientById(/orange|clementine/i.test(text) ? 'orange-juice' : 'lemon-juice')!
+}
+
+/**
+ * Reads one ingredient line: amount, unit, grams (low, best, high), ingredient, preparation, alternatives behind "or",
+ * what it is for. `region` sizes its cups, spoons and eggs ('metric' when not said). Grams are null when nothing says how
+ * much; an ingredient the pantry does not know is null. Refuses an empty text and one longer than 600 characters.
+ */
+export function readLine(source: string, options: LineOptions = {}): LineResult {
+  const { region = 'metric', id = 'line', component = '' } = options
+  const text = source.replace(/[\u200b-\u200f\u202a-\u202e\u2066-\u2069\ufeff]/gu, '').replace(bullet, '').replace(/[\s\u00a0\u2000-\u200a\u202f]+/gu, ' ').trim()
+  if (!text) return { ok: false, problem: { code: 'empty', sentence: 'There is nothing in this line to read.', at: [0, source.length] } }
+  if (text.length > longestLine) return { ok: false, problem: { code: 'too-long', sentence: `This line has ${text.length} characters; an ingredient line has at most ${longestLine}. Part it into several.`, at: [longestLine, source.length] } }
+  return { ok: true, ...lineOf(text, { region, id, component, ingredient: options.ingredient }) }
+}
+
+function lineOf(text: string, { region, id, component, ingredient: answered }: Required<Pick<LineOptions, 'region' | 'id' | 'component'>> & { ingredient?: string }): { line: Line, findings: Finding[] } {
+  const whole = findMentions(text, region)
+  const split = alternativesIn(text, whole.mentions)
+  const own = split ? text.slice(0, split.at) : text
+  const found = quantitiesIn(own, region)
+  const words = wordsOnly(own, found)
+  const nameStart = found.main && found.main.start < 3 ? skipOf(words, found.main.end) : words.search(/\S/) < 0 ? 0 : words.search(/\S/)
+  const reading = findMentions(words, region)
+  const end = nameEnd(words, nameStart, reading.mentions)
+  const named = findMentions(words.slice(nameStart, end), region)
+  const main = mainMention(named.mentions) ?? mainMention(reading.mentions)
+  const fruit = fruitPart(own, region)
+  const ingredient = (answered ? ingredientById(answered) : null) ?? fruit ?? main?.ingredient ?? null
+
+  const quantities = found.main ? [found.main, ...found.others] : []
+  const weights = quantities.map(quantity => ({ ...weigh(quantity.amount, quantity.unit, ingredient, region, words), quantity }))
+  const { best, finding } = chooseWeight(weights, own)
+  const name = words.slice(nameStart, end).replace(/\s+/g, ' ').trim() || words.replace(/\s+/g, ' ').trim()
+  const afterName = own.slice(end).replace(/^[\s,;–—-]+/u, '').trim()
+  const unread = answered || (fruit && main) ? [] : unreadIn(named.unread, words.slice(end), region)
+  const line: Line = {
+    id, text, component,
+    amount: found.main?.amount ?? null,
+    unit: found.main?.unit?.id ?? null,
+    grams: best?.grams ?? null,
+    ingredient: ingredient?.id ?? null,
+    name: name.replace(/\s*\b(?:to taste|each)\b\s*/i, ' ').replace(/[\s:–-]+$/u, '').trim(),
+    preparation: afterName,
+    optional: /\boptional(?:ly)?\b/i.test(text),
+    purpose: ingredient?.id === 'cooking-spray' ? 'pan' : purposeOf(own),
+    orElse: [],
+    unread,
+    evidence: { amount: found.main ? [found.main.start, found.main.end] : null, name: main ? [nameStart, end] : null, how: best?.how ?? 'no amount is written', source: best?.source ?? '', by: answered ? 'baker' : 'words' },
+  }
+  const findings = [...(finding ? [{ ...finding, lineId: id }] : []), ...asksOf(line, main, best, answered)]
+  if (!split) return { line, findings }
+  const right = text.slice(split.end)
+  const alone = lineOf(right, { region, id: `${id}-or`, component })
+  const borrowed = !alone.line.amount && found.main ? lineOf(`${own.slice(0, found.main.end)} ${right}`, { region, id: `${id}-or`, component }) : alone
+  return { line: { ...line, orElse: [{ ...borrowed.line, text: right }, ...borrowed.line.orElse] }, findings: [...findings, ...borrowed.findings.filter(f => f.code === 'unknown-ingredient' || f.code === 'unread-words')] }
+}
+
+function skipOf(text: string, from: number): number {
+  ofWord.lastIndex = from
+  const found = ofWord.exec(text)
+  const start = found ? from + found[0].length : from
+  return start + Math.max(0, text.slice(start).search(/[\p{L}\p{N}]/u))
+}
+
+/** Unread words of the name, and of what a preparation adds ("topped with …", "plus …"); its verbs are left alone. */
+function unreadIn(named: readonly string[], preparation: string, region: Region): string[] {
+  const added = /\b(?:plus|with|and|topped|mixed|filled)\b(.*)$/iu.exec(preparation)?.[1] ?? ''
+  return [...named, ...findMentions(added, region).unread]
+}
+
+function asksOf(line: Line, main: Mention | null, best: Weighed | null, answered: string | undefined): Finding[] {
+  const asks: Finding[] = []
+  const about = { lineId: line.id, text: line.text }
+  if (!line.ingredient) {
+    asks.push({ ...about, code: 'unknown-ingredient', severity: 'stop', sentence: `I do not know what “${line.name}” is. Until you say, nobody's bead can read clear.`, corrections: [] })
+  }
+  else if (line.unread.length) {
+    asks.push({ ...about, code: 'unread-words', severity: 'stop', sentence: `I read “${line.name}” as ${ingredientById(line.ingredient)!.name}, but do not know ${line.unread.length > 1 ? 'the words' : 'the word'} ${line.unread.map(w => `“${w}”`).join(', ')}. Is it that?`, corrections: [{ label: `Yes, ${ingredientById(line.ingredient)!.name}`, ingredient: line.ingredient }] })
+  }
+  if (main?.ambiguous && !answered) {
+    asks.push({ ...about, code: 'ambiguous', severity: 'ask', sentence: `${main.ambiguous.asks} It is read as ${ingredientById(line.ingredient!)!.name}.`, corrections: main.ambiguous.choices.map(choice => ({ label: ingredientById(choice)!.name, ingredient: choice })) })
+  }
+  if (!line.amount && !line.purpose) {
+    const small = ['salt', 'spice', 'flavour', 'decoration'].includes(ingredientById(line.ingredient ?? '')?.kind ?? '')
+    asks.push({ ...about, code: 'no-amount', severity: small ? 'note' : 'ask', sentence: `No amount is written for ${line.name}. It stays unknown; it is not taken as none.`, corrections: [] })
+  }
+  else if (line.amount && !line.grams && line.ingredient) {
+    asks.push({ ...about, code: 'no-weight', severity: 'ask', sentence: `I cannot weigh “${line.text}”: ${best?.how ?? 'no weight is known'}. Write it in grams or spoons.`, corrections: [] })
+  }
+  return asks
+}
+
+/**
+ * "1 tsp each of cinnamon and ginger" as one text a thing; any other line as itself. The amount is repeated, since each
+ * has it.
+ */
+export function partEach(text: string, region: Region): string[] {
+  if (!each.test(text)) return [text]
+  const found = readQuantity(text, 0, sizeIn(region))
+  if (!found) return [text]
+  const rest = text.slice(found.end).replace(/^\s*each\s*(?:of)?\s*:?\s*/i, '').replace(/,?\s*\beach\b/i, '')
+  const names = rest.split(/\s*(?:,|\band\b|&|\+)\s*/iu).filter(Boolean)
+  return names.length > 1 && names.every(name => findMentions(name, region).mentions.length) ? names.map(name => `${text.slice(0, found.end)} ${name}`) : [text]
+}

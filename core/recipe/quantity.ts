@@ -1,0 +1,98 @@
+import { readAmount, readPartAfter, readUnit, unitById, type Amount, type Unit } from '../measure'
+
+/** One statement of how much: "1½ cups", "2 (400 g) tins", "about 3". `unit` null is a bare count. */
+export interface Quantity { readonly amount: Amount, readonly unit: Unit | null, readonly start: number, readonly end: number }
+
+const skip = (pattern: RegExp, text: string, from: number) => {
+  pattern.lastIndex = from
+  const found = pattern.exec(text)
+  return found ? from + found[0].length : from
+}
+const space = /[\s\u00a0]*/uy
+const filling = /(?:(?:level|scant|heaped|heaping|rounded|generous|good|large|medium|small|big|whole|full|slightly)[\s-]+)+/iuy
+const multiply = /\s*[x×*]\s*/iuy
+const openBracket = /\s*[([]\s*(?:about|approx\.?|each)?\s*/iuy
+const closeBracket = /\s*(?:each)?\s*[)\]]\s*/iuy
+const hyphen = /[\s-]*/uy
+const rangeAgain = /\s*(?:-|–|—|to)\s*/iuy
+
+const scaled = (a: Amount, b: Amount): Amount => ({ low: a.low * b.low, high: a.high * b.high })
+const isPackSize = (unit: Unit | null) => unit?.kind === 'mass' || unit?.kind === 'volume'
+
+/** An amount with its unit at `from`, without packs: "1½ cups", "a stick and a half", "100 g to 120 g". */
+function readPlain(text: string, from: number): Quantity | null {
+  const start = skip(space, text, from)
+  const lead = skip(filling, text, start)
+  const found = readAmount(text, lead)
+  if (!found) return null
+  const afterWords = skip(filling, text, skip(space, text, found.end))
+  const read = readUnit(text, afterWords) ?? readUnit(text, skip(hyphen, text, found.end))
+  if (!read) return { amount: found.amount, unit: null, start, end: found.end }
+  const part = readPartAfter(text, read.end)
+  const amount = part ? { low: found.amount.low + part.value, high: found.amount.high + part.value } : found.amount
+  const end = part?.end ?? read.end
+  const again = skip(rangeAgain, text, end)
+  if (again > end && amount.low === amount.high) {
+    const second = readAmount(text, again)
+    const unit = second && readUnit(text, skip(space, text, second.end))
+    if (second && unit && unit.unit.id === read.unit.id && second.amount.high > amount.low) return { amount: { low: amount.low, high: second.amount.high }, unit: read.unit, start, end: unit.end }
+  }
+  return { amount, unit: read.unit, start, end }
+}
+
+const container = (text: string, from: number) => {
+  const read = readUnit(text, skip(hyphen, text, from))
+  return read && (read.unit.kind === 'count' || read.unit.id === 'stick-butter') ? read : null
+}
+
+/** "2 (400 g) tins", "2 x 400 g tins", "1 400g tin", "a 14-ounce can": the whole weight or volume of the packs. */
+function readPacks(text: string, first: Quantity): Quantity | null {
+  if (first.unit && first.unit.kind !== 'count') {
+    // "400 g tin" with no count before it is one tin of 400 g.
+    const one = isPackSize(first.unit) && container(text, first.end)
+    return one ? { ...first, end: one.end } : null
+  }
+  const crossed = skip(multiply, text, first.end)
+  const opened = crossed > first.end ? crossed : skip(openBracket, text, first.end)
+  const bracketed = opened > first.end && crossed === first.end
+  const size = readPlain(text, opened > first.end ? opened : skip(space, text, first.end))
+  if (!size || !isPackSize(size.unit)) return null
+  let end = size.end
+  if (bracketed) {
+    const closed = skip(closeBracket, text, end)
+    if (closed === end) return null
+    end = closed
+  }
+  const box = container(text, end)
+  if (!box && !first.unit && crossed === first.end) return null
+  return { amount: scaled(first.amount, size.amount), unit: size.unit, start: first.start, end: box?.end ?? end }
+}
+
+const sameKind = (a: Unit | null, b: Unit | null) => a !== null && b !== null && a.kind === b.kind && a.kind !== 'count' && a.kind !== 'vague'
+const plus = /\s*(?:\+|plus|and|&)\s*/iuy
+
+/** Adds "plus 2 tablespoons", "+ ½ tsp" to a cup: in millilitres or grams of the region's own measures. */
+function readSum(text: string, first: Quantity, sizeOf: (unit: Unit) => number): Quantity {
+  let sum = first
+  for (;;) {
+    const next = skip(plus, text, sum.end)
+    const more = next > sum.end ? readPlain(text, next) : null
+    if (!more || !sameKind(sum.unit, more.unit)) return sum
+    const ratio = sizeOf(more.unit!) / sizeOf(sum.unit!)
+    sum = { amount: { low: sum.amount.low + more.amount.low * ratio, high: sum.amount.high + more.amount.high * ratio }, unit: sum.unit, start: sum.start, end: more.end }
+  }
+}
+
+/** The amount that stands at `from`, packs and sums included. Null when no number stands there. */
+export function readQuantity(text: string, from: number, sizeOf: (unit: Unit) => number): Quantity | null {
+  const first = readPlain(text, from)
+  if (!first) return null
+  const packs = readPacks(text, first)
+  return packs ?? readSum(text, first, sizeOf)
+}
+
+/** "a little", "some", "a drizzle of" and the like: a word for an amount without a number. */
+export function readVague(text: string, from: number): Quantity | null {
+  const read = readUnit(text, skip(space, text, from))
+  return read?.unit.kind === 'vague' ? { amount: { low: 1, high: 1 }, unit: unitById(read.unit.id)!, start: from, end: read.end } : null
+}

@@ -1,0 +1,134 @@
+import type { Region } from '../measure'
+import { ingredientById } from '../pantry'
+import { readOvenFacts, readPan, readYield } from './facts'
+import { layOut, type Part } from './layout'
+import { longestLine, partEach, readLine } from './line'
+import { mentionsInStep } from './mentions'
+import { linesOf, type Component, type Finding, type Line, type Recipe } from './recipe'
+import { guessRegion } from './region'
+
+export interface RecipeOptions { readonly region?: Region, readonly title?: string }
+export interface RecipeReading {
+  readonly recipe: Recipe
+  readonly findings: readonly Finding[]
+  /** The words that decided the region; empty when it was given or nothing did. */
+  readonly regionBecause: readonly string[]
+}
+
+/** More than this is no recipe; the rest is left out and said. */
+export const longestText = 200_000
+const mostLines = 400
+const markup = /<(?:!doctype|html|head|body|script|style|div|span|p|ul|ol|li|h[1-6]|table|br|img|svg|iframe|a)\b[^>]*>/iu
+
+/** The visible text of pasted page source; nothing of it is executed, and scripts and styles are dropped whole. */
+function withoutMarkup(text: string): string {
+  return text
+    .replace(/<(script|style|noscript|template|svg|iframe)\b[\s\S]*?(?:<\/\1\s*>|$)/giu, ' ')
+    .replace(/<!--[\s\S]*?(?:-->|$)/gu, ' ')
+    .replace(/<\/?(?:p|div|li|ul|ol|h[1-6]|br|tr|table|section|article|header|footer)\b[^>]*>/giu, '\n')
+    .replace(/<[^>\n]{0,2000}>/gu, ' ')
+    .replace(/&nbsp;/giu, ' ').replace(/&frac12;/giu, '½').replace(/&frac14;/giu, '¼').replace(/&frac34;/giu, '¾').replace(/&deg;/giu, '°').replace(/&amp;/giu, '&').replace(/&lt;/giu, '‹').replace(/&gt;/giu, '›').replace(/&(?:quot|#39|rsquo|apos);/giu, '’')
+}
+
+// eslint-disable-next-line no-control-regex -- control characters are what is taken out
+const clean = (text: string) => text.replace(/\r\n?|\u2028|\u2029/gu, '\n').replace(/[\u0000-\u0008\u000b-\u001f\u007f\u200b-\u200f\u202a-\u202e\u2066-\u2069\ufeff\ufffe]/gu, '')
+
+/** Reads a whole recipe. Never fails: what cannot be read is a finding with the words it is about. */
+export function readRecipe(source: string, options: RecipeOptions = {}): RecipeReading {
+  const findings: Finding[] = []
+  const note = (code: Finding['code'], severity: Finding['severity'], sentence: string, text?: string) => findings.push({ code, severity, sentence, text, corrections: [] })
+  let text = clean(source)
+  if (text.length > longestText) {
+    note('too-long', 'stop', `This text has ${text.length.toLocaleString('en')} characters. Only the first ${longestText.toLocaleString('en')} are read; paste the recipe alone.`)
+    text = text.slice(0, longestText)
+  }
+  if (markup.test(text)) {
+    note('markup', 'note', 'This is the source of a web page. Only its visible words are read; nothing in it is run.')
+    text = withoutMarkup(text)
+  }
+  const guess = guessRegion(text)
+  const region = options.region ?? guess.region
+  const parts = layOut(text.split('\n'))
+  const title = options.title ?? parts.find(p => p.is === 'title')?.text.slice(0, 120) ?? ''
+  const components = gather(parts, region, findings)
+  const steps = components.flatMap(c => c.steps)
+  const told = [...parts.filter(p => p.is === 'fact' || p.is === 'other').map(p => p.text), ...steps]
+  const { oven, asks, text: ovenText } = readOvenFacts([...steps, ...told])
+  const facts = told.join('\n')
+  const recipe: Recipe = { title: title || 'Untitled dessert', region, components, yield: readYield(facts), pan: readPan(facts), oven }
+
+  const lines = linesOf(recipe)
+  if (!source.trim()) note('empty', 'stop', 'There is no text yet. Paste a recipe: its title, what goes in, and what is done.')
+  else if (!lines.length) note('no-lines', 'stop', 'I found no ingredient lines in this text. Write each ingredient on a line of its own, with its amount first: “200 g plain flour”.')
+  else if (!steps.length) note('no-steps', 'note', 'I found no steps. The amounts can be worked out all the same; the mixing notes will be general.')
+  if (asks) note('oven-scale', 'ask', `“${ovenText.trim()}”: is that Celsius or Fahrenheit? Both are possible, so the setting stays unknown.`, ovenText)
+  const leftOver = parts.filter(p => p.is === 'other' && !/^https?:/iu.test(p.text))
+  if (leftOver.length && lines.length) note('other-text', 'note', `${leftOver.length === 1 ? 'One line is' : `${leftOver.length} lines are`} read as neither ingredient nor step: “${leftOver[0]!.text.slice(0, 80)}”${leftOver.length > 1 ? ' …' : ''}`, leftOver[0]!.text)
+  findings.push(...notListed(components))
+  return { recipe, findings, regionBecause: options.region ? [] : guess.because }
+}
+
+interface Growing { name: string, lines: Line[], steps: string[] }
+
+function gather(parts: readonly Part[], region: Region, findings: Finding[]): Component[] {
+  const found: Growing[] = []
+  const named = (name: string) => {
+    const plain = (n: string) => n.replace(/^(?:the|for the|to make the)\s+/iu, '')
+    let at = found.find(c => plain(c.name) === plain(name))
+    if (!at) found.push(at = { name, lines: [], steps: [] })
+    return at
+  }
+  const steps: { readonly text: string, readonly under: string }[] = []
+  let name = ''
+  let count = 0
+  for (const part of parts) {
+    if (part.is === 'component') name = part.name
+    if (part.is === 'ingredients' || part.is === 'steps') name = ''
+    if (part.is === 'ingredient') {
+      for (const text of partEach(part.text, region)) {
+        if (count >= mostLines) continue
+        const read = readLine(text.slice(0, longestLine), { region, id: `l${++count}`, component: name })
+        if (!read.ok) continue
+        const weighed = /^(?:to|for)\s/u.test(name) && !read.line.purpose ? { ...read.line, purpose: /serv/u.test(name) ? 'serve' as const : /greas|tin|pan/u.test(name) ? 'pan' as const : 'decorate' as const } : read.line
+        named(name).lines.push(weighed)
+        findings.push(...read.findings.filter(f => !(f.code === 'no-amount' && weighed.purpose)))
+      }
+    }
+    if (part.is === 'step') steps.push({ text: part.text, under: name })
+  }
+  for (const step of steps) stepTo(step.text, step.under, found, named).steps.push(step.text)
+  if (count >= mostLines) findings.push({ code: 'too-long', severity: 'stop', sentence: `Only the first ${mostLines} ingredient lines are read.`, corrections: [] })
+  return found.filter(c => c.lines.length || c.steps.length)
+}
+
+const weight = (c: Growing) => c.lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0)
+
+/** A step belongs under its heading; without one, to the part it begins by naming ("For the glaze, …"), else the heaviest. */
+function stepTo(step: string, heading: string, found: readonly Growing[], named: (name: string) => Growing): Growing {
+  if (heading) return named(heading)
+  const opening = step.slice(0, 60).toLowerCase()
+  const own = found.find(c => c.name && !/^(?:to|for)\s/u.test(c.name) && new RegExp(`(?:for|make|prepare|mix)\\s+(?:the\\s+)?${c.name.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')}`, 'u').test(opening))
+  return own ?? found.reduce<Growing | null>((best, c) => !best || weight(c) > weight(best) ? c : best, null) ?? named('')
+}
+
+const everyday = new Set(['water', 'salt', 'tea', 'coffee'])
+
+/** What a step uses and no line lists: a safety matter first, so every such name is said. */
+function notListed(components: readonly Component[]): Finding[] {
+  const lines = components.flatMap(c => c.lines.flatMap(l => [l, ...l.orElse]))
+  const kinds = new Set(lines.flatMap(l => l.ingredient ? [ingredientById(l.ingredient)!.kind] : []))
+  const ids = new Set(lines.map(l => l.ingredient))
+  const words = lines.map(l => l.text.toLowerCase()).join('\n')
+  const said = new Set<string>()
+  const findings: Finding[] = []
+  const related = (kind: string) => kinds.has(kind as never) || (/^egg/u.test(kind) && [...kinds].some(k => /^egg/u.test(k)))
+  if (!lines.length) return []
+  for (const component of components) for (const step of component.steps) for (const m of mentionsInStep(step)) {
+    const { id, kind, name } = m.ingredient
+    if (ids.has(id) || related(kind) || everyday.has(id) || said.has(id) || words.includes(m.words.toLowerCase())) continue
+    if (!m.ingredient.holds.length && !m.ingredient.mayHold.length) continue
+    said.add(id)
+    findings.push({ code: 'not-listed', severity: 'ask', sentence: `A step uses ${name} (“${m.words}”), but no line lists it. It counts in who can eat this.`, text: step, corrections: [] })
+  }
+  return findings
+}
