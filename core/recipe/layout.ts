@@ -9,7 +9,7 @@ export type Part =
   | { readonly is: 'component', readonly text: string, readonly name: string }
 
 const factLine = /^(?:(?:makes?|serves?|yields?|servings?|portions?|prep(?:aration)?(?:\s+time)?|cook(?:ing)?(?:\s+time)?|bak(?:e|ing)(?:\s+time)?|total(?:\s+time)?|time|oven|temperature|tin|pan|difficulty|level|course|cuisine|category|author|source|by|from|rating)\b\s*[:–-]?)/iu
-const factOnly = /^(?:makes?|serves?|yields?)\b.{0,60}$/iu
+const factOnly = /^(?:makes?|serves?|yields?|cuts\s+into)\b.{0,60}$/iu
 const numberedStep = /^(?:step\s*)?\d{1,2}\s*[.):–-]?\s+(?=\p{L})|^step\s*\d{1,2}\s*[.):–-]?\s*/iu
 const sizeOne = () => 1
 

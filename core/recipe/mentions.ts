@@ -1,7 +1,11 @@
-import { findMentions, ingredientById, type Ingredient } from '../pantry'
+import { findMentions, ingredientById, wordsOf, type Ingredient } from '../pantry'
+import type { Line } from './recipe'
 
-/** Where a step names an ingredient. `verb` when the word is a doing ("butter the tin"), which brings it all the same. */
-export interface StepMention { readonly start: number, readonly end: number, readonly words: string, readonly ingredient: Ingredient, readonly verb: boolean }
+/**
+ * Where a step names an ingredient. `verb` when the word is a doing ("butter the tin"), which brings it all the same;
+ * `line` is the listed line that is meant, null when the step brings something that no line lists.
+ */
+export interface StepMention { readonly start: number, readonly end: number, readonly words: string, readonly ingredient: Ingredient, readonly verb: boolean, readonly line: Line | null }
 
 /** Words in steps that bring an ingredient without naming it as one. */
 const hidden: readonly (readonly [RegExp, string])[] = [
@@ -24,16 +28,39 @@ const likeness = /\b(?:like|resembl\w+|(?:size|colour|color|consistency|texture|
  * The ingredients that a step names. "Cream the butter" names butter alone; "butter the tin" brings butter; a word for
  * the thing being made ("pour in the custard", "cool the biscuits") is no ingredient unless it is served with.
  */
-export function mentionsInStep(step: string): StepMention[] {
+export function mentionsInStep(step: string, lines: readonly Line[] = []): StepMention[] {
   const found: StepMention[] = []
   for (const m of findMentions(step).mentions) {
     if (isCreaming(step, m) || /^spreads?$/iu.test(m.words) || likeness.test(step.slice(0, m.start))) continue
-    if (m.ingredient.kind === 'ready-made' && !servedWith.test(step.slice(0, m.start))) continue
+    const served = servedWith.test(step.slice(0, m.start))
+    const line = lineMeant(m.words, m.ingredient, lines, served)
+    if (m.ingredient.kind === 'ready-made' && !served && !line) continue
     const verb = /^(?:butter|flour|oil)$/iu.test(m.words) && doing.test(step.slice(m.end)) && beforeDoing.test(step.slice(0, m.start))
-    found.push({ start: m.start, end: m.end, words: m.words, ingredient: m.ingredient, verb })
+    found.push({ start: m.start, end: m.end, words: m.words, ingredient: m.ingredient, verb, line: verb ? lines.find(l => l.ingredient === m.ingredient.id) ?? null : line })
   }
   for (const [pattern, id] of hidden) for (const hit of step.matchAll(pattern)) {
-    found.push({ start: hit.index, end: hit.index + hit[0].length, words: hit[0], ingredient: ingredientById(id)!, verb: true })
+    found.push({ start: hit.index, end: hit.index + hit[0].length, words: hit[0], ingredient: ingredientById(id)!, verb: true, line: lines.find(l => l.ingredient === id) ?? null })
   }
   return found.sort((a, b) => a.start - b.start)
+}
+
+const plainWords = (text: string) => wordsOf(text).map(w => w.plain)
+const endsWith = (all: readonly string[], tail: readonly string[]) => tail.length <= all.length && tail.every((word, i) => all[all.length - tail.length + i] === word)
+
+/**
+ * The listed line that a word in a step means: the same ingredient, or a line whose own name ends in that word ("the
+ * milk" of a recipe with oat milk), or a whole egg parted into its yolk and white. What is served with it must be listed
+ * as itself.
+ */
+function lineMeant(words: string, ingredient: Ingredient, lines: readonly Line[], served: boolean): Line | null {
+  const same = lines.find(l => l.ingredient === ingredient.id)
+  if (same || served) return same ?? null
+  const tail = plainWords(words)
+  const named = lines.find(l => l.ingredient && findMentions(l.text).mentions.some(m => endsWith(plainWords(m.words), tail)))
+  if (named) return named
+  const parted = (ingredient.kind === 'egg-white' || ingredient.kind === 'egg-yolk') ? lines.find(l => l.ingredient === 'egg') : ingredient.kind === 'egg' ? lines.find(l => l.ingredient === 'egg-white' || l.ingredient === 'egg-yolk') : undefined
+  if (parted) return parted
+  // "Sift the flour" of a list with rye flour, "the sugar" of one with muscovado: one word, the same kind of thing.
+  const sameKind = ['flour', 'sugar', 'chocolate', 'nut', 'fruit', 'oil', 'cream', 'milk', 'cocoa', 'spice'].includes(ingredient.kind) && tail.length === 1 ? lines.find(l => l.ingredient && ingredientById(l.ingredient)?.kind === ingredient.kind) : undefined
+  return sameKind ?? null
 }

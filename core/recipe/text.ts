@@ -1,5 +1,4 @@
 import type { Region } from '../measure'
-import { ingredientById } from '../pantry'
 import { readOvenFacts, readPan, readYield } from './facts'
 import { layOut, type Part } from './layout'
 import { longestLine, partEach, readLine } from './line'
@@ -111,22 +110,15 @@ function stepTo(step: string, heading: string, found: readonly Growing[], named:
   return own ?? found.reduce<Growing | null>((best, c) => !best || weight(c) > weight(best) ? c : best, null) ?? named('')
 }
 
-const everyday = new Set(['water', 'salt', 'tea', 'coffee'])
-
-/** What a step uses and no line lists: a safety matter first, so every such name is said. */
+/** What a step uses and no line lists: a safety matter first, so every such name that could matter to someone is said. */
 function notListed(components: readonly Component[]): Finding[] {
   const lines = components.flatMap(c => c.lines.flatMap(l => [l, ...l.orElse]))
-  const kinds = new Set(lines.flatMap(l => l.ingredient ? [ingredientById(l.ingredient)!.kind] : []))
-  const ids = new Set(lines.map(l => l.ingredient))
-  const words = lines.map(l => l.text.toLowerCase()).join('\n')
+  if (!lines.length) return []
   const said = new Set<string>()
   const findings: Finding[] = []
-  const related = (kind: string) => kinds.has(kind as never) || (/^egg/u.test(kind) && [...kinds].some(k => /^egg/u.test(k)))
-  if (!lines.length) return []
-  for (const component of components) for (const step of component.steps) for (const m of mentionsInStep(step)) {
-    const { id, kind, name } = m.ingredient
-    if (ids.has(id) || related(kind) || everyday.has(id) || said.has(id) || words.includes(m.words.toLowerCase())) continue
-    if (!m.ingredient.holds.length && !m.ingredient.mayHold.length) continue
+  for (const component of components) for (const step of component.steps) for (const m of mentionsInStep(step, lines)) {
+    const { id, name, holds, mayHold } = m.ingredient
+    if (m.line || said.has(id) || (!holds.length && !mayHold.length)) continue
     said.add(id)
     findings.push({ code: 'not-listed', severity: 'ask', sentence: `A step uses ${name} (“${m.words}”), but no line lists it. It counts in who can eat this.`, text: step, corrections: [] })
   }

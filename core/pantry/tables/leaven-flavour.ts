@@ -60,4 +60,18 @@ export const leavenFlavour = [
   row('fondant', 'decoration', 'fondant icing', 'ready-to-roll icing | sugar paste | royal icing | royal icing sugar | fondant | sugarpaste', [8, 3, 0.3, 0.3, 86, 2, 0], 1.1, { mayHold: 'egg soy gelatine' }, '[M]'),
   row('jelly-sweets', 'decoration', 'jelly', 'jello | jelly cubes | jelly powder | gummy sweets | gelatin dessert mix', [5, 0, 0, 8, 82, 0, 0], 0.85, { holds: 'gelatine', pieces: { packet: 85 } }, '[M]'),
   row('cake-mix', 'ready-made', 'cake mix', 'yellow cake mix | brownie mix | pancake mix | baking mix | muffin mix', [5, 7, 0.3, 5, 42, 38, 2], 0.5, { holds: 'wheat', mayHold: 'milk egg soy', powder: 0.1, pieces: { packet: [350, 430, 530] } }, '[M]'),
+
+  row('gf-biscuits', 'ready-made', 'gluten-free biscuits', 'gluten free biscuits | gluten-free digestives | gluten-free cookies | gluten-free crackers', [3, 20, 0.3, 5, 22, 47, 3], 0.42, { mayHold: 'milk egg soy oat', pieces: { '': [8, 13, 16], packet: [150, 200, 250] } }, '[M]'),
+  row('gf-pastry', 'ready-made', 'gluten-free pastry', 'gluten free pastry | gluten-free puff pastry | gluten-free shortcrust pastry', [26, 26, 0.4, 3, 2, 40, 3], 1, { mayHold: 'milk egg soy', pieces: { sheet: 280, packet: 400, '': 230 } }, '[M]'),
+  row('gf-bread', 'ready-made', 'gluten-free bread', 'gluten free bread | gluten-free breadcrumbs | gluten free breadcrumbs', [42, 6, 0, 3, 4, 40, 6], 0.2, { mayHold: 'milk egg soy', pieces: { slice: [25, 30, 40] } }, '[M]'),
+  row('gf-beer', 'alcohol', 'gluten-free beer', 'gluten free beer', [92, 0, 0, 0.5, 0.5, 3, 0], 1.01, { holds: 'alcohol', mayHold: 'barley' }, '[M]'),
+  row('plant-caramel', 'ready-made', 'dairy-free caramel', 'vegan caramel | coconut caramel | dairy free caramel | vegan caramel sauce', [25, 9, 0.6, 1, 58, 2, 0], 1.3, { holds: 'coconut', traces: 'milk' }, '[M]'),
+  row('plant-ice-cream', 'ready-made', 'dairy-free ice cream', 'vegan ice cream | dairy free ice cream | plant ice cream', [60, 11, 0.5, 2, 20, 4, 1], 0.55, { mayHold: 'soy oat coconut almond cashew pea', traces: 'milk', pieces: { scoop: 65 } }, '[M]'),
+  row('sorbet', 'ready-made', 'fruit sorbet', 'sorbet | lemon sorbet | raspberry sorbet', [70, 0, 0, 0.3, 26, 2, 1], 0.8, { mayHold: 'egg', pieces: { scoop: 65 } }, '[M]'),
+  row('plant-custard', 'ready-made', 'dairy-free custard', 'vegan custard | dairy free custard | soy custard | oat custard', [80, 2, 0, 2, 10, 5, 0.5], 1.05, { mayHold: 'soy oat corn', traces: 'milk' }, '[M]'),
+  row('plant-curd', 'ready-made', 'egg-free lemon curd', 'vegan lemon curd | egg free lemon curd', [36, 9, 0.4, 0.3, 48, 5, 0.2], 1.2, { mayHold: 'milk coconut soy' }, '[M]'),
+  row('plant-toffee', 'decoration', 'dairy-free toffee', 'vegan toffee | dairy free toffee | vegan fudge', [3, 16, 0.5, 0.3, 76, 2, 0], 0.8, { mayHold: 'soy coconut' }, '[M]'),
+  row('plant-chocolate-spread', 'ready-made', 'nut-free dairy-free chocolate spread', 'nut-free chocolate spread | dairy-free chocolate spread', [1, 33, 0.2, 3, 54, 4, 4], 1.2, { holds: 'cocoa', mayHold: 'soy sunflower' }, '[M]'),
+  row('plant-mayonnaise', 'ready-made', 'egg-free mayonnaise', 'vegan mayonnaise | egg free mayonnaise', [24, 70, 0, 0.5, 2, 2, 0], 0.93, { mayHold: 'soy mustard pea' }, '[M]'),
+  row('plant-cheese', 'ready-made', 'plant cheese', 'vegan cheese | dairy-free cheese | dairy free cheese | nutritional yeast', [45, 24, 0.6, 3, 0.5, 20, 1], 0.45, { mayHold: 'soy coconut cashew almond' }, '[M]'),
 ]

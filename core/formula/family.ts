@@ -1,0 +1,37 @@
+import type { Component } from '../recipe'
+import { familyRows, familyRules, type FamilyRow, type When } from './tables/families'
+import { ratiosOf, type Ratio, type Ratios } from './ratios'
+import { weightsOf } from './weight'
+
+export type { FamilyRow }
+
+/** What kind of dessert a part is, and what said so. */
+export interface FamilyReading { readonly family: FamilyRow, readonly because: string }
+
+const within = (ratios: Ratios, when: When) => (Object.entries(when) as [Ratio, readonly [number, number]][]).every(([ratio, [low, high]]) => ratios[ratio] >= low && ratios[ratio] <= high)
+const byId = new Map(familyRows.map(row => [row.id, row]))
+export const familyById = (id: string): FamilyRow => byId.get(id) ?? byId.get('other')!
+
+const byWords = (text: string, ratios: Ratios) => text ? familyRows.find(row => row.words?.test(text) && within(ratios, row.wide)) : undefined
+const creamed = /\b(?:cream|beat)\b[^.]{0,40}\b(?:butter|margarine|fat|block)\b/iu
+
+function sayRatios(r: Ratios): string {
+  const said = r.flour > 0
+    ? [['sugar', r.sugar], ['fat', r.fat], ['egg', r.egg], ['water', r.water]] as const
+    : [['sugar', 100 * r.sugarShare], ['butter', 100 * r.butterShare], ['milk and cream', 100 * r.milkShare], ['egg', 100 * r.eggShare]] as const
+  const numbers = said.filter(([, n]) => n >= 0.5).map(([name, n]) => `${name} ${Math.round(n)}`).join(', ')
+  return r.flour > 0 ? `on 100 flour ${numbers}` : `of 100 parts ${numbers}`
+}
+
+/**
+ * The family of one part: a word of its own name, or of the dessert's title when the part has no name or is the main one,
+ * wins where the proportions allow it; else the first rule that the proportions meet.
+ */
+export function familyOf(component: Component, title: string, isMain: boolean): FamilyReading {
+  const ratios = ratiosOf(weightsOf(component.lines))
+  const words = byWords(component.name, ratios) ?? (isMain ? byWords(title, ratios) : undefined)
+  if (words) return { family: words, because: `called so, and its proportions agree (${sayRatios(ratios)})` }
+  const rule = familyRules.find(({ when }) => within(ratios, when))!
+  const family = rule.family === 'muffin' && ratios.hardFat >= 30 && ratios.sugar >= 60 && creamed.test(component.steps.join(' ')) ? familyById('creamed') : familyById(rule.family)
+  return { family, because: `by its proportions: ${sayRatios(ratios)}` }
+}

@@ -1,0 +1,8 @@
+export { bandsOf, lossOf, toleranceOf, type Bands, type Miss } from './bands'
+export { familyById, familyOf, type FamilyReading, type FamilyRow } from './family'
+export { liftOf, type Lift } from './leavening'
+export { measures, noBalance, plusBalance, type Balance, type Measure } from './measures'
+export { ratiosOf, type Ratio, type Ratios } from './ratios'
+export { balanceOf, eggCount, massOf } from './totals'
+export { isInside, weightsOf, type Weight } from './weight'
+export { familyRows } from './tables/families'

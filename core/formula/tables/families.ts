@@ -1,0 +1,100 @@
+import type { Measure } from '../measures'
+import type { Ratio } from '../ratios'
+
+export type Range = readonly [number, number]
+export type When = Partial<Record<Ratio, Range>>
+
+/**
+ * A family of desserts: what must be held in balance for it to stay itself. `eggLift` is the mmol CO₂ that one egg's air is
+ * worth; `weights` say how much a measure matters (1 where not named, 0: not at all); `wide` is how far proportions may
+ * lie off for a word in the title to decide. Source: professional baking textbooks from memory [M]; the engine study.
+ */
+export interface FamilyRow {
+  readonly id: string
+  readonly name: string
+  readonly words: RegExp | null
+  readonly wide: When
+  readonly eggLift: number
+  readonly weights: Partial<Record<Measure, number>>
+  readonly source: string
+}
+
+const any: When = {}
+const crumb = { gluten: 1, foam: 0, fibre: 0.3, emulsify: 0.5 }
+const noDough = { lift: 0, gluten: 0, acid: 0 }
+
+export const familyRows: readonly FamilyRow[] = [
+  { id: 'choux', name: 'choux pastry', words: /\b(?:choux|cream puffs?|profiteroles?|eclairs?|éclairs?)\b/iu, wide: { egg: [70, 400], water: [110, 500] }, eggLift: 0, weights: {}, source: '[M]' },
+  { id: 'popover', name: 'popover batter', words: /\b(?:popovers?|yorkshire pudding|dutch baby)\b/iu, wide: { egg: [50, 400] }, eggLift: 0, weights: {}, source: '[M]' },
+  { id: 'angel', name: 'angel cake', words: /\bangel (?:food )?cake\b/iu, wide: { white: [100, 900] }, eggLift: 0, weights: {}, source: '[M]' },
+  { id: 'macaron', name: 'macaron', words: /\b(?:macarons?)\b/iu, wide: { nutShare: [0.1, 0.6] }, eggLift: 0, weights: { ...noDough, foam: 2, sugar: 1 }, source: '[M]' },
+  { id: 'meringue', name: 'meringue', words: /\b(?:meringues?|pavlova)\b/iu, wide: { flourShare: [0, 0.05], white: [5, 900] }, eggLift: 0, weights: { ...noDough, foam: 2, protein: 0, set: 0.2, bind: 0, emulsify: 0, starch: 0 }, source: '[M] sugar 1:1 to 2:1' },
+  { id: 'sponge', name: 'whisked sponge', words: /\b(?:genoise|génoise|swiss roll|roulade|chiffon|sponge fingers|whisked sponge|fatless sponge)\b/iu, wide: { egg: [80, 500] }, eggLift: 0, weights: { foam: 2 }, source: '[M]' },
+  { id: 'cheesecake', name: 'cheesecake', words: /\bcheesecake\b/iu, wide: { cheeseShare: [0.2, 1] }, eggLift: 0, weights: { ...noDough, set: 1, foam: 0, solidFat: 0.5 }, source: '[M]' },
+  { id: 'brownie', name: 'brownie', words: /\b(?:brownies?|blondies?)\b/iu, wide: { fat: [20, 400], sugar: [40, 600] }, eggLift: 2, weights: { ...crumb, solidFat: 0.3, set: 1, bind: 1 }, source: '[M]' },
+  { id: 'shortbread', name: 'shortbread', words: /\b(?:shortbreads?|sabl[eé]s?)\b/iu, wide: { fat: [35, 120], water: [0, 35] }, eggLift: 0, weights: { water: 0.2, fat: 3, solidFat: 2, bind: 0, foam: 0, emulsify: 0, set: 0.3, lift: 0, acid: 0, gluten: 0.5, fibre: 0.3, protein: 0.5 }, source: '[M] flour:fat:sugar 3:2:1' },
+  { id: 'streusel', name: 'streusel', words: /\b(?:streusel|crumble|crumb)\b/iu, wide: { fat: [20, 110], water: [0, 30], egg: [0, 5] }, eggLift: 0, weights: { water: 0.2, fat: 2, solidFat: 1, bind: 0, foam: 0, emulsify: 0, set: 0.2, lift: 0, acid: 0, gluten: 0.2, fibre: 0.2, protein: 0.3 }, source: '[M]' },
+  { id: 'cookie', name: 'drop or rolled cookie', words: /\b(?:cookies?|gingerbread men|snickerdoodles?|crinkles?)\b/iu, wide: { sugar: [25, 200], water: [0, 60] }, eggLift: 2, weights: { ...crumb, set: 0.5, fat: 2, sugar: 2 }, source: '[M] fat 45–70, sugar 60–110' },
+  { id: 'scone', name: 'scone', words: /\b(?:scones?|soda bread|drop biscuits)\b/iu, wide: { lift: [1.5, 20], water: [30, 90] }, eggLift: 4, weights: { ...crumb, solidFat: 1 }, source: '[M]' },
+  { id: 'pastry', name: 'short pastry', words: /\b(?:pastry|pie crust|tart shell|tart case|crust)\b/iu, wide: { fat: [25, 110], water: [0, 60], flourShare: [0.3, 1] }, eggLift: 0, weights: { fat: 2, solidFat: 2, foam: 0, emulsify: 0.2, lift: 0, acid: 0, gluten: 0.5, set: 0.3 }, source: '[M]' },
+  { id: 'pancake', name: 'pancake or waffle', words: /\b(?:pancakes?|waffles?|drop scones?|flapjacks? \(pancake\))\b/iu, wide: { water: [70, 250], sugar: [0, 45] }, eggLift: 4, weights: { ...crumb, solidFat: 0.2 }, source: '[M]' },
+  { id: 'crepe', name: 'crêpe', words: /\b(?:crepes?|crêpes?|blini)\b/iu, wide: { water: [120, 500] }, eggLift: 0, weights: { ...crumb, lift: 0, acid: 0, solidFat: 0.2 }, source: '[M]' },
+  { id: 'quick-bread', name: 'quick bread or loaf cake', words: /\b(?:loaf|quick bread|tea ?bread|gingerbread|parkin)\b/iu, wide: { sugar: [15, 160], water: [45, 200], lift: [0.8, 25], flourShare: [0.12, 0.7] }, eggLift: 6.3, weights: { ...crumb, lift: 2, water: 2, solidFat: 0.4 }, source: '[M]' },
+  { id: 'muffin', name: 'muffin or oil cake', words: /\b(?:muffins?|snack cake|oil cake)\b/iu, wide: { sugar: [15, 180], water: [40, 200] }, eggLift: 6.3, weights: { ...crumb, lift: 2, water: 2, solidFat: 0.3 }, source: '[M] 40–70 sugar, 20–50 fat, 60–100 liquid, powder 3–6' },
+  { id: 'creamed', name: 'creamed cake', words: /\b(?:pound cake|victoria|madeira|butter cake|ring cake|cupcakes?)\b/iu, wide: { hardFat: [30, 140], sugar: [50, 200] }, eggLift: 6.3, weights: { ...crumb, water: 2, fat: 2, sugar: 2, set: 2, lift: 2, acid: 2 }, source: '[M] sugar ≤ flour, egg ≥ fat; 100:100:100:100' },
+  { id: 'yeast', name: 'yeast dough', words: /\b(?:brioche|doughnuts?|cinnamon (?:rolls|buns)|buns|babka|stollen|challah)\b/iu, wide: { yeastShare: [0.001, 1] }, eggLift: 0, weights: { ...crumb, lift: 0, acid: 0, set: 0.3, gluten: 2 }, source: '[M]' },
+  { id: 'pastry-cream', name: 'pastry cream or starch custard', words: /\b(?:pastry cream|creme patissiere|custard slice)\b/iu, wide: { starchShare: [0.015, 0.3], milkShare: [0.3, 1] }, eggLift: 0, weights: { ...noDough, sugar: 0.3, bind: 0.3, foam: 0, emulsify: 0.3, starch: 0.3, set: 2, solidFat: 0.5 }, source: '[M]' },
+  { id: 'egg-custard', name: 'egg custard', words: /\b(?:custard|creme brulee|crème brûlée|flan|creme caramel|panna cotta egg)\b/iu, wide: { eggShare: [0.06, 0.6], milkShare: [0.3, 1] }, eggLift: 0, weights: { ...noDough, sugar: 0.3, bind: 0.3, foam: 0, emulsify: 0.3, starch: 0, protein: 0.5, set: 2, solidFat: 0.5 }, source: '[M]' },
+  { id: 'set-cream', name: 'set cream', words: /\b(?:panna cotta|bavarois|jelly|blancmange)\b/iu, wide: { gelShare: [0.001, 1] }, eggLift: 0, weights: { ...noDough, protein: 0, foam: 0, bind: 0, emulsify: 0, set: 2 }, source: '[M]' },
+  { id: 'mousse', name: 'mousse', words: /\bmousse\b/iu, wide: any, eggLift: 0, weights: { ...noDough, foam: 1, protein: 0.3, set: 0.5 }, source: '[M]' },
+  { id: 'buttercream', name: 'buttercream', words: /\b(?:buttercream|frosting)\b/iu, wide: { butterShare: [0.12, 0.9], sugarShare: [0.15, 0.9] }, eggLift: 0, weights: { ...noDough, fat: 2, solidFat: 2, protein: 0, foam: 0, bind: 0, set: 0, emulsify: 0.3 }, source: '[M]' },
+  { id: 'cream-cheese-frosting', name: 'cream-cheese frosting', words: /\bcream[- ]cheese (?:frosting|icing)\b/iu, wide: { cheeseShare: [0.12, 1] }, eggLift: 0, weights: { ...noDough, protein: 0.3, foam: 0, bind: 0, set: 0 }, source: '[M]' },
+  { id: 'ganache', name: 'ganache', words: /\bganache\b/iu, wide: { chocolateShare: [0.2, 1] }, eggLift: 0, weights: { ...noDough, protein: 0, foam: 0, bind: 0, set: 0, emulsify: 0.3 }, source: '[M] chocolate:cream 1:1 pour, 2:1 set' },
+  { id: 'whipped-cream', name: 'whipped cream', words: /\b(?:whipped cream|chantilly)\b/iu, wide: { creamShare: [0.4, 1] }, eggLift: 0, weights: { ...noDough, fat: 0.2, sugar: 0.1, sweetness: 0.1, emulsify: 0.2, foam: 1, protein: 0, set: 0, bind: 0 }, source: '[M]' },
+  { id: 'glaze', name: 'glaze or water icing', words: /\b(?:glaze|icing|drizzle)\b/iu, wide: { sugarShare: [0.4, 1], butterShare: [0, 0.12] }, eggLift: 0, weights: { ...noDough, fat: 0.2, solidFat: 0, protein: 0, set: 0, bind: 0, foam: 0, emulsify: 0, water: 0.5 }, source: '[M]' },
+  { id: 'caramel', name: 'caramel', words: /\b(?:caramel|toffee sauce|butterscotch)\b/iu, wide: { sugarShare: [0.25, 1] }, eggLift: 0, weights: { ...noDough, protein: 0.2, set: 0, bind: 0, foam: 0, emulsify: 0.2 }, source: '[M]' },
+  { id: 'crumb-base', name: 'pressed crumb base', words: /\b(?:biscuit base|crumb base|base)\b/iu, wide: { biscuitShare: [0.4, 1] }, eggLift: 0, weights: { ...noDough, solidFat: 1, protein: 0.2, bind: 0, foam: 0, set: 0, emulsify: 0 }, source: '[M]' },
+  { id: 'fruit', name: 'fruit filling', words: /\b(?:compote|fruit filling|jam|coulis)\b/iu, wide: { fruitShare: [0.3, 1] }, eggLift: 0, weights: { ...noDough, protein: 0, solidFat: 0, foam: 0 }, source: '[M]' },
+  { id: 'egg-wash', name: 'egg wash', words: /\b(?:egg ?wash|to brush|to glaze)\b/iu, wide: { eggShare: [0.4, 1] }, eggLift: 0, weights: {}, source: '[P]' },
+  { id: 'other', name: 'something of its own', words: null, wide: any, eggLift: 0, weights: { ...noDough, foam: 0.3 }, source: '[P]' },
+]
+
+/**
+ * The family by proportions, first match wins (flour = 100; names that end in Share are of the batch). Source: the engine
+ * study; the scone's own water band and the glaze, caramel, cream and crumb rows are added here [M].
+ */
+export const familyRules: readonly { readonly family: string, readonly when: When }[] = [
+  { family: 'yeast', when: { yeastShare: [0.002, 1], flourShare: [0.2, 1] } },
+  { family: 'crumb-base', when: { flourShare: [0, 0.12], biscuitShare: [0.45, 1], butterShare: [0.1, 0.6] } },
+  { family: 'cheesecake', when: { flourShare: [0, 0.12], cheeseShare: [0.3, 1], wholeEggShare: [0.03, 1] } },
+  { family: 'cream-cheese-frosting', when: { flourShare: [0, 0.02], cheeseShare: [0.2, 1], sugarShare: [0.15, 1] } },
+  { family: 'cheesecake', when: { flourShare: [0, 0.12], cheeseShare: [0.3, 1] } },
+  { family: 'set-cream', when: { flourShare: [0, 0.12], gelShare: [0.002, 1] } },
+  { family: 'macaron', when: { flourShare: [0, 0.12], white: [0.1, 1e9], wholeEggShare: [0, 0.001], sugarPerWhite: [1.2, 99], nutShare: [0.15, 1] } },
+  { family: 'meringue', when: { flourShare: [0, 0.12], white: [0.1, 1e9], wholeEggShare: [0, 0.001], sugarPerWhite: [1.2, 99], butterShare: [0, 0.02] } },
+  { family: 'buttercream', when: { flourShare: [0, 0.12], butterShare: [0.25, 1], sugarShare: [0.25, 1] } },
+  { family: 'ganache', when: { flourShare: [0, 0.12], chocolateShare: [0.3, 1], creamShare: [0.2, 1] } },
+  { family: 'pastry-cream', when: { flourShare: [0, 0.12], milkShare: [0.5, 1], starchShare: [0.025, 1] } },
+  { family: 'egg-custard', when: { flourShare: [0, 0.12], milkShare: [0.5, 1], eggShare: [0.05, 1] } },
+  { family: 'whipped-cream', when: { flourShare: [0, 0.02], creamShare: [0.5, 1] } },
+  { family: 'brownie', when: { flourShare: [0, 0.12], chocolateShare: [0.2, 1], eggShare: [0.1, 1] } },
+  { family: 'glaze', when: { flourShare: [0, 0.02], sugarShare: [0.55, 1], butterShare: [0, 0.12] } },
+  { family: 'caramel', when: { flourShare: [0, 0.02], sugarShare: [0.3, 1] } },
+  { family: 'fruit', when: { flourShare: [0, 0.12], fruitShare: [0.4, 1] } },
+  { family: 'egg-wash', when: { flourShare: [0, 0.02], eggShare: [0.5, 1], sugarShare: [0, 0.1] } },
+  { family: 'other', when: { flourShare: [0, 0.12] } },
+  { family: 'angel', when: { white: [150, 1e9], fat: [0, 10] } },
+  { family: 'choux', when: { egg: [110, 1e9], sugar: [0, 20], fat: [40, 1e9], water: [150, 1e9] } },
+  { family: 'sponge', when: { egg: [100, 1e9], sugar: [70, 1e9], fat: [0, 50] } },
+  { family: 'crepe', when: { water: [180, 1e9], sugar: [0, 25], lift: [0, 0.5] } },
+  { family: 'pancake', when: { water: [110, 1e9], sugar: [0, 35] } },
+  { family: 'brownie', when: { fat: [55, 1e9], sugar: [90, 1e9], liquid: [0, 30], lift: [0, 3], chocolate: [8, 1e9] } },
+  { family: 'pastry', when: { water: [0, 42], egg: [0, 1], sugar: [0, 22], fat: [30, 1e9], lift: [0, 1] } },
+  { family: 'shortbread', when: { water: [0, 42], egg: [0, 1], lift: [0, 1] } },
+  { family: 'cookie', when: { water: [0, 42], sugar: [35, 1e9] } },
+  { family: 'scone', when: { water: [0, 80], sugar: [0, 25], lift: [1.5, 1e9], egg: [0, 30] } },
+  { family: 'quick-bread', when: { puree: [60, 1e9] } },
+  { family: 'creamed', when: { hardFat: [38, 1e9], sugar: [75, 1e9], egg: [35, 1e9] } },
+  { family: 'pastry', when: { water: [0, 50], sugar: [0, 35], fat: [30, 1e9], lift: [0, 1] } },
+  { family: 'muffin', when: {} },
+]

@@ -1,0 +1,5 @@
+export { checkPeople, type CheckedPacket, type CheckOptions, type Conflict, type PeopleCheck, type PersonCheck, type State, type Verdict } from './check'
+export { beadColours, beadShapes, needsOf, unknownNeeds, type Avoid, type Bead, type DietId, type Person } from './person'
+export { dietRows } from './tables/diets'
+export { cautionsFor } from './cautions'
+export { claimFor, packetsToCheck } from './claim'

@@ -1,0 +1,54 @@
+import { membersOf, type AvoidableId, type Claim, type Ingredient } from '../pantry'
+import { needsOf, type Person } from '../people'
+
+/**
+ * The planner's own hard filter: may this ingredient come to this table at all? The safety check in `people` decides
+ * again, by other code, on the finished recipe.
+ */
+export interface Table {
+  /** Held by an ingredient, these keep it away. */
+  readonly never: ReadonlySet<AvoidableId>
+  /** Groups of which some member must stay away: an ingredient that names only the group stays away too. */
+  readonly groups: ReadonlySet<AvoidableId>
+  /** Carried as a trace, these matter to someone. */
+  readonly traces: ReadonlySet<AvoidableId>
+  /** Ingredients that a diet allows on the packet's word, with the ids that their word settles. */
+  readonly onPacket: ReadonlyMap<string, ReadonlySet<AvoidableId>>
+}
+
+export function tableOf(people: readonly Person[]): Table {
+  const never = new Set<AvoidableId>()
+  const groups = new Set<AvoidableId>()
+  const traces = new Set<AvoidableId>()
+  const strict = new Set<AvoidableId>()
+  const asked = new Map<string, Set<AvoidableId>>()
+  for (const person of people) for (const need of needsOf(person)) {
+    const spared = new Set(need.except?.flatMap(id => [...membersOf(id)]) ?? [])
+    const members = [...membersOf(need.allergen)].filter(id => !spared.has(id))
+    for (const id of members) {
+      never.add(id)
+      if (need.level === 'trace') traces.add(id)
+      if (!need.butAsk.length) strict.add(id)
+    }
+    for (const item of need.butAsk) asked.set(item, new Set([...asked.get(item) ?? [], ...members]))
+  }
+  for (const id of allGroups) if (!never.has(id) && [...membersOf(id)].some(member => never.has(member))) groups.add(id)
+  // What someone else at the table avoids without such an exception is not settled by a packet's word.
+  const onPacket = new Map([...asked].map(([item, ids]) => [item, new Set([...ids].filter(id => !strict.has(id)))]))
+  return { never, groups, traces, onPacket }
+}
+
+const allGroups: readonly AvoidableId[] = ['gluten', 'tree-nut', 'legume', 'seed', 'shellfish']
+
+/** Does the ingredient hold what somebody avoids? `claims` are words of the line that say it does not. */
+export function isBlocked(ingredient: Ingredient, table: Table, claims: readonly Claim[] = []): boolean {
+  const settled = table.onPacket.get(ingredient.id)
+  const denied = new Set(claims.flatMap(claim => claim.without.flatMap(id => [...membersOf(id)])))
+  return ingredient.holds.some(id => (table.never.has(id) || table.groups.has(id)) && !denied.has(id) && !settled?.has(id))
+}
+
+/** Would somebody have to read its packet first? */
+export function asksPacket(ingredient: Ingredient, table: Table): boolean {
+  const matters = (id: AvoidableId) => table.never.has(id) || table.groups.has(id)
+  return ingredient.mayHold.some(matters) || table.onPacket.has(ingredient.id) || ingredient.traces.some(id => table.traces.has(id) || (table.groups.has(id) && table.traces.size > 0))
+}

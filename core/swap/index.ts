@@ -1,0 +1,6 @@
+export { adapt, type Adaptation } from './adapt'
+export { schools, type Wishes } from './candidates'
+export type { Addition, Change, Plan, PlanPart, Trim } from './plan'
+export type { School } from './school'
+export { confidenceWords, type ConfidenceWord } from './tables/limits'
+export { measureNames } from './tables/consequences'

@@ -1,0 +1,46 @@
+import type { Grams, Minutes } from '../measure'
+import type { Balance, Bands } from '../formula'
+import type { Recipe } from '../recipe'
+import type { ConfidenceWord } from './tables/limits'
+
+/** Something that comes in. Grams are null where the original gave no amount either ("for the tin"). */
+export interface Addition { readonly ingredient: string, readonly name: string, readonly grams: Grams | null, readonly kitchen: string, readonly prepare?: string, readonly restMinutes?: Minutes }
+
+/** A line that stays and gives or takes a little. */
+export interface Trim { readonly lineId: string, readonly ingredient: string, readonly name: string, readonly from: Grams, readonly to: Grams, readonly kitchen: string, readonly because: string }
+
+/** One change: what leaves, what comes for it, what is trimmed, why; and the school and source that it rests on. */
+export interface Change {
+  readonly component: string
+  readonly removes: readonly string[]
+  readonly adds: readonly Addition[]
+  readonly trims: readonly Trim[]
+  readonly because: string
+  /** What the leaving lines did here, in words and numbers. */
+  readonly did: string
+  readonly school: string | null
+  readonly source: string
+}
+
+/** One part of the plan in numbers: its family, its balance before and after, and where it still is this dessert. */
+export interface PlanPart { readonly component: string, readonly family: string, readonly familyName: string, readonly familyBecause: string, readonly before: Balance, readonly after: Balance, readonly bands: Bands, readonly loss: number, readonly mass: Grams }
+
+export interface Plan {
+  readonly id: string
+  readonly title: string
+  /** The adapted recipe, whole again; it has passed the safety check without a conflict. */
+  readonly recipe: Recipe
+  readonly changes: readonly Change[]
+  readonly balance: { readonly before: Balance, readonly after: Balance }
+  readonly parts: readonly PlanPart[]
+  /** What may go wrong, with the number behind it. */
+  readonly risks: readonly string[]
+  readonly differs: readonly string[]
+  readonly notes: readonly string[]
+  readonly cautions: readonly string[]
+  readonly packets: readonly { readonly ingredient: string, readonly name: string, readonly lookFor: readonly string[] }[]
+  readonly confidence: ConfidenceWord
+  readonly confidenceBecause: string
+  readonly restsOn: string
+  readonly forPeople: readonly string[]
+}

@@ -1,0 +1,170 @@
+import type { Region } from '../measure'
+import { ingredientById, nameIn, type Ingredient } from '../pantry'
+import { isInside } from '../formula'
+import { linesOf, type Component, type Line, type Recipe } from '../recipe'
+import { asksPacket, isBlocked, type Table } from './allowed'
+import { candidatesFor, priceOf, type Wishes } from './candidates'
+import type { Added } from './draft'
+import type { Leaving } from './leaving'
+import type { Option, Part } from './part'
+import type { Addition, Change, Trim } from './plan'
+import { questionOf, type School } from './school'
+import { rewriteStep, type Renaming } from './steps'
+import { leverIngredients, limits } from './tables/limits'
+import { grams, listed, whatTheyBring, whatTheyDid } from './explain'
+import { measured, trimmedLine, writtenLine, type Measured } from './write'
+
+/** A component of the adapted recipe, and the changes that made it. */
+export interface Rewritten { readonly component: Component, readonly changes: readonly Change[], readonly naming: ReadonlyMap<string, string>, readonly first: readonly string[] }
+
+interface Setting { readonly region: Region, readonly by: 'grams' | 'spoons', readonly table: Table, readonly wishes: Wishes }
+
+export const nobodyAvoids = (ids: readonly string[], table: Table): Ingredient | null => {
+  const fit = ids.map(id => ingredientById(id)!).filter(item => !isBlocked(item, table))
+  return fit.find(item => !asksPacket(item, table)) ?? fit[0] ?? null
+}
+
+/** The cheapest school for a line that has no weight to compute with (for the tin, to brush, to serve). */
+export function schoolForUnmeasured(item: Extract<Leaving, { how: 'leaves' }>, part: Part, setting: Pick<Setting, 'table' | 'wishes'>): School | null {
+  const fit = candidatesFor({ question: item.question, lines: [item] }, part.reading.family, setting.table, false, setting.wishes)
+  return fit.reduce<School | null>((best, s) => !best || priceOf(s, setting.table, limits.askPacket) < priceOf(best, setting.table, limits.askPacket) ? s : best, null)
+}
+
+const words = (line: Line) => line.name || line.text
+const addition = (added: { readonly ingredient: Ingredient }, amount: Measured | null, setting: Setting, answer: School | null): Addition => ({
+  ingredient: added.ingredient.id, name: nameIn(added.ingredient, setting.region), grams: amount?.grams ?? null, kitchen: amount?.kitchen ?? 'as much as before',
+  ...answer?.prepare ? { prepare: answer.prepare } : {}, ...answer?.restMinutes ? { restMinutes: answer.restMinutes } : {},
+})
+
+/** Writes one answered part: its new lines, what they are called in the steps, and the changes with their reasons. */
+export function rewritePart(option: Option, index: number, setting: Setting): Rewritten {
+  const { part, draft } = option
+  const { component } = part
+  const changes: Change[] = []
+  const naming = new Map<string, string>()
+  const newLines = new Map<string, Line[]>()
+  const gone = new Set<string>()
+  const first: string[] = []
+  let count = 0
+  const nextId = () => `p${index + 1}-${++count}`
+
+  for (const [group, answer] of option.answers) {
+    const weights = group.lines.map(item => ({ ingredient: item.ingredient, grams: item.line.grams!.best }))
+    const adds = draft.added.filter(a => a.answers === group.question)
+    const amounts = adds.map(a => measured(a.grams, a.ingredient, setting.region, setting.by))
+    const kept = adds.map((a, i) => ({ a, amount: amounts[i]! })).filter(({ amount }) => amount.grams > 0)
+    group.lines.forEach(item => { gone.add(item.line.id); naming.set(item.line.id, answer.inSteps) })
+    newLines.set(group.lines[0]!.line.id, kept.map(({ a, amount }) => writtenLine(nextId(), component.name, a.ingredient, amount, setting.region, '', group.lines[0]!.line.purpose)))
+    if (answer.prepare) first.push(`First: ${listed(kept.map(({ a, amount }) => `${grams(amount.grams)} ${nameIn(a.ingredient, setting.region)}`))}. ${answer.prepare}${answer.restMinutes ? ` Rest: ${restWords(answer.restMinutes)}.` : ''}`)
+    const brought = whatTheyBring(weights)
+    const brings = whatTheyBring(adds)
+    changes.push({
+      component: component.name, removes: group.lines.map(item => item.line.id),
+      adds: kept.map(({ a, amount }) => addition(a, amount, setting, answer)), trims: [],
+      because: adds.length ? `${capital(listed(group.lines.map(item => words(item.line))))} brought ${brought}; ${listed(kept.map(({ a, amount }) => `${grams(amount.grams)} ${nameIn(a.ingredient, setting.region)}`))} ${kept.length > 1 ? 'bring' : 'brings'} ${brings}: ${answer.reason}.` : `${capital(listed(group.lines.map(item => words(item.line))))}: ${answer.reason}.`,
+      did: whatTheyDid(weights, part.before, part.reading.family.eggLift), school: answer.id, source: answer.source,
+    })
+  }
+
+  const unweighed = part.leaving.filter((item): item is Extract<Leaving, { how: 'leaves' }> => item.how === 'leaves' && !gone.has(item.line.id))
+  for (const item of unweighed) {
+    const { line } = item
+    const pan = line.purpose === 'pan' || (line.purpose === 'dust' && item.question === 'flour')
+    const stand = pan ? nobodyAvoids(item.question === 'flour' ? leverIngredients.dusting : leverIngredients.grease, setting.table) : null
+    const answer = pan ? null : schoolForUnmeasured(item, part, setting)
+    const dose = answer?.adds.map(d => ({ ingredient: ingredientById(d.ingredient)!, share: d.perGram })) ?? (stand ? [{ ingredient: stand, share: item.question === 'flour' ? 1 : 0.8 }] : [])
+    const adds = dose.map(d => ({ ingredient: d.ingredient, amount: line.grams ? measured(line.grams.best * d.share, d.ingredient, setting.region, setting.by) : null }))
+    const tail = line.preparation || purposeWords(line)
+    gone.add(line.id)
+    naming.set(line.id, stand?.name ?? answer?.inSteps ?? '')
+    newLines.set(line.id, adds.map(a => writtenLine(nextId(), component.name, a.ingredient, a.amount, setting.region, isClean(tail, setting) ? tail : purposeWords(line), line.purpose)))
+    changes.push({ component: component.name, removes: [line.id], adds: adds.map(a => addition(a, a.amount, setting, answer)), trims: [], because: `${capital(words(line))}: ${answer?.reason ?? (stand ? 'another fat or flour does as well there' : 'nothing that everyone may eat stands in for it, so it is left out')}.`, did: '', school: answer?.id ?? null, source: answer?.source ?? '[P]' })
+  }
+
+  const levers = draft.added.filter(a => a.answers === 'lever')
+  const leverAmounts = levers.map(a => measured(a.grams, a.ingredient, setting.region, setting.by))
+  const used = levers.map((a, i) => ({ a, amount: leverAmounts[i]! })).filter(({ amount }) => amount.grams > 0)
+  used.forEach(({ a }) => first.push(leverStep(a, setting.region)))
+  const trims = draft.kept.flatMap((k): (Trim & { amount: Measured })[] => {
+    const amount = measured(k.grams, k.ingredient, setting.region, setting.by)
+    const worth = Math.abs(k.grams - k.was) >= limits.worthIt * k.was && Math.abs(amount.grams - k.was) >= 0.1
+    return worth ? [{ lineId: k.lineId, ingredient: k.ingredient.id, name: nameIn(k.ingredient, setting.region), from: k.was, to: amount.grams, kitchen: amount.kitchen, because: trimReason(k.ingredient, amount.grams - k.was), amount }] : []
+  })
+  if (used.length || trims.length) {
+    const egg = changes.find(c => option.answers.some(([group, answer]) => group.question === 'egg' && answer.id === c.school))
+    const righting: Change = { component: component.name, removes: [], adds: used.map(({ a, amount }) => addition(a, amount, setting, null)), trims: trims.map(({ amount: _, ...trim }) => trim), because: `Set right: ${listed([...used.map(({ a, amount }) => `${grams(amount.grams)} ${nameIn(a.ingredient, setting.region)} ${leverReason(a, egg !== undefined)}`), ...trims.map(t => `${t.name} ${t.to > t.from ? 'up' : 'down'} to ${grams(t.to)} ${t.because}`)])}.`, did: '', school: null, source: 'arithmetic on the pantry’s figures [C]' }
+    changes.push(righting)
+  }
+  const extra = used.map(({ a, amount }) => writtenLine(nextId(), component.name, a.ingredient, amount, setting.region, ''))
+  const trimOf = new Map(trims.map(t => [t.lineId, t.amount]))
+
+  const lines = component.lines.flatMap((line): Line[] => {
+    if (gone.has(line.id)) return newLines.get(line.id) ?? []
+    const how = part.leaving.find(item => item.line.id === line.id)
+    const now = how ? reworded(line, how, setting, changes) : line
+    const trim = trimOf.get(line.id)
+    return [trim ? trimmedLine(now, trim, setting.region) : now]
+  })
+  return { component: { ...component, lines: [...lines, ...extra], steps: component.steps }, changes, naming, first }
+}
+
+const restWords = (minutes: number) => minutes >= 120 ? `${Math.round(minutes / 60)} hours` : `${minutes} minutes`
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+const purposeWords = (line: Line) => ({ pan: 'for the tin', dust: 'for dusting', brush: 'to brush', serve: 'to serve', decorate: 'to decorate', taste: 'to taste' })[line.purpose ?? 'taste']
+/** Old words may only stay when they name nothing that leaves. */
+const isClean = (text: string, setting: Setting) => text === '' || rewriteStep(text, { lines: [], byLine: new Map(), standIn: () => null, grease: null, dusting: null, table: setting.table }) === text
+
+function leverStep(added: Added, region: Region): string {
+  const name = nameIn(added.ingredient, region)
+  if (added.ingredient.kind === 'leaven') return `Whisk the ${name} through the flour.`
+  return `Add the ${name} together with the other liquids.`
+}
+
+const leverReason = (added: Added, eggGone: boolean) => added.ingredient.kind === 'leaven' ? (eggGone ? 'for the air that the egg held' : 'for the lift that left') : added.role === 'fat' ? 'for the fat that is missing' : 'for the water that is missing'
+const trimReason = (ingredient: Ingredient, by: number) => {
+  if (ingredient.powder > 0) return by > 0 ? 'for the air that left' : 'since less lift is wanted'
+  const what = ['sugar', 'syrup', 'honey'].includes(ingredient.kind) ? 'sugar' : ['flour', 'flour-mix', 'gluten-free-flour'].includes(ingredient.kind) ? 'starch' : ['oil', 'butter', 'plant-block', 'plant-spread', 'hard-fat'].includes(ingredient.kind) ? 'fat' : 'water'
+  return by > 0 ? `for the ${what} that is missing` : `for the ${what} that the new things bring`
+}
+
+/** A line that stays, with other words: its alternative taken, an alternative dropped, or a blocked word struck. */
+function reworded(line: Line, how: Leaving, setting: Setting, changes: Change[]): Line {
+  if (how.how === 'picks') {
+    const taken = how.alternative
+    const ingredient = ingredientById(taken.ingredient!)!
+    changes.push({ component: line.component, removes: [line.id], adds: [addition({ ingredient }, taken.grams ? measured(taken.grams.best, ingredient, setting.region, setting.by) : null, setting, null)], trims: [], because: `The recipe itself offers ${ingredient.name}, which everyone here may eat.`, did: '', school: null, source: 'the recipe' })
+    return { ...taken, id: line.id, component: line.component, orElse: [], text: taken.amount && taken.evidence.amount ? taken.text : `${line.text.slice(0, line.evidence.amount?.[1] ?? 0)} ${taken.text}`.trim() }
+  }
+  const ingredient = ingredientById(line.ingredient!)!
+  const amount = line.grams ? measured(line.grams.best, ingredient, setting.region, setting.by) : null
+  const keepsWords = how.how === 'narrows'
+  const own = keepsWords ? { ...line, orElse: [], text: line.text.slice(0, line.text.length - (line.orElse[0]?.text.length ?? 0)).replace(/[\s,]+(?:or(?:\s+use)?|\/)\s*$/iu, '') } : writtenLine(line.id, line.component, ingredient, amount, setting.region, '', line.purpose)
+  changes.push({ component: line.component, removes: [], adds: [], trims: [], because: keepsWords ? `“${line.orElse.map(alt => alt.text).join('”, “')}” is struck as an alternative.` : `Only ${ingredient.name} itself stays of “${line.text}”.`, did: '', school: null, source: 'the recipe' })
+  return own
+}
+
+/** The whole recipe again: every part's lines, and its steps with what left called by what came. */
+export function rewriteRecipe(recipe: Recipe, parts: readonly Part[], rewritten: ReadonlyMap<number, Rewritten>, setting: Setting): Recipe {
+  const byLine = new Map([...rewritten.values()].flatMap(r => [...r.naming]))
+  const naming: Renaming = {
+    lines: linesOf(recipe).flatMap(line => [line, ...line.orElse]), byLine, table: setting.table,
+    standIn: ingredient => standInFor(ingredient, parts[0]!, setting),
+    grease: nobodyAvoids(leverIngredients.grease, setting.table)?.name ?? null,
+    dusting: nobodyAvoids(leverIngredients.dusting, setting.table)?.name ?? null,
+  }
+  return { ...recipe, components: recipe.components.map((component, i) => {
+    const own = rewritten.get(i)
+    return { ...component, lines: own?.component.lines ?? component.lines, steps: [...own?.first ?? [], ...component.steps.map(step => rewriteStep(step, naming))] }
+  }) }
+}
+
+/** What stands for an ingredient that only a step names ("serve with cream"). */
+function standInFor(ingredient: Ingredient, part: Part, setting: Setting): string | null {
+  const question = questionOf[ingredient.kind]
+  if (!question) return null
+  const line: Line = { id: 'step', text: ingredient.name, amount: null, unit: null, grams: null, ingredient: ingredient.id, name: ingredient.name, preparation: '', optional: false, purpose: 'serve', orElse: [], component: '', unread: [], evidence: { amount: null, name: null, how: '', source: '', by: 'words' } }
+  const answer = schoolForUnmeasured({ how: 'leaves', line, ingredient, question }, part, setting)
+  return answer && answer.adds.length === 1 ? ingredientById(answer.adds[0]!.ingredient)!.name : null
+}
+
+export const hasUnweighed = (part: Part): boolean => part.leaving.some(item => item.how !== 'leaves' || !item.line.grams || !isInside(item.line))
