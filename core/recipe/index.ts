@@ -1,5 +1,6 @@
 export { linesOf, type Component, type Correction, type Finding, type Line, type LineEvidence, type Oven, type Pan, type Purpose, type Recipe, type Yield } from './recipe'
 export { longestLine, readLine, type LineOptions, type LineResult } from './line'
 export { longestText, readRecipe, type RecipeOptions, type RecipeReading } from './text'
+export { editRecipe, type EditResult, type RecipeEdit } from './correct'
 export { mentionsInStep, type StepMention } from './mentions'
 export { guessRegion } from './region'

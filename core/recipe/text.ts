@@ -2,7 +2,7 @@ import type { Region } from '../measure'
 import { readOvenFacts, readPan, readYield } from './facts'
 import { layOut, type Part } from './layout'
 import { longestLine, partEach, readLine } from './line'
-import { mentionsInStep } from './mentions'
+import { notListed } from './not-listed'
 import { linesOf, type Component, type Finding, type Line, type Recipe } from './recipe'
 import { guessRegion } from './region'
 
@@ -108,19 +108,4 @@ function stepTo(step: string, heading: string, found: readonly Growing[], named:
   const opening = step.slice(0, 60).toLowerCase()
   const own = found.find(c => c.name && !/^(?:to|for)\s/u.test(c.name) && new RegExp(`(?:for|make|prepare|mix)\\s+(?:the\\s+)?${c.name.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')}`, 'u').test(opening))
   return own ?? found.reduce<Growing | null>((best, c) => !best || weight(c) > weight(best) ? c : best, null) ?? named('')
-}
-
-/** What a step uses and no line lists: a safety matter first, so every such name that could matter to someone is said. */
-function notListed(components: readonly Component[]): Finding[] {
-  const lines = components.flatMap(c => c.lines.flatMap(l => [l, ...l.orElse]))
-  if (!lines.length) return []
-  const said = new Set<string>()
-  const findings: Finding[] = []
-  for (const component of components) for (const step of component.steps) for (const m of mentionsInStep(step, lines)) {
-    const { id, name, holds, mayHold } = m.ingredient
-    if (m.line || said.has(id) || (!holds.length && !mayHold.length)) continue
-    said.add(id)
-    findings.push({ code: 'not-listed', severity: 'ask', sentence: `A step uses ${name} (“${m.words}”), but no line lists it. It counts in who can eat this.`, text: step, corrections: [] })
-  }
-  return findings
 }

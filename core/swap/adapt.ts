@@ -157,8 +157,13 @@ export function adapt(recipe: Recipe, people: readonly Person[], wishes: Wishes 
     const open = check.people.flatMap(person => person.conflicts)
     return nothing('already-fine', family, ['No line has to leave for the people at the table.', ...open.length ? [`What is still open: ${[...new Set(open.map(c => c.because))].slice(0, 5).join('; ')}.`] : []])
   }
-  const refused = parts.filter(part => part.route?.how === 'refuse')
-  if (refused.length) return nothing('not-advised', refused[0]!.reading.family.id, refused.map(part => part.route!.because), refused.flatMap(part => part.route!.instead ?? []))
+  const refused = parts.find(part => part.route?.how === 'refuse')
+  if (refused) {
+    const leaves = leavesOf(refused)
+    const rows = routeRows.filter(row => row.how === 'refuse' && row.family === refused.reading.family.id && row.leaves.some(what => leaves.has(what)))
+    // The last row that applies asks the most of its alternative (gluten after egg).
+    return nothing('not-advised', refused.reading.family.id, rows.map(row => row.because), [rows.at(-1)!.instead!])
+  }
   const missing = unweighable(parts)
   if (missing.length) return nothing('cannot', family, missing)
   return chosen(recipe, people, parts, table, wishes, family)
@@ -206,7 +211,8 @@ function chosen(recipe: Recipe, people: readonly Person[], parts: readonly Part[
 function whyOf(parts: readonly Part[]): string[] {
   return parts.flatMap(part => {
     const leaves = part.leaving.filter(item => item.how === 'leaves').map(item => ingredientById(item.line.ingredient!)!.name)
-    const where = part.component.name ? `In the ${part.component.name}` : 'Here'
+    const { name } = part.component
+    const where = /^(?:to|for)\s/u.test(name) ? `${name.charAt(0).toUpperCase()}${name.slice(1)}` : name ? `In the ${name}` : 'Here'
     const route = part.route ? [part.route.because] : []
     return [...leaves.length || hasUnweighed(part) ? [`${where} (${part.reading.family.name}, ${part.reading.because}) ${leaves.length ? `${[...new Set(leaves)].join(', ')} cannot stay.` : 'only words change.'}`] : [], ...route]
   })

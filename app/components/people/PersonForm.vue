@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import Joi from 'joi'
+import { avoidables, beadColours, beadShapes, dietRows, type Avoid, type Bead, type Person } from '#core'
+
+/** One person's needs: name, bead, diets, and what is avoided, as an ingredient or as a trace too. */
+const props = defineProps<{ person: Person | null, taken: readonly Bead[] }>()
+const emit = defineEmits<{ keep: [person: Person], cancel: [] }>()
+
+const shapeOf = (i: number) => beadShapes.find(s => !props.taken.some(b => b.shape === s)) ?? beadShapes[i % beadShapes.length]!
+const colourOf = () => beadColours.find(c => !props.taken.some(b => b.colour === c)) ?? 'slate'
+const state = reactive({
+  name: props.person?.name ?? '',
+  diets: [...props.person?.diets ?? []],
+  avoids: (props.person?.avoids ?? []).map(a => ({ ...a, except: [...a.except ?? []] })),
+  shape: props.person?.bead?.shape ?? shapeOf(props.taken.length), colour: props.person?.bead?.colour ?? colourOf(),
+})
+const schema = Joi.object({ name: Joi.string().trim().min(1).max(60).required().messages({ 'string.empty': 'A person needs a name.', 'string.max': 'A name has at most 60 letters.' }) }).unknown(true).prefs({ abortEarly: false })
+
+const groups = new Set(avoidables.flatMap(a => a.in ?? []))
+const items = avoidables.map(a => ({ value: a.id, label: a.name }))
+const choosable = computed(() => items.filter(item => !state.avoids.some(a => a.allergen === item.value)))
+const nameOf = (id: string) => items.find(i => i.value === id)?.label ?? id
+const membersIn = (group: string) => avoidables.filter(a => a.in?.includes(group)).map(a => ({ value: a.id, label: a.name }))
+const add = (value: unknown) => { if (typeof value === 'string') state.avoids.push({ allergen: value, level: 'ingredient', except: [] }) }
+const toggleDiet = (id: string) => { state.diets = state.diets.includes(id) ? state.diets.filter(d => d !== id) : [...state.diets, id] }
+const bead = computed<Bead>(() => ({ letter: (state.name.trim().charAt(0) || '?').toUpperCase(), shape: state.shape, colour: state.colour }))
+const shown = computed<Person>(() => ({ id: 'shown', name: state.name || 'new', avoids: [], diets: [], bead: bead.value }))
+
+function keep() {
+  const avoids = state.avoids.map((a): Avoid => ({ allergen: a.allergen, level: a.level, ...a.except?.length ? { except: [...a.except] } : {} }))
+  emit('keep', { id: props.person?.id ?? crypto.randomUUID(), name: state.name.trim(), avoids, diets: [...state.diets], bead: bead.value })
+}
+</script>
+
+<template>
+  <UForm :schema="schema" :state="state" class="form" @submit="keep">
+    <div class="first">
+      <PersonBead :person="shown" :size="56" />
+      <UFormField label="Name" name="name" class="grow"><UInput v-model="state.name" autofocus class="wide" autocomplete="off" /></UFormField>
+    </div>
+    <fieldset>
+      <legend>Diet</legend>
+      <div class="acts"><UButton v-for="diet in dietRows" :key="diet.id" type="button" color="neutral" :variant="state.diets.includes(diet.id) ? 'solid' : 'outline'" :aria-pressed="state.diets.includes(diet.id)" @click="toggleDiet(diet.id)">{{ diet.name }}</UButton></div>
+    </fieldset>
+    <fieldset>
+      <legend>Must not get</legend>
+      <ul v-if="state.avoids.length" class="avoids">
+        <li v-for="(avoid, i) in state.avoids" :key="avoid.allergen">
+          <b>{{ nameOf(avoid.allergen) }}</b>
+          <div class="acts" role="group" :aria-label="`How strictly: ${nameOf(avoid.allergen)}`">
+            <UButton type="button" size="md" color="neutral" :variant="avoid.level === 'ingredient' ? 'solid' : 'outline'" :aria-pressed="avoid.level === 'ingredient'" @click="avoid.level = 'ingredient'">as an ingredient</UButton>
+            <UButton type="button" size="md" color="neutral" :variant="avoid.level === 'trace' ? 'solid' : 'outline'" :aria-pressed="avoid.level === 'trace'" @click="avoid.level = 'trace'">traces too</UButton>
+          </div>
+          <USelectMenu v-if="groups.has(avoid.allergen)" v-model="avoid.except" multiple :items="membersIn(avoid.allergen)" value-key="value" placeholder="but may have …" :aria-label="`${nameOf(avoid.allergen)}: but may have`" class="except" />
+          <UButton type="button" color="neutral" variant="ghost" icon="i-lucide-x" :aria-label="`Take ${nameOf(avoid.allergen)} off`" @click="state.avoids.splice(i, 1)" />
+        </li>
+      </ul>
+      <USelectMenu :key="state.avoids.length" :items="choosable" value-key="value" placeholder="Add milk, egg, nuts …" aria-label="Add something to avoid" class="add" :search-input="{ placeholder: 'milk, egg, almond …' }" @update:model-value="add" />
+    </fieldset>
+    <fieldset>
+      <legend>Bead</legend>
+      <div class="acts">
+        <button v-for="shape in beadShapes" :key="shape" type="button" class="pick" :aria-label="shape" :aria-pressed="state.shape === shape" @click="state.shape = shape"><PersonBead :person="{ ...shown, bead: { ...bead, shape } }" :size="32" label="" aria-hidden="true" /></button>
+      </div>
+      <div class="acts">
+        <button v-for="colour in beadColours" :key="colour" type="button" class="pick" :aria-label="colour" :aria-pressed="state.colour === colour" @click="state.colour = colour"><PersonBead :person="{ ...shown, bead: { ...bead, colour } }" :size="32" label="" aria-hidden="true" /></button>
+      </div>
+    </fieldset>
+    <div class="acts end">
+      <UButton type="submit" size="xl" color="neutral">Keep {{ state.name.trim() || 'this person' }}</UButton>
+      <UButton type="button" size="xl" color="neutral" variant="ghost" @click="emit('cancel')">Leave it</UButton>
+    </div>
+  </UForm>
+</template>
+
+<style scoped>
+.form { display: grid; gap: 18px; }
+.first { display: flex; gap: 16px; align-items: center; }
+.grow { flex: 1; }
+.wide, .add { width: 100%; }
+fieldset { border: 0; padding: 0; margin: 0; display: grid; gap: 8px; min-width: 0; }
+legend { font-weight: 650; margin-bottom: 6px; }
+.acts { display: flex; flex-wrap: wrap; gap: 8px; }
+.avoids { list-style: none; padding: 0; margin: 0; display: grid; gap: 8px; }
+.avoids li { display: flex; flex-wrap: wrap; gap: 8px 12px; align-items: center; background: var(--ground); border-radius: 14px; padding: 8px 8px 8px 14px; }
+.avoids b { min-width: 90px; flex: 1; }
+.except { min-width: 150px; }
+.pick { width: 46px; height: 46px; display: grid; place-items: center; border-radius: 12px; border: 1.5px solid transparent; cursor: pointer; }
+.pick[aria-pressed="true"] { border-color: var(--ginger); background: var(--ginger-pale); }
+</style>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+/** Above every stage: the bake on the bench, who it is for, whether it is saved, and one step back or forth. */
+const bench = useBenchStore()
+const house = useHouseStore()
+const says = { '': '', 'saving': 'saving …', 'saved': 'saved in this browser', 'failed': 'not saved' }
+const seated = computed({ get: () => bench.bake?.people ?? [], set: people => void bench.seat(people) })
+const verdictOf = (id: string) => bench.check?.people.find(p => p.personId === id)?.verdict
+const words = { clear: 'nothing found', unknown: 'not known yet', conflict: 'cannot eat it as written' }
+</script>
+
+<template>
+  <Teleport defer to="#bench">
+    <div v-if="bench.bake" class="bar">
+      <div class="name">
+        <p class="title" :title="bench.bake.title">{{ bench.bake.title }}</p>
+        <p class="soft small" role="status">{{ says[bench.saved] }}</p>
+      </div>
+      <div class="steps">
+        <UButton icon="i-lucide-undo-2" color="neutral" variant="ghost" aria-label="Undo" :disabled="!bench.canUndo" @click="bench.undo()" />
+        <UButton icon="i-lucide-redo-2" color="neutral" variant="ghost" aria-label="Redo" :disabled="!bench.canRedo" @click="bench.redo()" />
+      </div>
+      <div class="beads" role="group" aria-label="Who eats">
+        <UTooltip v-for="person in house.people" :key="person.id" :text="`${person.name}: ${seated.includes(person.id) ? words[verdictOf(person.id) ?? 'unknown'] : 'not at the table'}`">
+          <button type="button" class="seat" :aria-pressed="seated.includes(person.id)" :aria-label="`${person.name} eats`" @click="seated = seated.includes(person.id) ? seated.filter(p => p !== person.id) : [...seated, person.id]">
+            <PersonBead :person="person" :size="32" label="" aria-hidden="true" />
+          </button>
+        </UTooltip>
+      </div>
+    </div>
+  </Teleport>
+</template>
+
+<style scoped>
+.bar { display: flex; align-items: center; gap: 16px; min-width: 0; }
+.name { min-width: 0; flex: 1; }
+.name .title { font-weight: 650; font-size: 1.45rem; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; padding-bottom: 2px; }
+.small { font-size: 0.875rem; min-height: 1.2em; }
+.steps, .beads { display: flex; }
+.seat { width: 44px; height: 44px; display: grid; place-items: center; border-radius: 12px; cursor: pointer; background: none; border: 0; }
+.seat[aria-pressed="false"] :deep(svg) { opacity: 0.28; }
+@media (max-width: 760px) {
+  .bar { flex-wrap: wrap; gap: 0 8px; padding-bottom: 8px; }
+  .name { flex-basis: 100%; }
+  .name .title { white-space: normal; }
+  .beads { flex-wrap: wrap; }
+  .steps { order: 3; margin-left: auto; }
+}
+</style>

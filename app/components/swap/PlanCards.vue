@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { ingredientById, type Plan } from '#core'
+
+/** The plans to choose from, as one group: arrow keys move, the chosen one is looked at. */
+const props = defineProps<{ plans: readonly Plan[], kept: string | null }>()
+const looked = defineModel<string>({ required: true })
+const news = (plan: Plan) => [...new Set(plan.changes.flatMap(c => c.adds.map(a => a.ingredient)))].filter(id => id !== 'water')
+const short = (plan: Plan) => news(plan).map(id => ingredientById(id)!.name).slice(0, 4).join(', ')
+const level = (plan: Plan) => plan.confidence === 'very close' || plan.confidence === 'close' ? 'good' : plan.confidence === 'works, noticeably different' ? 'fair' : 'weak'
+const cards = useTemplateRef<HTMLButtonElement[]>('cards')
+function move(event: KeyboardEvent, by: number) {
+  event.preventDefault()
+  const at = (props.plans.findIndex(p => p.id === looked.value) + by + props.plans.length) % props.plans.length
+  looked.value = props.plans[at]!.id
+  cards.value?.[at]?.focus()
+}
+</script>
+
+<template>
+  <div role="radiogroup" aria-label="Plans" class="plans">
+    <button
+      v-for="plan in plans" ref="cards" :key="plan.id" type="button" role="radio" class="plan" :aria-checked="plan.id === looked" :tabindex="plan.id === looked ? 0 : -1"
+      @click="looked = plan.id" @keydown.down="move($event, 1)" @keydown.right="move($event, 1)" @keydown.up="move($event, -1)" @keydown.left="move($event, -1)"
+    >
+      <span class="title">{{ plan.title }}<span v-if="kept === plan.id" class="kept"> · chosen</span></span>
+      <span class="sure" :class="level(plan)">{{ plan.confidence }}</span>
+      <span class="soft news">{{ short(plan) }} · {{ news(plan).length }} new</span>
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.plans { display: grid; gap: 7px; }
+.plan { display: grid; grid-template-columns: auto 1fr; gap: 1px 12px; text-align: left; padding: 10px 14px; border-radius: 14px; border: 1.5px solid var(--line); cursor: pointer; min-height: 60px; }
+.plan[aria-checked="true"] { background: var(--sheet); border-color: var(--ginger); box-shadow: inset 0 0 0 1.5px var(--ginger); }
+.title { font-weight: 640; font-size: 1.06rem; white-space: nowrap; }
+.kept { color: var(--leaf); font-weight: 500; }
+.sure { justify-self: end; text-align: right; font-size: 0.92rem; align-self: center; line-height: 1.15; }
+.good { color: var(--leaf); } .fair { color: var(--ginger-ink); } .weak { color: var(--beet); font-weight: 600; }
+.news { grid-column: 1 / -1; font-size: 0.92rem; }
+</style>

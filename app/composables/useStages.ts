@@ -1,0 +1,32 @@
+/** The stages of the work that Ingwer has so far, in their order; a stage's word is its address. */
+export const stages = [
+  { id: 'people', says: 'who eats' },
+  { id: 'recipe', says: 'what goes in' },
+  { id: 'swap', says: 'what changes' },
+  { id: 'share', says: 'the card' },
+] as const
+export type StageId = (typeof stages)[number]['id']
+
+/** Where the bake on the bench stands: which stage is looked at, which are done, and what is open at each. */
+export function useStages() {
+  const route = useRoute()
+  const bench = useBenchStore()
+  const house = useHouseStore()
+  const here = computed(() => stages.find(stage => route.path.startsWith(`/${stage.id}`))?.id ?? null)
+  const openOf = (id: StageId): number => {
+    const bake = bench.bake
+    if (!bake) return 0
+    if (id === 'recipe') return bake.findings.filter(f => f.severity !== 'note').length
+    if (id === 'swap') return bake.plan || !bench.check?.people.some(p => p.verdict === 'conflict') ? 0 : 1
+    return 0
+  }
+  const isDone = (id: StageId): boolean => {
+    const bake = bench.bake
+    if (id === 'people') return house.people.length > 0
+    if (!bake) return false
+    if (id === 'recipe') return !bake.findings.some(f => f.severity === 'stop')
+    return id === 'swap' ? bake.plan !== null : false
+  }
+  const addressOf = (id: StageId) => id === 'people' ? '/people' : bench.bake ? `/${id}/${bench.bake.id}` : `/${id}`
+  return computed(() => stages.map(stage => ({ ...stage, here: stage.id === here.value, done: isDone(stage.id), open: openOf(stage.id), to: addressOf(stage.id) })))
+}

@@ -1,0 +1,19 @@
+import Dexie, { type Table } from 'dexie'
+import type { Bake, Person } from '#core'
+
+/** Small facts about this browser's house, by key. */
+export interface Fact { readonly key: string, readonly value: unknown }
+
+/** The only place that knows Dexie's tables and versions; a change of shape is a new version with its way up. */
+class HouseDb extends Dexie {
+  people!: Table<Person, string>
+  bakes!: Table<Bake, string>
+  facts!: Table<Fact, string>
+
+  constructor(name = 'ingwer') {
+    super(name)
+    this.version(1).stores({ people: 'id', bakes: 'id, updated', facts: 'key' })
+  }
+}
+
+export const db = new HouseDb()

@@ -1,0 +1,120 @@
+import { defineStore } from 'pinia'
+import type { Adaptation, Bake, PeopleCheck, Person, RecipeEdit } from '#core'
+import { bakeById } from '~/db/house'
+import { useHouseStore } from './house'
+
+/** The bake on the bench: what is open, who can eat it, and the plans for it. Every change is saved and can be undone. */
+export const useBenchStore = defineStore('bench', () => {
+  const house = useHouseStore()
+  const bake = shallowRef<Bake | null>(null)
+  const check = shallowRef<PeopleCheck | null>(null)
+  const adaptation = shallowRef<Adaptation | null>(null)
+  const working = ref<'' | 'reading' | 'checking' | 'planning'>('')
+  const saved = ref<'' | 'saving' | 'saved' | 'failed'>('')
+  const past = shallowRef<readonly Bake[]>([])
+  const future = shallowRef<readonly Bake[]>([])
+  /** Answers of the worker that come after something newer was asked are thrown away. */
+  let asked = 0
+
+  const table = computed<readonly Person[]>(() => house.people.filter(person => bake.value?.people.includes(person.id)))
+
+  async function show(next: Bake) {
+    bake.value = next
+    adaptation.value = null
+    const turn = ++asked
+    working.value = 'checking'
+    const found = await useCore().checkPeople(next.recipe, table.value)
+    if (turn !== asked) return
+    check.value = found
+    working.value = ''
+  }
+
+  async function save(next: Bake) {
+    saved.value = 'saving'
+    try { await house.keepBake(next); saved.value = 'saved' }
+    catch { saved.value = 'failed' }
+  }
+
+  /** Shows and saves a changed bake; the one before can be brought back. */
+  async function change(next: Bake) {
+    if (bake.value) past.value = [...past.value.slice(-99), bake.value]
+    future.value = []
+    const stamped = { ...next, updated: new Date().toISOString() }
+    await Promise.all([show(stamped), save(stamped)])
+  }
+
+  async function begin(source: string, people: readonly string[]): Promise<Bake> {
+    working.value = 'reading'
+    try {
+      const { recipe, findings } = await useCore().readRecipe(source, {})
+      const now = new Date().toISOString()
+      const next: Bake = { id: crypto.randomUUID(), title: recipe.title, source: source.slice(0, 200_000), region: recipe.region, recipe, findings, people: [...people], wishes: {}, plan: null, created: now, updated: now }
+      past.value = []
+      future.value = []
+      await Promise.all([show(next), save(next)])
+      return next
+    }
+    finally { working.value = '' }
+  }
+
+  /** Lays a kept bake on the bench; false when the house has none of that id. */
+  async function open(id: string | undefined): Promise<boolean> {
+    await house.start()
+    if (!id) return bake.value !== null
+    if (bake.value?.id === id) { await show(bake.value); return true }
+    const kept = await bakeById(id).catch(() => undefined)
+    if (!kept) return false
+    past.value = []
+    future.value = []
+    saved.value = 'saved'
+    await show(kept)
+    return true
+  }
+
+  /** Applies a correction; the sentence of a refusal, or '' when it is done. A chosen plan is set aside when the lines change. */
+  async function edit(what: RecipeEdit): Promise<string> {
+    const now = bake.value
+    if (!now) return ''
+    const result = await useCore().editRecipe({ recipe: now.recipe, findings: now.findings }, what)
+    if (!result.ok) return result.problem.sentence
+    const keepsPlan = what.do === 'dismiss'
+    await change({ ...now, recipe: result.recipe, findings: result.findings, title: result.recipe.title, region: result.recipe.region, plan: keepsPlan ? now.plan : null })
+    return ''
+  }
+
+  const seat = async (people: readonly string[]) => { if (bake.value) await change({ ...bake.value, people: [...people], plan: null }) }
+
+  async function work() {
+    const now = bake.value
+    if (!now) return
+    const turn = ++asked
+    working.value = 'planning'
+    const found = await useCore().adapt(now.recipe, table.value, { ...now.wishes, measureIn: house.measureIn })
+    if (turn !== asked) return
+    adaptation.value = found
+    working.value = ''
+  }
+
+  async function choose(planId: string) {
+    const plan = adaptation.value?.plans.find(p => p.id === planId)
+    const kept = adaptation.value
+    if (!bake.value || !plan) return
+    await change({ ...bake.value, plan })
+    adaptation.value = kept
+  }
+
+  async function step(from: typeof past, to: typeof future) {
+    const back = from.value.at(-1)
+    if (!back || !bake.value) return
+    to.value = [...to.value, bake.value]
+    from.value = from.value.slice(0, -1)
+    await Promise.all([show(back), save(back)])
+  }
+
+  return {
+    bake, check, adaptation, working, saved, table, begin, open, edit, seat, work, choose,
+    canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0),
+    undo: () => step(past, future), redo: () => step(future, past),
+    clear: () => { bake.value = null; check.value = null; adaptation.value = null },
+  }
+})

@@ -1,0 +1,91 @@
+import Joi from 'joi'
+import { regions } from '../measure'
+import { beadColours, beadShapes, unknownNeeds } from '../people'
+import type { House } from './bake'
+
+/** The backup file: one JSON object with these first keys. A new version gets a new number and a way up from the old. */
+export const backupFormat = 'ingwer-house'
+export const backupVersion = 1
+
+export type BackupReading = { readonly ok: true, readonly house: House } | { readonly ok: false, readonly problem: { readonly code: 'not-json' | 'foreign' | 'newer' | 'broken', readonly sentence: string, readonly at: string } }
+
+const text = (most = 2000) => Joi.string().allow('').max(most)
+const number = Joi.number()
+const spread = Joi.object({ low: number.required(), best: number.required(), high: number.required() })
+const amount = Joi.object({ low: number.required(), high: number.required() })
+const id = Joi.string().max(100)
+const span = Joi.array().items(number).length(2)
+
+const line = Joi.object({
+  id: id.required(), text: text().required(), amount: amount.allow(null).required(), unit: id.allow(null).required(), grams: spread.allow(null).required(),
+  ingredient: id.allow(null).required(), name: text().required(), preparation: text().required(), optional: Joi.boolean().required(), purpose: id.allow(null).required(),
+  orElse: Joi.array().items(Joi.link('#line')).required(), component: text().required(), unread: Joi.array().items(text()).required(),
+  evidence: Joi.object({ amount: span.allow(null).required(), name: span.allow(null).required(), how: text().required(), source: text().required(), by: Joi.valid('words', 'baker', 'plan').required() }).required(),
+}).id('line')
+
+const recipe = Joi.object({
+  title: text(300).required(), region: Joi.valid(...regions).required(),
+  components: Joi.array().items(Joi.object({ name: text(300).required(), lines: Joi.array().items(line).required(), steps: Joi.array().items(text(20_000)).required() })).required(),
+  yield: Joi.object({ text: text().required(), count: amount.allow(null).required() }).allow(null).required(),
+  pan: Joi.object({ text: text().required() }).allow(null).required(),
+  oven: Joi.object({ celsius: number.allow(null).required(), fan: Joi.boolean().required(), minutes: amount.allow(null).required(), text: text().required() }).allow(null).required(),
+})
+
+const avoid = Joi.object({ allergen: id.required(), except: Joi.array().items(id), level: Joi.valid('ingredient', 'trace').required() })
+export const personSchema = Joi.object({
+  id: id.required(), name: Joi.string().trim().min(1).max(60).required(), avoids: Joi.array().items(avoid).required(), diets: Joi.array().items(id).required(),
+  bead: Joi.object({ letter: Joi.string().min(1).max(2).required(), shape: Joi.valid(...beadShapes).required(), colour: Joi.valid(...beadColours).required() }),
+})
+
+const finding = Joi.object({ code: id.required(), severity: Joi.valid('stop', 'ask', 'note').required(), sentence: text(3000).required(), lineId: id, text: text(20_000), corrections: Joi.array().items(Joi.object({ label: text(300).required(), text: text(), ingredient: id })).required() })
+const strings = Joi.array().items(text(3000)).required()
+const balance = Joi.object().pattern(id, number)
+const addition = Joi.object({ ingredient: id.required(), name: text(300).required(), grams: number.allow(null).required(), kitchen: text(300).required(), prepare: text(), restMinutes: number })
+const trim = Joi.object({ lineId: id.required(), ingredient: id.required(), name: text(300).required(), from: number.required(), to: number.required(), kitchen: text(300).required(), because: text().required() })
+const change = Joi.object({ component: text(300).required(), removes: Joi.array().items(id).required(), adds: Joi.array().items(addition).required(), trims: Joi.array().items(trim).required(), because: text(3000).required(), did: text(3000).required(), school: id.allow(null).required(), source: text().required() })
+const part = Joi.object({ component: text(300).required(), family: id.required(), familyName: text(300).required(), familyBecause: text().required(), before: balance.required(), after: balance.required(), bands: Joi.object().pattern(id, span).required(), loss: number.required(), mass: number.required() })
+const plan = Joi.object({
+  id: id.required(), title: text(300).required(), recipe: recipe.required(), changes: Joi.array().items(change).required(), balance: Joi.object({ before: balance.required(), after: balance.required() }).required(),
+  parts: Joi.array().items(part).required(), risks: strings, differs: strings, notes: strings, cautions: strings,
+  packets: Joi.array().items(Joi.object({ ingredient: id.required(), name: text(300).required(), lookFor: strings })).required(),
+  confidence: text(60).required(), confidenceBecause: text().required(), restsOn: text().required(), forPeople: Joi.array().items(id).required(),
+})
+const wishes = Joi.object({ pin: Joi.array().items(id), ban: Joi.array().items(id), larder: Joi.array().items(id), schools: Joi.object().pattern(id, id), maxExtra: number, measureIn: Joi.valid('grams', 'spoons') })
+
+const bake = Joi.object({
+  id: id.required(), title: text(300).required(), source: text(400_000).required(), region: Joi.valid(...regions).required(), recipe: recipe.required(), findings: Joi.array().items(finding).required(),
+  people: Joi.array().items(id).required(), wishes: wishes.required(), plan: plan.allow(null).required(), created: Joi.string().isoDate().required(), updated: Joi.string().isoDate().required(),
+})
+
+const houseFile = Joi.object({
+  format: Joi.valid(backupFormat).required(), version: Joi.valid(backupVersion).required(), exported: Joi.string().isoDate().required(),
+  people: Joi.array().items(personSchema).unique('id').required(), bakes: Joi.array().items(bake).unique('id').required(),
+}).prefs({ convert: false })
+
+/** The house as the text of a backup file. `exported` is the moment, given by the caller, as ISO 8601. */
+export const backupOf = (house: House, exported: string): string => JSON.stringify({ format: backupFormat, version: backupVersion, exported, people: house.people, bakes: house.bakes }, null, 1)
+
+const refuse = (code: 'not-json' | 'foreign' | 'newer' | 'broken', sentence: string, at = ''): BackupReading => ({ ok: false, problem: { code, sentence, at } })
+
+/**
+ * Reads a backup file. Refuses, with a sentence and the place, what is no JSON, what another program wrote, a newer
+ * version, and any entry that does not hold together; nothing is repaired silently.
+ */
+export function readBackup(source: string): BackupReading {
+  let file: unknown
+  try {
+    file = JSON.parse(source)
+  }
+  catch {
+    return refuse('not-json', 'This file is not a house file: it is broken, or no JSON at all. Nothing was changed.')
+  }
+  const top = file as { format?: unknown, version?: unknown } | null
+  if (typeof top !== 'object' || top === null || top.format !== backupFormat) return refuse('foreign', 'This file was not written by Ingwer’s backup. Nothing was changed.')
+  if (typeof top.version === 'number' && top.version > backupVersion) return refuse('newer', `This file was written by a newer Ingwer (version ${top.version}; this one reads ${backupVersion}). Nothing was changed.`)
+  const { error, value } = houseFile.validate(file, { abortEarly: true })
+  if (error) return refuse('broken', `This house file is damaged at “${error.details[0]!.path.join(' › ')}”: ${error.details[0]!.message}. Nothing was changed.`, error.details[0]!.path.join('.'))
+  const house = value as House
+  const stranger = house.people.find(person => unknownNeeds(person).length)
+  if (stranger) return refuse('broken', `${stranger.name} avoids “${unknownNeeds(stranger)[0]}”, which this Ingwer does not know. Nothing was changed.`, `people.${stranger.id}`)
+  return { ok: true, house: { people: house.people, bakes: house.bakes } }
+}

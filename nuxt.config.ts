@@ -1,0 +1,40 @@
+import { fileURLToPath } from 'node:url'
+
+// Every package that the browser uses, so that the development server does not reload a page when it meets one.
+const browserPackages = ['dexie', 'joi', 'comlink', 'pinia']
+
+export default defineNuxtConfig({
+  compatibilityDate: '2026-01-15',
+  imports: { dirs: ['stores'] },
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt'],
+  // The data lives in the browser, so there is nothing to render on a server.
+  ssr: false,
+  telemetry: false,
+  sourcemap: false,
+  devtools: { enabled: false },
+  css: ['~/assets/main.css'],
+  alias: { '#core': fileURLToPath(new URL('./core', import.meta.url)) },
+  components: [{ path: '~/components', pathPrefix: false }],
+  experimental: { viteEnvironmentApi: true, payloadExtraction: false },
+  ui: { fonts: false, theme: { colors: ['primary', 'secondary', 'success', 'info', 'warning', 'error', 'neutral'] } },
+  app: { head: { title: 'Ingwer', htmlAttrs: { lang: 'en' }, meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }, { name: 'description', content: 'Desserts you love, worked out for the people who eat them.' }, { name: 'theme-color', content: '#f6f7f5' }], link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }] } },
+  icon: {
+    provider: 'none',
+    fallbackToApi: false,
+    clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'] }, icons: ['lucide:chevron-down', 'lucide:check', 'lucide:x', 'lucide:loader-circle', 'lucide:search'], sizeLimitKb: 256 },
+  },
+  nitro: {
+    compressPublicAssets: { gzip: true, brotli: false },
+    prerender: { routes: ['/'], crawlLinks: false },
+    serverAssets: [{ baseName: 'demo', dir: fileURLToPath(new URL('./demo', import.meta.url)) }],
+    alias: { '#core': fileURLToPath(new URL('./core', import.meta.url)) },
+  },
+  vite: { worker: { format: 'es' }, optimizeDeps: { include: browserPackages } },
+  pwa: {
+    registerType: 'autoUpdate',
+    manifest: { name: 'Ingwer', short_name: 'Ingwer', description: 'Desserts you love, worked out for the people who eat them.', theme_color: '#f6f7f5', background_color: '#f6f7f5', display: 'standalone', icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }] },
+    workbox: { globPatterns: ['**/*.{js,css,html,svg,woff2,json}'], navigateFallback: '/', navigateFallbackDenylist: [/^\/api\//], maximumFileSizeToCacheInBytes: 6_000_000 },
+  },
+  eslint: { config: { stylistic: false } },
+  typescript: { strict: true, typeCheck: false },
+})

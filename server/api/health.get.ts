@@ -1,0 +1,2 @@
+/** Answers as soon as the server can serve. */
+export default defineEventHandler(() => ({ ok: true }))
