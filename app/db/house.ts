@@ -3,12 +3,16 @@ import type { Bake, House, Person } from '#core'
 import { db } from './schema'
 
 /** Reading and writing the house. Every writer either does all of it or nothing. */
-export const allPeople = () => db.people.toArray()
+export const allPeople = async (): Promise<Person[]> => (await db.people.toArray()).map(({ seat: _, ...person }) => person)
 export const allBakes = () => db.bakes.orderBy('updated').reverse().toArray()
 export const bakeById = (id: string) => db.bakes.get(id)
 
-export const savePerson = (person: Person) => db.people.put(person)
-export const removePerson = (id: string) => db.people.delete(id)
+/** Keeps a person in their own seat; somebody new sits down last. */
+export const savePerson = (person: Person) => db.transaction('rw', db.people, async () => {
+  const there = await db.people.get({ id: person.id })
+  await db.people.put(there?.seat === undefined ? { ...person } : { ...person, seat: there.seat })
+})
+export const removePerson = (id: string) => db.people.where({ id }).delete()
 export const saveBake = (bake: Bake) => db.bakes.put(bake)
 export const removeBake = (id: string) => db.bakes.delete(id)
 
@@ -26,14 +30,14 @@ export async function readHouse(): Promise<House> {
 export const replaceHouse = (house: House) => db.transaction('rw', db.people, db.bakes, async () => {
   await db.people.clear()
   await db.bakes.clear()
-  await db.people.bulkPut([...house.people])
+  await db.people.bulkAdd(house.people.map(person => ({ ...person })))
   await db.bakes.bulkPut([...house.bakes])
 })
 
 /** Adds to the house what it does not have yet; what it has stays as it is. */
 export const addToHouse = (house: House) => db.transaction('rw', db.people, db.bakes, async () => {
-  const [people, bakes] = [new Set(await db.people.toCollection().primaryKeys()), new Set(await db.bakes.toCollection().primaryKeys())]
-  await db.people.bulkPut(house.people.filter(person => !people.has(person.id)))
+  const [people, bakes] = [new Set((await db.people.toArray()).map(person => person.id)), new Set(await db.bakes.toCollection().primaryKeys())]
+  await db.people.bulkAdd(house.people.filter(person => !people.has(person.id)).map(person => ({ ...person })))
   await db.bakes.bulkPut(house.bakes.filter(bake => !bakes.has(bake.id)))
 })
 

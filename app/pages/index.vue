@@ -114,5 +114,5 @@ form > :deep(fieldset) { margin-top: 14px; }
 .bake:hover .title { text-decoration: underline; text-underline-offset: 3px; }
 .tiny { font-size: 0.9rem; }
 .empty { display: grid; gap: 12px; justify-items: start; }
-@media (max-width: 900px) { .start { grid-template-columns: minmax(0, 1fr); gap: 18px; } .field { min-height: 220px; } h1 { font-size: 1.7rem; } .hint { display: none; } }
+@media (max-width: 900px) { .start { grid-template-columns: minmax(0, 1fr); gap: 18px; } .field { min-height: 170px; height: 190px; } h1 { font-size: 1.6rem; } .lead { margin: 6px 0 10px; } .hint { display: none; } }
 </style>

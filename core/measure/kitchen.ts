@@ -12,19 +12,20 @@ export interface KitchenAmount {
   readonly loss: Grams
 }
 
-const fractionText: readonly (readonly [number, string])[] = [[0, ''], [1 / 8, '⅛'], [1 / 4, '¼'], [1 / 3, '⅓'], [1 / 2, '½'], [2 / 3, '⅔'], [3 / 4, '¾']]
+const fractionText: readonly (readonly [number, string])[] = [[0, ''], [1 / 8, '⅛'], [1 / 4, '¼'], [1 / 3, '⅓'], [1 / 2, '½'], [2 / 3, '⅔'], [3 / 4, '¾'], [1, '']]
 
 /** A number as kitchens write it: 1½, ⅔, 2; to the nearest of the fractions that spoons and cups have. */
 export function kitchenNumber(n: number): string {
   const whole = Math.floor(n + 1e-9)
   const rest = n - whole
-  const [, sign] = fractionText.reduce((best, row) => Math.abs(row[0] - rest) < Math.abs(best[0] - rest) ? row : best)
-  return whole === 0 ? sign || '0' : `${whole}${sign}`
+  const [part, sign] = fractionText.reduce((best, row) => Math.abs(row[0] - rest) < Math.abs(best[0] - rest) ? row : best)
+  const all = part === 1 ? whole + 1 : whole
+  return all === 0 ? sign || '0' : `${all}${sign}`
 }
 
 interface Spoons { readonly ml: Millilitres, readonly text: string, readonly parts: number }
 
-const teaspoonParts = [0, 1 / 8, 1 / 4, 1 / 2, 3 / 4, 1, 1.5, 2] as const
+const teaspoonParts = [0, 1 / 8, 1 / 4, 1 / 2, 3 / 4, 1, 1.25, 1.5, 1.75, 2, 2.5, 3, 3.5] as const
 const tablespoonParts = [0, 1, 2, 3] as const
 const cupParts = [0, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4] as const
 
@@ -37,7 +38,7 @@ function spoonSums(ml: Millilitres, region: Region): Spoons[] {
     const used = pieces.filter(([n]) => n > 0)
     if (used.length) sums.push({ ml: used.reduce((sum, [n, each]) => sum + n * each, 0), text: used.map(([n, , name]) => `${kitchenNumber(n)} ${name}`).join(' + '), parts: used.length })
   }
-  for (const t of tablespoonParts) for (const s of teaspoonParts) if (t === 0 || s < tbsp / tsp - 0.5) add([[t, tbsp, 'Tbsp'], [s, tsp, 'tsp']])
+  for (const t of tablespoonParts) for (const s of teaspoonParts) if (s < tbsp / tsp - 0.01) add([[t, tbsp, 'Tbsp'], [s, tsp, 'tsp']])
   const wholeCups = Math.floor(ml / cup)
   for (const c of [wholeCups, wholeCups + 1]) for (const part of cupParts) for (const t of tablespoonParts) if (c + part > 0) add([[c + part, cup, c + part > 1 ? 'cups' : 'cup'], [t, tbsp, 'Tbsp']])
   return sums

@@ -56,7 +56,7 @@ export function weigh(amount: Amount, unit: Unit | null, ingredient: Ingredient 
     const fill = filling && unit.id !== 'ml' && unit.id !== 'l' ? { low: filling.factor[0], best: filling.factor[1], high: filling.factor[2] } : exactly(1)
     const { spread, handling } = densityOf(ingredient, words)
     const handled = Object.keys(ingredient.density).length > 1 ? `, ${handling}` : ''
-    return { grams: times(times(times(count, exactly(ml)), fill), spread), how: `${unit.id} of ${round(ml, 4)} ml × ${round(spread.best)} g/ml${handled}${filling ? `, ${filling.word}` : ''}`, source: `${unit.source}; ${ingredient.source}` }
+    return { grams: times(times(times(count, exactly(ml)), fill), spread), how: `${unit.id === 'ml' ? '' : `${unit.names[0]} of ${round(ml, 4)} ml × `}${round(spread.best)} g/ml${handled}${filling ? `, ${filling.word}` : ''}`, source: `${unit.source}; ${ingredient.source}` }
   }
   const egg = unit === null || unit.id === 'piece' ? eggPiece(ingredient, words, region) : null
   if (egg) return { grams: times(count, egg.g), how: egg.how, source: '[U]; [L, EU 2023/2465]' }

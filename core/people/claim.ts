@@ -23,10 +23,13 @@ export function claimFor(recipe: Recipe, people: readonly Person[], packets: rea
   const check = checkPeople(recipe, people, { packets })
   const blocked = check.people.some(p => p.verdict === 'conflict' || p.conflicts.some(c => c.allergen === null))
   if (blocked || !people.length) return null
-  const things = [...new Set(people.flatMap(person => needsOf(person).map(need => avoidableName(need.allergen))))]
-  if (!things.length) return null
+  const needs = people.flatMap(needsOf)
+  const things = [...new Set(needs.filter(need => !need.from).map(need => avoidableName(need.allergen)))]
+  const diets = [...new Set(needs.flatMap(need => need.from || []))].map(diet => `${diet} eating leaves out`)
+  if (!needs.length) return null
+  const found = list([...things.length ? [list(things, 'or')] : [], ...diets.map(diet => `anything that ${diet}`)], 'or')
   const open = packetsToCheck(recipe, people, check)
   const all = packetsToCheck(recipe, people, checkPeople(recipe, people))
   const lines = linesOf(recipe).length
-  return `No ${list(things, 'or')} found in the ${lines} lines you entered, for ${list(people.map(p => p.name))}; packets checked ${all.length - open.length} of ${all.length}.`
+  return `${things.length ? 'No' : 'Not'} ${found} found in the ${lines} lines you entered, for ${list(people.map(p => p.name))}; packets checked ${all.length - open.length} of ${all.length}.`
 }

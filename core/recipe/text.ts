@@ -78,12 +78,16 @@ function gather(parts: readonly Part[], region: Region, findings: Finding[]): Co
     return at
   }
   const steps: { readonly text: string, readonly under: string }[] = []
+  // Where each part has its steps under its own ingredients, a later ingredient follows some step.
+  const partByPart = parts.findIndex(p => p.is === 'step') < parts.findLastIndex(p => p.is === 'ingredient')
   let name = ''
+  let listed = false
   let count = 0
   for (const part of parts) {
-    if (part.is === 'component') name = part.name
+    if (part.is === 'component') [name, listed] = [part.name, false]
     if (part.is === 'ingredients' || part.is === 'steps') name = ''
     if (part.is === 'ingredient') {
+      listed = true
       for (const text of partEach(part.text, region)) {
         if (count >= mostLines) continue
         const read = readLine(text.slice(0, longestLine), { region, id: `l${++count}`, component: name })
@@ -93,7 +97,7 @@ function gather(parts: readonly Part[], region: Region, findings: Finding[]): Co
         findings.push(...read.findings.filter(f => !(f.code === 'no-amount' && weighed.purpose)))
       }
     }
-    if (part.is === 'step') steps.push({ text: part.text, under: name })
+    if (part.is === 'step') steps.push({ text: part.text, under: listed && !partByPart ? '' : name })
   }
   for (const step of steps) stepTo(step.text, step.under, found, named).steps.push(step.text)
   if (count >= mostLines) findings.push({ code: 'too-long', severity: 'stop', sentence: `Only the first ${mostLines} ingredient lines are read.`, corrections: [] })

@@ -12,7 +12,7 @@ import type { Plan, PlanPart } from './plan'
 import { hasUnweighed, rewritePart, rewriteRecipe, type Rewritten } from './rewrite'
 import { confidenceWords, type ConfidenceWord } from './tables/limits'
 import { noteRows } from './tables/consequences'
-import { routeRows, weakGround, type RouteRow } from './tables/routes'
+import { routeRows, weakGround } from './tables/routes'
 
 export interface Adaptation {
   readonly verdict: 'already-fine' | 'adapted' | 'not-advised' | 'cannot'
@@ -204,8 +204,9 @@ function chosen(recipe: Recipe, people: readonly Person[], parts: readonly Part[
     const plan = planOf(recipe, people, parts, { id, title, options }, table, wishes)
     return plan ? [plan] : []
   })
+  const advised = plans.filter(plan => plan.confidence !== 'not advised')
   if (!plans.length) return nothing('cannot', family, ['Every way that was worked out still brought something that somebody here avoids, so none is shown.'])
-  return { verdict: 'adapted', family, why: whyOf(touched.map(t => t.part)), plans, instead: [] }
+  return { verdict: 'adapted', family, why: whyOf(touched.map(t => t.part)), plans: advised.length ? advised : plans.slice(0, 1), instead: [] }
 }
 
 function whyOf(parts: readonly Part[]): string[] {

@@ -52,6 +52,9 @@ const clip = useId()
 .bead { flex: none; display: inline-block; vertical-align: middle; }
 .letter { font: 700 17px var(--font-sans); }
 .ask { font-size: 14px; }
-:global(.dark) .edge { stroke: rgb(255 255 255 / 0.35); stroke-width: 1; }
-:global(.dark) .own { fill: var(--ink); }
+</style>
+
+<style>
+.dark .bead .edge { stroke: rgb(255 255 255 / 0.35); stroke-width: 1; }
+.dark .bead .own { fill: var(--ink); }
 </style>

@@ -21,7 +21,7 @@ const root = (i: number) => `M ${x(i)} ${y(i)} C ${52 - (i % 2 ? 22 : 0)} ${y(i)
       <li v-for="stage in rail" :key="stage.id">
         <NuxtLink :to="stage.to" :aria-current="stage.here ? 'step' : undefined" class="stage">
           <span class="word">{{ stage.id }}</span>
-          <span v-if="stage.open" class="open">{{ stage.open }} open</span>
+          <span v-if="stage.open" class="open">{{ stage.open }}<span class="word-open"> open</span></span>
         </NuxtLink>
       </li>
     </ol>
@@ -46,6 +46,7 @@ li { height: 92px; }
   .stage { height: 60px; padding: 0; align-items: center; border-radius: 0; position: relative; }
   .stage::before { content: ""; width: 22px; height: 13px; border-radius: 50%; background: var(--strand); margin-bottom: 3px; transform: rotate(-10deg); }
   .stage[aria-current]::before { background: var(--ginger); width: 30px; }
-  .open { position: absolute; top: 4px; right: 12%; font-size: 0.75rem; }
+  .open { position: absolute; top: 3px; left: calc(50% + 17px); font-size: 0.85rem; }
+  .word-open { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
 }
 </style>

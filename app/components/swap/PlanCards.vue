@@ -1,11 +1,16 @@
 <script setup lang="ts">
-import { ingredientById, type Plan } from '#core'
+import { schools, type Plan } from '#core'
 
 /** The plans to choose from, as one group: arrow keys move, the chosen one is looked at. */
 const props = defineProps<{ plans: readonly Plan[], kept: string | null }>()
 const looked = defineModel<string>({ required: true })
 const news = (plan: Plan) => [...new Set(plan.changes.flatMap(c => c.adds.map(a => a.ingredient)))].filter(id => id !== 'water')
-const short = (plan: Plan) => news(plan).map(id => ingredientById(id)!.name).slice(0, 4).join(', ')
+const waysOf = (plan: Plan) => [...new Set(plan.changes.flatMap(c => c.school ?? []))]
+/** The ways a plan goes, those that the others do not share first: that is what there is to choose. */
+const short = (plan: Plan) => {
+  const shared = (id: string) => props.plans.filter(p => waysOf(p).includes(id)).length
+  return [...waysOf(plan)].sort((a, b) => shared(a) - shared(b)).flatMap(id => schools.find(s => s.id === id)?.name ?? []).slice(0, 2).join(' · ')
+}
 const level = (plan: Plan) => plan.confidence === 'very close' || plan.confidence === 'close' ? 'good' : plan.confidence === 'works, noticeably different' ? 'fair' : 'weak'
 const cards = useTemplateRef<HTMLButtonElement[]>('cards')
 function move(event: KeyboardEvent, by: number) {
@@ -24,7 +29,7 @@ function move(event: KeyboardEvent, by: number) {
     >
       <span class="title">{{ plan.title }}<span v-if="kept === plan.id" class="kept"> · chosen</span></span>
       <span class="sure" :class="level(plan)">{{ plan.confidence }}</span>
-      <span class="soft news">{{ short(plan) }} · {{ news(plan).length }} new</span>
+      <span class="soft news"><span class="ways">{{ short(plan) }}</span><span class="count">{{ news(plan).length }} new</span></span>
     </button>
   </div>
 </template>
@@ -37,5 +42,7 @@ function move(event: KeyboardEvent, by: number) {
 .kept { color: var(--leaf); font-weight: 500; }
 .sure { justify-self: end; text-align: right; font-size: 0.92rem; align-self: center; line-height: 1.15; }
 .good { color: var(--leaf); } .fair { color: var(--ginger-ink); } .weak { color: var(--beet); font-weight: 600; }
-.news { grid-column: 1 / -1; font-size: 0.92rem; }
+.news { grid-column: 1 / -1; font-size: 0.92rem; display: flex; gap: 10px; }
+.ways { flex: 1; min-width: 0; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+.count { white-space: nowrap; }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type Line, type Plan, type Recipe } from '#core'
+import type { Line, Plan, Recipe } from '#core'
 
 /** The recipe as written on the left, the plan's on the right; a strand runs from what leaves to what comes in, as thick as its grams. */
 const props = defineProps<{ recipe: Recipe, plan: Plan, forWhom: string }>()

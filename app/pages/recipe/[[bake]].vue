@@ -90,7 +90,7 @@ const anyConflict = computed(() => bench.check?.people.some(p => p.verdict === '
           <USelectMenu :model-value="bake.region" :items="regionItems" value-key="value" aria-label="Region of the recipe" class="region" :search-input="false" @update:model-value="edit({ do: 'region', region: $event as Region })" />
           <p class="soft small">Sizes its cups, spoons and eggs.</p>
         </section>
-        <section aria-labelledby="found">
+        <section aria-labelledby="found" class="found" :class="{ none: !bake.findings.length }">
           <h2 id="found">{{ bake.findings.length ? 'Found while reading' : 'Nothing odd found' }}</h2>
           <p v-if="!bake.findings.length" class="soft">Every line was read. Press one to correct it.</p>
           <FindingList :findings="bake.findings" :ingredients="names" @edit="edit" />
@@ -122,5 +122,14 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 8px; }
 .next { margin-top: 14px; }
 .region { width: 100%; }
 .small { font-size: 0.9rem; margin-top: 4px; }
-@media (max-width: 1040px) { .grid { grid-template-columns: minmax(0, 1fr); } .side { order: -1; padding-top: 0; } .side section:nth-child(2) { order: 3; } .ledger { padding: 16px; } .adder { padding-left: 0; } }
+@media (max-width: 1040px) {
+  .grid { grid-template-columns: minmax(0, 1fr); }
+  .side { display: contents; }
+  .side section:first-child { order: -2; }
+  .side section:nth-child(2) { order: 2; }
+  .side .found { order: -1; }
+  .side .found.none { order: 1; }
+  .ledger { padding: 16px; }
+  .adder { padding-left: 0; }
+}
 </style>

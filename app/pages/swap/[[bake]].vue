@@ -58,7 +58,7 @@ async function choose() {
         <PlanCards v-model="looked" :plans="plans" :kept="bake.plan?.id ?? null" />
         <UButton size="xl" color="neutral" block :disabled="bake.plan?.id === plan.id" :icon="bake.plan?.id === plan.id ? 'i-lucide-check' : undefined" @click="choose">{{ bake.plan?.id === plan.id ? 'This is your plan' : 'Take this plan' }}</UButton>
         <section v-if="part" aria-labelledby="balance">
-          <div class="head"><h2 id="balance">The balance</h2><span class="soft tiny">green: still {{ part.familyName }}</span></div>
+          <div class="head"><h2 id="balance">The balance</h2><span class="soft tiny still" :title="part.familyBecause">green: still a {{ part.familyName.split(' or ')[0] }}</span></div>
           <div v-if="plan.parts.length > 1" class="tabs" role="group" aria-label="Part">
             <button v-for="(p, i) in plan.parts" :key="p.component" type="button" class="tab" :aria-pressed="i === partAt" @click="partAt = i">{{ p.component || 'main part' }}</button>
           </div>
@@ -92,7 +92,8 @@ async function choose() {
 .grid { display: grid; grid-template-columns: minmax(0, 1fr) 332px; gap: 16px 20px; align-items: start; }
 .ledger { padding: 22px 18px 18px 24px; grid-column: 1; }
 .side { grid-column: 2; grid-row: 1 / span 3; display: grid; gap: 12px; }
-.head { display: flex; justify-content: space-between; align-items: baseline; gap: 8px; }
+.head { display: flex; justify-content: space-between; align-items: baseline; gap: 8px; white-space: nowrap; }
+.still { overflow: hidden; text-overflow: ellipsis; }
 h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 6px; }
 .tiny { font-size: 0.9rem; }
 .tabs { display: flex; flex-wrap: wrap; gap: 6px; margin-bottom: 6px; }
