@@ -3,6 +3,6 @@ export { familyById, familyOf, type FamilyReading, type FamilyRow } from './fami
 export { liftOf, type Lift } from './leavening'
 export { measures, noBalance, plusBalance, type Balance, type Measure } from './measures'
 export { ratiosOf, type Ratio, type Ratios } from './ratios'
-export { balanceOf, eggCount, massOf } from './totals'
+export { balanceOf, eggCount, freshEgg, massOf } from './totals'
 export { isInside, weightsOf, type Weight } from './weight'
 export { familyRows } from './tables/families'

@@ -1,4 +1,3 @@
-import type { Ingredient } from '../pantry'
 import type { Weight } from './weight'
 
 /** What the leaveners of a batter give. */
@@ -17,8 +16,12 @@ export const heatShare = 0.35
  * mmol. Source: the engine study; stoichiometry of NaHCO₃ [C].
  */
 export function liftOf(weights: readonly Weight[]): Lift {
-  const sum = (of: (i: Ingredient) => number) => weights.reduce((total, w) => total + of(w.ingredient) * w.grams, 0)
-  const acid = sum(i => i.acid)
-  const soda = sum(i => i.soda)
-  return { co2: sum(i => i.powder) + Math.min(Math.max(acid, 0), soda) + heatShare * Math.max(soda - Math.max(acid, 0), 0), residue: acid - soda }
+  let [acid, soda, powder] = [0, 0, 0]
+  for (const { ingredient, grams } of weights) {
+    acid += ingredient.acid * grams
+    soda += ingredient.soda * grams
+    powder += ingredient.powder * grams
+  }
+  const met = Math.min(Math.max(acid, 0), soda)
+  return { co2: powder + met + heatShare * (soda - met), residue: acid - soda }
 }

@@ -20,7 +20,7 @@ const mixedSlash = /(\d{1,4})(?:\s+and\s+|\s*[-–&+]\s*|\s+)(\d{1,2})\s*[/⁄]\
 const slash = /(\d{1,3})\s*[/⁄]\s*(\d{1,3})(?!\d)/uy
 const glyph = new RegExp(`[${glyphs}]`, 'uy')
 const grouped = /\d{1,3}(?:[,'’\u202f]\d{3})+(?![\d,])/uy
-const decimal = /\d{1,6}(?:[.,·]\d{1,4})?(?!\d)|[.,]\d{1,4}(?!\d)/uy
+const decimal = /\d{1,6}(?:[.,·]\d{1,15})?(?!\d)|[.,]\d{1,15}(?!\d)/uy
 const word = new RegExp(`(?:${wordList})(?![\\p{L}\\d])`, 'iuy')
 const andPart = /\s+and\s+(?:a\s+|one\s+)?(half|quarter|third)(?![\p{L}\d])/iuy
 

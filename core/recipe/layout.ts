@@ -9,7 +9,7 @@ export type Part =
   | { readonly is: 'component', readonly text: string, readonly name: string }
 
 const factLine = /^(?:(?:makes?|serves?|yields?|servings?|portions?|prep(?:aration)?(?:\s+time)?|cook(?:ing)?(?:\s+time)?|bak(?:e|ing)(?:\s+time)?|total(?:\s+time)?|time|oven|temperature|tin|pan|difficulty|level|course|cuisine|category|author|source|by|from|rating)\b\s*[:–-]?)/iu
-const factOnly = /^(?:makes?|serves?|yields?|cuts\s+into)\b.{0,60}$/iu
+const factOnly = /^(?:makes?|serves?|yields?|cuts\s+into)\b[^\d]{0,14}(?:\d|one|two|three|four|six|eight|ten|twelve|a\s+dozen).{0,60}$/iu
 const numberedStep = /^(?:step\s*)?\d{1,2}\s*[.):–-]?\s+(?=\p{L})|^step\s*\d{1,2}\s*[.):–-]?\s*/iu
 const sizeOne = () => 1
 
@@ -72,7 +72,13 @@ export function layOut(lines: readonly string[]): Part[] {
     }
     const name = headingName(text, next)
     if (name !== null && !(under === 'ingredients' && /^\p{Ll}/u.test(bare) && !/:$/.test(text))) { push({ is: 'component', text, name }); continue }
-    if (factOnly.test(plain) || (factLine.test(plain) && wordsOf(plain).length <= 14 && !/^bake\b.*\b(?:until|for)\b/iu.test(plain) && under !== 'steps')) { parts.push({ is: 'fact', text }); continue }
+    const says = /[:–]|\d/u.test(plain) || /^(?:by|from|author|source)\b/iu.test(plain)
+    if (factOnly.test(plain) || (says && factLine.test(plain) && wordsOf(plain).length <= 14 && !/^bake\b.*\b(?:until|for)\b/iu.test(plain) && under !== 'steps')) {
+      parts.push({ is: 'fact', text })
+      // "Serves 4, with whipped cream" brings cream: it is read as a step too.
+      if (findMentions(plain).mentions.length) push({ is: 'step', text: plain })
+      continue
+    }
     const step = text.replace(numberedStep, '')
     if (under === 'steps') { push({ is: 'step', text: step.replace(bulletOnly, '') }); continue }
     if (measured && !(numberedStep.test(text) && startsWithVerb(step))) { push({ is: 'ingredient', text }); continue }

@@ -1,4 +1,4 @@
-import { findMentions, ingredientById, wordsOf, type Ingredient } from '../pantry'
+import { findMentions, ingredientById, wordsOf, type Ingredient, type Kind } from '../pantry'
 import type { Line } from './recipe'
 
 /**
@@ -47,6 +47,11 @@ export function mentionsInStep(step: string, lines: readonly Line[] = []): StepM
 const plainWords = (text: string) => wordsOf(text).map(w => w.plain)
 const endsWith = (all: readonly string[], tail: readonly string[]) => tail.length <= all.length && tail.every((word, i) => all[all.length - tail.length + i] === word)
 
+/** One word for a kind of thing stands for whatever of these kinds is listed. */
+const sayable: Partial<Record<Kind, readonly Kind[]>> = {
+  flour: ['flour', 'flour-mix', 'gluten-free-flour'], sugar: ['sugar'], chocolate: ['chocolate', 'plant-chocolate'], nut: ['nut'], fruit: ['fruit'], oil: ['oil'], cream: ['cream'], milk: ['milk'], cocoa: ['cocoa'], spice: ['spice'],
+}
+
 /**
  * The listed line that a word in a step means: the same ingredient, or a line whose own name ends in that word ("the
  * milk" of a recipe with oat milk), or a whole egg parted into its yolk and white. What is served with it must be listed
@@ -60,7 +65,7 @@ function lineMeant(words: string, ingredient: Ingredient, lines: readonly Line[]
   if (named) return named
   const parted = (ingredient.kind === 'egg-white' || ingredient.kind === 'egg-yolk') ? lines.find(l => l.ingredient === 'egg') : ingredient.kind === 'egg' ? lines.find(l => l.ingredient === 'egg-white' || l.ingredient === 'egg-yolk') : undefined
   if (parted) return parted
-  // "Sift the flour" of a list with rye flour, "the sugar" of one with muscovado: one word, the same kind of thing.
-  const sameKind = ['flour', 'sugar', 'chocolate', 'nut', 'fruit', 'oil', 'cream', 'milk', 'cocoa', 'spice'].includes(ingredient.kind) && tail.length === 1 ? lines.find(l => l.ingredient && ingredientById(l.ingredient)?.kind === ingredient.kind) : undefined
-  return sameKind ?? null
+  // "Sift the flour" of a list with rye flour or a gluten-free blend, "the sugar" of one with muscovado.
+  const kinds = sayable[ingredient.kind]
+  return (kinds && tail.length === 1 ? lines.find(l => l.ingredient && kinds.includes(ingredientById(l.ingredient)!.kind)) : null) ?? null
 }

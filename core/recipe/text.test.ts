@@ -84,6 +84,9 @@ describe('what steps name', () => {
     expect(names('Serve with milk.', lines('200 ml oat milk'))).toEqual([['milk', false, null]])
     expect(names('Serve with cream.', lines('1 tsp cream of tartar'))).toEqual([['double-cream', false, null]])
   })
+  test('what is served with it is never lost between the lines', () => {
+    for (const tail of ['Serve with whipped cream.', 'Serves 4, with whipped cream', 'Serving suggestions\nWith whipped cream.']) expect(readRecipe(`Bun\n200 g flour\n50 g sugar\n${tail}`).findings.map(f => f.code)).toContain('not-listed')
+  })
   test('what only a step brings is found', () => {
     const { findings } = readRecipe('Bun\n200 g flour\n50 g sugar\nMethod\nMix and bake. Brush with beaten egg and serve with whipped cream.')
     expect(findings.filter(f => f.code === 'not-listed').length).toBe(2)

@@ -62,7 +62,7 @@ export function readRecipe(source: string, options: RecipeOptions = {}): RecipeR
   else if (!steps.length) note('no-steps', 'note', 'I found no steps. The amounts can be worked out all the same; the mixing notes will be general.')
   if (asks) note('oven-scale', 'ask', `“${ovenText.trim()}”: is that Celsius or Fahrenheit? Both are possible, so the setting stays unknown.`, ovenText)
   const leftOver = parts.filter(p => p.is === 'other' && !/^https?:/iu.test(p.text))
-  if (leftOver.length && lines.length) note('other-text', 'note', `${leftOver.length === 1 ? 'One line is' : `${leftOver.length} lines are`} read as neither ingredient nor step: “${leftOver[0]!.text.slice(0, 80)}”${leftOver.length > 1 ? ' …' : ''}`, leftOver[0]!.text)
+  if (leftOver.length && lines.length) note('other-text', 'note', `${leftOver.length === 1 ? 'One line is' : `${leftOver.length} lines are`} read as neither ingredient nor step, and not checked: “${leftOver[0]!.text.slice(0, 80)}”${leftOver.length > 1 ? ' …' : ''}`, leftOver[0]!.text)
   findings.push(...notListed(components))
   return { recipe, findings, regionBecause: options.region ? [] : guess.because }
 }

@@ -75,6 +75,7 @@ function chooseMain(options: readonly Option[], wishes: Wishes): { option: Optio
 }
 
 function confidenceOf(options: readonly Option[]): { word: ConfidenceWord, because: string } {
+  if (!options.length) return { word: 'very close', because: 'Only words in the steps change.' }
   const whole = options.reduce((sum, o) => sum + o.part.mass, 0)
   const graded = options.map(o => {
     const formula = o.part.route?.how === 'formula' ? o.part.route.confidence! : null

@@ -1,6 +1,6 @@
 import type { Grams } from '../measure'
 import { ingredientById, type Ingredient } from '../pantry'
-import { balanceOf, eggCount, lossOf, massOf, ratiosOf, weightsOf, isInside, type Balance, type FamilyReading, type Miss } from '../formula'
+import { balanceOf, eggCount, freshEgg, lossOf, massOf, ratiosOf, weightsOf, isInside, type Balance, type FamilyReading, type Miss } from '../formula'
 import type { Component, Line } from '../recipe'
 import { asksPacket, isBlocked, type Table } from './allowed'
 import { candidatesFor, groupsOf, priceOf, type Group, type Wishes } from './candidates'
@@ -56,7 +56,7 @@ export function partOf(component: Component, reading: FamilyReading, leaving: re
 const gramsOf = (line: Line) => line.grams?.best ?? 0
 
 function doseGroup(group: Group, answer: School, part: Part): Added[] {
-  const removed = group.lines.reduce((sum, item) => sum + gramsOf(item.line), 0)
+  const removed = group.lines.reduce((sum, item) => sum + gramsOf(item.line) * (freshEgg(item.ingredient) || 1), 0)
   const eggs = removed / 50
   const first = answer.adds.find(dose => dose.role === 'gel') ?? answer.adds[0]
   const dry = part.mass - part.before.water

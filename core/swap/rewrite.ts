@@ -81,6 +81,11 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     changes.push({ component: component.name, removes: [line.id], adds: adds.map(a => addition(a, a.amount, setting, answer)), trims: [], because: `${capital(words(line))}: ${answer?.reason ?? (stand ? 'another fat or flour does as well there' : 'nothing that everyone may eat stands in for it, so it is left out')}.`, did: '', school: answer?.id ?? null, source: answer?.source ?? '[P]' })
   }
 
+  const rewordedLines = new Map(component.lines.flatMap(line => {
+    const how = gone.has(line.id) ? undefined : part.leaving.find(item => item.line.id === line.id)
+    return how ? [[line.id, reworded(line, how, setting, changes)] as const] : []
+  }))
+
   const levers = draft.added.filter(a => a.answers === 'lever')
   const leverAmounts = levers.map(a => measured(a.grams, a.ingredient, setting.region, setting.by))
   const used = levers.map((a, i) => ({ a, amount: leverAmounts[i]! })).filter(({ amount }) => amount.grams > 0)
@@ -100,8 +105,7 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
 
   const lines = component.lines.flatMap((line): Line[] => {
     if (gone.has(line.id)) return newLines.get(line.id) ?? []
-    const how = part.leaving.find(item => item.line.id === line.id)
-    const now = how ? reworded(line, how, setting, changes) : line
+    const now = rewordedLines.get(line.id) ?? line
     const trim = trimOf.get(line.id)
     return [trim ? trimmedLine(now, trim, setting.region) : now]
   })
@@ -116,7 +120,7 @@ const isClean = (text: string, setting: Setting) => text === '' || rewriteStep(t
 
 function leverStep(added: Added, region: Region): string {
   const name = nameIn(added.ingredient, region)
-  if (added.ingredient.kind === 'leaven') return `Whisk the ${name} through the flour.`
+  if (added.ingredient.kind === 'leaven') return `Whisk the ${name} through the dry things.`
   return `Add the ${name} together with the other liquids.`
 }
 

@@ -2,7 +2,7 @@ import type { Measure } from '../measures'
 
 /**
  * How far a measure may move before a baker notices: `share` of the original, but of at least `floor` a 100 g of batch, so
- * that almost nothing stays almost nothing. `excess` and `lack` scale the cost of being above or below. Source: the
+ * that almost nothing stays almost nothing (the floor of setting is high, since the flour’s own starch sets a crumb too). `excess` and `lack` scale the cost of being above or below. Source: the
  * engine study's tolerances; floors chosen here so that a measure the dessert hardly has does not decide [M].
  */
 export interface ToleranceRow { readonly measure: Measure, readonly share: number, readonly floor: number, readonly excess: number, readonly lack: number }
@@ -18,7 +18,7 @@ export const toleranceRows: readonly ToleranceRow[] = [
   { measure: 'lift', share: 0.15, floor: 3, excess: 1, lack: 1 },
   { measure: 'acid', share: 0, floor: 100, excess: 1, lack: 1 },
   { measure: 'bind', share: 0.35, floor: 0.25, excess: 0.5, lack: 1 },
-  { measure: 'set', share: 0.12, floor: 0.8, excess: 0.5, lack: 1 },
+  { measure: 'set', share: 0.12, floor: 1.6, excess: 0.5, lack: 1 },
   { measure: 'foam', share: 0.25, floor: 0.6, excess: 0, lack: 1 },
   { measure: 'emulsify', share: 0.4, floor: 0.4, excess: 0, lack: 1 },
   { measure: 'gluten', share: 0.2, floor: 3, excess: 0, lack: 0.5 },

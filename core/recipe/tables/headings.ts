@@ -1,7 +1,7 @@
 /** Words by which recipe texts are parted, as bakers write them. [P] */
 export const ingredientHeadings = /^(?:the\s+)?(?:ingredients?(?:\s+list)?|you(?:['’]ll|\s+will)?\s+need|what\s+you(?:['’]ll)?\s+need|shopping\s+list)\b[^\p{L}]*(?:\(.*\))?:?$/iu
-export const stepHeadings = /^(?:the\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|how\s+to(?:\s+make(?:\s+it)?)?|to\s+make(?:\s+it)?|what\s+to\s+do|making\s+it)\b[^\p{L}]*:?$/iu
-export const otherHeadings = /^(?:notes?|tips?|storage|storing|variations?|nutrition(?:al)?(?:\s+(?:facts|information))?|equipment|cook'?s\s+notes?|comments?|about(?:\s+this\s+recipe)?|serving\s+suggestions?)\b[^\p{L}]*:?$/iu
+export const stepHeadings = /^(?:the\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|how\s+to(?:\s+make(?:\s+it)?)?|to\s+make(?:\s+it)?|what\s+to\s+do|making\s+it|serving(?:\s+suggestions?)?|to\s+serve\s+it)\b[^\p{L}]*:?$/iu
+export const otherHeadings = /^(?:notes?|tips?|storage|storing|variations?|nutrition(?:al)?(?:\s+(?:facts|information))?|equipment|cook'?s\s+notes?|comments?|about(?:\s+this\s+recipe)?)\b[^\p{L}]*:?$/iu
 export const componentHeading = /^(?:for|to\s+make)\s+(?:the\s+|an?\s+)?(.{2,50}?)\s*:?$/iu
 /** Names of parts that may stand alone as a heading ("Glaze", "CRUMB TOPPING"). */
 export const componentWords = /\b(?:cake|batter|dough|base|crust|pastry|case|filling|frosting|icing|glaze|topping|streusel|crumble|crumb|custard|cream|ganache|drizzle|syrup|sauce|coating|decoration|meringue|sponge|biscuit|layer|choux|buns?|puffs?|caramel|compote|jelly|soak|swirl|mousse|garnish|buttercream|brownie|loaf|muffins?|scones?|cookies?|fruit|plain|dark|light|chocolate|white|vanilla)\b/iu
