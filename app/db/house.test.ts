@@ -1,4 +1,4 @@
-import { beforeEach, describe, expect, test } from '@jest/globals'
+import { afterAll, beforeEach, describe, expect, test } from '@jest/globals'
 import { readRecipe, type Bake, type Person } from '#core'
 import { addToHouse, allBakes, allPeople, bakeById, readFact, readHouse, removeBake, removePerson, replaceHouse, saveBake, savePerson, watchHouse, writeFact } from './house'
 import { db } from './schema'
@@ -8,6 +8,8 @@ const { recipe, findings } = readRecipe('Bun\n200 g flour\n1 egg')
 const bake = (id: string, updated: string): Bake => ({ id, title: 'Bun', source: 'Bun', region: 'uk', recipe, findings, people: [], wishes: {}, plan: null, created: updated, updated })
 
 beforeEach(async () => { await Promise.all([db.people.clear(), db.bakes.clear(), db.facts.clear()]) })
+
+afterAll(() => db.close())
 
 describe('the house in the database', () => {
   test('people keep their seats, whatever their ids and however often they change', async () => {

@@ -72,7 +72,7 @@ const looks = [{ value: 'system', label: 'as this device' }, { value: 'light', l
       <h2>To try things on</h2>
       <div class="acts">
         <UButton color="neutral" variant="outline" @click="demo">Let the Brackwater house move in</UButton>
-        <UButton color="error" variant="outline" @click="empty">Empty this house</UButton>
+        <UButton color="neutral" variant="outline" @click="empty">Empty this house</UButton>
       </div>
     </section>
   </div>

@@ -53,21 +53,27 @@ const bulletOnly = /^[\s]*[-–—*•·▪▢□☐✓◦‣]+\s*/u
 export function layOut(lines: readonly string[]): Part[] {
   const parts: Part[] = []
   let under: 'ingredients' | 'steps' | 'notes' | null = null
-  let titled = false
+  let [titled, hasTitle, hasLines, hasSteps] = [false, false, false, false]
   const texts = lines.map(line => line.trim()).filter(Boolean)
   for (const [at, text] of texts.entries()) {
     const next = (texts[at + 1] ?? '').replace(bulletOnly, '')
     const bare = text.replace(/^[#*_\s]+|[*_\s]+$/gu, '').trim() || text
     const plain = text.replace(bulletOnly, '')
-    const push = (part: Part) => { parts.push(part); if (part.is !== 'title') titled = titled || part.is !== 'other' }
+    const push = (part: Part) => {
+      parts.push(part)
+      titled = titled || (part.is !== 'title' && part.is !== 'other')
+      hasLines = hasLines || part.is === 'ingredient'
+      hasSteps = hasSteps || part.is === 'step'
+    }
     if (ingredientHeadings.test(bare)) { push({ is: 'ingredients', text }); under = 'ingredients'; continue }
     if (stepHeadings.test(bare)) { push({ is: 'steps', text }); under = 'steps'; continue }
     if (otherHeadings.test(bare)) { push({ is: 'notes', text }); under = 'notes'; continue }
     if (under === 'notes') { parts.push({ is: 'other', text }); continue }
     const measured = looksMeasured(plain)
-    const opening = !titled && !parts.some(p => p.is === 'title')
+    const opening = !titled && !hasTitle
     if (opening && !bulletOnly.test(text) && !(measured && readQuantity(plain, 0, sizeOne)?.unit) && !/[.;:]$/.test(text) && !factOnly.test(text) && wordsOf(text).length <= 14) {
       parts.push({ is: 'title', text: bare })
+      hasTitle = true
       continue
     }
     const name = headingName(text, next)
@@ -89,8 +95,8 @@ export function layOut(lines: readonly string[]): Part[] {
     }
     if (under === 'ingredients' || looksNamed(plain)) { push({ is: 'ingredient', text }); continue }
     // "flour – 200 g": an amount behind the name.
-    if (wordsOf(plain).length <= 8 && /\d/.test(plain) && !/[.!?]$/.test(plain) && parts.some(p => p.is === 'ingredient')) { push({ is: 'ingredient', text }); continue }
-    parts.push({ is: parts.some(p => p.is === 'step') && wordsOf(text).length > 4 ? 'step' : 'other', text })
+    if (wordsOf(plain).length <= 8 && /\d/.test(plain) && !/[.!?]$/.test(plain) && hasLines) { push({ is: 'ingredient', text }); continue }
+    parts.push({ is: hasSteps && wordsOf(text).length > 4 ? 'step' : 'other', text })
   }
   return parts
 }

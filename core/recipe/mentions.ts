@@ -44,6 +44,14 @@ export function mentionsInStep(step: string, lines: readonly Line[] = []): StepM
   return found.sort((a, b) => a.start - b.start)
 }
 
+/** The words of everything a line names, worked out once a line: every step asks about every line. */
+const named = new WeakMap<Line, readonly (readonly string[])[]>()
+function namesOf(line: Line): readonly (readonly string[])[] {
+  let words = named.get(line)
+  if (!words) named.set(line, words = findMentions(line.text).mentions.map(m => plainWords(m.words)))
+  return words
+}
+
 const plainWords = (text: string) => wordsOf(text).map(w => w.plain)
 const endsWith = (all: readonly string[], tail: readonly string[]) => tail.length <= all.length && tail.every((word, i) => all[all.length - tail.length + i] === word)
 
@@ -61,8 +69,8 @@ function lineMeant(words: string, ingredient: Ingredient, lines: readonly Line[]
   const same = lines.find(l => l.ingredient === ingredient.id)
   if (same || served) return same ?? null
   const tail = plainWords(words)
-  const named = lines.find(l => l.ingredient && findMentions(l.text).mentions.some(m => endsWith(plainWords(m.words), tail)))
-  if (named) return named
+  const ending = lines.find(l => l.ingredient && namesOf(l).some(words => endsWith(words, tail)))
+  if (ending) return ending
   const parted = (ingredient.kind === 'egg-white' || ingredient.kind === 'egg-yolk') ? lines.find(l => l.ingredient === 'egg') : ingredient.kind === 'egg' ? lines.find(l => l.ingredient === 'egg-white' || l.ingredient === 'egg-yolk') : undefined
   if (parted) return parted
   // "Sift the flour" of a list with rye flour or a gluten-free blend, "the sugar" of one with muscovado.

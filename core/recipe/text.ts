@@ -17,20 +17,27 @@ export interface RecipeReading {
 /** More than this is no recipe; the rest is left out and said. */
 export const longestText = 200_000
 const mostLines = 400
-const markup = /<(?:!doctype|html|head|body|script|style|div|span|p|ul|ol|li|h[1-6]|table|br|img|svg|iframe|a)\b[^>]*>/iu
+const markup = /<(?:!doctype|html|head|body|script|style|div|span|p|ul|ol|li|h[1-6]|table|br|img|svg|iframe|a)\b[^<>]*>/iu
 
 /** The visible text of pasted page source; nothing of it is executed, and scripts and styles are dropped whole. */
 function withoutMarkup(text: string): string {
   return text
     .replace(/<(script|style|noscript|template|svg|iframe)\b[\s\S]*?(?:<\/\1\s*>|$)/giu, ' ')
     .replace(/<!--[\s\S]*?(?:-->|$)/gu, ' ')
-    .replace(/<\/?(?:p|div|li|ul|ol|h[1-6]|br|tr|table|section|article|header|footer)\b[^>]*>/giu, '\n')
-    .replace(/<[^>\n]{0,2000}>/gu, ' ')
+    .replace(/<\/?(?:p|div|li|ul|ol|h[1-6]|br|tr|table|section|article|header|footer)\b[^<>]*>/giu, '\n')
+    .replace(/<[^<>\n]{0,2000}>/gu, ' ')
     .replace(/&nbsp;/giu, ' ').replace(/&frac12;/giu, '½').replace(/&frac14;/giu, '¼').replace(/&frac34;/giu, '¾').replace(/&deg;/giu, '°').replace(/&amp;/giu, '&').replace(/&lt;/giu, '‹').replace(/&gt;/giu, '›').replace(/&(?:quot|#39|rsquo|apos);/giu, '’')
 }
 
 // eslint-disable-next-line no-control-regex -- control characters are what is taken out
 const clean = (text: string) => text.replace(/\r\n?|\u2028|\u2029/gu, '\n').replace(/[\u0000-\u0008\u000b-\u001f\u007f\u200b-\u200f\u202a-\u202e\u2066-\u2069\ufeff\ufffe]/gu, '')
+
+/** A line longer than any that people write is parted at its sentences, and cut where it has none: reading stays linear. */
+const longestPiece = 2000
+function inPieces(line: string): string[] {
+  if (line.length <= longestPiece) return [line]
+  return line.split(/(?<=[.!?])\s+/u).flatMap(piece => piece.length <= longestPiece ? [piece] : piece.match(/[\s\S]{1,2000}/gu) ?? [])
+}
 
 /** Reads a whole recipe. Never fails: what cannot be read is a finding with the words it is about. */
 export function readRecipe(source: string, options: RecipeOptions = {}): RecipeReading {
@@ -47,13 +54,13 @@ export function readRecipe(source: string, options: RecipeOptions = {}): RecipeR
   }
   const guess = guessRegion(text)
   const region = options.region ?? guess.region
-  const parts = layOut(text.split('\n'))
+  const parts = layOut(text.split('\n').flatMap(inPieces))
   const title = options.title ?? parts.find(p => p.is === 'title')?.text.slice(0, 120) ?? ''
   const components = gather(parts, region, findings)
   const steps = components.flatMap(c => c.steps)
   const told = [...parts.filter(p => p.is === 'fact' || p.is === 'other').map(p => p.text), ...steps]
   const { oven, asks, text: ovenText } = readOvenFacts([...steps, ...told])
-  const facts = told.join('\n')
+  const facts = told.filter(line => line.length <= longestLine).slice(0, 200).join('\n')
   const recipe: Recipe = { title: title || 'Untitled dessert', region, components, yield: readYield(facts), pan: readPan(facts), oven }
 
   const lines = linesOf(recipe)

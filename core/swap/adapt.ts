@@ -1,5 +1,5 @@
 import { ingredientById } from '../pantry'
-import { bandsOf, familyOf, isInside, massOf, noBalance, plusBalance, weightsOf, balanceOf, type Balance } from '../formula'
+import { bandsOf, familyOf, isInside, massOf, measures, noBalance, plusBalance, weightsOf, balanceOf, type Balance } from '../formula'
 import { cautionsFor, checkPeople, needsOf, packetsToCheck, unknownNeeds, type Person } from '../people'
 import { linesOf, mentionsInStep, type Recipe } from '../recipe'
 import { isBlocked, tableOf, type Table } from './allowed'
@@ -118,7 +118,7 @@ function planOf(recipe: Recipe, people: readonly Person[], parts: readonly Part[
     const { part } = option
     const index = parts.indexOf(part)
     const after = balanceOf(weightsOf(adapted.components[index]!.lines), part.reading.family.eggLift)
-    return { component: part.component.name, family: part.reading.family.id, familyName: part.reading.family.name, familyBecause: part.reading.because, before: part.before, after, bands: bandsOf(part.before, part.reading.family, part.mass, part.flour), loss: option.loss, mass: part.mass }
+    return { component: part.component.name, family: part.reading.family.id, familyName: part.reading.family.name, familyBecause: part.reading.because, before: part.before, after, bands: bandsOf(part.before, part.reading.family, part.mass, part.flour), matters: measures.filter(m => (part.reading.family.weights[m] ?? 1) >= 0.1), loss: option.loss, mass: part.mass }
   })
   const schoolWords = options.flatMap(o => o.answers.flatMap(([, answer]) => answer.differs ? [answer.differs] : []))
   return {

@@ -1,5 +1,5 @@
 import type { Grams, Minutes } from '../measure'
-import type { Balance, Bands } from '../formula'
+import type { Balance, Bands, Measure } from '../formula'
 import type { Recipe } from '../recipe'
 import type { ConfidenceWord } from './tables/limits'
 
@@ -22,8 +22,8 @@ export interface Change {
   readonly source: string
 }
 
-/** One part of the plan in numbers: its family, its balance before and after, and where it still is this dessert. */
-export interface PlanPart { readonly component: string, readonly family: string, readonly familyName: string, readonly familyBecause: string, readonly before: Balance, readonly after: Balance, readonly bands: Bands, readonly loss: number, readonly mass: Grams }
+/** One part of the plan in numbers: its family, its balance before and after, where it still is this dessert, and which measures matter to it. */
+export interface PlanPart { readonly component: string, readonly family: string, readonly familyName: string, readonly familyBecause: string, readonly before: Balance, readonly after: Balance, readonly bands: Bands, readonly matters: readonly Measure[], readonly loss: number, readonly mass: Grams }
 
 export interface Plan {
   readonly id: string

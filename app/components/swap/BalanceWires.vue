@@ -12,6 +12,7 @@ const open = ref<Measure | null>(null)
 
 const tidy = (n: number) => Math.abs(n) >= 20 ? String(Math.round(n)) : (Math.round(n * 10) / 10).toFixed(Math.abs(n) < 20 && n % 1 ? 1 : 0)
 const wires = computed(() => shown.filter(measure => {
+  if (!props.part.matters.includes(measure)) return false
   const most = Math.max(Math.abs(props.part.before[measure]), Math.abs(props.part.after[measure]))
   return most > (['bind', 'set', 'lift'].includes(measure) ? 0.3 : 0.004 * props.part.mass) && !(measure === 'acid' && props.part.before.lift < 1)
 }).map(measure => {

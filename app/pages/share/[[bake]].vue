@@ -32,7 +32,7 @@ const print = () => window.print()
         <UButton color="neutral" variant="outline" block icon="i-lucide-printer" @click="print">Print</UButton>
         <UButton color="neutral" variant="outline" block icon="i-lucide-archive" @click="saveHouse">Whole house as a file</UButton>
         <p class="soft">Everything is on the card: allergic people hate surprises.</p>
-        <UButton v-if="!bake.plan" :to="`/swap/${bake.id}`" color="primary" variant="soft" block>No plan is chosen yet</UButton>
+        <UButton v-if="!bake.plan" :to="`/swap/${bake.id}`" color="neutral" variant="outline" block>No plan is chosen yet</UButton>
       </aside>
     </div>
   </div>

@@ -6,7 +6,7 @@ export const regionSigns: readonly { readonly sign: RegExp, readonly points: Par
   { sign: /\bsticks?\b(?! ginger)/iu, points: { us: 3 } },
   { sign: /all-?\s?purpose flour/iu, points: { us: 3, ca: 3 } },
   { sign: /confectioners|powdered sugar|semi-?sweet|half-and-half|heavy cream|cornstarch|\bmolasses\b|granulated sugar|graham cracker/iu, points: { us: 2, ca: 2 } },
-  { sign: /\bcups?\b/iu, points: { us: 2, ca: 2, au: 2, nz: 2, za: 2, in: 1 } },
+  { sign: /\bcups?\b/iu, points: { us: 2, ca: 2, au: 1, nz: 1, za: 1, in: 1 } },
   { sign: /\b(?:9|8|13)\s*[- ]?(?:x\s*\d+[- ]?)?(?:inch|")/iu, points: { us: 1 } },
   { sign: /°\s*C\b|celsius/iu, points: { uk: 1, ie: 1, au: 1, nz: 1, za: 1, in: 1, metric: 1 } },
   { sign: /gas(?:\s*mark)?\s*\d/iu, points: { uk: 3, ie: 3 } },

@@ -1,0 +1,27 @@
+// Everything, from a clean checkout: packages, lint, types, unit tests, build, the real interface.
+import { existsSync } from 'node:fs'
+import { spawnSync } from 'node:child_process'
+import { fileURLToPath } from 'node:url'
+import { isInstalled, isStale, nodeTooOld } from './preflight.mjs'
+import { npm, npx, run, stop } from './run.mjs'
+
+const root = fileURLToPath(new URL('..', import.meta.url))
+process.chdir(root)
+const old = nodeTooOld(process.versions.node)
+if (old) stop(old)
+
+/** Chromium drives the interface, `units` is asked for the sizes of cups: both are Debian's. */
+const missing = [['chromium', process.env.CHROMIUM ?? '/usr/bin/chromium'], ['units', '/usr/bin/units']].filter(([, path]) => !existsSync(path)).map(([name]) => name)
+if (missing.length) {
+  if (process.getuid?.() !== 0 || spawnSync('apt-get', ['--version']).status !== 0) stop(`The tests need ${missing.join(' and ')}: sudo apt-get install ${missing.join(' ')}`)
+  run('Fetching the list of Debian’s packages', 'apt-get', ['update', '-qq'])
+  run(`Installing ${missing.join(' and ')}`, 'apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...missing], { DEBIAN_FRONTEND: 'noninteractive' })
+}
+if (!isInstalled(root)) run('Installing the packages', npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
+run('Preparing', npx, ['nuxt', 'prepare', '--logLevel=silent'])
+run('Lint', npm, ['run', '--silent', 'lint'])
+run('Types', npm, ['run', '--silent', 'typecheck'])
+run('Unit tests', npm, ['run', '--silent', 'test:unit'])
+if (isStale(root)) run('Building', npx, ['nuxt', 'build', '--logLevel=silent'])
+run('The real interface', npm, ['run', '--silent', 'test:e2e'])
+console.log('\nAll of it passed.')

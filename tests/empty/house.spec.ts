@@ -1,0 +1,120 @@
+import { expect, test } from '@playwright/test'
+import { atStart, paste, row, toPlans } from '../kitchen'
+
+test('an empty house: someone moves in, a recipe is pasted, an unknown word is answered', async ({ page }) => {
+  await atStart(page)
+  await expect(page.getByText('Nobody lives here yet.')).toBeVisible()
+  await page.getByRole('button', { name: 'Read it' }).click()
+  await expect(page.getByRole('alert')).toContainText('There is no text yet')
+
+  await page.getByRole('link', { name: 'Say who eats' }).click()
+  await page.getByRole('button', { name: 'Someone new' }).click()
+  await page.getByRole('button', { name: 'Keep this person' }).click()
+  await expect(page.getByText('A person needs a name.')).toBeVisible()
+  await page.getByLabel('Name').fill('Ottilie')
+  await page.getByRole('button', { name: 'Add something to avoid' }).click()
+  await page.getByPlaceholder('milk, egg, almond …').fill('egg')
+  await page.getByRole('option', { name: 'egg', exact: true }).click()
+  await page.getByRole('group', { name: 'How strictly: egg' }).getByRole('button', { name: 'traces too' }).click()
+  await page.getByRole('button', { name: 'Add something to avoid' }).click()
+  await page.getByRole('option', { name: 'tree nuts' }).click()
+  await page.getByRole('button', { name: 'tree nuts: but may have' }).click()
+  await page.getByRole('option', { name: 'almond' }).click()
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Keep Ottilie' }).click()
+  await expect(page.getByText('egg, traces too · tree nuts but not almond')).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('heading', { name: 'Ottilie' })).toBeVisible()
+
+  await atStart(page)
+  await paste(page, 'Lantern buns\n\n200 g plain flour\n80 g sugar\n2 eggs\n60 g ground almonds\n30 g fizzwhip\n50 ml oil\n1 tsp baking powder\n\nMix everything and bake for 20 minutes at 180 °C.')
+  await expect(row(page, '30 g fizzwhip')).toContainText('not known')
+  await expect(page.getByText(/I do not know what “fizzwhip” is/)).toBeVisible()
+  await expect(page.getByText('Ottilie cannot eat 1 thing in it, 1 more not known')).toBeVisible()
+  await page.getByRole('button', { name: 'Say what “30 g fizzwhip” is' }).click()
+  await page.getByPlaceholder('Look for it').fill('desiccated')
+  await page.getByRole('option', { name: 'desiccated coconut' }).click()
+  await expect(row(page, '30 g fizzwhip')).toContainText('read as desiccated coconut')
+  await expect(page.getByText(/I do not know what/)).toHaveCount(0)
+
+  await toPlans(page)
+  const changes = page.getByRole('region', { name: 'Every change, and why' })
+  await expect(changes).toContainText('2 eggs')
+  await expect(changes).not.toContainText('60 g ground almonds')
+})
+
+test('the demo house is one press away', async ({ page }) => {
+  await atStart(page)
+  await page.getByRole('button', { name: 'Open the Brackwater house' }).click()
+  await expect(page.getByRole('link', { name: /Dark sticky ginger loaf/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Philippa' })).toBeVisible()
+})
+
+test('what is pasted is never run, and always gets a sentence', async ({ page }) => {
+  await page.addInitScript(() => { Object.assign(window, { ran: [] as string[] }); window.alert = () => { (window as unknown as { ran: string[] }).ran.push('alert') } })
+  const texts: readonly (readonly [string, RegExp])[] = [
+    ['<script>alert(1)</script><img src=x onerror="alert(2)"><h1>Bun</h1><p>200 g flour</p><a href="javascript:alert(3)">50 g sugar</a>', /source of a web page/],
+    ['🍰🎂🧁 🍰🎂🧁', /no ingredient lines/], ['שוקולד \u202e 200 גרם קמח', /no ingredient lines/], ['lorem ipsum '.repeat(500), /no ingredient lines/], [`Big\n${'200 g flour\n'.repeat(17_000)}`, /Only the first/], ['\u0000\u0001\u0002', /no text yet|no ingredient lines/],
+  ]
+  for (const [text, sentence] of texts) {
+    await atStart(page)
+    await paste(page, text)
+    await expect(page.getByText(sentence).first()).toBeVisible({ timeout: 20_000 })
+  }
+  expect(await page.evaluate(() => (window as unknown as { ran: string[] }).ran)).toEqual([])
+  await atStart(page)
+  await paste(page, '<b>Bold & "quoted"</b>\n200 g <i>flour</i>\n<img src=x onerror=alert(4)> 2 eggs')
+  await expect(row(page, 'flour')).toBeVisible()
+  expect(await page.locator('main img').count()).toBe(0)
+  expect(await page.evaluate(() => (window as unknown as { ran: string[] }).ran)).toEqual([])
+})
+
+test('lines come and go, with every step back', async ({ page }) => {
+  await atStart(page)
+  await paste(page, 'Plain buns\n200 g flour\n2 cups (300 g) rolled oats\n80 g margarine\n100 g sugar\nMix it all and bake for 20 minutes.')
+  await expect(page.getByText(/weight and the volume of this line do not agree/)).toBeVisible()
+  await page.getByRole('button', { name: /^Use \d+ g$/ }).click()
+  await expect(page.getByText(/do not agree/)).toHaveCount(0)
+  await page.getByRole('button', { name: 'block plant butter', exact: true }).click()
+  await expect(row(page, '80 g margarine')).toContainText('read as block plant butter')
+
+  await row(page, '100 g sugar').getByRole('button', { name: /Correct/ }).click()
+  await page.getByLabel('Correct the line 100 g sugar').fill('   ')
+  await page.keyboard.press('Enter')
+  await expect(row(page, '100 g sugar').getByRole('alert')).toContainText('nothing in this line')
+  await row(page, '100 g sugar').getByRole('button', { name: /Correct/ }).click()
+  await page.getByRole('button', { name: 'Take this line out' }).click()
+  await expect(row(page, '100 g sugar')).toHaveCount(0)
+  await page.getByRole('button', { name: 'A line is missing' }).click()
+  await page.getByLabel('A new line').fill('2 Tbsp golden syrup')
+  await page.keyboard.press('Enter')
+  await expect(row(page, '2 Tbsp golden syrup')).toContainText(/4[0-3]/)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(row(page, '100 g sugar')).toBeVisible()
+  await page.getByRole('button', { name: 'Redo' }).click()
+  await expect(row(page, '100 g sugar')).toHaveCount(0)
+  await page.reload()
+  await expect(row(page, '200 g flour')).toBeVisible()
+  await expect(row(page, '100 g sugar')).toHaveCount(0)
+
+  await page.getByRole('button', { name: 'Region of the recipe' }).click()
+  await page.getByRole('option', { name: 'Australia' }).click()
+  await atStart(page)
+  await page.getByRole('button', { name: 'Throw away Plain buns' }).click()
+  await expect(page.getByRole('link', { name: /Plain buns/ })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Bring it back' }).click()
+  await expect(page.getByRole('link', { name: /Plain buns/ })).toBeVisible()
+})
+
+test('a recipe that all may eat stays as it is', async ({ page }) => {
+  await atStart(page)
+  await page.getByRole('button', { name: 'Open the Brackwater house' }).click()
+  await expect(page.getByRole('button', { name: 'Philippa' })).toBeVisible()
+  await paste(page, 'Baked plums\n12 plums, halved\n50 g demerara sugar\n1 tsp ground ginger\nScatter and bake for 20 minutes at 190 °C.')
+  await expect(page.getByText('Ottilie nothing found in what you entered')).toBeVisible()
+  await page.getByRole('link', { name: 'See what changes' }).click()
+  await expect(page.getByRole('heading', { name: 'Nothing has to change' })).toBeVisible()
+  await page.getByRole('link', { name: 'To the card' }).click()
+  await expect(page.getByText(/No egg, milk.*packets checked 0 of 0/)).toBeVisible()
+})

@@ -1,0 +1,41 @@
+import { readFileSync } from 'node:fs'
+import { expect, type Page } from '@playwright/test'
+
+/** What every test of the interface does at the start page and on the way. */
+export const recipeText = (name: string): string => readFileSync(new URL(`../demo/recipes/${name}.txt`, import.meta.url), 'utf8')
+
+/** Opens the start page and waits until the house has been looked into. */
+export async function atStart(page: Page) {
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'On the shelf' })).toBeVisible()
+  await expect(page.getByText('Looking …')).toHaveCount(0)
+}
+
+/** Takes a bake from the shelf, as the demo household has it. */
+export async function fromShelf(page: Page, title: string) {
+  await atStart(page)
+  await page.getByRole('link', { name: new RegExp(title) }).click()
+  await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
+}
+
+export async function paste(page: Page, text: string) {
+  const field = page.getByLabel('The recipe, as plain text')
+  // A real paste is one insertion; the driver's own filling of 200 kB takes minutes.
+  if (text.length < 20_000) await field.fill(text)
+  else await field.evaluate((area, value) => { (area as HTMLTextAreaElement).value = value; area.dispatchEvent(new Event('input', { bubbles: true })) }, text)
+  await page.getByRole('button', { name: 'Read it' }).click()
+}
+
+/** The ledger's row of a line, by the words as written. */
+export const row = (page: Page, words: string) => page.locator('li.line').filter({ hasText: words })
+
+export async function toPlans(page: Page) {
+  await page.getByRole('link', { name: /Work out a version|See what changes/ }).click()
+  await expect(page.getByRole('radiogroup', { name: 'Plans' })).toBeVisible()
+}
+
+/** Nothing may stick out of a phone's side. */
+export async function expectNoSideways(page: Page) {
+  const [wide, seen] = await page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.clientWidth])
+  expect(wide).toBeLessThanOrEqual(seen!)
+}
