@@ -6,5 +6,5 @@ export default {
   extensionsToTreatAsEsm: ['.ts'],
   transform: { '^.+\\.ts$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' } }] },
   moduleNameMapper: { '^#core$': '<rootDir>/core/index.ts', '^~/(.*)$': '<rootDir>/app/$1' },
-  setupFiles: ['fake-indexeddb/auto'],
+  setupFiles: ['<rootDir>/jest.setup.mjs'],
 }

@@ -1,6 +1,6 @@
 import type { FamilyRow } from './tables/families'
 import { measures, type Balance, type Measure } from './measures'
-import { acidPer100Flour, fibreOfBatch, toleranceRows } from './tables/tolerances'
+import { acidPer100Flour, fibreOfBatch, liftThatHolds, toleranceRows } from './tables/tolerances'
 
 /** The stretch within which each measure still makes this dessert. */
 export type Bands = Readonly<Record<Measure, readonly [number, number]>>
@@ -26,6 +26,9 @@ export function bandsOf(original: Balance, family: FamilyRow, mass: number, flou
   })) as unknown as Bands
 }
 
+/** What of a measure can be felt: lift only as far as a crumb holds it. */
+export const felt = (measure: Measure, value: number, flour: number): number => measure === 'lift' && flour > 0 ? Math.min(value, liftThatHolds * flour / 100) : value
+
 /** One measure's part in a loss. */
 export interface Miss { readonly measure: Measure, readonly cost: number, readonly change: number }
 
@@ -35,7 +38,7 @@ export interface Miss { readonly measure: Measure, readonly cost: number, readon
  */
 export function lossOf(before: Balance, after: Balance, family: FamilyRow, mass: number, flour: number): { loss: number, misses: readonly Miss[] } {
   const misses = measures.map(measure => {
-    const change = after[measure] - before[measure]
+    const change = felt(measure, after[measure], flour) - felt(measure, before[measure], flour)
     const { excess, lack } = row(measure)
     const side = change > 0 ? excess : lack
     const weight = (family.weights[measure] ?? 1) * side

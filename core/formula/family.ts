@@ -15,6 +15,9 @@ export const familyById = (id: string): FamilyRow => byId.get(id) ?? byId.get('o
 const byWords = (text: string, ratios: Ratios) => text ? familyRows.find(row => row.words?.test(text) && within(ratios, row.wide)) : undefined
 const creamed = /\b(?:cream|beat)\b[^.]{0,40}\b(?:butter|margarine|fat|block)\b/iu
 
+/** Names of parts that say nothing of their kind. */
+const general = /^(?:the\s+)?(?:topping|dough|mixture|mix|batter|crust|top)$/iu
+
 function sayRatios(r: Ratios): string {
   const said = r.flour > 0
     ? [['sugar', r.sugar], ['fat', r.fat], ['egg', r.egg], ['water', r.water]] as const
@@ -29,7 +32,7 @@ function sayRatios(r: Ratios): string {
  */
 export function familyOf(component: Component, title: string, isMain: boolean): FamilyReading {
   const ratios = ratiosOf(weightsOf(component.lines))
-  const words = byWords(component.name, ratios) ?? (isMain ? byWords(title, ratios) : undefined)
+  const words = byWords(component.name, ratios) ?? (isMain || general.test(component.name) ? byWords(title, ratios) : undefined)
   if (words) return { family: words, because: `called so, and its proportions agree (${sayRatios(ratios)})` }
   const rule = familyRules.find(({ when }) => within(ratios, when))!
   const family = rule.family === 'muffin' && ratios.hardFat >= 30 && ratios.sugar >= 60 && creamed.test(component.steps.join(' ')) ? familyById('creamed') : familyById(rule.family)

@@ -1,4 +1,4 @@
-export { bandsOf, lossOf, toleranceOf, type Bands, type Miss } from './bands'
+export { bandsOf, felt, lossOf, toleranceOf, type Bands, type Miss } from './bands'
 export { familyById, familyOf, type FamilyReading, type FamilyRow } from './family'
 export { liftOf, type Lift } from './leavening'
 export { measures, noBalance, plusBalance, type Balance, type Measure } from './measures'

@@ -21,8 +21,11 @@ const startsWithVerb = (text: string) => {
   return stepVerbs.has(first.plain)
 }
 
+const ofFruit = /^(?:finely\s+)?(?:grated\s+)?(?:zest|juice|rind|peel)\b[^.]{0,30}\b(?:of|from)\s+(?:\d|½|¼|half|an?\b|one|two|the\b)/iu
+
 /** "200 g flour", "a pinch of salt", "3 eggs": an amount and something it is of. */
 function looksMeasured(text: string): boolean {
+  if (ofFruit.test(text)) return true
   const quantity = readQuantity(text, 0, sizeOne)
   if (!quantity || quantity.end >= text.length) return false
   return quantity.unit !== null || findMentions(text.slice(quantity.end)).mentions.length > 0

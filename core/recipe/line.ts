@@ -197,14 +197,18 @@ function asksOf(line: Line, main: Mention | null, best: Weighed | null, answered
 }
 
 /**
- * "1 tsp each of cinnamon and ginger" as one text a thing; any other line as itself. The amount is repeated, since each
- * has it.
+ * "1 tsp each of cinnamon and ginger" as one text a thing, since each has the amount; "jam and clotted cream, to serve"
+ * as two, since neither has one. Any other line as itself.
  */
-export function partEach(text: string, region: Region): string[] {
-  if (!each.test(text)) return [text]
+export function partThings(text: string, region: Region): string[] {
+  const isThing = (name: string) => { const r = findMentions(name, region); return r.mentions.length === 1 && r.unread.length === 0 }
   const found = readQuantity(text, 0, sizeIn(region))
-  if (!found) return [text]
-  const rest = text.slice(found.end).replace(/^\s*each\s*(?:of)?\s*:?\s*/i, '').replace(/,?\s*\beach\b/i, '')
-  const names = rest.split(/\s*(?:,|\band\b|&|\+)\s*/iu).filter(Boolean)
-  return names.length > 1 && names.every(name => findMentions(name, region).mentions.length) ? names.map(name => `${text.slice(0, found.end)} ${name}`) : [text]
+  if (each.test(text) && found) {
+    const rest = text.slice(found.end).replace(/^\s*each\s*(?:of)?\s*:?\s*/i, '').replace(/,?\s*\beach\b/i, '')
+    const names = rest.split(/\s*(?:,|\band\b|&|\+)\s*/iu).filter(Boolean)
+    return names.length > 1 && names.every(isThing) ? names.map(name => `${text.slice(0, found.end)} ${name}`) : [text]
+  }
+  if (found || /\d/u.test(text)) return [text]
+  const [, first, second, tail] = /^([^,;(]+?)\s+(?:and|&)\s+([^,;(]+?)((?:,|\s+to\s+|\s+for\s+).*)?$/iu.exec(text) ?? []
+  return first && second && isThing(first) && isThing(second) ? [first, second].map(name => `${name}${tail ?? ''}`) : [text]
 }

@@ -40,6 +40,10 @@ describe('layouts', () => {
     const lines = linesOf(readRecipe('Bun\n1 tsp each of cinnamon and ginger\n100 g flour').recipe)
     expect(lines.map(l => [l.ingredient, l.amount?.low])).toEqual([['cinnamon', 1], ['ground-ginger', 1], ['plain-flour', 100]])
   })
+  test('“jam and clotted cream, to serve” is two things, “zest and juice of 1 lemon” one', () => {
+    const lines = linesOf(readRecipe('Bun\n100 g flour\njam and clotted cream, to serve\nzest and juice of 1 lemon').recipe)
+    expect(lines.map(l => [l.ingredient, l.purpose])).toEqual([['plain-flour', null], ['jam', 'serve'], ['double-cream', 'serve'], ['lemon-juice', null]])
+  })
   test('a heading “Custard” over measured lines is a part, not something to buy', () => {
     expect(shape('Slice\nBase\n100 g flour\nCustard\n300 ml milk')).toEqual(['Slice', [['base', 1, 0], ['custard', 1, 0]]])
   })

@@ -1,7 +1,7 @@
 import type { Region } from '../measure'
 import { readOvenFacts, readPan, readYield } from './facts'
 import { layOut, type Part } from './layout'
-import { longestLine, partEach, readLine } from './line'
+import { longestLine, partThings, readLine } from './line'
 import { notListed } from './not-listed'
 import { linesOf, type Component, type Finding, type Line, type Recipe } from './recipe'
 import { guessRegion } from './region'
@@ -95,7 +95,7 @@ function gather(parts: readonly Part[], region: Region, findings: Finding[]): Co
     if (part.is === 'ingredients' || part.is === 'steps') name = ''
     if (part.is === 'ingredient') {
       listed = true
-      for (const text of partEach(part.text, region)) {
+      for (const text of partThings(part.text.replace(/^[\s•*▢□☐◦‣–—-]+/u, ''), region)) {
         if (count >= mostLines) continue
         const read = readLine(text.slice(0, longestLine), { region, id: `l${++count}`, component: name })
         if (!read.ok) continue

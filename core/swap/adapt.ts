@@ -7,7 +7,7 @@ import { setByArithmetic } from './arithmetic'
 import type { Wishes } from './candidates'
 import { leavingOf, mayBeLeftOut } from './leaving'
 import { noticed } from './explain'
-import { optionsFor, partOf, type Option, type Part } from './part'
+import { costOf, optionsFor, partOf, type Option, type Part } from './part'
 import type { Plan, PlanPart } from './plan'
 import { hasUnweighed, rewritePart, rewriteRecipe, type Rewritten } from './rewrite'
 import { confidenceWords, type ConfidenceWord } from './tables/limits'
@@ -50,9 +50,10 @@ function unweighable(parts: readonly Part[]): string[] {
     ? [`How much “${item.line.name || item.line.text}” is not written, and it has to be replaced. Say how much, and the plan can be worked out.`] : []))
 }
 
+const experimental = confidenceWords.findIndex(c => c.word === 'experimental')
+
 interface Choice { readonly title: string, readonly id: string, readonly options: ReadonlyMap<number, Option> }
 
-const cost = (option: Option) => option.loss + option.price
 const eggAnswer = (option: Option) => option.answers.find(([group]) => group.question === 'egg')?.[1].id
 /** Two answers count as different when their egg schools differ, or, without eggs, any school. */
 const signature = (option: Option) => eggAnswer(option) ?? option.answers.map(([, answer]) => answer.id).join('+')
@@ -65,7 +66,7 @@ function chooseMain(options: readonly Option[], wishes: Wishes): { option: Optio
   if (!closest) return []
   const chosen = [{ option: closest, id: 'closest', title: 'Closest' }]
   const fresh = () => pool.filter(o => !chosen.some(c => signature(c.option) === signature(o)) && o.loss < Math.max(20, closest.loss * 2))
-  const fewest = fresh().reduce<Option | null>((best, o) => !best || o.news.length < best.news.length || (o.news.length === best.news.length && cost(o) < cost(best)) ? o : best, null)
+  const fewest = fresh().reduce<Option | null>((best, o) => !best || o.news.length < best.news.length || (o.news.length === best.news.length && costOf(o) < costOf(best)) ? o : best, null)
   if (fewest) chosen.push(fewest.news.length < closest.news.length ? { option: fewest, id: 'fewest', title: 'Fewest extras' } : { option: fresh()[0]!, id: 'other-way', title: 'Another way' })
   const larder = new Set(wishes.larder ?? [])
   const bought = (o: Option) => o.news.filter(id => !larder.has(id)).length
@@ -84,8 +85,10 @@ function confidenceOf(options: readonly Option[]): { word: ConfidenceWord, becau
     const eggHeavy = o.part.flour > 0 && o.part.groups.some(g => g.question === 'egg') && o.part.eggs * 50 > o.part.flour
     const both = o.part.flour > 0 && o.part.groups.some(g => g.question === 'egg') && o.part.groups.some(g => g.question === 'flour')
     const worst = o.misses[0]
-    const because = both ? weakGround.glutenAndEgg : eggHeavy ? weakGround.eggHeavy : formula ? o.part.route!.because : worst && worst.cost > 0.5 ? '' : 'Everything stays close to the original.'
-    return { level: Math.min(level + (eggHeavy || both ? 1 : 0), confidenceWords.length - 1), because }
+    const strange = o.part.reading.family.id === 'other'
+    const because = strange ? 'Nothing here says what kind of dessert this is, so little is known about how far it may move.' : both ? weakGround.glutenAndEgg : eggHeavy ? weakGround.eggHeavy : formula ? o.part.route!.because : worst && worst.cost > 0.5 ? '' : 'Everything stays close to the original.'
+    // Weak ground makes a word weaker, but only the numbers can advise against.
+    return { level: strange ? Math.max(level, experimental - 1) : eggHeavy || both ? Math.max(level, Math.min(level + 1, experimental)) : level, because }
   })
   const worst = graded.reduce((a, b) => b.level > a.level ? b : a)
   const said = options.flatMap(o => noticed(o)).slice(0, 1)

@@ -1,6 +1,6 @@
 import type { Grams } from '../measure'
 import type { Ingredient, Kind } from '../pantry'
-import { liftOf, toleranceOf, type Measure } from '../formula'
+import { felt, liftOf, toleranceOf, type Measure } from '../formula'
 import { balanceIn, weightsIn, withAdded, withKept, type Added, type AmountSetter, type Draft, type Kept, type Target } from './draft'
 import { limits } from './tables/limits'
 
@@ -20,7 +20,7 @@ const flours: readonly Kind[] = ['flour', 'flour-mix', 'gluten-free-flour']
 /** How much is missing (+) or too much (−) of a measure; 0 when the miss is too small to act on or the family does not mind. */
 function missing(draft: Draft, target: Target, measure: Measure): number {
   if ((target.weights[measure] ?? 1) < 0.5) return 0
-  const delta = target.before[measure] - balanceIn(draft, target.eggLift)[measure]
+  const delta = felt(measure, target.before[measure], target.flour) - felt(measure, balanceIn(draft, target.eggLift)[measure], target.flour)
   return Math.abs(delta) < 0.5 * toleranceOf(measure, target.before, target.mass, target.flour) ? 0 : delta
 }
 
@@ -31,26 +31,34 @@ const addLever = (draft: Draft, ingredient: Ingredient, role: Added['role'], gra
   return grams > 0 ? { ...draft, added: [...draft.added, { ingredient, grams, answers: 'lever', role, dose: grams, least: 0, most: Infinity }] } : draft
 }
 
-/** Added starch takes the place of a little flour. */
+/** Added starch takes the place of a little flour: of the new flours by one factor, or of the heaviest that stays. */
 function setStarch(draft: Draft, target: Target): Draft {
   const delta = missing(draft, target, 'starch')
+  const mix = draft.added.filter(a => a.answers === 'flour')
+  if (mix.length && delta < 0) {
+    const held = mix.reduce((sum, a) => sum + a.grams * share(a.ingredient, 'starch'), 0)
+    return withAdded(draft, a => mix.includes(a) ? { ...a, grams: Math.max(a.dose * (1 - 2 * limits.flourLess), a.grams * (1 + delta / Math.max(held, 1e-9))) } : a)
+  }
   const flour = heaviest(keptOf(draft, flours))
   return delta < 0 && flour && target.flour > 0 ? plusKept(draft, flour, delta / share(flour.ingredient, 'starch'), limits.flourLess, 0) : draft
 }
 
-/** All added fats together by one factor; without any, the kept fat within its limit, then a little oil. */
-function setFat(draft: Draft, target: Target): Draft {
+/** All added fats together by one factor, within reach of their dose. */
+function scaleNewFats(draft: Draft, target: Target): Draft {
   const carriers = draft.added.filter(a => a.role === 'fat' && a.answers !== 'lever')
-  const exact = target.before.fat - balanceIn(draft, target.eggLift).fat
-  if (carriers.length) {
-    const carried = carriers.reduce((sum, a) => sum + a.grams * share(a.ingredient, 'fat'), 0)
-    const factor = clamp((carried + exact) / Math.max(carried, 1e-9), 0.5, 1.5)
-    return withAdded(draft, a => carriers.includes(a) ? { ...a, grams: a.grams * factor } : a)
-  }
-  const delta = missing(draft, target, 'fat')
-  if (!delta) return draft
-  const kept = heaviest(keptOf(draft, fats))
-  const moved = kept ? plusKept(draft, kept, delta / share(kept.ingredient, 'fat'), limits.keptFat, limits.keptFat) : draft
+  const carried = carriers.reduce((sum, a) => sum + a.grams * share(a.ingredient, 'fat'), 0)
+  if (!carried) return draft
+  const factor = (carried + target.before.fat - balanceIn(draft, target.eggLift).fat) / carried
+  return withAdded(draft, a => carriers.includes(a) ? { ...a, grams: clamp(a.grams * factor, a.dose * limits.newFat[0], a.dose * limits.newFat[1]) } : a)
+}
+
+/** The new fats first; what they cannot do, the kept fat does within its limit, and then a little oil. */
+function setFat(draft: Draft, target: Target): Draft {
+  const scaled = scaleNewFats(draft, target)
+  const delta = missing(scaled, target, 'fat')
+  if (!delta) return scaled
+  const kept = heaviest(keptOf(scaled, fats))
+  const moved = kept ? plusKept(scaled, kept, delta / share(kept.ingredient, 'fat'), limits.keptFat, limits.keptFat) : scaled
   const left = missing(moved, target, 'fat')
   const oil = left > 0 ? target.lever('fat') : null
   return oil ? addLever(moved, oil, 'fat', left) : moved

@@ -7,7 +7,7 @@ import { candidatesFor, groupsOf, priceOf, type Group, type Wishes } from './can
 import type { Added, AmountSetter, Draft, Kept, Target } from './draft'
 import { mayBeLeftOut, type Leaving } from './leaving'
 import { school, type School } from './school'
-import { heaviness, leverIngredients, limits } from './tables/limits'
+import { confidenceWords, heaviness, leverIngredients, limits } from './tables/limits'
 import type { RouteRow } from './tables/routes'
 
 /** A part of a dessert with all that a choice needs to know. */
@@ -104,6 +104,13 @@ export function optionOf(part: Part, answers: Option['answers'], table: Table, s
 const heavinessOf = (ingredient: Ingredient): number =>
   (heaviness.byIngredient as Readonly<Record<string, number>>)[ingredient.id] ?? (heaviness.byKind as Readonly<Record<string, number>>)[ingredient.kind] ?? 0
 
+/**
+ * What an answer costs in all: its loss, its price, and twice what the loss is above "close": a better cake is worth a
+ * longer shopping list, but not the other way round.
+ */
+export const costOf = (option: Option): number => option.loss + 2 * Math.max(0, option.loss - closeEnough) + option.price
+const closeEnough = confidenceWords.find(c => c.word === 'close')!.below
+
 const mostAnswers = 900
 
 /**
@@ -124,5 +131,5 @@ export function optionsFor(part: Part, table: Table, wishes: Wishes, set: Amount
   const short = lists.map(list => [...list].sort(([, a], [, b]) => priceOf(a, table, limits.askPacket) - priceOf(b, table, limits.askPacket)).slice(0, lists.reduce((n, l) => n * l.length, 1) > mostAnswers ? room : list.length))
   const combinations = short.reduce<(readonly (readonly [Group, School])[])[]>((all, list) => all.flatMap(done => list.map(next => [...done, next])), [[]])
   const options = combinations.map(answers => optionOf(part, answers, table, set, used))
-  return { options: options.sort((a, b) => a.loss + a.price - b.loss - b.price) }
+  return { options: options.sort((a, b) => costOf(a) - costOf(b)) }
 }

@@ -28,3 +28,6 @@ export const toleranceRows: readonly ToleranceRow[] = [
 /** Fibre is measured against 1 % of the batch; acid against 3 meq a 100 g of flour. [M] the engine study */
 export const fibreOfBatch = 0.01
 export const acidPer100Flour = 3
+
+/** More gas than this, in mmol a 100 g of flour, no crumb holds: above it more or less lift is the same. [M] */
+export const liftThatHolds = 24

@@ -31,7 +31,7 @@ export const dairySchools = [
   school('oil', 'oil-olive', 'mild olive oil', 'olive oil', [{ ingredient: 'olive-oil', perGram: 1, role: 'fat' }], 'oil for oil', '[P]', { flavour: 0.4 }),
 
   ...drinkSchools, ...souredSchools,
-  school('milk', 'milk-water', 'water and a little more fat', 'water', [{ ingredient: 'water', perGram: 0.9, role: 'liquid' }], 'water, with the fat put back', '[P]', { flavour: 1.2, not: ['pastry-cream', 'egg-custard', 'glaze'] }),
+  school('milk', 'milk-water', 'water and a little more fat', 'water', [{ ingredient: 'water', perGram: 0.9, role: 'liquid' }], 'water, with the fat put back', '[P]', { flavour: 1.2, not: ['pastry-cream', 'egg-custard', 'glaze', 'set-cream', 'mousse', 'caramel', 'other'] }),
   school('sour-milk', 'sour-soy-yoghurt', 'soy yoghurt', 'soy yoghurt', [{ ingredient: 'soy-yoghurt', perGram: 1, role: 'liquid' }], 'sour for sour, and as thick', '[P]', { rarity: 0.1, flavour: 0.1 }),
   school('sour-milk', 'sour-coconut-yoghurt', 'coconut yoghurt', 'coconut yoghurt', [{ ingredient: 'coconut-yoghurt', perGram: 1, role: 'liquid' }], 'sour for sour, and as thick', '[P]', { rarity: 0.2, flavour: 0.5 }),
   school('sour-milk', 'sour-oat-yoghurt', 'oat yoghurt', 'oat yoghurt', [{ ingredient: 'oat-yoghurt', perGram: 1, role: 'liquid' }], 'sour for sour, and as thick', '[P]', { rarity: 0.3 }),

@@ -4,6 +4,8 @@ export const limits = {
   powderOfFlour: 0.065, co2Per100Flour: 20,
   /** Kept sugar may give or take this share; kept liquids; gel water may be cut to this share of its dose. */
   sugarLess: 0.25, sugarMore: 0.1, liquidShare: 0.5, gelWaterLeast: 0.7, flourLess: 0.05, keptFat: 0.1,
+  /** A new fat may move this far from its dose to match the original's fat. */
+  newFat: [0.7, 1.35],
   /** A change smaller than this share of what it would put right is not worth a line. */
   worthIt: 0.02,
   /** Cost of one more ingredient, in units of the loss. */

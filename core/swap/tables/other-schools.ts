@@ -49,7 +49,7 @@ export const otherSchools = [
   school('nut-flour', 'oat-and-oil', 'oat flour with oil', 'oat flour mixture', [{ ingredient: 'oat-flour', perGram: 0.6 }, { ingredient: 'neutral-oil', perGram: 0.35, role: 'fat' }], 'flour with the fat that nuts brought', '[P]', { differs: 'softer and plainer', flavour: 0.4 }),
   school('nut-flour', 'pumpkin-ground', 'ground pumpkin seeds', 'ground pumpkin seeds', swapOne('pumpkin-seeds'), 'as rich as ground nuts', '[P]', { prepare: 'Grind the seeds in short bursts, before they turn to paste.', differs: 'green, with a strong taste', flavour: 0.9 }),
   school('nut-flour', 'rice-and-oil', 'rice flour with oil', 'rice flour mixture', [{ ingredient: 'rice-flour', perGram: 0.6 }, { ingredient: 'rapeseed-oil', perGram: 0.38, role: 'fat' }], 'flour with the fat that nuts brought', '[P]', { differs: 'plainer and sandier', flavour: 0.6 }),
-  one('nut-butter', 'sunflower-butter', 'sunflower seed butter', 'as rich and as thick', { differs: 'earthier; may turn greenish with soda, which is harmless', rarity: 0.5 }),
+  one('nut-butter', 'sunflower-butter', 'sunflower seed butter', 'as rich and as thick', { differs: 'earthier; may turn greenish with soda, which is harmless', rarity: 0.5 }, 0.92),
   one('nut-butter', 'tahini', 'tahini', 'as rich, thinner', { differs: 'bitterer', rarity: 0.2, flavour: 0.5 }),
   one('nut-butter', 'almond-butter', 'almond butter', 'nut for nut', { rarity: 0.4 }),
   one('nut-butter', 'plant-block', 'block plant butter', 'fat for fat, without the taste', { flavour: 1 }, 0.75),
@@ -89,7 +89,7 @@ export const otherSchools = [
   one('flavour', 'vinegar', 'cider vinegar', 'acid for acid', { standsFor: ['malt-vinegar'] }),
   one('flavour', 'cinnamon', 'ground cinnamon', 'spice for spice', { standsFor: ['kind:spice'] }),
 
-  one('ready-made', 'gf-biscuits', 'gluten-free biscuits', 'biscuits for biscuits', { standsFor: ['biscuits', 'ladyfingers', 'amaretti'] }),
+  one('ready-made', 'gf-biscuits', 'gluten-free biscuits', 'biscuits for biscuits', { standsFor: ['biscuits', 'ladyfingers', 'amaretti'], rarity: 0.4 }),
   one('ready-made', 'biscuits', 'plain biscuits', 'biscuits for biscuits', { standsFor: ['ladyfingers', 'amaretti'] }),
   one('ready-made', 'gf-pastry', 'gluten-free pastry', 'pastry for pastry', { standsFor: ['puff-pastry', 'filo'] }),
   one('ready-made', 'gf-bread', 'gluten-free bread', 'bread for bread', { standsFor: ['bread'] }),
