@@ -12,6 +12,7 @@ if (isStale(root)) run('Building', npx, ['nuxt', 'build', '--logLevel=silent'])
 const port = 4391
 const base = `http://127.0.0.1:${port}`
 const server = spawn(process.execPath, ['.output/server/index.mjs'], { stdio: 'ignore', env: { ...process.env, HOST: '127.0.0.1', PORT: String(port), INGWER_DEMO: '1' } })
+process.once('exit', () => server.kill())
 for (let i = 0; i < 100 && !(await fetch(`${base}/api/health`).then(r => r.ok, () => false)); i++) await new Promise(resolve => setTimeout(resolve, 100))
 
 const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] })
@@ -33,7 +34,7 @@ async function picture(name, { phone = false, dark = false } = {}, steps) {
 const open = title => page => page.getByRole('link', { name: new RegExp(title) }).click().then(() => page.getByRole('heading', { name: 'What goes in' }).waitFor())
 const plans = title => async (page) => { await open(title)(page); await page.getByRole('link', { name: 'Work out a version' }).click(); await page.getByRole('heading', { name: /The balance|Better not/ }).waitFor() }
 const without = (...names) => async (page) => { for (const name of names) await page.getByRole('button', { name: `${name} eats` }).click() }
-const card = title => async (page) => { await plans(title)(page); await page.getByRole('button', { name: 'Take this plan' }).click(); await page.getByRole('button', { name: 'This is your plan' }).waitFor(); await page.getByRole('navigation').getByRole('link', { name: 'share' }).click(); await page.getByRole('button', { name: 'Card as Markdown' }).waitFor(); await page.getByRole('button', { name: 'Close' }).click() }
+const card = title => async (page) => { await plans(title)(page); await page.getByRole('button', { name: 'Take this plan' }).click(); await page.getByRole('button', { name: 'This is your plan' }).waitFor(); await page.getByRole('navigation').getByRole('link', { name: 'share' }).click(); await page.getByRole('button', { name: 'Card as Markdown' }).waitFor(); await page.reload(); await page.getByText(/packets checked/).waitFor() }
 
 await picture('start', {}, async () => {})
 await picture('people', {}, async (page) => { await page.getByRole('link', { name: 'people' }).click(); await page.getByRole('button', { name: 'Change Bram' }).click(); await page.getByLabel('Name').waitFor() })
@@ -54,3 +55,4 @@ await picture('share-phone', { phone: true }, card('Rye and hazelnut'))
 
 await browser.close()
 server.kill()
+process.exit(0)

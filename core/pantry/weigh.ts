@@ -31,7 +31,7 @@ function eggPiece(ingredient: Ingredient, words: string, region: Region): { g: S
   const said = sizeWord.exec(words)?.[1]?.toLowerCase().replace('-', ' ').replace('xl', 'extra large') ?? ''
   const [low, best, high] = eggSizes[region][said] ?? eggSizes[region]['']!
   const share = whole[1] / 50
-  return { g: { low: low * share, best: best * share, high: high * share }, how: `${said || 'usual'} size there: ${round(best * share)} g` }
+  return { g: { low: low * share, best: best * share, high: high * share }, how: `${said ? `${said} there` : 'the usual size there'}: ${round(best * share)} g without shell` }
 }
 
 /**

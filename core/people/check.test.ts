@@ -84,6 +84,10 @@ describe('claims and cautions', () => {
     expect(claim).not.toMatch(/safe/iu)
     expect(claimFor(bread, [avoids('milk', 'trace')], [{ ingredient: 'plant-block', contains: [], mayContain: [] }])).toMatch(/packets checked 1 of 1/u)
   })
+  test('diets are claimed as diets', () => {
+    expect(claimFor(bread, [person([], ['vegan'])])).toBe('Nothing that vegan eating leaves out found in the 2 lines you entered, for Ada; packets checked 0 of 0.')
+    expect(claimFor(bread, [person([{ allergen: 'soy', level: 'ingredient' }], ['vegan'])])).toMatch(/^No soy, and nothing that vegan eating leaves out, found in/u)
+  })
   test('there is no claim with a conflict, with something unknown, or for nobody', () => {
     expect(claimFor(text('50 g butter'), [avoids('milk')])).toBeNull()
     expect(claimFor(text('50 g zorblax'), [avoids('milk')])).toBeNull()

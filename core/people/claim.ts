@@ -25,11 +25,12 @@ export function claimFor(recipe: Recipe, people: readonly Person[], packets: rea
   if (blocked || !people.length) return null
   const needs = people.flatMap(needsOf)
   const things = [...new Set(needs.filter(need => !need.from).map(need => avoidableName(need.allergen)))]
-  const diets = [...new Set(needs.flatMap(need => need.from || []))].map(diet => `${diet} eating leaves out`)
+  const diets = [...new Set(needs.flatMap(need => need.from || []))]
   if (!needs.length) return null
-  const found = list([...things.length ? [list(things, 'or')] : [], ...diets.map(diet => `anything that ${diet}`)], 'or')
+  const left = diets.length ? `othing that ${list(diets, 'or')} eating leaves out` : ''
+  const found = things.length ? `No ${list(things, 'or')}${left ? `, and n${left},` : ''}` : `N${left}`
   const open = packetsToCheck(recipe, people, check)
   const all = packetsToCheck(recipe, people, checkPeople(recipe, people))
   const lines = linesOf(recipe).length
-  return `${things.length ? 'No' : 'Not'} ${found} found in the ${lines} lines you entered, for ${list(people.map(p => p.name))}; packets checked ${all.length - open.length} of ${all.length}.`
+  return `${found} found in the ${lines} lines you entered, for ${list(people.map(p => p.name))}; packets checked ${all.length - open.length} of ${all.length}.`
 }

@@ -1,7 +1,7 @@
 import { readAmount, readOven } from '../measure'
 import type { Oven, Pan, Yield } from './recipe'
 
-const makes = /\b(?:makes?|serves?|yields?|servings?|portions?|cuts\s+into)\b\s*:?\s*(?:about|approx\.?|around|one|a)?\s*/iu
+const makes = /\b(?:makes|serves|yields?|servings?|portions?|cuts\s+into)\b\s*:?\s*(?:about|approx\.?|around|one|a)?\s*(?=\d|[½¼]|one\b|two\b|three\b|four\b|five\b|six\b|eight\b|ten\b|twelve\b|a\s|an\s|\p{L}+\s+\d)/iu
 const afterCount = /\b(\d{1,3}(?:\s*[-–]\s*\d{1,3})?)\s+(?:servings?|portions?|pieces|slices|muffins|cookies|biscuits|squares|buns|cupcakes|scones)\b/iu
 const shapes = String.raw`(?:(?:round|square|loose[- ]bottomed|spring-?form|deep|shallow|rectangular|fluted|non-?stick|cake|loaf|traybake|muffin|bundt-style|ring|tart|flan|pie|brownie|baking|roasting|swiss-roll|metal|glass|ceramic|lined|greased|large|small|medium)[\s,-]+)*`
 const vessels = String.raw`(?:tins?|pans?|dish(?:es)?|moulds?|molds?|trays?|cases?|ramekins?|skillet|sheets?)`

@@ -86,10 +86,10 @@ const marks = computed(() => props.people.flatMap(person => {
 .refused { color: var(--beet); font-weight: 600; padding: 0 0 10px 98px; }
 .why { margin: 0 0 10px 98px; padding: 10px 14px; background: var(--ground); border-radius: 12px; font-size: 0.95rem; display: grid; gap: 4px; }
 @media (max-width: 760px) {
-  .row { gap: 8px; flex-wrap: wrap; padding: 6px 0; }
+  .row { gap: 8px; padding: 4px 0; }
   .grams { width: 62px; grid-template-columns: 1fr 18px 12px; font-size: 1rem; }
-  .marks { margin-left: auto; }
-  .words { flex-basis: calc(100% - 72px); }
+  .marks { margin-left: auto; flex-wrap: wrap; max-width: 70px; padding: 0; }
+  .words { padding: 6px 0; }
   .why, .refused { margin-left: 0; padding-left: 12px; }
 }
 </style>

@@ -6,8 +6,6 @@ const props = defineProps<{ part: PlanPart }>()
 
 const shown: readonly Measure[] = ['water', 'fat', 'solidFat', 'sugar', 'protein', 'starch', 'lift', 'bind', 'set', 'acid', 'fibre']
 const units: Partial<Record<Measure, string>> = { lift: 'mmol gas', bind: 'eggs', set: 'eggs', acid: 'meq' }
-const [from, width] = [84, 156]
-const centre = from + width / 2
 const open = ref<Measure | null>(null)
 
 const tidy = (n: number) => Math.abs(n) >= 20 ? String(Math.round(n)) : (Math.round(n * 10) / 10).toFixed(Math.abs(n) < 20 && n % 1 ? 1 : 0)
@@ -18,7 +16,8 @@ const wires = computed(() => shown.filter(measure => {
 }).map(measure => {
   const [was, is, [low, high]] = [props.part.before[measure], props.part.after[measure], props.part.bands[measure]]
   const reach = 1.9 * Math.max(high - was, was - low, 1e-6)
-  const at = (value: number) => Math.min(from + width, Math.max(from, centre + (value - was) / reach * width / 2))
+  /** Place along the wire in per cent of its length; the original is the middle. */
+  const at = (value: number) => Math.min(100, Math.max(0, 50 + 50 * (value - was) / reach))
   const inside = is >= low - 1e-9 && is <= high + 1e-9
   const relative = measure !== 'acid' && measure !== 'fibre' && Math.abs(was) > 0.1
   const change = relative ? `${sign(100 * (is - was) / was)} %` : `${sign(is - was)} ${units[measure] ?? 'g'}`
@@ -33,13 +32,14 @@ function sign(n: number) { const r = Math.abs(n) < 10 && Math.abs(n) >= 0.05 && 
     <li v-for="wire in wires" :key="wire.measure">
       <button type="button" class="wire" :aria-expanded="open === wire.measure" :aria-label="`${wire.name} ${wire.change}: ${wire.says}`" @click="open = open === wire.measure ? null : wire.measure">
         <span class="name">{{ wire.name }}</span>
-        <svg :viewBox="`${from - 10} 0 ${width + 20} 30`" height="30" aria-hidden="true" preserveAspectRatio="none" class="drawn">
-          <line :x1="from" :x2="from + width" y1="15" y2="15" stroke="var(--strand)" stroke-width="2" />
-          <line :x1="wire.low" :x2="wire.high" y1="15" y2="15" stroke="var(--leaf)" stroke-width="10" stroke-linecap="round" opacity="0.3" />
-          <line :x1="centre" :x2="centre" y1="6" y2="24" stroke="var(--ink)" stroke-width="1.6" />
-          <circle v-if="wire.inside" :cx="wire.x" cy="15" r="7.5" fill="var(--leaf)" class="bead" />
-          <path v-else :d="`M ${wire.x} 5.5 l 9.5 9.5 l -9.5 9.5 l -9.5 -9.5 z`" fill="var(--beet)" class="bead" />
-        </svg>
+        <span class="wirebox" aria-hidden="true">
+          <span class="band" :style="{ left: `${wire.low}%`, right: `${100 - wire.high}%` }" />
+          <span class="mark" />
+          <svg class="bead" :style="{ left: `${wire.x}%` }" viewBox="-10 -10 20 20" width="20" height="20">
+            <circle v-if="wire.inside" r="7.5" fill="var(--leaf)" />
+            <path v-else d="M 0 -9.5 L 9.5 0 L 0 9.5 L -9.5 0 Z" fill="var(--beet)" />
+          </svg>
+        </span>
         <span class="change" :class="{ off: !wire.inside }">{{ wire.change }}</span>
       </button>
       <p v-if="open === wire.measure" class="says soft">{{ wire.says }}</p>
@@ -49,12 +49,15 @@ function sign(n: number) { const r = Math.abs(n) < 10 && Math.abs(n) >= 0.05 && 
 
 <style scoped>
 .wires { list-style: none; padding: 0; margin: 0; }
-.wire { display: grid; grid-template-columns: 76px minmax(0, 1fr) 72px; align-items: center; width: 100%; min-height: 34px; cursor: pointer; border-radius: 10px; text-align: left; }
+.wire { display: grid; grid-template-columns: 76px minmax(0, 1fr) 76px; align-items: center; width: 100%; min-height: 34px; cursor: pointer; border-radius: 10px; text-align: left; }
 .wire:hover { background: var(--sheet); }
-.drawn { width: 100%; overflow: visible; }
+.wirebox { position: relative; height: 30px; margin: 0 8px; }
+.wirebox::before { content: ""; position: absolute; inset: 14px 0 auto; height: 2px; background: var(--strand); }
+.band { position: absolute; top: 10px; height: 10px; border-radius: 5px; background: var(--leaf); opacity: 0.3; }
+.mark { position: absolute; left: calc(50% - 1px); top: 6px; width: 2px; height: 18px; background: var(--ink); }
 .change { text-align: right; font-weight: 600; white-space: nowrap; }
 .off { color: var(--beet); }
 .says { font-size: 0.92rem; padding: 0 4px 8px; }
-.bead { transition: cx 0.25s, d 0.25s; }
+.bead { position: absolute; top: 5px; margin-left: -10px; transition: left 0.25s; }
 @media (max-width: 760px) { .wire { min-height: 44px; } }
 </style>
