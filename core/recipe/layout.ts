@@ -8,7 +8,7 @@ export type Part =
   | { readonly is: 'ingredients' | 'steps' | 'notes', readonly text: string }
   | { readonly is: 'component', readonly text: string, readonly name: string }
 
-const factLine = /^(?:(?:makes?|serves?|yields?|servings?|portions?|prep(?:aration)?(?:\s+time)?|cook(?:ing)?(?:\s+time)?|bak(?:e|ing)(?:\s+time)?|total(?:\s+time)?|time|oven|temperature|tin|pan|difficulty|level|course|cuisine|category|author|source|by|from|rating)\b\s*[:–-]?)/iu
+const factLine = /^(?:(?:makes?|serves?|yields?|servings?|portions?|(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total)(?:\s+time|\s*[:–])|time|oven|temperature|tin|pan|difficulty|level|course|cuisine|category|author|source|by|from|rating)\b\s*[:–-]?)/iu
 const factOnly = /^(?:makes?|serves?|yields?|cuts\s+into)\b[^\d]{0,14}(?:\d|one|two|three|four|six|eight|ten|twelve|a\s+dozen).{0,60}$/iu
 const numberedStep = /^(?:step\s*)?\d{1,2}\s*[.):–-]?\s+(?=\p{L})|^step\s*\d{1,2}\s*[.):–-]?\s*/iu
 const sizeOne = () => 1
@@ -45,7 +45,7 @@ function headingName(text: string, next: string): string | null {
   const capitals = bare === bare.toUpperCase() && /\p{Lu}{3}/u.test(bare)
   const marked = /^#|^\*\*/.test(text.trim())
   if ((colon || capitals || marked) && !startsWithVerb(bare)) return bare.toLowerCase()
-  if (wordsOf(bare).length > 3 || !componentWords.test(bare) || !/^\p{Lu}/u.test(bare)) return null
+  if (wordsOf(bare).length > 3 || /\d/u.test(bare) || !componentWords.test(bare) || !/^\p{Lu}/u.test(bare)) return null
   // "Custard" over measured lines is a part of the dessert; within the list it would be a thing to buy.
   return findMentions(bare).mentions.every(m => m.ingredient.kind === 'ready-made' && looksMeasured(next)) ? bare.toLowerCase() : null
 }

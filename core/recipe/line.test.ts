@@ -21,7 +21,7 @@ const cases: readonly (readonly [string, Region, number | null, string | null])[
   ['flour: 200 g', 'uk', 200, 'plain-flour'], ['butter 115g', 'uk', 115, 'butter'], ['½ cup packed light brown sugar', 'us', 108.5, 'light-brown-sugar'], ['75 g hazelnuts, toasted and chopped', 'uk', 75, 'hazelnuts'], ['200ml (¾ cup) whole milk', 'uk', 205, 'milk'],
   ['1/2 tsp. baking soda', 'us', 2.4, 'baking-soda'], ['4 T cocoa', 'us', 20.5, 'cocoa'], ['2 sheets gelatine', 'uk', 4, 'gelatine'], ['7g sachet dried yeast', 'uk', 7, 'dry-yeast'], ['1,000 g flour', 'uk', 1000, 'plain-flour'], ['12 plums, halved', 'uk', 720, 'plum'],
   ['200 flour', 'uk', null, 'plain-flour'], ['4 Granny Smith apples', 'uk', 600, 'apple'], ['2 tbsp zorblax', 'uk', null, null], ['1 tbsp oil', 'au', 18, 'neutral-oil'], ['1 tbsp oil', 'ca', 13.5, 'neutral-oil'], ['▢ 120 ml oat milk', 'uk', 124, 'oat-drink'], ['• 1 tsp vanilla', 'uk', 4.5, 'vanilla'],
-  ['1 cup sifted flour', 'us', 113, 'plain-flour'], ['1 knob of butter', 'uk', 15, 'butter'], ['225 g/8 oz/1 cup butter', 'uk', 225, 'butter'], ['1.5kg apples', 'uk', 1500, 'apple'], ['one 400 g tin of condensed milk', 'uk', 400, 'condensed-milk'], ['half a cup of sugar', 'us', 100, 'sugar'],
+  ['1 cup sifted flour', 'us', 113, 'plain-flour'], ['1 heaped tsp cinnamon', 'uk', 4, 'cinnamon'], ['2 level tbsp sugar', 'uk', 25.4, 'sugar'], ['1 extra-large egg', 'us', 56, 'egg'], ['1 knob of butter', 'uk', 15, 'butter'], ['225 g/8 oz/1 cup butter', 'uk', 225, 'butter'], ['1.5kg apples', 'uk', 1500, 'apple'], ['one 400 g tin of condensed milk', 'uk', 400, 'condensed-milk'], ['half a cup of sugar', 'us', 100, 'sugar'],
 ]
 
 describe('lines as people write them', () => {

@@ -134,7 +134,7 @@ function lineOf(text: string, { region, id, component, ingredient: answered }: R
   const ingredient = (answered ? ingredientById(answered) : null) ?? fruit ?? main?.ingredient ?? null
 
   const quantities = found.main ? [found.main, ...found.others] : []
-  const weights = quantities.map(quantity => ({ ...weigh(quantity.amount, quantity.unit, ingredient, region, words), quantity }))
+  const weights = quantities.map(quantity => ({ ...weigh(quantity.amount, quantity.unit, ingredient, region, `${own.slice(quantity.start, quantity.end)} ${words}`), quantity }))
   const { best, finding } = chooseWeight(weights, own)
   const name = words.slice(nameStart, end).replace(/\s+/g, ' ').trim() || words.replace(/\s+/g, ' ').trim()
   const afterName = own.slice(end).replace(/^[\s,;–—-]+/u, '').trim()

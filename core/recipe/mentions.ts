@@ -21,6 +21,9 @@ const servedWith = /\b(?:with|alongside|scoop\s+of|dollop\s+of|topped\s+with|dri
 const isCreaming = (step: string, m: { start: number, end: number, words: string }) =>
   /^creams?$/iu.test(m.words) && /^\s+(?:together|the|butter|until|in|sugar|margarine|both|everything|shortening|plant|block|vegan|it|fat)\b/iu.test(step.slice(m.end)) && beforeDoing.test(step.slice(0, m.start))
 
+/** Pantry words that in a step are what the hands do. */
+const onlyDoing = /^(?:spreads?|sprinkle|ice)$/iu
+
 /** "until it looks like breadcrumbs", "the size of a walnut": a likeness brings nothing. */
 const likeness = /\b(?:like|resembl\w+|(?:size|colour|color|consistency|texture|thickness)\s+of|as\s+\w+\s+as)\s+(?:a|an|the|fine|coarse|thick|thin|single|double|soft|runny|small|large|very|\s)*$/iu
 
@@ -31,7 +34,7 @@ const likeness = /\b(?:like|resembl\w+|(?:size|colour|color|consistency|texture|
 export function mentionsInStep(step: string, lines: readonly Line[] = []): StepMention[] {
   const found: StepMention[] = []
   for (const m of findMentions(step).mentions) {
-    if (isCreaming(step, m) || /^spreads?$/iu.test(m.words) || likeness.test(step.slice(0, m.start))) continue
+    if (isCreaming(step, m) || onlyDoing.test(m.words) || likeness.test(step.slice(0, m.start))) continue
     const served = servedWith.test(step.slice(0, m.start))
     const line = lineMeant(m.words, m.ingredient, lines, served)
     if (m.ingredient.kind === 'ready-made' && !served && !line) continue

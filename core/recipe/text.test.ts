@@ -81,7 +81,7 @@ describe('what steps name', () => {
   const names = (step: string, listed: Line[] = []) => mentionsInStep(step, listed).map(m => [m.ingredient.id, m.verb, m.line?.id ?? null])
   test.each([
     ['Cream the butter until pale.', [['butter', false, null]]], ['Butter the tin well.', [['butter', true, null]]], ['Spread it in a buttered tin.', [['butter', true, null]]], ['Cool the biscuits on a rack.', []], ['Serve with vanilla ice cream.', [['ice-cream', false, null]]],
-    ['Rub in until it looks like breadcrumbs.', []], ['Spread evenly.', []], ['Pour in the custard.', []],
+    ['Rub in until it looks like breadcrumbs.', []], ['Spread evenly and sprinkle over the plums.', [['plum', false, null]]], ['Fill with baking beans.', []], ['Scatter with sprinkles.', [['sprinkles', false, null]]], ['Pour in the custard.', []],
   ])('%s', (step, expected) => expect(names(step)).toEqual(expected))
   test('“the milk” of a recipe with oat milk is the oat milk; served milk is not', () => {
     expect(names('Stir in the milk.', lines('200 ml oat milk'))).toEqual([['milk', false, 'l0']])
