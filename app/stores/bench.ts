@@ -11,6 +11,8 @@ export const useBenchStore = defineStore('bench', () => {
   const adaptation = shallowRef<Adaptation | null>(null)
   const working = ref<'' | 'reading' | 'checking' | 'planning'>('')
   const saved = ref<'' | 'saving' | 'saved' | 'failed'>('')
+  /** One sentence on what the last change brought along, or on what went wrong. */
+  const notice = ref('')
   const past = shallowRef<readonly Bake[]>([])
   const future = shallowRef<readonly Bake[]>([])
   /** Answers of the worker that come after something newer was asked are thrown away. */
@@ -23,10 +25,16 @@ export const useBenchStore = defineStore('bench', () => {
     adaptation.value = null
     const turn = ++asked
     working.value = 'checking'
-    const found = await useCore().checkPeople(next.recipe, table.value)
+    const found = await useCore().checkPeople(next.recipe, table.value).catch(broken)
     if (turn !== asked) return
     check.value = found
     working.value = ''
+  }
+
+  /** A mistake of ours inside the worker: said, and nothing is lost. */
+  function broken(): null {
+    notice.value = 'Something went wrong in the working out. Your recipe is kept; change a line or load the page again.'
+    return null
   }
 
   async function save(next: Bake) {
@@ -39,6 +47,7 @@ export const useBenchStore = defineStore('bench', () => {
   async function change(next: Bake) {
     if (bake.value) past.value = [...past.value.slice(-99), bake.value]
     future.value = []
+    notice.value = bake.value?.plan && !next.plan ? 'The chosen plan is set aside, since what it rests on changed. Undo brings it back.' : ''
     const stamped = { ...next, updated: new Date().toISOString() }
     await Promise.all([show(stamped), save(stamped)])
   }
@@ -89,7 +98,7 @@ export const useBenchStore = defineStore('bench', () => {
     if (!now) return
     const turn = ++asked
     working.value = 'planning'
-    const found = await useCore().adapt(now.recipe, table.value, { ...now.wishes, measureIn: house.measureIn })
+    const found = await useCore().adapt(now.recipe, table.value, { ...now.wishes, measureIn: house.measureIn }).catch(broken)
     if (turn !== asked) return
     adaptation.value = found
     working.value = ''
@@ -106,13 +115,14 @@ export const useBenchStore = defineStore('bench', () => {
   async function step(from: typeof past, to: typeof future) {
     const back = from.value.at(-1)
     if (!back || !bake.value) return
+    notice.value = ''
     to.value = [...to.value, bake.value]
     from.value = from.value.slice(0, -1)
     await Promise.all([show(back), save(back)])
   }
 
   return {
-    bake, check, adaptation, working, saved, table, begin, open, edit, seat, work, choose,
+    bake, check, adaptation, working, saved, notice, table, begin, open, edit, seat, work, choose,
     canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0),
     undo: () => step(past, future), redo: () => step(future, past),
     clear: () => { bake.value = null; check.value = null; adaptation.value = null },

@@ -18,8 +18,12 @@ export const useHouseStore = defineStore('house', () => {
       people.value = first.people
       bakes.value = first.bakes
       measureIn.value = await readFact('measureIn', 'grams')
-      if (!first.people.length && !first.bakes.length && !(await readFact('opened', false)) && await isDemoServer()) await openDemo()
-      await writeFact('opened', true)
+      const empty = !first.people.length && !first.bakes.length
+      // The demo household moves in once; whoever empties the house afterwards keeps it empty.
+      if (empty && !(await readFact('demoSeen', false)) && await isDemoServer()) {
+        await openDemo()
+        await writeFact('demoSeen', true)
+      }
     }
     catch {
       problem.value = unreadable

@@ -45,6 +45,7 @@ describe('what a line says besides', () => {
   test('an alternative keeps the amount of the first', () => {
     const line = read('100 g butter or margarine, melted')
     expect(line.orElse.map(alt => [alt.ingredient, alt.grams?.best])).toEqual([['margarine', 100]])
+    expect(read('100 g butter (or dairy-free spread)').orElse.map(alt => [alt.ingredient, alt.grams?.best])).toEqual([['plant-spread', 100]])
     expect(read('2 or 3 eggs').orElse).toEqual([])
     expect(read('2 tbsp water, or as needed').orElse).toEqual([])
   })

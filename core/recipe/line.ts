@@ -88,7 +88,7 @@ function chooseWeight(weights: readonly (Weighed & { quantity: Quantity })[], li
 
 /** " or " that offers another ingredient, not another amount or "or so". */
 function alternativesIn(text: string, mentions: readonly Mention[]): { at: number, end: number } | null {
-  for (const found of text.matchAll(/[\s,]+(?:or(?:\s+use)?|\/)\s+(?!(?:more|less|so|to\s+taste|as\s+needed|until|if|about|two|three|2|3|whatever)\b)/giu)) {
+  for (const found of text.matchAll(/[\s,(]+(?:or(?:\s+use)?|\/)\s+(?!(?:more|less|so|to\s+taste|as\s+needed|until|if|about|two|three|2|3|whatever)\b)/giu)) {
     const before = mentions.some(m => m.end <= found.index)
     const right = text.slice(found.index + found[0].length)
     const reading = findMentions(right)

@@ -45,6 +45,12 @@ test('from the shelf to a chosen plan, kept over a reload, and out as card and h
   await expect(page.getByRole('button', { name: 'This is your plan' })).toBeDisabled()
   await expect(page.getByRole('status').filter({ hasText: 'saved in this browser' })).toBeVisible()
 
+  // A change of the table sets the plan aside and says so; undo brings it back.
+  await page.getByRole('button', { name: 'Wren eats' }).click()
+  await expect(page.getByRole('status').filter({ hasText: 'The chosen plan is set aside' })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('button', { name: 'This is your plan' })).toBeVisible()
+
   await page.reload()
   await expect(page.getByRole('button', { name: 'This is your plan' })).toBeVisible()
   await atStart(page)
@@ -116,6 +122,17 @@ test('cream puffs are refused with a reason and something that works', async ({ 
   await expect(page.getByRole('heading', { name: 'Better not this one' })).toBeVisible()
   await expect(page.getByText(/Choux is held up by egg alone/)).toBeVisible()
   await expect(page.getByRole('heading', { name: 'What works instead' })).toBeVisible()
+})
+
+test('the second plan, once chosen, is the one that is looked at after a reload', async ({ page }) => {
+  await fromShelf(page, 'Rye and hazelnut shortbread')
+  await toPlans(page)
+  await page.getByRole('radio').nth(1).click()
+  await page.getByRole('button', { name: 'Take this plan' }).click()
+  await expect(page.getByRole('radio').nth(1)).toContainText('chosen')
+  await page.reload()
+  await expect(page.getByRole('radio').nth(1)).toHaveAttribute('aria-checked', 'true')
+  await expect(page.getByRole('button', { name: 'This is your plan' })).toBeVisible()
 })
 
 test('parts are kept apart, each with its own balance', async ({ page }) => {

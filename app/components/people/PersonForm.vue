@@ -75,8 +75,9 @@ function keep() {
 
 <style scoped>
 .form { display: grid; gap: 18px; }
-.first { display: flex; gap: 16px; align-items: center; }
-.grow { flex: 1; }
+/* Room for the error is always there: a sentence that comes or goes must not move what is about to be pressed. */
+.first { display: flex; gap: 16px; align-items: flex-start; }
+.grow { flex: 1; min-height: 102px; }
 .wide, .add { width: 100%; }
 fieldset { border: 0; padding: 0; margin: 0; display: grid; gap: 8px; min-width: 0; }
 legend { font-weight: 650; margin-bottom: 6px; }

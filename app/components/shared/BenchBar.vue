@@ -13,7 +13,7 @@ const words = { clear: 'nothing found', unknown: 'not known yet', conflict: 'can
     <div v-if="bench.bake" class="bar">
       <div class="name">
         <p class="title" :title="bench.bake.title">{{ bench.bake.title }}</p>
-        <p class="soft small" role="status">{{ says[bench.saved] }}</p>
+        <p class="soft small" role="status">{{ says[bench.saved] }}<span v-if="bench.notice" class="notice">{{ says[bench.saved] ? ' · ' : '' }}{{ bench.notice }}</span></p>
       </div>
       <div class="steps">
         <UButton icon="i-lucide-undo-2" color="neutral" variant="ghost" aria-label="Undo" :disabled="!bench.canUndo" @click="bench.undo()" />
@@ -35,6 +35,7 @@ const words = { clear: 'nothing found', unknown: 'not known yet', conflict: 'can
 .name { min-width: 0; flex: 1; }
 .name .title { font-weight: 650; font-size: 1.45rem; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; padding-bottom: 2px; }
 .small { font-size: 0.875rem; min-height: 1.2em; }
+.notice { color: var(--ginger-ink); }
 .steps, .beads { display: flex; }
 .seat { width: 44px; height: 44px; display: grid; place-items: center; border-radius: 12px; cursor: pointer; background: none; border: 0; }
 .seat[aria-pressed="false"] :deep(svg) { opacity: 0.28; }

@@ -11,10 +11,13 @@ watch(() => [bake.value?.id, bake.value?.recipe, bake.value?.people, opened.valu
 const plans = computed<readonly Plan[]>(() => {
   const found = bench.adaptation?.plans ?? []
   const kept = bake.value?.plan
-  return kept && !found.some(p => p.id === kept.id) ? [kept, ...found] : found
+  // The plan that was chosen is shown as it was chosen, whatever is worked out today.
+  if (!kept) return found
+  return found.some(p => p.id === kept.id) ? found.map(p => p.id === kept.id ? kept : p) : [kept, ...found]
 })
 const looked = ref('closest')
-watch([plans, () => bake.value?.id], () => { if (!plans.value.some(p => p.id === looked.value)) looked.value = bake.value?.plan?.id ?? plans.value[0]?.id ?? 'closest' })
+watch(() => bake.value?.id, () => { looked.value = bake.value?.plan?.id ?? 'closest' }, { immediate: true })
+watch(plans, () => { if (plans.value.length && !plans.value.some(p => p.id === looked.value)) looked.value = plans.value[0]!.id })
 const plan = computed(() => plans.value.find(p => p.id === looked.value) ?? plans.value[0] ?? null)
 const partAt = ref(0)
 watch(plan, () => { partAt.value = 0 })
