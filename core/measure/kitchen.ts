@@ -62,3 +62,6 @@ export function scaleAmount(wanted: Grams): KitchenAmount {
   const grams = Math.round(Math.round(wanted / step) * step * 10) / 10
   return { text: `${grams} g`, grams, loss: grams - wanted }
 }
+
+/** A weight in a sentence or a table: whole grams from 10 g, tenths below. */
+export const weightText = (grams: Grams): string => `${grams >= 10 ? Math.round(grams) : Math.round(grams * 10) / 10} g`

@@ -1,5 +1,5 @@
 import { readAmount, readOven } from '../measure'
-import type { Oven, Pan, Yield } from './recipe'
+import type { Oven, Pan, Recipe, Yield } from './recipe'
 
 const makes = /\b(?:makes|serves|yields?|servings?|portions?|cuts\s+into)\b\s*:?\s*(?:about|approx\.?|around|one|a)?\s*(?=\d|[½¼]|one\b|two\b|three\b|four\b|five\b|six\b|eight\b|ten\b|twelve\b|a\s|an\s|\p{L}+\s+\d)/iu
 const afterCount = /\b(\d{1,3}(?:\s*[-–]\s*\d{1,3})?)\s+(?:servings?|portions?|pieces|slices|muffins|cookies|biscuits|squares|buns|cupcakes|scones)\b/iu
@@ -52,4 +52,12 @@ export function readOvenFacts(texts: readonly string[]): { oven: Oven | null, as
   const minutes = baking ? bakeMinutes(baking) : null
   if (!setting && !minutes) return { oven: null, asks: false, text: '' }
   return { oven: { celsius: setting?.celsius ?? null, fan: setting?.fan ?? false, minutes, text: setting?.text ?? baking ?? '' }, asks: setting?.asks ?? false, text: setting?.text ?? '' }
+}
+
+/** What a recipe says of itself, as short texts: how many, which tin, how hot, how long. */
+export function sayFacts(recipe: Recipe): string[] {
+  const { oven } = recipe
+  const minutes = oven?.minutes && (oven.minutes.low === oven.minutes.high ? `${oven.minutes.low} min` : `${oven.minutes.low}–${oven.minutes.high} min`)
+  const heat = oven?.celsius && `${oven.celsius} °C${oven.fan ? ' (from a fan setting)' : ''}`
+  return [recipe.yield?.text, recipe.pan?.text, heat, minutes].filter((fact): fact is string => Boolean(fact))
 }

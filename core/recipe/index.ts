@@ -3,4 +3,5 @@ export { longestLine, readLine, type LineOptions, type LineResult } from './line
 export { longestText, readRecipe, type RecipeOptions, type RecipeReading } from './text'
 export { editRecipe, type EditResult, type RecipeEdit } from './correct'
 export { mentionsInStep, type StepMention } from './mentions'
+export { sayFacts } from './facts'
 export { guessRegion } from './region'

@@ -1,6 +1,6 @@
 import { avoidableName } from '../pantry'
 import { claimFor, needsOf, type Person } from '../people'
-import type { Recipe } from '../recipe'
+import { sayFacts, type Recipe } from '../recipe'
 import type { Bake } from './bake'
 
 const escape = (text: string) => text.replace(/[\\`*_{}[\]<>#|]/gu, '\\$&').replace(/\s+/gu, ' ').trim()
@@ -27,7 +27,7 @@ export function cardOf(bake: Bake, people: readonly Person[]): string {
   const table = people.filter(person => bake.people.includes(person.id))
   const recipe = bake.plan?.recipe ?? bake.recipe
   const claim = claimFor(recipe, table)
-  const facts = [recipe.yield?.text, recipe.pan?.text, recipe.oven?.celsius ? `${recipe.oven.celsius} °C${recipe.oven.minutes ? `, ${recipe.oven.minutes.low === recipe.oven.minutes.high ? recipe.oven.minutes.low : `${recipe.oven.minutes.low}–${recipe.oven.minutes.high}`} min` : ''}` : null].filter((fact): fact is string => Boolean(fact))
+  const facts = sayFacts(recipe)
   const section = (title: string, items: readonly string[]) => items.length ? [`## ${title}`, '', ...items.map(item => `- ${escape(item)}`), ''] : []
   return [
     `# ${escape(bake.title)}`, '',

@@ -1,10 +1,9 @@
-import { kitchenNumber } from '../measure'
+import { kitchenNumber, weightText } from '../measure'
 import { balanceOf, toleranceOf, type Balance, type Measure, type Weight } from '../formula'
 import type { Option } from './part'
 import { consequences, measureNames } from './tables/consequences'
 
 /** Numbers and words for the baker; every figure in a sentence is computed from the amounts it speaks of. */
-export const grams = (n: number): string => `${n >= 10 ? Math.round(n) : n >= 1 ? Math.round(n * 2) / 2 : Math.round(n * 10) / 10} g`
 export const listed = (items: readonly string[]): string => items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`
 export const percent = (n: number): string => `${n > 0 ? '+' : '−'}${Math.abs(Math.round(n))} %`
 
@@ -23,7 +22,7 @@ export function whatTheyDid(weights: readonly Weight[], whole: Balance, eggLift:
 export function whatTheyBring(weights: readonly Weight[]): string {
   const own = balanceOf(weights)
   const brought = told.filter(m => own[m] >= 0.5).sort((a, b) => own[b] - own[a]).slice(0, 3)
-  return listed(brought.map(m => `${grams(own[m])} ${measureNames[m]}`)) || 'hardly anything but taste'
+  return listed(brought.map(m => `${weightText(own[m])} ${measureNames[m]}`)) || 'hardly anything but taste'
 }
 
 /** What a baker will notice: the measures that moved by more than their tolerance, with the number. */

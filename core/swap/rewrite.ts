@@ -1,4 +1,4 @@
-import type { Region } from '../measure'
+import { weightText, type Region } from '../measure'
 import { ingredientById, nameIn, type Ingredient } from '../pantry'
 import { isInside } from '../formula'
 import { linesOf, type Component, type Line, type Recipe } from '../recipe'
@@ -11,7 +11,7 @@ import type { Addition, Change, Trim } from './plan'
 import { questionOf, type School } from './school'
 import { rewriteStep, type Renaming } from './steps'
 import { leverIngredients, limits } from './tables/limits'
-import { grams, listed, whatTheyBring, whatTheyDid } from './explain'
+import { listed, whatTheyBring, whatTheyDid } from './explain'
 import { measured, trimmedLine, writtenLine, type Measured } from './write'
 
 /** A component of the adapted recipe, and the changes that made it. */
@@ -55,13 +55,13 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     const kept = adds.map((a, i) => ({ a, amount: amounts[i]! })).filter(({ amount }) => amount.grams > 0)
     group.lines.forEach(item => { gone.add(item.line.id); naming.set(item.line.id, answer.inSteps) })
     newLines.set(group.lines[0]!.line.id, kept.map(({ a, amount }) => writtenLine(nextId(), component.name, a.ingredient, amount, setting.region, '', group.lines[0]!.line.purpose)))
-    if (answer.prepare) first.push(`First: ${listed(kept.map(({ a, amount }) => `${grams(amount.grams)} ${nameIn(a.ingredient, setting.region)}`))}. ${answer.prepare}${answer.restMinutes ? ` Rest: ${restWords(answer.restMinutes)}.` : ''}`)
+    if (answer.prepare) first.push(`First: ${listed(kept.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)}`))}. ${answer.prepare}${answer.restMinutes ? ` Rest: ${restWords(answer.restMinutes)}.` : ''}`)
     const brought = whatTheyBring(weights)
     const brings = whatTheyBring(adds)
     changes.push({
       component: component.name, removes: group.lines.map(item => item.line.id),
       adds: kept.map(({ a, amount }) => addition(a, amount, setting, answer)), trims: [],
-      because: adds.length ? `${capital(listed(group.lines.map(item => words(item.line))))} brought ${brought}; ${listed(kept.map(({ a, amount }) => `${grams(amount.grams)} ${nameIn(a.ingredient, setting.region)}`))} ${kept.length > 1 ? 'bring' : 'brings'} ${brings}: ${answer.reason}.` : `${capital(listed(group.lines.map(item => words(item.line))))}: ${answer.reason}.`,
+      because: adds.length ? `${capital(listed(group.lines.map(item => words(item.line))))} brought ${brought}; ${listed(kept.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)}`))} ${kept.length > 1 ? 'bring' : 'brings'} ${brings}: ${answer.reason}.` : `${capital(listed(group.lines.map(item => words(item.line))))}: ${answer.reason}.`,
       did: whatTheyDid(weights, part.before, part.reading.family.eggLift), school: answer.id, source: answer.source,
     })
   }
@@ -97,7 +97,7 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
   })
   if (used.length || trims.length) {
     const egg = changes.find(c => option.answers.some(([group, answer]) => group.question === 'egg' && answer.id === c.school))
-    const righting: Change = { component: component.name, removes: [], adds: used.map(({ a, amount }) => addition(a, amount, setting, null)), trims: trims.map(({ amount: _, ...trim }) => trim), because: `Set right: ${listed([...used.map(({ a, amount }) => `${grams(amount.grams)} ${nameIn(a.ingredient, setting.region)} ${leverReason(a, egg !== undefined)}`), ...trims.map(t => `${t.name} ${t.to > t.from ? 'up' : 'down'} to ${grams(t.to)} ${t.because}`)])}.`, did: '', school: null, source: 'arithmetic on the pantry’s figures [C]' }
+    const righting: Change = { component: component.name, removes: [], adds: used.map(({ a, amount }) => addition(a, amount, setting, null)), trims: trims.map(({ amount: _, ...trim }) => trim), because: `Set right: ${listed([...used.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)} ${leverReason(a, egg !== undefined)}`), ...trims.map(t => `${t.name} ${t.to > t.from ? 'up' : 'down'} to ${weightText(t.to)} ${t.because}`)])}.`, did: '', school: null, source: 'arithmetic on the pantry’s figures [C]' }
     changes.push(righting)
   }
   const extra = used.map(({ a, amount }) => writtenLine(nextId(), component.name, a.ingredient, amount, setting.region, ''))

@@ -1,4 +1,4 @@
-import { exactly, scaleAmount, spoonAmount, type Grams, type Region } from '../measure'
+import { exactly, scaleAmount, spoonAmount, weightText, type Grams, type Region } from '../measure'
 import { ingredientById, nameIn, type Ingredient } from '../pantry'
 import type { Line } from '../recipe'
 
@@ -23,7 +23,7 @@ export function measured(wanted: Grams, ingredient: Ingredient, region: Region, 
 /** A line of the adapted recipe. Without grams it keeps the original's words for how much. */
 export function writtenLine(id: string, component: string, ingredient: Ingredient, amount: Measured | null, region: Region, tail: string, purpose: Line['purpose'] = null): Line {
   const name = nameIn(ingredient, region)
-  const text = `${amount ? `${kitchenGrams(amount.grams)} (${amount.kitchen}) ` : ''}${name}${tail ? `, ${tail}` : ''}`.replace(/\((\d+(?:\.\d+)? g)\) /u, '')
+  const text = `${amount ? `${weightText(amount.grams)} (${amount.kitchen}) ` : ''}${name}${tail ? `, ${tail}` : ''}`.replace(/\((\d+(?:\.\d+)? g)\) /u, '')
   return {
     id, component, text, name, preparation: tail, optional: false, purpose, orElse: [], unread: [],
     amount: amount ? { low: amount.grams, high: amount.grams } : null, unit: amount ? 'g' : null, grams: amount ? exactly(amount.grams) : null,
@@ -31,8 +31,6 @@ export function writtenLine(id: string, component: string, ingredient: Ingredien
     evidence: { amount: null, name: null, how: amount ? 'computed by the plan' : 'as much as the original says, which is no figure', source: ingredient.source, by: 'plan' },
   }
 }
-
-const kitchenGrams = (grams: Grams) => `${grams >= 10 ? Math.round(grams) : grams} g`
 
 /** A line that stays with another weight: its amount is rewritten, its words are kept. */
 export function trimmedLine(line: Line, amount: Measured, region: Region): Line {

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import type { Bake, Person } from '#core'
+import { sayFacts, type Bake, type Person } from '#core'
 
 /** The card as it is printed: what it is, what is in it, for whom it was checked, and what was not. */
 const props = defineProps<{ bake: Bake, people: readonly Person[], claim: string | null }>()
 const recipe = computed(() => props.bake.plan?.recipe ?? props.bake.recipe)
-const minutes = computed(() => recipe.value.oven?.minutes)
-const facts = computed(() => [recipe.value.yield?.text, recipe.value.pan?.text, recipe.value.oven?.celsius ? `${recipe.value.oven.celsius} °C` : '', minutes.value ? `${minutes.value.low === minutes.value.high ? minutes.value.low : `${minutes.value.low}–${minutes.value.high}`} min` : ''].filter(Boolean).join(' · '))
+const facts = computed(() => sayFacts(recipe.value).join(' · '))
 </script>
 
 <template>

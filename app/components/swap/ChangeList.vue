@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { linesOf, schools, type Change, type Plan, type Recipe } from '#core'
+import { linesOf, schools, weightText, type Change, type Plan, type Recipe } from '#core'
 
 /** Every change in words: what leaves, what comes in, what gives a little, and why, down to the school and its source. */
 const props = defineProps<{ recipe: Recipe, plan: Plan }>()
 const textOf = (id: string) => linesOf(props.recipe).find(line => line.id === id)?.text ?? id
-const grams = (g: number | null) => g === null ? 'as much as before' : `${g >= 10 ? Math.round(g) : Math.round(g * 10) / 10} g`
+const grams = (g: number | null) => g === null ? 'as much as before' : weightText(g)
 const schoolOf = (change: Change) => schools.find(s => s.id === change.school)
 </script>
 

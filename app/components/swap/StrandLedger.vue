@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Line, Plan, Recipe } from '#core'
+import { weightText, type Line, type Plan, type Recipe } from '#core'
 
 /** The recipe as written on the left, the plan's on the right; a strand runs from what leaves to what comes in, as thick as its grams. */
 const props = defineProps<{ recipe: Recipe, plan: Plan, forWhom: string }>()
@@ -26,10 +26,10 @@ const arrivals = computed(() => {
   }))
 })
 
-const amountOf = (line: Line) => line.grams ? `${line.grams.best >= 10 ? Math.round(line.grams.best) : Math.round(line.grams.best * 10) / 10} g` : line.purpose ? 'a little' : '? g'
+const amountOf = (line: Line) => line.grams ? weightText(line.grams.best) : line.purpose ? 'a little' : '? g'
 const kitchenOf = (line: Line) => props.plan.changes.flatMap(c => c.adds).find(add => add.ingredient === line.ingredient && add.grams === line.grams?.best)?.kitchen ?? ''
 const bodyWords = (line: Line) => line.name || line.text
-const difference = (line: Line) => { const t = trimmed.value.get(line.id); return t ? `${t.to > t.from ? '+' : '−'}${Math.round(Math.abs(t.to - t.from) * 10) / 10} g` : '' }
+const difference = (line: Line) => { const t = trimmed.value.get(line.id); return t ? `${t.to > t.from ? '+' : '−'}${weightText(Math.abs(t.to - t.from))}` : '' }
 
 const colourOf = (line: Line) => /egg|yolk|white/iu.test(line.text) ? 'var(--beet)' : /butter|fat|oil|lard|ghee/iu.test(line.text) ? 'var(--ginger)' : /milk|cream|yog|cheese/iu.test(line.text) ? 'var(--slate)' : 'var(--leaf)'
 

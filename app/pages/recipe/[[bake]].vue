@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { regions, type Line, type RecipeEdit, type Region } from '#core'
+import { regions, sayFacts, type Line, type RecipeEdit, type Region } from '#core'
 
 const { bench, missing, opened } = useBake()
 const bake = computed(() => bench.bake)
@@ -29,11 +29,7 @@ async function add(component: string) {
 }
 const regionNames: Record<Region, string> = { us: 'United States', ca: 'Canada', uk: 'United Kingdom', ie: 'Ireland', au: 'Australia', nz: 'New Zealand', za: 'South Africa', in: 'India', metric: 'metric, anywhere' }
 const regionItems = regions.map(value => ({ value, label: regionNames[value] }))
-const facts = computed(() => {
-  const recipe = bake.value?.recipe
-  const minutes = recipe?.oven?.minutes
-  return [recipe?.yield?.text, recipe?.pan?.text, recipe?.oven?.celsius ? `${recipe.oven.celsius} °C${recipe.oven.fan ? ' (from a fan setting)' : ''}` : '', minutes ? `${minutes.low === minutes.high ? minutes.low : `${minutes.low}–${minutes.high}`} min` : ''].filter(Boolean)
-})
+const facts = computed(() => bake.value ? sayFacts(bake.value.recipe) : [])
 const total = (lines: readonly Line[]) => Math.round(lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0))
 const anyConflict = computed(() => bench.check?.people.some(p => p.verdict === 'conflict') ?? false)
 </script>
