@@ -14,7 +14,8 @@ class HouseDb extends Dexie {
   facts!: Table<Fact, string>
 
   constructor(name = 'ingwer') {
-    super(name)
+    // Every read is asked of the disk: two tabs of one house must never see different people.
+    super(name, { cache: 'disabled' })
     this.version(1).stores({ people: '++seat, &id', bakes: 'id, updated', facts: 'key' })
   }
 }

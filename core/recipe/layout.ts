@@ -21,7 +21,7 @@ const startsWithVerb = (text: string) => {
   return stepVerbs.has(first.plain)
 }
 
-const ofFruit = /^(?:finely\s+)?(?:grated\s+)?(?:zest|juice|rind|peel)\b[^.]{0,30}\b(?:of|from)\s+(?:\d|½|¼|half|an?\b|one|two|the\b)/iu
+const ofFruit = /^(?:finely\s+)?(?:grated\s+)?(?:zest|juice|rind|peel)(?:\s+and\s+\w+)?\s+(?:(?:of|from)\s+)?(?:\d|½|¼|half|an?\b|one|two|the\b)/iu
 
 /** "200 g flour", "a pinch of salt", "3 eggs": an amount and something it is of. */
 function looksMeasured(text: string): boolean {
@@ -35,6 +35,9 @@ function looksMeasured(text: string): boolean {
 const looksNamed = (text: string) => wordsOf(text).length <= 12 && !/[.!?]$/.test(text) && !startsWithVerb(text) && findMentions(text).mentions.length > 0
 const looksTold = (text: string) => startsWithVerb(text) && wordsOf(text).length >= 3 || (wordsOf(text).length > 9 && /[.;]$|\.\s+\p{Lu}/u.test(text))
 
+/** "Cream cheese frosting", "Pecan topping": what it ends in is a part, whatever it begins with. */
+const endsAsPart = /\b(?:frosting|icing|glaze|topping|filling|crust|base|layers?|batter|dough|crumble|streusel|buttercream|ganache|drizzle|sauce|coating)$/iu
+
 function headingName(text: string, next: string): string | null {
   const bare = text.replace(/^[#*_\s]+|[*_\s:]+$/gu, '').trim()
   if (!bare || wordsOf(bare).length > 7 || /\d\s*(?:g|ml|cup|tsp|tbsp|oz)\b/iu.test(bare) || /[.!?]$/.test(bare)) return null
@@ -45,6 +48,7 @@ function headingName(text: string, next: string): string | null {
   const capitals = bare === bare.toUpperCase() && /\p{Lu}{3}/u.test(bare)
   const marked = /^#|^\*\*/.test(text.trim())
   if ((colon || capitals || marked) && !startsWithVerb(bare)) return bare.toLowerCase()
+  if (endsAsPart.test(bare) && wordsOf(bare).length <= 4 && /^\p{Lu}/u.test(bare) && !/[\d,]/u.test(bare) && looksMeasured(next)) return bare.toLowerCase()
   if (wordsOf(bare).length > 3 || /\d/u.test(bare) || !componentWords.test(bare) || !/^\p{Lu}/u.test(bare)) return null
   // "Custard" over measured lines is a part of the dessert; within the list it would be a thing to buy.
   return findMentions(bare).mentions.every(m => m.ingredient.kind === 'ready-made' && looksMeasured(next)) ? bare.toLowerCase() : null

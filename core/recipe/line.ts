@@ -26,7 +26,7 @@ const purposes: readonly (readonly [Purpose, RegExp])[] = [
   ['decorate', /\b(?:(?:to|for)\s+(?:decorat|finish|garnish|sprinkl|top|scatter)\w*)\b/i],
   ['taste', /\b(?:to\s+taste|as\s+needed|as\s+required|if\s+needed|a\s+little|some)\b/i],
 ]
-const fromFruit = /\b(juice|zest|rind|peel)(?:\s+and\s+(?:juice|zest|rind))?\s+(?:of|from)\b/i
+const fromFruit = /\b(juice|zest|rind|peel)(?:\s+and\s+(?:juice|zest|rind))?\s+(?:(?:of|from)\b|(?=[\d½¼]|half\b|one\b|two\b))/i
 const fruitThen = /\b(lemons?|limes?|oranges?|clementines?)\b[^,;(]*[,;(]\s*(?:finely\s+)?(?:grated\s+)?(juiced?|zested|zest|juice)(?:\s+only)?/i
 
 const sizeIn = (region: Region) => (unit: Unit) => millilitresIn(unit, region) ?? unit.g ?? 1
@@ -198,7 +198,7 @@ function asksOf(line: Line, main: Mention | null, best: Weighed | null, answered
 
 /**
  * "1 tsp each of cinnamon and ginger" as one text a thing, since each has the amount; "jam and clotted cream, to serve"
- * as two, since neither has one. Any other line as itself.
+ * as two, since neither has one, and "1 egg plus 1 egg yolk" as two. Any other line as itself.
  */
 export function partThings(text: string, region: Region): string[] {
   const isThing = (name: string) => { const r = findMentions(name, region); return r.mentions.length === 1 && r.unread.length === 0 }
@@ -207,6 +207,12 @@ export function partThings(text: string, region: Region): string[] {
     const rest = text.slice(found.end).replace(/^\s*each\s*(?:of)?\s*:?\s*/i, '').replace(/,?\s*\beach\b/i, '')
     const names = rest.split(/\s*(?:,|\band\b|&|\+)\s*/iu).filter(Boolean)
     return names.length > 1 && names.every(isThing) ? names.map(name => `${text.slice(0, found.end)} ${name}`) : [text]
+  }
+  // "1 egg plus 1 egg yolk": two amounts of two things.
+  const [, one, two] = /^(.+?)\s+(?:plus|and|\+|&)\s+((?:\d|[½¼¾]|one\b|two\b|an?\s).*)$/iu.exec(text) ?? []
+  if (found && one && two && readQuantity(two, 0, sizeIn(region))) {
+    const things = [one, two].map(name => findMentions(name, region).mentions.map(m => m.ingredient.id))
+    if (things[0]!.length === 1 && things[1]!.length === 1 && things[0]![0] !== things[1]![0]) return [one, two]
   }
   if (found || /\d/u.test(text)) return [text]
   const [, first, second, tail] = /^([^,;(]+?)\s+(?:and|&)\s+([^,;(]+?)((?:,|\s+to\s+|\s+for\s+).*)?$/iu.exec(text) ?? []

@@ -44,6 +44,19 @@ describe('layouts', () => {
     const lines = linesOf(readRecipe('Bun\n100 g flour\njam and clotted cream, to serve\nzest and juice of 1 lemon').recipe)
     expect(lines.map(l => [l.ingredient, l.purpose])).toEqual([['plain-flour', null], ['jam', 'serve'], ['double-cream', 'serve'], ['lemon-juice', null]])
   })
+  test('several things in one line are several lines', () => {
+    expect(shape('Tart\nPastry: 250 g flour, 125 g butter, 1 egg\nFilling\n2 eggs\n50 g sugar')).toEqual(['Tart', [['pastry', 3, 0], ['filling', 2, 0]]])
+    expect(shape('Cake\n1¾ cups flour | 2 cups sugar | 2 eggs | 1 cup buttermilk')).toEqual(['Cake', [['', 4, 0]]])
+    expect(shape('Cake\n200 g dark chocolate, 70% cocoa solids\n2 eggs')).toEqual(['Cake', [['', 2, 0]]])
+    expect(shape('Cake\n200 g flour, sifted, 2 Tbsp of it for the tin\n2 eggs')).toEqual(['Cake', [['', 2, 0]]])
+  })
+  test('“1 egg plus 1 egg yolk” is two lines, “1 cup plus 2 tablespoons milk” one', () => {
+    const lines = linesOf(readRecipe('Bun\n1 egg plus 1 egg yolk\n1 cup plus 2 tablespoons milk\n100 g flour', { region: 'us' }).recipe)
+    expect(lines.map(l => [l.ingredient, Math.round(l.grams!.best)])).toEqual([['egg', 50], ['egg-yolk', 19], ['milk', 272], ['plain-flour', 100]])
+  })
+  test('“Cream cheese frosting” over measured lines is a part', () => {
+    expect(shape('Cake\n100 g flour\nCream cheese frosting\n50 g butter\n125 g cream cheese')).toEqual(['Cake', [['', 1, 0], ['cream cheese frosting', 2, 0]]])
+  })
   test('a heading “Custard” over measured lines is a part, not something to buy', () => {
     expect(shape('Slice\nBase\n100 g flour\nCustard\n300 ml milk')).toEqual(['Slice', [['base', 1, 0], ['custard', 1, 0]]])
   })

@@ -1,8 +1,10 @@
 import type { Region } from '../measure'
+import { findMentions } from '../pantry'
 import { readOvenFacts, readPan, readYield } from './facts'
 import { layOut, type Part } from './layout'
 import { longestLine, partThings, readLine } from './line'
 import { notListed } from './not-listed'
+import { readQuantity } from './quantity'
 import { linesOf, type Component, type Finding, type Line, type Recipe } from './recipe'
 import { guessRegion } from './region'
 
@@ -39,6 +41,18 @@ function inPieces(line: string): string[] {
   return line.split(/(?<=[.!?])\s+/u).flatMap(piece => piece.length <= longestPiece ? [piece] : piece.match(/[\s\S]{1,2000}/gu) ?? [])
 }
 
+const isMeasuredThing = (part: string) => { const q = readQuantity(part.trim(), 0, () => 1); return q !== null && !/^\s*(?:%|per\s*cent|cm|mm|inch)/iu.test(part.trim().slice(q.end)) && findMentions(part.trim().slice(q.end)).mentions.length > 0 }
+
+/** "Pastry: 250 g flour, 125 g butter, 1 egg" or "1 cup flour | 2 eggs": several things in one line, each on its own. */
+function listedInLine(line: string): string[] {
+  const [, heading, rest = line] = /^([\p{L} ]{3,40}):\s+(?=\d|½|¼|¾)(.*)$/u.exec(line) ?? []
+  for (const separator of [/\s*[|•;]\s*/u, /\s*,\s+(?=\d|½|¼|¾)/u]) {
+    const things = rest.split(separator).filter(part => part.trim())
+    if (things.length > 1 && things.every(isMeasuredThing)) return [...heading ? [`${heading}:`] : [], ...things]
+  }
+  return [line]
+}
+
 /** Reads a whole recipe. Never fails: what cannot be read is a finding with the words it is about. */
 export function readRecipe(source: string, options: RecipeOptions = {}): RecipeReading {
   const findings: Finding[] = []
@@ -54,7 +68,7 @@ export function readRecipe(source: string, options: RecipeOptions = {}): RecipeR
   }
   const guess = guessRegion(text)
   const region = options.region ?? guess.region
-  const parts = layOut(text.split('\n').flatMap(inPieces))
+  const parts = layOut(text.split('\n').flatMap(inPieces).flatMap(listedInLine))
   const title = options.title ?? parts.find(p => p.is === 'title')?.text.slice(0, 120) ?? ''
   const components = gather(parts, region, findings)
   const steps = components.flatMap(c => c.steps)

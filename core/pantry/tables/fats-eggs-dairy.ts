@@ -27,7 +27,7 @@ export const fatsEggsDairy = [
   row('avocado-oil', 'oil', 'avocado oil', 'grapeseed oil | rice bran oil', [0, 100, 0, 0, 0, 0, 0], 0.915, {}, '[M]'),
   row('cooking-spray', 'oil', 'cooking spray', 'baking spray | non-stick spray | nonstick spray | non stick cooking spray | nonstick cooking spray | cake release spray | oil spray', [0, 100, 0, 0, 0, 0, 0], 0.9, { mayHold: 'soy wheat milk' }, '[M]; some baking sprays hold flour'),
 
-  row('egg', 'egg', 'egg', 'eggs | whole egg | hen egg | free-range egg | free range egg | beaten egg | egg wash | eggwash | large egg | medium egg', [76, 9.5, 0, 12.6, 0.4, 0, 0], 1.03, { holds: 'egg', does: egg, pieces: { '': 50 }, sweet: 0 }, '[U] egg 50 g; [I] whole egg'),
+  row('egg', 'egg', 'egg', 'eggs | whole egg | hen egg | free-range egg | free range egg | beaten egg | egg wash | eggwash', [76, 9.5, 0, 12.6, 0.4, 0, 0], 1.03, { holds: 'egg', does: egg, pieces: { '': 50 }, sweet: 0 }, '[U] egg 50 g; [I] whole egg'),
   row('egg-white', 'egg-white', 'egg white', 'egg whites | white of egg | eggwhite | albumen | white of an egg | whites', [87.5, 0.2, 0, 10.9, 0.7, 0, 0], 1.03, { holds: 'egg', does: [1.6, 2, 3.33, 0.2], pieces: { '': 30 }, sweet: 0 }, '[U] eggwhite; [I]; functions [M]'),
   row('egg-yolk', 'egg-yolk', 'egg yolk', 'egg yolks | yolk of egg | yolk | yolks | yolk of an egg', [50, 29, 0, 16, 0.3, 0, 0], 1.03, { holds: 'egg', does: [2.2, 2.4, 0.5, 5.38], pieces: { '': 18.6 }, sweet: 0 }, '[U] eggyolk; [I]; functions [M]'),
   row('dried-egg-white', 'egg-product', 'dried egg white', 'egg white powder | meringue powder | powdered egg white | dried egg | egg powder | powdered egg', [6, 0.5, 0, 80, 4, 0, 0], 0.45, { holds: 'egg', does: [12, 13, 22, 1] }, '[M]'),

@@ -19,7 +19,7 @@ up use used using usual variety very volume warm warmed washed waxed weight well
 brown dark black red green blue purple pink pale thai english french italian greek turkish swiss belgian madagascan ceylon mexican spanish seville sicilian indian dutch
 dusted decorate decoration finish glaze glazing brushing rolling sprinkle sprinkling drizzle dip dipping coat coating frosting icing batter crust base crumble dough pastry streusel traybake loaf tray pie
 tepid blood blossom medjool stale day proof active easy quick cook pack shop grain grained brand store super fairtrade ethical undrained patty tsp tbsp g ml kg oz lb equivalent each every both first second third sprinkled layer
-unbleached enriched bleached cultured pasteurised pasteurized homogenised whole pouring runny toast chop bake melt beat whisk shred roomtemp approximately max min least most i prefer we
+morsel jumbo case shell hull gooey wedge button disc curl shaving strand thread log punnet favourite favorite nice lovely nib nugget baton matchstick julienne crumb crush shelled squirt leftover about circa stale overnight unbleached enriched bleached cultured pasteurised pasteurized homogenised whole pouring runny toast chop bake melt beat whisk shred roomtemp approximately max min least most i prefer we
 `.trim().split(/\s+/))
 
 /**
