@@ -10,8 +10,11 @@ export const useHouseStore = defineStore('house', () => {
   const problem = ref('')
   const measureIn = ref<'grams' | 'spoons'>('grams')
 
-  async function start() {
-    if (ready.value) return
+  let starting: Promise<void> | null = null
+  /** Looks into the house once, however many pages ask for it. */
+  const start = () => starting ??= lookIn()
+
+  async function lookIn() {
     try {
       watchHouse(house => { people.value = house.people; bakes.value = house.bakes }, () => { problem.value = unreadable })
       const first = await readHouse()
@@ -21,8 +24,7 @@ export const useHouseStore = defineStore('house', () => {
       const empty = !first.people.length && !first.bakes.length
       // The demo household moves in once; whoever empties the house afterwards keeps it empty.
       if (empty && !(await readFact('demoSeen', false)) && await isDemoServer()) {
-        await openDemo()
-        await writeFact('demoSeen', true)
+        await openDemo().then(() => writeFact('demoSeen', true), () => { problem.value = noDemo })
       }
     }
     catch {
@@ -62,4 +64,5 @@ export const useHouseStore = defineStore('house', () => {
   }
 })
 
+const noDemo = 'The demo house could not be fetched from this server. Is it still running? Load the page again when it is.'
 const unreadable = 'This browser does not let Ingwer keep data here (private mode, or the disk is full). You can work, but nothing is saved; take the house file with you before you close.'
