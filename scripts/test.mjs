@@ -15,7 +15,7 @@ const missing = [['chromium', process.env.CHROMIUM ?? '/usr/bin/chromium'], ['un
 if (missing.length) {
   if (process.getuid?.() !== 0 || spawnSync('apt-get', ['--version']).status !== 0) stop(`The tests need ${missing.join(' and ')}: sudo apt-get install ${missing.join(' ')}`)
   run('Fetching the list of Debian’s packages', 'apt-get', ['update', '-qq'])
-  run(`Installing ${missing.join(' and ')}`, 'apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...missing], { DEBIAN_FRONTEND: 'noninteractive' })
+  run(`Installing ${missing.join(' and ')}`, 'apt-get', ['install', '-y', '-qq', ...missing], { DEBIAN_FRONTEND: 'noninteractive' })
 }
 if (!isInstalled(root)) run('Installing the packages', npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
 run('Preparing', npx, ['nuxt', 'prepare', '--logLevel=silent'])

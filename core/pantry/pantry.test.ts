@@ -37,7 +37,7 @@ describe('longest match with exceptions', () => {
     ['200 ml coconut milk', ['coconut-milk']], ['peanut butter', ['peanut-butter']], ['1 large eggplant', ['eggplant']], ['buckwheat flour', ['buckwheat-flour']], ['a grating of nutmeg', ['nutmeg']],
     ['cream of tartar', ['cream-of-tartar']], ['cream cheese', ['cream-cheese']], ['butternut squash', ['pumpkin-puree']], ['cocoa butter', ['cocoa-butter']], ['ice cream', ['ice-cream']], ['oat milk', ['oat-drink']],
     ['butter beans', ['beans']], ['glutinous rice flour', ['sweet-rice-flour']], ['gluten-free flour', ['gf-blend-gum']], ['gluten flour', ['wheat-gluten']], ['soy milk and milk', ['soy-drink', 'milk']], ['egg-free', []], ['dairy-free', []], ['a walnut-sized piece', []],
-    ['crème fraîche', ['sour-cream']], ['confectioners’ sugar', ['icing-sugar']], ['Vegan Butter', ['plant-block']], ['bicarb soda', ['baking-soda']],
+    ['crème fraîche', ['sour-cream']], ['confectioners’ sugar', ['icing-sugar']], ['Vegan Butter', ['plant-block']], ['apple butter', ['apple-puree']], ['coconut butter', ['coconut-cream']], ['cashew cream', ['cashew-cream']], ['cream sherry', ['wine']], ['cream crackers', ['biscuits']], ['almond yogurt', ['almond-yoghurt']], ['nut butter', ['nut-butter-any']], ['doughnut', []], ['bicarb soda', ['baking-soda']],
   ])('%s', (text, ids) => expect(findMentions(text).mentions.map(m => m.ingredient.id)).toEqual(ids))
   test('corn flour is a starch in Britain and a flour in America, and is asked about in both', () => {
     const read = (region: 'uk' | 'us') => findMentions('corn flour', region).mentions[0]!
