@@ -60,6 +60,8 @@ test('from the shelf to a chosen plan, kept over a reload, and out as card and h
   await page.getByRole('link', { name: /Dark sticky ginger loaf/ }).click()
   await page.getByRole('link', { name: 'share' }).click()
   await expect(page.getByText(/No egg, milk, cashew.*packets checked 0 of/)).toBeVisible()
+  // Packets are still unread, so the claim does not wear the green of what was found.
+  await expect(page.locator('.claim')).toHaveCSS('border-left-style', 'dashed')
   const [card] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Card as Markdown' }).click()])
   expect(card.suggestedFilename()).toBe('dark-sticky-ginger-loaf.md')
   const text = readFileSync(await card.path(), 'utf8')

@@ -117,4 +117,5 @@ test('a recipe that all may eat stays as it is', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Nothing has to change' })).toBeVisible()
   await page.getByRole('link', { name: 'To the card' }).click()
   await expect(page.getByText(/No egg, milk.*packets checked 0 of 0/)).toBeVisible()
+  await expect(page.locator('.claim')).toHaveCSS('border-left-style', 'solid')
 })

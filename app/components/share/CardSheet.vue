@@ -2,7 +2,7 @@
 import { sayFacts, type Bake, type Person } from '#core'
 
 /** The card as it is printed: what it is, what is in it, for whom it was checked, and what was not. */
-const props = defineProps<{ bake: Bake, people: readonly Person[], claim: string | null }>()
+const props = defineProps<{ bake: Bake, people: readonly Person[], claim: string | null, openPackets: number }>()
 const recipe = computed(() => props.bake.plan?.recipe ?? props.bake.recipe)
 const facts = computed(() => sayFacts(recipe.value).join(' · '))
 </script>
@@ -13,7 +13,7 @@ const facts = computed(() => sayFacts(recipe.value).join(' · '))
       <h1>{{ bake.title }}</h1>
       <p class="soft">{{ bake.plan ? `Adapted: ${bake.plan.title.toLowerCase()} plan, ${bake.plan.confidence}` : 'As written; no plan is chosen yet' }}<template v-if="facts"> · {{ facts }}</template></p>
       <p class="beads"><PersonBead v-for="person in people" :key="person.id" :person="person" :size="30" /></p>
-      <p class="claim" :class="{ open: !claim }">{{ claim ?? (people.length ? 'No claim can be made for this table yet: something in it conflicts or is not known.' : 'Checked for nobody.') }}</p>
+      <p class="claim" :class="{ open: !claim, unread: openPackets > 0 }">{{ claim ?? (people.length ? 'No claim can be made for this table yet: something in it conflicts or is not known.' : 'Checked for nobody.') }}</p>
     </header>
     <div class="body">
       <section v-for="component in recipe.components" :key="component.name">
@@ -40,6 +40,8 @@ h2 { font-size: 1.1rem; font-weight: 650; margin-bottom: 6px; }
 h2::first-letter { text-transform: uppercase; }
 .beads { display: flex; gap: 6px; margin: 10px 0; flex-wrap: wrap; }
 .claim { border-left: 4px solid var(--leaf); padding-left: 14px; font-weight: 600; }
+/* Packets that nobody has read yet are unknown, and unknown never wears the green of what was found. */
+.claim.unread { border-left: 4px dashed var(--slate); }
 .claim.open { border-left-color: var(--slate); border-left-style: dashed; color: var(--slate); }
 .body { display: grid; gap: 16px; }
 .two { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1.5fr); gap: 26px; }

@@ -7,7 +7,13 @@ const bake = computed(() => bench.bake)
 useHead({ title: () => `Share: ${bake.value?.title ?? ''}` })
 
 const claim = ref<string | null>(null)
-watch(() => [bake.value, bench.table] as const, async ([now, table]) => { if (now) claim.value = await useCore().claimFor(now.plan?.recipe ?? now.recipe, table) }, { immediate: true })
+const openPackets = ref(0)
+watch(() => [bake.value, bench.table] as const, async ([now, table]) => {
+  if (!now) return
+  const found = await useCore().claimFor(now.plan?.recipe ?? now.recipe, table)
+  claim.value = found.claim
+  openPackets.value = found.open
+}, { immediate: true })
 const markdown = async () => bake.value ? useCore().cardOf(bake.value, bench.table) : ''
 
 async function saveCard() { if (bake.value) download(fileName(bake.value.title, 'md'), await markdown(), 'text/markdown') }
@@ -24,7 +30,7 @@ const print = () => window.print()
   <div v-else-if="bake" class="page">
     <BenchBar />
     <div class="grid">
-      <CardSheet :bake="bake" :people="bench.table" :claim="claim" />
+      <CardSheet :bake="bake" :people="bench.table" :claim="claim" :open-packets="openPackets" />
       <aside class="side no-print">
         <h2>Take it along</h2>
         <UButton color="neutral" size="xl" block icon="i-lucide-file-down" @click="saveCard">Card as Markdown</UButton>
