@@ -40,7 +40,7 @@ await picture('start', {}, async () => {})
 await picture('people', {}, async (page) => { await page.getByRole('link', { name: 'people' }).click(); await page.getByRole('button', { name: 'Change Bram' }).click(); await page.getByLabel('Name').waitFor() })
 await picture('recipe', {}, async (page) => { await open('Dark sticky')(page); await page.getByRole('button', { name: /Why not: Bram/ }).first().click() })
 await picture('recipe-findings', {}, async (page) => {
-  await page.getByLabel('The recipe, as plain text').fill('Lantern oat bars\n\n2 cups (300 g) rolled oats\n100 g margarine\n80 g golden syrup\n40 g fizzwhip\n1 egg\n\nMelt, stir and press into a tin. Bake at 220 for 20 minutes and serve with cream.')
+  await page.getByLabel('The recipe, as plain text').fill('Lantern plum crumble\n\n600 g plums, halved\n2 cups (300 g) rolled oats\n100 g margarine\n80 g demerara sugar\n40 g fizzwhip\n1 egg\n\nRub together and scatter over the fruit. Bake at 220 for 35 minutes and serve with cream.')
   await page.getByRole('button', { name: 'Read it' }).click()
   await page.getByRole('heading', { name: 'Found while reading' }).waitFor()
 })

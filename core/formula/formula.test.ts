@@ -49,7 +49,7 @@ describe('totals', () => {
 const ordinary: readonly (readonly [string, string, readonly (readonly [string, number])[]])[] = [
   ['pound cake', 'creamed', [['plain-flour', 225], ['butter', 225], ['sugar', 225], ['egg', 225]]],
   ['sandwich cake', 'creamed', [['self-raising-flour', 200], ['butter', 200], ['sugar', 200], ['egg', 200], ['milk', 30]]],
-  ['blueberry', 'muffin', [['plain-flour', 250], ['sugar', 120], ['baking-powder', 10], ['egg', 100], ['milk', 180], ['neutral-oil', 80]]],
+  ['oil cake', 'muffin', [['plain-flour', 250], ['sugar', 120], ['baking-powder', 10], ['egg', 100], ['milk', 180], ['neutral-oil', 80]]],
   ['vanilla', 'shortbread', [['plain-flour', 300], ['butter', 200], ['sugar', 100]]],
   ['oat', 'cookie', [['plain-flour', 150], ['butter', 115], ['light-brown-sugar', 150], ['egg', 50], ['oat-flakes', 100], ['baking-soda', 3]]],
   ['fudge', 'brownie', [['dark-chocolate', 200], ['butter', 180], ['sugar', 250], ['egg', 150], ['plain-flour', 90]]],

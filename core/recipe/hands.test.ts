@@ -112,14 +112,14 @@ Soak the gelatine, melt it into the warm cream and chill for 4 hours.`,
     title: 'Damson pots', region: 'metric', parts: { fruit: ['plum 400', 'sugar 80'], cream: ['soy-cream 253', 'gelatine 4'] }, steps: 2, findings: [],
   },
   { // Tins, sachets and sums.
-    text: `Coconut semolina squares
+    text: `Coconut semolina slab
 2 x 400 g tins coconut milk
 1 cup + 2 Tbsp fine semolina
 1 sachet vanilla sugar
 150–175 g caster sugar
 a few drops of almond essence
 Stir over the heat until thick, spread in a 20 cm square tin and chill.`,
-    title: 'Coconut semolina squares', region: 'uk', parts: { '': ['coconut-milk 800', 'semolina 199', 'vanilla-sugar 8', 'sugar 163', 'almond-extract 0'] }, steps: 1, findings: [],
+    title: 'Coconut semolina slab', region: 'uk', parts: { '': ['coconut-milk 800', 'semolina 199', 'vanilla-sugar 8', 'sugar 163', 'almond-extract 0'] }, steps: 1, findings: [],
   },
   { // An Indian hand.
     text: `Eggless jaggery cake
