@@ -6,7 +6,7 @@ export interface Amount { readonly low: number, readonly high: number }
 const about = /(?:about|approximately|approx\.?|around|roughly|circa|ca\.?|up to|at least|between|from|~|≈)\s*/iuy
 const separator = /\s*(?:-|–|—|−|\bto\b|\bor\b|\band\b)\s*/iuy
 
-const few = /(?:a\s+few|several)(?![\p{L}])/iuy
+const few = /(?:(?:a\s+)?few|several)(?![\p{L}])/iuy
 
 const skip = (pattern: RegExp, text: string, from: number) => {
   pattern.lastIndex = from

@@ -4,8 +4,8 @@ const vulgar: Readonly<Record<string, number>> = {
   '⅗': 3 / 5, '⅘': 4 / 5, '⅙': 1 / 6, '⅚': 5 / 6, '⅛': 1 / 8, '⅜': 3 / 8, '⅝': 5 / 8, '⅞': 7 / 8, '↉': 0,
 }
 const words: Readonly<Record<string, number>> = {
-  'half a dozen': 6, 'a dozen': 12, 'dozen': 12, 'three quarters of a': 0.75, 'three quarters': 0.75, 'three-quarters': 0.75,
-  'a quarter of a': 0.25, 'quarter of a': 0.25, 'a quarter': 0.25, 'quarter': 0.25, 'two thirds of a': 2 / 3, 'two thirds': 2 / 3, 'two-thirds': 2 / 3,
+  'half a dozen': 6, 'a dozen': 12, 'dozen': 12, 'three quarters of a': 0.75, 'three quarters': 0.75,
+  'a quarter of a': 0.25, 'quarter of a': 0.25, 'a quarter': 0.25, 'quarter': 0.25, 'two thirds of a': 2 / 3, 'two thirds': 2 / 3, 'one quarter': 0.25,
   'a third of a': 1 / 3, 'one third': 1 / 3, 'a third': 1 / 3, 'half of a': 0.5, 'half an': 0.5, 'half a': 0.5, 'one half': 0.5, 'a half': 0.5, 'half': 0.5,
   'a couple of': 2, 'a couple': 2, 'one': 1, 'two': 2, 'three': 3, 'four': 4, 'five': 5, 'six': 6, 'seven': 7, 'eight': 8, 'nine': 9,
   'ten': 10, 'eleven': 11, 'twelve': 12, 'fifteen': 15, 'sixteen': 16, 'eighteen': 18, 'twenty': 20, 'an': 1, 'a': 1,
@@ -13,7 +13,7 @@ const words: Readonly<Record<string, number>> = {
 const parts: Readonly<Record<string, number>> = { half: 0.5, quarter: 0.25, third: 1 / 3 }
 
 const glyphs = Object.keys(vulgar).join('')
-const wordList = Object.keys(words).sort((a, b) => b.length - a.length).map(word => word.replace(/ /g, '\\s+')).join('|')
+const wordList = Object.keys(words).sort((a, b) => b.length - a.length).map(word => word.replace(/[ -]/g, '[\\s-]+')).join('|')
 
 const mixedGlyph = new RegExp(`(\\d{1,4})(?:\\s+and\\s+|\\s*[-–&+]\\s*|\\s*)([${glyphs}])`, 'uy')
 const mixedSlash = /(\d{1,4})(?:\s+and\s+|\s*[-–&+]\s*|\s+)(\d{1,2})\s*[/⁄]\s*(\d{1,3})(?!\d)/uy
@@ -48,7 +48,7 @@ export function readNumber(text: string, from: number): { value: number, end: nu
   if (found) return { value: Number(found[0].replace(/[,·]/, '.')), end: from + found[0].length }
   found = at(word, text, from)
   if (!found) return null
-  const value = words[found[0].toLowerCase().replace(/\s+/g, ' ')]!
+  const value = words[found[0].toLowerCase().replace(/[\s-]+/g, ' ')]!
   const end = from + found[0].length
   const more = at(andPart, text, end)
   return more && value >= 1 ? { value: value + parts[more[1]!.toLowerCase()]!, end: end + more[0].length } : { value, end }

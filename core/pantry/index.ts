@@ -1,6 +1,6 @@
 export { avoidableName, avoidables, groupsOf, isAvoidable, membersOf, type AvoidableId } from './avoidable'
 export type { Composition, Functions, Handling, Ingredient, Kind } from './ingredient'
-export { findMentions, ingredientById, mainMention, nameIn, type Claim, type Mention, type Reading } from './lookup'
+export { findMentions, ingredientById, inUnit, mainMention, nameIn, partOfFruit, type Claim, type Mention, type Reading } from './lookup'
 export { pantry } from './pantry'
 export { weigh, type Weighed } from './weigh'
 export { plainWord, wordsOf, type Word } from './words'

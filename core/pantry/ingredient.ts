@@ -52,5 +52,7 @@ export interface Ingredient {
   readonly soda: number
   /** Sweetness against table sugar, per 100 g. */
   readonly sweet: number
+  /** What it is for, whatever the line says: a spray greases the pan. */
+  readonly usedFor?: 'pan'
   readonly source: string
 }

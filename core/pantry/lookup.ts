@@ -2,7 +2,7 @@ import type { Region } from '../measure'
 import type { AvoidableId } from './avoidable'
 import type { Ingredient } from './ingredient'
 import { pantry } from './pantry'
-import { ambiguousRows, claimRows, descriptors, notTheirWord, type AmbiguousRow } from './tables/words'
+import { ambiguousRows, claimReadings, claimRows, descriptors, fruitParts, notTheirWord, unitReadings, type AmbiguousRow } from './tables/words'
 import { wordsOf, type Word } from './words'
 
 /** What a stretch of text names: an ingredient of the pantry, with the question to ask when the name has two meanings. */
@@ -38,13 +38,14 @@ export const nameIn = (ingredient: Ingredient, region: Region): string => ingred
 
 interface Match { readonly from: number, readonly to: number, readonly entry: Entry }
 
-/** Leftmost, longest matches over whole words: coconut milk is found before milk, eggplant is never egg. */
-function matchesIn(words: readonly Word[]): Match[] {
+/** Leftmost, longest matches over whole words: coconut milk is found before milk, eggplant is never egg; no name runs over a comma. */
+function matchesIn(text: string, words: readonly Word[]): Match[] {
   const found: Match[] = []
   for (let i = 0; i < words.length;) {
     let node: Node | undefined = root
     let best: Match | null = null
     for (let j = i; j < words.length && node; j++) {
+      if (j > i && /[,;:()[\]/]/u.test(text.slice(words[j - 1]!.end, words[j]!.start))) break
       node = node.next.get(words[j]!.plain)
       if (node?.entry) best = { from: i, to: j + 1, entry: node.entry }
     }
@@ -61,20 +62,40 @@ export interface Reading {
   readonly unread: readonly string[]
 }
 
+/** Do only describing words stand between a claim and the name it is about? */
+const onlyDescribed = (words: readonly Word[], used: ReadonlySet<number>, from: number, to: number) =>
+  words.every((word, i) => word.start < from || word.end > to || (!used.has(i) && (descriptors.has(word.plain) || /^\d+$/u.test(word.plain))))
+
+/** The ingredient that a name means when it is counted in that unit. */
+export const inUnit = (ingredient: Ingredient, unit: string | null): Ingredient =>
+  ingredients.get(unitReadings.find(row => row.ingredient === ingredient.id && unit !== null && row.units.includes(unit))?.is ?? '') ?? ingredient
+
+/** What is pressed or grated off the fruit that a text names; null when it names none of these. */
+export function partOfFruit(mentions: readonly Mention[], part: 'juice' | 'zest'): Ingredient | null {
+  for (const m of mentions) {
+    const row = fruitParts.find(r => r.fruit.includes(m.ingredient.id))
+    if (row) return ingredients.get(row[part]) ?? null
+  }
+  return null
+}
+
 /** Everything that a text names: ingredients, claims, and the words that this pantry does not know. */
 export function findMentions(text: string, region: Region = 'metric'): Reading {
   const words = wordsOf(text)
   const mentions: Mention[] = []
   const claims: Claim[] = []
   const used = new Set<number>()
-  for (const { from, to, entry } of matchesIn(words)) {
+  for (const { from, to, entry } of matchesIn(text, words)) {
     for (let i = from; i < to; i++) used.add(i)
     const [start, end] = [words[from]!.start, words[to - 1]!.end]
     if ('without' in entry) claims.push({ start, end, words: text.slice(start, end), without: entry.without })
     if ('ingredient' in entry) {
       const row = ambiguous.get(words.slice(from, to).map(w => w.plain).join(' ')) ?? null
-      const ingredient = ingredients.get(row?.by?.[region] ?? '') ?? entry.ingredient
-      mentions.push({ start, end, words: text.slice(start, end), ingredient, ambiguous: row })
+      const claim = claims.at(-1)
+      const near = claim && onlyDescribed(words, used, claim.end, start) && !/[,;()]/u.test(text.slice(claim.end, start))
+      const said = ingredients.get(row?.by?.[region] ?? '') ?? entry.ingredient
+      const claimed = near ? claimReadings.find(r => claim.without.includes(r.without) && (r.of === said.id || r.of === `kind:${said.kind}`)) : undefined
+      mentions.push({ start, end, words: text.slice(start, end), ingredient: ingredients.get(claimed?.is ?? '') ?? said, ambiguous: claimed ? null : row })
     }
   }
   const unread = words.filter((word, i) => !used.has(i) && !descriptors.has(word.plain) && !/^[\d%]+$/.test(word.plain)).map(word => text.slice(word.start, word.end))

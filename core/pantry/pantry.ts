@@ -1,10 +1,14 @@
 import type { Ingredient } from './ingredient'
 import { fatsEggsDairy } from './tables/fats-eggs-dairy'
 import { flours } from './tables/flours'
+import { fruitVegetables } from './tables/fruit-vegetables'
+import { grainsDairy } from './tables/grains-dairy'
 import { leavenFlavour } from './tables/leaven-flavour'
 import { nutsFruit } from './tables/nuts-fruit'
 import { plant } from './tables/plant'
+import { spicesDrinks } from './tables/spices-drinks'
 import { sugars } from './tables/sugars'
+import { sweetsBought } from './tables/sweets-bought'
 
-/** Every ingredient that Ingwer knows. */
-export const pantry: readonly Ingredient[] = [...flours, ...sugars, ...fatsEggsDairy, ...plant, ...nutsFruit, ...leavenFlavour]
+/** Every ingredient that Ingwer knows by itself; a house may add its own (`stockPantry`). */
+export const pantry: readonly Ingredient[] = [...flours, ...sugars, ...fatsEggsDairy, ...grainsDairy, ...plant, ...nutsFruit, ...fruitVegetables, ...leavenFlavour, ...spicesDrinks, ...sweetsBought]

@@ -15,6 +15,7 @@ export interface RowExtras {
   readonly powder?: number
   readonly soda?: number
   readonly sweet?: number
+  readonly usedFor?: 'pan'
 }
 
 const ids = (text: string | undefined) => text ? text.split(' ') : []
@@ -33,6 +34,6 @@ export function row(id: string, kind: Kind, name: string, names: string, per100:
     holds: ids(extras.holds), mayHold: ids(extras.mayHold), traces: ids(extras.traces),
     does: functions(extras.does ?? [0, 0, 0, 0]),
     acid: extras.acid ?? 0, powder: extras.powder ?? 0, soda: extras.soda ?? 0,
-    sweet: extras.sweet ?? per100[4],
+    sweet: extras.sweet ?? per100[4], usedFor: extras.usedFor,
   }
 }

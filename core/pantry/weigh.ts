@@ -53,7 +53,8 @@ export function weigh(amount: Amount, unit: Unit | null, ingredient: Ingredient 
   if (unit?.kind === 'volume') {
     const ml = millilitresIn(unit, region)!
     const filling = fillingRows.find(row => new RegExp(`\\b${row.word}\\b`, 'i').test(words))
-    const fill = filling && unit.id !== 'ml' && unit.id !== 'l' ? { low: filling.factor[0], best: filling.factor[1], high: filling.factor[2] } : exactly(1)
+    const [low, best, high] = (unit.id === 'cup' ? filling?.cup : undefined) ?? filling?.factor ?? [1, 1, 1]
+    const fill = unit.id !== 'ml' && unit.id !== 'l' ? { low, best, high } : exactly(1)
     const { spread, handling } = densityOf(ingredient, words)
     const handled = Object.keys(ingredient.density).length > 1 ? `, ${handling}` : ''
     return { grams: times(times(times(count, exactly(ml)), fill), spread), how: `${unit.id === 'ml' ? '' : `${unit.names[0]} of ${round(ml, 4)} ml × `}${round(spread.best)} g/ml${handled}${filling ? `, ${filling.word}` : ''}`, source: `${unit.source}; ${ingredient.source}` }

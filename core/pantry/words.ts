@@ -1,3 +1,5 @@
+import { spellings } from './tables/spellings'
+
 /** A word of a text, in the form in which names are compared, and where it stands. */
 export interface Word { readonly plain: string, readonly start: number, readonly end: number }
 
@@ -13,7 +15,10 @@ function singular(word: string): string {
   return word.endsWith('s') ? word.slice(0, -1) : word
 }
 
-export const plainWord = (word: string): string => singular(word.normalize('NFD').replace(accents, '').toLowerCase().replace(/['’]s?$/u, '').replace(/['’]/gu, ''))
+export function plainWord(word: string): string {
+  const plain = singular(word.normalize('NFD').replace(accents, '').toLowerCase().replace(/['’]s?$/u, '').replace(/['’]/gu, ''))
+  return spellings.get(plain) ?? plain
+}
 
 /** The words of a text without accents, case or plural. Hyphens part words: "all-purpose" is two. */
 export function wordsOf(text: string): Word[] {

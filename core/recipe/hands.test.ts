@@ -17,7 +17,7 @@ const hands: readonly Hand[] = [
 3 rounded tbsp golden syrup
 ½ level tsp bicarb
 For the filling
-2 quinces
+2 medlars
 
 1. Set the oven to gas mark 5.
 2. Mix the dry things, pour over the butter and syrup.
@@ -132,7 +132,7 @@ Ingredients:
 1/2 tsp baking soda
 Method:
 Beat the curd and jaggery. Fold in everything else and bake at 170 for 35 minutes.`,
-    title: 'Eggless jaggery cake', region: 'in', parts: { '': ['plain-flour 191', 'yoghurt 259', 'coconut-sugar 131', 'neutral-oil 112', 'cardamom 2', 'baking-soda 2'] }, steps: 1, findings: [],
+    title: 'Eggless jaggery cake', region: 'in', parts: { '': ['plain-flour 191', 'yoghurt 259', 'jaggery 150', 'neutral-oil 112', 'cardamom 2', 'baking-soda 2'] }, steps: 1, findings: [],
   },
   { // What goes wrong: no unit, twice the weight, corn flour, a scale that is not said.
     text: `Doubtful buns

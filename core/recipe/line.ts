@@ -1,5 +1,5 @@
 import { millilitresIn, type Region, type Spread, type Unit } from '../measure'
-import { findMentions, ingredientById, mainMention, weigh, type Ingredient, type Mention, type Weighed } from '../pantry'
+import { findMentions, ingredientById, inUnit, mainMention, partOfFruit, weigh, type Ingredient, type Mention, type Weighed } from '../pantry'
 import { readQuantity, readVague, type Quantity } from './quantity'
 import type { Finding, Line, Purpose } from './recipe'
 
@@ -19,7 +19,7 @@ const bullet = /^[\s\u00a0]*(?:[-–—*•·▪▢□☐✓✔◦‣>]+\s+|[•
 const ofWord = /\s*(?:of|de)\s+(?:the\s+|an?\s+)?/iuy
 const each = /\beach\b/i
 const purposes: readonly (readonly [Purpose, RegExp])[] = [
-  ['pan', /\b(?:(?:for|to)\s+(?:greas\w+|the\s+(?:tin|pan|dish|tray|mou?ld)s?|(?:butter|lin)\w*\s+the|coat(?:ing)?\s+the\s+(?:tin|pan))|for\s+(?:the\s+)?(?:tin|pan|dish|tray)s?)\b/i],
+  ['pan', /\b(?:(?:for|to)\s+(?:greas\w+|the\s+(?:tin|pan|dish|tray|mou?ld)s?|(?:butter|lin)\w*\s+the|coat(?:ing)?\s+the\s+(?:tin|pan))|for\s+(?:the\s+)?(?:tin|pan|dish|tray)s?|for\s+(?:deep[\s-]*|shallow[\s-]*)?frying)\b/i],
   ['dust', /\b(?:(?:for|to)\s+(?:dust|roll|knead|flour)\w*)\b/i],
   ['brush', /\b(?:(?:for|to)\s+(?:brush|glaz|wash|seal)\w*)\b/i],
   ['serve', /\b(?:(?:to|for)\s+serv\w*|for\s+serving)\b/i],
@@ -27,31 +27,50 @@ const purposes: readonly (readonly [Purpose, RegExp])[] = [
   ['taste', /\b(?:to\s+taste|as\s+needed|as\s+required|if\s+needed|a\s+little|some)\b/i],
 ]
 const fromFruit = /\b(juice|zest|rind|peel)(?:\s+and\s+(?:juice|zest|rind))?\s+(?:(?:of|from)\b|(?=[\d½¼]|half\b|one\b|two\b))/i
-const fruitThen = /\b(lemons?|limes?|oranges?|clementines?)\b[^,;(]*[,;(]\s*(?:finely\s+)?(?:grated\s+)?(juiced?|zested|zest|juice)(?:\s+only)?/i
+const fruitThen = /\b(lemons?|limes?|oranges?|clementines?|grapefruits?)\b[^,;(]*[,;(–-]\s*(?:finely\s+)?(?:grated\s+)?(juiced?|zested|zest|juice)(?:\s+only)?/i
 
 const sizeIn = (region: Region) => (unit: Unit) => millilitresIn(unit, region) ?? unit.g ?? 1
 
 interface Found { readonly main: Quantity | null, readonly others: readonly Quantity[] }
 
-/** What the whole line is for; "plus extra for dusting" is only said of the extra. */
-function purposeOf(text: string): Purpose | null {
-  const main = text.replace(/\b(?:plus|and)\s+(?:a\s+little|some|extra|more)\b.*$/iu, '')
-  return purposes.find(([, pattern]) => pattern.test(main))?.[0] ?? null
+/** ", plus extra for dusting", "and 1 tsp for the tin": what is said of the extra is not said of the line. */
+const extra = /[\s,;(]+(?:plus|and|with|\+)\s+(?:(?:a\s+(?:little|bit)|some|extra|more|plenty)\b|(?:an?\s|\d|[½¼¾])[^,;]{0,40}?\s(?:extra\s+)?(?:for|to)\s+(?:greas|dust|roll|brush|sprinkl|glaz|serv|decorat|finish|coat|the\s)).*$/iu
+
+/** What the whole line is for. */
+function purposeOf(main: string, measured: boolean): Purpose | null {
+  const purpose = purposes.find(([, pattern]) => pattern.test(main))?.[0] ?? null
+  return purpose === 'taste' && measured ? null : purpose
 }
 
+/** "Eggs x 3", "egg yolks × 2": how many, behind a cross at the end. */
+function timesBehind(text: string): Quantity | null {
+  const found = /\s[x×*]\s*(\d{1,3})\s*$/u.exec(text)
+  return found ? { amount: { low: Number(found[1]), high: Number(found[1]) }, unit: null, start: found.index, end: text.length } : null
+}
+
+/** Of further amounts those that speak of the same thing: not the water of "1 Tbsp cornflour mixed with 2 Tbsp water". */
+function ownOf(text: string, main: Quantity, others: readonly Quantity[]): Quantity[] {
+  const foreign = others.findIndex(q => q.start > main.end && foreignLead.test(text.slice(main.end, q.start)) && names(text.slice(main.end, q.start)) && names(text.slice(q.end, q.end + 40)))
+  return others.slice(0, foreign < 0 ? others.length : foreign)
+}
+const foreignLead = /\b(?:with|in|into|plus|and|to)\s*$|[+&]\s*$/iu
+const names = (text: string) => findMentions(text).mentions.length > 0
+
 /** Every amount of a line: at its start, behind a colon or dash, in brackets, after a slash. */
-function quantitiesIn(text: string, region: Region): Found {
+function quantitiesIn(source: string, region: Region): Found {
   const size = sizeIn(region)
-  const lead = readQuantity(text, 0, size) ?? readVague(text, 0)
+  const text = source.replace(extra, '')
+  const lead = readQuantity(text, 0, size) ?? readVague(text, 0) ?? timesBehind(text)
   const others: Quantity[] = []
   for (const { index } of text.matchAll(/(?<=[(/[,;:–—=-]\s*|\s)(?=[\d½⅓¼¾⅔⅛])|(?<=\bof\s)(?=\b(?:half|a|an|one|two|three)\b)/giu)) {
     if (index < (lead?.end ?? 0) || others.some(q => index < q.end)) continue
     const found = readQuantity(text, index, size)
     if (found && (found.unit || !lead)) others.push(found)
   }
-  if (lead) return { main: lead, others: others.filter(q => q.unit) }
-  const [first, ...rest] = [...others.filter(q => q.unit), ...others.filter(q => !q.unit)]
-  return { main: first ?? null, others: rest.filter(q => q.unit) }
+  if (lead) return { main: lead, others: ownOf(text, lead, others.filter(q => q.unit)) }
+  const ofThing = (q: Quantity) => q.unit !== null || findMentions(text.slice(q.end, q.end + 30)).mentions.length > 0
+  const first = others.find(ofThing) ?? others[0] ?? null
+  return { main: first, others: first ? ownOf(text, first, others.filter(q => q !== first && q.unit)) : [] }
 }
 
 /** Blanks out the amounts so that only the words about the ingredient are left, in their places. */
@@ -97,13 +116,11 @@ function alternativesIn(text: string, mentions: readonly Mention[]): { at: numbe
   return null
 }
 
+/** "Juice of half a lemon", "1 lime, zested": the part of the fruit that goes in. Zest and juice together weigh as the juice. */
 function fruitPart(text: string, region: Region): Ingredient | null {
   const part = fromFruit.exec(text)?.[1] ?? fruitThen.exec(text)?.[2]
   if (!part) return null
-  const fruit = findMentions(text, region).mentions.find(m => ['lemon', 'orange', 'lemon-juice', 'orange-juice', 'citrus-zest'].includes(m.ingredient.id))
-  if (!fruit) return null
-  if (/zest|rind|peel/i.test(part) && !/juice/i.test(text)) return ingredientById('citrus-zest')!
-  return ingredientById(/orange|clementine/i.test(text) ? 'orange-juice' : 'lemon-juice')!
+  return partOfFruit(findMentions(text, region).mentions, /zest|rind|peel/iu.test(part) && !/juice/iu.test(text) ? 'zest' : 'juice')
 }
 
 /**
@@ -122,16 +139,17 @@ export function readLine(source: string, options: LineOptions = {}): LineResult 
 function lineOf(text: string, { region, id, component, ingredient: answered }: Required<Pick<LineOptions, 'region' | 'id' | 'component'>> & { ingredient?: string }): { line: Line, findings: Finding[] } {
   const whole = findMentions(text, region)
   const split = alternativesIn(text, whole.mentions)
-  const own = split ? text.slice(0, split.at) : text
+  const own = (split ? text.slice(0, split.at) : text)
   const found = quantitiesIn(own, region)
   const words = wordsOnly(own, found)
   const nameStart = found.main && found.main.start < 3 ? skipOf(words, found.main.end) : words.search(/\S/) < 0 ? 0 : words.search(/\S/)
   const reading = findMentions(words, region)
-  const end = nameEnd(words, nameStart, reading.mentions)
+  const end = Math.min(nameEnd(words, nameStart, reading.mentions), foreignStart(own, found.main, region))
   const named = findMentions(words.slice(nameStart, end), region)
   const main = mainMention(named.mentions) ?? mainMention(reading.mentions)
   const fruit = fruitPart(own, region)
-  const ingredient = (answered ? ingredientById(answered) : null) ?? fruit ?? main?.ingredient ?? null
+  const said = (answered ? ingredientById(answered) : null) ?? fruit ?? main?.ingredient ?? null
+  const ingredient = said && !answered ? inUnit(said, found.main?.unit?.id ?? null) : said
 
   const quantities = found.main ? [found.main, ...found.others] : []
   const weights = quantities.map(quantity => ({ ...weigh(quantity.amount, quantity.unit, ingredient, region, `${own.slice(quantity.start, quantity.end)} ${words}`), quantity }))
@@ -148,7 +166,7 @@ function lineOf(text: string, { region, id, component, ingredient: answered }: R
     name: name.replace(/\s*\b(?:to taste|each)\b\s*/i, ' ').replace(/[\s:–-]+$/u, '').trim(),
     preparation: afterName,
     optional: /\boptional(?:ly)?\b/i.test(text),
-    purpose: ingredient?.id === 'cooking-spray' ? 'pan' : purposeOf(own),
+    purpose: ingredient?.usedFor ?? purposeOf((split ? text : own).replace(extra, ''), found.main !== null),
     orElse: [],
     unread,
     evidence: { amount: found.main ? [found.main.start, found.main.end] : null, name: main ? [nameStart, end] : null, how: best?.how ?? 'no amount is written', source: best?.source ?? '', by: answered ? 'baker' : 'words' },
@@ -159,6 +177,17 @@ function lineOf(text: string, { region, id, component, ingredient: answered }: R
   const alone = lineOf(right, { region, id: `${id}-or`, component })
   const borrowed = !alone.line.amount && found.main ? lineOf(`${own.slice(0, found.main.end)} ${right}`, { region, id: `${id}-or`, component }) : alone
   return { line: { ...line, orElse: [{ ...borrowed.line, text: right }, ...borrowed.line.orElse] }, findings: [...findings, ...borrowed.findings.filter(f => f.code === 'unknown-ingredient' || f.code === 'unread-words')] }
+}
+
+/** Where another thing with an amount of its own begins: "… mixed with 2 Tbsp water". */
+function foreignStart(text: string, main: Quantity | null, region: Region): number {
+  if (!main) return text.length
+  for (const { index, 0: joint } of text.slice(main.end).matchAll(/[\s,]+(?:(?:mixed|dissolved|stirred|blended|whisked|beaten|combined|soaked)\s+(?:with|in|into)|plus|and|with|[+&])\s+(?=\d|[½¼¾⅓⅔]|an?\s)/giu)) {
+    const at = main.end + index
+    const next = readQuantity(text, at + joint.length, sizeIn(region))
+    if (next?.unit && names(text.slice(main.end, at)) && names(text.slice(next.end, next.end + 40))) return at
+  }
+  return text.length
 }
 
 function skipOf(text: string, from: number): number {
@@ -202,14 +231,14 @@ function asksOf(line: Line, main: Mention | null, best: Weighed | null, answered
  */
 export function partThings(text: string, region: Region): string[] {
   const isThing = (name: string) => { const r = findMentions(name, region); return r.mentions.length === 1 && r.unread.length === 0 }
-  const found = readQuantity(text, 0, sizeIn(region))
+  const found = readQuantity(text, 0, sizeIn(region)) ?? readVague(text, 0)
   if (each.test(text) && found) {
     const rest = text.slice(found.end).replace(/^\s*each\s*(?:of)?\s*:?\s*/i, '').replace(/,?\s*\beach\b/i, '')
     const names = rest.split(/\s*(?:,|\band\b|&|\+)\s*/iu).filter(Boolean)
     return names.length > 1 && names.every(isThing) ? names.map(name => `${text.slice(0, found.end)} ${name}`) : [text]
   }
   // "1 egg plus 1 egg yolk": two amounts of two things.
-  const [, one, two] = /^(.+?)\s+(?:plus|and|\+|&)\s+((?:\d|[½¼¾]|one\b|two\b|an?\s).*)$/iu.exec(text) ?? []
+  const [, one, two] = /^(.+?),?\s+(?:(?:mixed|dissolved|stirred|blended|whisked|combined)\s+(?:with|in|into)|plus|and|\+|&)\s+((?:\d|[½¼¾⅓⅔]|one\b|two\b|an?\s).*)$/iu.exec(text) ?? []
   if (found && one && two && readQuantity(two, 0, sizeIn(region))) {
     const things = [one, two].map(name => findMentions(name, region).mentions.map(m => m.ingredient.id))
     if (things[0]!.length === 1 && things[1]!.length === 1 && things[0]![0] !== things[1]![0]) return [one, two]

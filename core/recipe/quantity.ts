@@ -9,15 +9,22 @@ const skip = (pattern: RegExp, text: string, from: number) => {
   return found ? from + found[0].length : from
 }
 const space = /[\s\u00a0]*/uy
-const filling = /(?:(?:level|scant|heaped|heaping|rounded|generous|good|large|medium|small|big|whole|full|slightly)[\s-]+)+/iuy
+const filling = /(?:(?:level|scant|heaped|heaping|rounded|generous|good|large|medium|small|big|whole|full|slightly|tall|short|squat|tiny|huge|fat|packed)[\s-]+)+/iuy
 const multiply = /\s*[x×*]\s*/iuy
 const openBracket = /\s*[([]\s*(?:about|approx\.?|each)?\s*/iuy
 const closeBracket = /\s*(?:each)?\s*[)\]]\s*/iuy
+const dimension = /^\s*-?\s*(?:cm|mm|inch(?:es)?|in\.|"|”|″|centimet(?:re|er)s?)(?![\p{L}])/iu
 const hyphen = /[\s-]*/uy
 const rangeAgain = /\s*(?:-|–|—|to)\s*/iuy
 
 const scaled = (a: Amount, b: Amount): Amount => ({ low: a.low * b.low, high: a.high * b.high })
 const isPackSize = (unit: Unit | null) => unit?.kind === 'mass' || unit?.kind === 'volume'
+
+/** "1.000 g" is a thousand grams, and "1,250 kg" one and a quarter: which mark parts thousands is told by the unit. */
+function thousand(number: string, unit: Unit): number {
+  if ((unit.id === 'g' || unit.id === 'ml') && /^[1-9]\d?\.\d{3}$/u.test(number)) return 1000
+  return (unit.id === 'kg' || unit.id === 'l') && /^\d,\d{3}$/u.test(number) ? 0.001 : 1
+}
 
 /** An amount with its unit at `from`, without packs: "1½ cups", "a stick and a half", "100 g to 120 g". */
 function readPlain(text: string, from: number): Quantity | null {
@@ -25,11 +32,16 @@ function readPlain(text: string, from: number): Quantity | null {
   const lead = skip(filling, text, start)
   const found = readAmount(text, lead)
   if (!found) return null
+  // "a little oil", "a bit of milk": no figure.
+  if (/^an?$/iu.test(text.slice(lead, found.end).trim()) && /^\s+(?:little|bit|lot|touch|smear|drop\s+more|dusting|sprinkling)\b/iu.test(text.slice(found.end))) return null
+  // "9-inch pie crust", "a 20 cm tin": a size, not how much; "5 cm piece of ginger" is.
+  if (dimension.test(text.slice(found.end)) && readUnit(text, skip(hyphen, text, found.end))?.unit.kind !== 'count') return null
   const afterWords = skip(filling, text, skip(space, text, found.end))
   const read = readUnit(text, afterWords) ?? readUnit(text, skip(hyphen, text, found.end))
   if (!read) return { amount: found.amount, unit: null, start, end: found.end }
   const part = readPartAfter(text, read.end)
-  const amount = part ? { low: found.amount.low + part.value, high: found.amount.high + part.value } : found.amount
+  const by = thousand(text.slice(lead, found.end), read.unit)
+  const amount = part ? { low: found.amount.low + part.value, high: found.amount.high + part.value } : { low: found.amount.low * by, high: found.amount.high * by }
   const end = part?.end ?? read.end
   const again = skip(rangeAgain, text, end)
   if (again > end && amount.low === amount.high) {
@@ -93,6 +105,7 @@ export function readQuantity(text: string, from: number, sizeOf: (unit: Unit) =>
 
 /** "a little", "some", "a drizzle of" and the like: a word for an amount without a number. */
 export function readVague(text: string, from: number): Quantity | null {
-  const read = readUnit(text, skip(space, text, from))
+  const start = skip(space, text, from)
+  const read = readUnit(text, skip(filling, text, start))
   return read?.unit.kind === 'vague' ? { amount: { low: 1, high: 1 }, unit: unitById(read.unit.id)!, start: from, end: read.end } : null
 }

@@ -42,7 +42,7 @@ describe('layouts', () => {
   })
   test('“jam and clotted cream, to serve” is two things, “zest and juice of 1 lemon” one', () => {
     const lines = linesOf(readRecipe('Bun\n100 g flour\njam and clotted cream, to serve\nzest and juice of 1 lemon').recipe)
-    expect(lines.map(l => [l.ingredient, l.purpose])).toEqual([['plain-flour', null], ['jam', 'serve'], ['double-cream', 'serve'], ['lemon-juice', null]])
+    expect(lines.map(l => [l.ingredient, l.purpose])).toEqual([['plain-flour', null], ['jam', 'serve'], ['clotted-cream', 'serve'], ['lemon-juice', null]])
   })
   test('several things in one line are several lines', () => {
     expect(shape('Tart\nPastry: 250 g flour, 125 g butter, 1 egg\nFilling\n2 eggs\n50 g sugar')).toEqual(['Tart', [['pastry', 3, 0], ['filling', 2, 0]]])

@@ -47,29 +47,39 @@ export const unitRows: readonly UnitRow[] = [
   { id: 'drop', kind: 'vague', range: [0.03, 0.05, 0.07], names: ['drop', 'drops'], source: '[P]' },
   { id: 'splash', kind: 'vague', range: [5, 10, 20], names: ['splash', 'splashes', 'glug', 'glugs', 'drizzle', 'drizzles'], source: '[P]' },
   { id: 'knob', kind: 'vague', range: [10, 15, 25], names: ['knob', 'knobs'], source: '[P]' },
-  { id: 'handful', kind: 'vague', range: [30, 35, 40], names: ['handful', 'handfuls'], source: '[P]' },
+  { id: 'handful', kind: 'vague', range: [30, 35, 40], names: ['handful', 'handfuls', 'fistful', 'fistfuls'], source: '[P]' },
   { id: 'dollop', kind: 'vague', range: [15, 25, 40], names: ['dollop', 'dollops', 'blob', 'blobs'], source: '[P]' },
 
+  { id: 'knife-tip', kind: 'vague', range: [0.2, 0.4, 0.7], names: ['knife tip', 'knife tips', 'knifetip', 'knife point', 'knife-point'], source: '[P]' },
+  { id: 'squeeze', kind: 'vague', range: [3, 5, 10], names: ['squeeze', 'squeezes', 'squirt', 'squirts'], source: '[P]' },
+  { id: 'grating', kind: 'vague', range: [0.1, 0.3, 0.6], names: ['grating', 'gratings', 'grind', 'grinds', 'twist', 'twists', 'sprinkling', 'sprinkle', 'shake', 'shakes', 'grinding'], source: '[P]' },
+  { id: 'ladle', kind: 'vague', range: [80, 110, 150], names: ['ladle', 'ladles', 'ladleful', 'ladlefuls'], source: '[P]' },
+  { id: 'strand', kind: 'vague', range: [0.002, 0.003, 0.005], names: ['strand', 'strands', 'thread', 'threads'], source: '[P]' },
+
   { id: 'tin', kind: 'count', names: ['tin', 'tins', 'can', 'cans'], source: '[P]' },
+  { id: 'stalk', kind: 'count', names: ['stalk', 'stalks'], source: '[P]' },
+  { id: 'head', kind: 'count', names: ['head', 'heads'], source: '[P]' },
   { id: 'jar', kind: 'count', names: ['jar', 'jars'], source: '[P]' },
-  { id: 'packet', kind: 'count', names: ['packet', 'packets', 'package', 'packages', 'pack', 'packs', 'pkg', 'pkgs', 'pkt', 'pkts', 'sachet', 'sachets', 'envelope', 'envelopes', 'bag', 'bags', 'box', 'boxes', 'carton', 'cartons', 'tub', 'tubs', 'pot', 'pots', 'bottle', 'bottles', 'container', 'containers'], source: '[P]' },
+  { id: 'packet', kind: 'count', names: ['packet', 'packets', 'package', 'packages', 'pack', 'packs', 'pkg', 'pkgs', 'pkt', 'pkts', 'pck', 'pck.', 'sachet', 'sachets', 'envelope', 'envelopes', 'bag', 'bags', 'box', 'boxes', 'carton', 'cartons', 'tub', 'tubs', 'pot', 'pots', 'bottle', 'bottles', 'container', 'containers', 'punnet', 'punnets', 'basket', 'baskets', 'tube', 'tubes', 'roll', 'rolls'], source: '[P]' },
   { id: 'block', kind: 'count', names: ['block', 'blocks', 'bar', 'bars'], source: '[P]' },
-  { id: 'square', kind: 'count', names: ['square', 'squares'], source: '[P]' },
+  { id: 'square', kind: 'count', names: ['square', 'squares', 'sq'], source: '[P]' },
   { id: 'slice', kind: 'count', names: ['slice', 'slices', 'rasher', 'rashers'], source: '[P]' },
   { id: 'sheet', kind: 'count', names: ['sheet', 'sheets', 'leaf', 'leaves'], source: '[P]' },
+  { id: 'cm-piece', kind: 'count', names: ['cm piece', 'cm-piece', 'cm knob', 'cm length', 'cm chunk', 'cm stick', 'cm thumb', 'centimetre piece'], source: '[P]' },
+  { id: 'inch-piece', kind: 'count', names: ['inch piece', 'inch-piece', 'inch knob', 'inch length', 'inch chunk', 'inch stick', 'in piece', 'in. piece'], source: '[P]' },
   { id: 'piece', kind: 'count', names: ['piece', 'pieces', 'pc', 'pcs', 'ball', 'balls', 'lump', 'lumps', 'cube', 'cubes', 'nub', 'thumb', 'chunk', 'chunks'], source: '[P]' },
   { id: 'pod', kind: 'count', names: ['pod', 'pods', 'bean'], source: '[P]' },
   { id: 'sprig', kind: 'count', names: ['sprig', 'sprigs'], source: '[P]' },
   { id: 'scoop', kind: 'count', names: ['scoop', 'scoops'], source: '[P]' },
 ]
 
-/** Words before a spoon or cup that say how it was filled: the factor on its volume, low, best and high. [P] */
-export const fillingRows: readonly { readonly word: string, readonly factor: readonly [number, number, number] }[] = [
+/** Words before a spoon or cup that say how it was filled: the factor on its volume, low, best and high; a cup heaps less than a spoon. [P] */
+export const fillingRows: readonly { readonly word: string, readonly factor: readonly [number, number, number], readonly cup?: readonly [number, number, number] }[] = [
   { word: 'level', factor: [1, 1, 1] },
   { word: 'scant', factor: [0.85, 0.92, 1] },
-  { word: 'heaped', factor: [1.2, 1.5, 2] },
-  { word: 'heaping', factor: [1.2, 1.5, 2] },
-  { word: 'rounded', factor: [1.1, 1.3, 1.6] },
+  { word: 'heaped', factor: [1.2, 1.5, 2], cup: [1.05, 1.15, 1.35] },
+  { word: 'heaping', factor: [1.2, 1.5, 2], cup: [1.05, 1.15, 1.35] },
+  { word: 'rounded', factor: [1.1, 1.3, 1.6], cup: [1, 1.08, 1.2] },
   { word: 'generous', factor: [1, 1.1, 1.25] },
   { word: 'good', factor: [1, 1.1, 1.25] },
 ]

@@ -19,12 +19,12 @@ export const flours = [
   row('semolina', 'flour', 'semolina', 'fine semolina | sooji | suji | rava | semolina flour | durum flour', [10.5, 1, 0, 11, 1, 69, 4], 0.71, { holds: 'wheat' }, '[I] semolina, ±; [M]'),
   row('wheat-gluten', 'flour', 'vital wheat gluten', 'gluten flour | wheat gluten | vital gluten | gluten', [8, 1.9, 0, 75, 0.5, 13, 0.6], 0.55, { holds: 'wheat' }, '[M]'),
   row('breadcrumbs', 'flour', 'breadcrumbs', 'bread crumbs | fresh breadcrumbs | white breadcrumbs | dry breadcrumbs', [15, 2, 0.1, 10, 4, 62, 4], 0.25, { holds: 'wheat', mayHold: 'milk egg soy sesame' }, '[M]'),
-  row('wheat-bran', 'flour', 'wheat bran', 'bran | wheat germ | wheatgerm', [10, 4.5, 0, 16, 1, 20, 42], 0.25, { holds: 'wheat' }, '[M]'),
+  row('wheat-bran', 'flour', 'wheat bran', 'bran', [10, 4.5, 0, 16, 1, 20, 42], 0.25, { holds: 'wheat' }, '[M]'),
   row('wheat-starch', 'starch', 'wheat starch', '', [12, 0.1, 0, 0.3, 0, 86, 0], 0.5, { holds: 'wheat', does: [3, 4, 0, 0.1] }, '[M]'),
 
-  row('oat-flakes', 'flakes', 'rolled oats', 'oats | porridge oats | jumbo oats | oatmeal | quick oats | old-fashioned oats | old fashioned rolled oats | oat flakes | instant oats', [9, 6.9, 0, 13, 1, 56, 10], { spooned: 0.38, scooped: 0.42 }, { holds: 'oat', traces: 'wheat barley rye' }, '80–100 g a cup [M]'),
+  row('oat-flakes', 'flakes', 'rolled oats', 'oats | porridge oats | porridge oatmeal | pinhead oatmeal | steel-cut oats | medium oatmeal | jumbo oats | oatmeal | quick oats | old-fashioned oats | old fashioned rolled oats | oat flakes | instant oats', [9, 6.9, 0, 13, 1, 56, 10], { spooned: 0.38, scooped: 0.42 }, { holds: 'oat', traces: 'wheat barley rye' }, '80–100 g a cup [M]'),
   row('oat-flakes-certified', 'flakes', 'gluten-free oats', 'gluten free oats | gluten-free rolled oats | gf oats | certified gluten-free oats | gluten-free porridge oats', [9, 6.9, 0, 13, 1, 56, 10], { spooned: 0.38, scooped: 0.42 }, { holds: 'oat', mayHold: 'gluten' }, '[M]; certified is for the packet to say'),
-  row('oat-flour', 'flour', 'oat flour', 'ground oats | oat bran', [9, 8, 0, 14, 0.8, 58, 7], 0.43, { holds: 'oat', traces: 'wheat barley rye' }, '[M]'),
+  row('oat-flour', 'flour', 'oat flour', 'ground oats', [9, 8, 0, 14, 0.8, 58, 7], 0.43, { holds: 'oat', traces: 'wheat barley rye' }, '[M]'),
 
   row('rice-flour', 'gluten-free-flour', 'rice flour', 'white rice flour | ground rice', [12, 0.6, 0, 7, 0.2, 77, 2.5], 0.65, { called: {} }, '[M]'),
   row('brown-rice-flour', 'gluten-free-flour', 'brown rice flour', 'wholegrain rice flour', [12, 2.7, 0, 7.5, 0.7, 72, 4.5], 0.6, {}, '[M]'),

@@ -1,3 +1,5 @@
+import type { AvoidableId } from '../avoidable'
+
 /**
  * Words around an ingredient that do not change what it is. A word in an ingredient's name that is neither here nor in
  * the pantry is reported as unread and keeps the line from looking safe. [P]
@@ -19,7 +21,7 @@ up use used using usual variety very volume warm warmed washed waxed weight well
 brown dark black red green blue purple pink pale thai english french italian greek turkish swiss belgian madagascan ceylon mexican spanish seville sicilian indian dutch
 dusted decorate decoration finish glaze glazing brushing rolling sprinkle sprinkling drizzle dip dipping coat coating frosting icing batter crust base crumble dough pastry streusel traybake loaf tray pie
 tepid blood blossom medjool stale day proof active easy quick cook pack shop grain grained brand store super fairtrade ethical undrained patty tsp tbsp g ml kg oz lb equivalent each every both first second third sprinkled layer
-morsel jumbo case shell hull gooey wedge button disc curl shaving strand thread log punnet favourite favorite nice lovely nib nugget baton matchstick julienne crumb crush shelled squirt leftover about circa stale overnight unbleached enriched bleached cultured pasteurised pasteurized homogenised whole pouring runny toast chop bake melt beat whisk shred roomtemp approximately max min least most i prefer we
+morsel jumbo case shell hull gooey wedge button disc curl shaving strand thread log punnet favourite favorite nice lovely nib nugget baton matchstick julienne crumb crush shelled squirt leftover about circa stale overnight unbleached enriched bleached cultured pasteurised pasteurized homogenised whole pouring runny toast chop bake melt beat whisk shred mould mold ramekin casserole griddle muffin cupcake liner paper kettle unbaked style brick picked tall make filled yield leveled levelled lg med sm stoneless mix blend chunky fineness tinful room-temperature kept back brand-new generic local farmhouse artisan country heritage creamery dusty snipped snip quick grain rest worth reserve reserved divide dividing portion batch enough needed according directed package label instruction size sized tub above below see note recipe follow below optional tip roomtemp approximately max min least most i prefer we
 `.trim().split(/\s+/))
 
 /**
@@ -36,6 +38,28 @@ export const claimRows: readonly { readonly words: string, readonly without: rea
   { words: 'soy free | soya free', without: ['soy'] },
   { words: 'alcohol free', without: ['alcohol'] },
   { words: 'sugar free | salt free | oil free | fat free | caffeine free | additive free | gmo free | sulphite free | lactose free | aluminum free | aluminium free', without: [] },
+]
+
+/** "Vegan salted butter", "gluten-free 1-to-1 baking flour": what a claim before a name makes of it. `of` is an ingredient or a kind. [P] */
+export const claimReadings: readonly { readonly without: AvoidableId, readonly of: string, readonly is: string }[] = [
+  { without: 'gluten', of: 'self-raising-flour', is: 'gf-self-raising' }, { without: 'gluten', of: 'kind:flour', is: 'gf-blend-gum' }, { without: 'gluten', of: 'oat-flakes', is: 'oat-flakes-certified' },
+  { without: 'gluten', of: 'biscuits', is: 'gf-biscuits' }, { without: 'gluten', of: 'sandwich-cookies', is: 'gf-biscuits' }, { without: 'gluten', of: 'puff-pastry', is: 'gf-pastry' }, { without: 'gluten', of: 'shortcrust', is: 'gf-pastry' }, { without: 'gluten', of: 'bread', is: 'gf-bread' }, { without: 'gluten', of: 'breadcrumbs', is: 'gf-bread' }, { without: 'gluten', of: 'beer', is: 'gf-beer' },
+  { without: 'milk', of: 'kind:butter', is: 'plant-block' }, { without: 'milk', of: 'margarine', is: 'plant-block' }, { without: 'milk', of: 'milk', is: 'plant-drink-any' }, { without: 'milk', of: 'yoghurt', is: 'plant-yoghurt-any' }, { without: 'milk', of: 'greek-yoghurt', is: 'plant-yoghurt-any' }, { without: 'milk', of: 'double-cream', is: 'plant-whipping-cream' }, { without: 'milk', of: 'squirty-cream', is: 'plant-whipping-cream' }, { without: 'milk', of: 'sour-cream', is: 'plant-sour-cream' }, { without: 'milk', of: 'creme-fraiche', is: 'plant-sour-cream' },
+  { without: 'milk', of: 'cream-cheese', is: 'plant-cream-cheese' }, { without: 'milk', of: 'hard-cheese', is: 'plant-cheese' }, { without: 'milk', of: 'condensed-milk', is: 'plant-condensed' }, { without: 'milk', of: 'dark-chocolate', is: 'plant-chocolate' }, { without: 'milk', of: 'chocolate-chips', is: 'plant-chocolate' }, { without: 'milk', of: 'milk-chocolate', is: 'plant-milk-chocolate' }, { without: 'milk', of: 'white-chocolate', is: 'plant-white-chocolate' },
+  { without: 'milk', of: 'ice-cream', is: 'plant-ice-cream' }, { without: 'milk', of: 'ready-custard', is: 'plant-custard' }, { without: 'milk', of: 'caramel-sauce', is: 'plant-caramel' }, { without: 'milk', of: 'toffee', is: 'plant-toffee' }, { without: 'milk', of: 'quark', is: 'plant-quark' },
+  { without: 'egg', of: 'mayonnaise', is: 'plant-mayonnaise' }, { without: 'egg', of: 'egg', is: 'plant-egg' },
+]
+
+/** What is pressed or grated off a fruit: "juice of half a lemon", "1 orange, zest only". [P] */
+export const fruitParts: readonly { readonly fruit: readonly string[], readonly juice: string, readonly zest: string }[] = [
+  { fruit: ['lemon', 'lemon-juice'], juice: 'lemon-juice', zest: 'citrus-zest' }, { fruit: ['lime', 'lime-juice'], juice: 'lime-juice', zest: 'citrus-zest' },
+  { fruit: ['orange', 'orange-juice', 'clementine', 'grapefruit'], juice: 'orange-juice', zest: 'citrus-zest' },
+]
+
+/** What a name means when it comes by such a unit: a knob of ginger is the root, not the powder. [P] */
+export const unitReadings: readonly { readonly ingredient: string, readonly units: readonly string[], readonly is: string }[] = [
+  { ingredient: 'ground-ginger', units: ['cm-piece', 'inch-piece', 'piece', 'knob', 'slice'], is: 'fresh-ginger' },
+  { ingredient: 'cinnamon', units: ['cm-piece', 'inch-piece', 'piece'], is: 'cinnamon-stick' },
 ]
 
 /** Words that hold a pantry word and are something else, and have no row of their own. [P] */

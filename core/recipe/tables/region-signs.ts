@@ -14,7 +14,7 @@ export const regionSigns: readonly { readonly sign: RegExp, readonly points: Par
   { sign: /plain flour|self-?\s?raising flour|icing sugar|desiccated|sultana/iu, points: { uk: 2, ie: 2, au: 2, nz: 2 } },
   { sign: /bicarbonate of soda|double cream|golden syrup|treacle|cornflour|muscovado|\btins?\b|semi-skimmed/iu, points: { uk: 2, ie: 2, au: 1, nz: 1, za: 1 } },
   { sign: /bread soda/iu, points: { ie: 6 } },
-  { sign: /bicarb soda|thickened cream|copha|almond meal/iu, points: { au: 5 } },
+  { sign: /bicarb soda|thickened cream|almond meal/iu, points: { au: 5 } },
   { sign: /high-?grade flour|standard flour/iu, points: { nz: 5 } },
   { sign: /cake wheat flour|\bamasi\b|\bmaas\b/iu, points: { za: 5 } },
   { sign: /\bmaida\b|\bcurd\b|\bdahi\b|\bsooji\b|\bjaggery\b|\bbesan\b/iu, points: { in: 5 } },

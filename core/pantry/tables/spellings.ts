@@ -1,0 +1,48 @@
+/**
+ * Other spellings and frequent slips of one word, in the singular, without accents; each is read as the word behind it.
+ * Both sides of every comparison go through this, so a name in the tables may be spelt either way. [P]
+ */
+const groups: Readonly<Record<string, string>> = {
+  yogurt: 'yoghurt yoghourt yogourt joghurt yougurt yogert',
+  soy: 'soya',
+  gelatine: 'gelatin',
+  chocolate: 'choc choccy choclate chocolat chocolote',
+  cinnamon: 'cinamon cinnamin cinnammon',
+  cardamom: 'cardamon cardamum',
+  desiccated: 'dessicated desicated dessiccated',
+  mascarpone: 'marscapone mascapone marscarpone',
+  vanilla: 'vanila vannila vanilia',
+  nutmeg: 'nutmet',
+  turmeric: 'tumeric',
+  molasse: 'mollasse',
+  caster: 'castor',
+  icing: 'iceing',
+  powder: 'powdr',
+  bicarbonate: 'bicarbonat',
+  zucchini: 'zuchini zucchinis courgetti',
+  raspberry: 'rasberry raspberrie',
+  strawberry: 'strawbery',
+  blueberry: 'bluberry',
+  almond: 'allmond',
+  hazelnut: 'hazlenut hasselnut',
+  pistachio: 'pistacchio pistaccio',
+  buttermilk: 'butermilk',
+  margarine: 'marg marge margerine',
+  flavour: 'flavor',
+  colour: 'color',
+  sulphite: 'sulfite',
+  espresso: 'expresso',
+  tapioca: 'tapoica',
+  xanthan: 'xantham xanthum',
+  psyllium: 'psylium',
+  aquafaba: 'acquafaba',
+  flaxseed: 'flaxeed',
+  amaretto: 'ameretto',
+  praline: 'pralin',
+  meringue: 'merangue',
+  semolina: 'semolena',
+  jaggery: 'jaggary',
+  whisky: 'whiskey',
+}
+
+export const spellings: ReadonlyMap<string, string> = new Map(Object.entries(groups).flatMap(([word, others]) => others.split(' ').map(other => [other, word] as const)))
