@@ -15,6 +15,10 @@ export const familyById = (id: string): FamilyRow => byId.get(id) ?? byId.get('o
 const byWords = (text: string, ratios: Ratios) => text ? familyRows.find(row => row.words?.test(text) && within(ratios, row.wide)) : undefined
 const creamed = /\b(?:cream|beat)\b[^.]{0,40}\b(?:butter|margarine|fat|block)\b/iu
 
+/** The family that the words alone speak of, whatever the proportions: to judge the proportions by. */
+export const familySaid = (component: Component, title: string, isMain: boolean): FamilyRow | null =>
+  familyRows.find(row => row.words?.test(component.name)) ?? (isMain || general.test(component.name) ? familyRows.find(row => row.words?.test(title)) ?? null : null)
+
 /** Names of parts that say nothing of their kind. */
 const general = /^(?:the\s+)?(?:topping|dough|mixture|mix|batter|crust|top)$/iu
 

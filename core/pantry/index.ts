@@ -1,6 +1,7 @@
 export { avoidableName, avoidables, groupsOf, isAvoidable, membersOf, type AvoidableId } from './avoidable'
 export type { Composition, Functions, Handling, Ingredient, Kind } from './ingredient'
-export { findMentions, ingredientById, inUnit, mainMention, nameIn, partOfFruit, type Claim, type Mention, type Reading } from './lookup'
+export { allIngredients, findMentions, ingredientById, inUnit, mainMention, nameIn, nearNames, ownSpoon, pantryEdition, partOfFruit, stockPantry, type Claim, type Mention, type Reading } from './lookup'
 export { pantry } from './pantry'
+export { builtIn, emptyStock, safely, type OwnName, type OwnSpoon, type Stock } from './stock'
 export { weigh, type Weighed } from './weigh'
 export { plainWord, wordsOf, type Word } from './words'

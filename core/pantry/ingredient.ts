@@ -54,5 +54,7 @@ export interface Ingredient {
   readonly sweet: number
   /** What it is for, whatever the line says: a spray greases the pan. */
   readonly usedFor?: 'pan'
+  /** Somebody of the house entered it, and nobody has read its packet yet: it may hold anything. */
+  readonly unread?: boolean
   readonly source: string
 }

@@ -1,7 +1,9 @@
 import type { Region } from '../measure'
 import type { AvoidableId } from './avoidable'
 import type { Ingredient } from './ingredient'
+import { nearest, plainName } from './near'
 import { pantry } from './pantry'
+import { emptyStock, safely, type OwnSpoon, type Stock } from './stock'
 import { ambiguousRows, claimReadings, claimRows, descriptors, fruitParts, notTheirWord, unitReadings, type AmbiguousRow } from './tables/words'
 import { wordsOf, type Word } from './words'
 
@@ -14,24 +16,61 @@ export interface Claim { readonly start: number, readonly end: number, readonly 
 type Entry = { readonly ingredient: Ingredient } | { readonly without: readonly AvoidableId[] } | { readonly nothing: true }
 interface Node { readonly next: Map<string, Node>, entry: Entry | null }
 
-const root: Node = { next: new Map(), entry: null }
-const ingredients = new Map(pantry.map(item => [item.id, item]))
 const ambiguous = new Map(ambiguousRows.flatMap(row => row.words.split('|').map(words => [wordsOf(words).map(w => w.plain).join(' '), row] as const)))
 
-function enter(words: string, entry: Entry) {
+function enter(root: Node, words: string, entry: Entry) {
   let node = root
   for (const { plain } of wordsOf(words)) {
     let next = node.next.get(plain)
     if (!next) node.next.set(plain, next = { next: new Map(), entry: null })
     node = next
   }
-  node.entry ??= entry
+  if (node !== root) node.entry ??= entry
 }
-for (const ingredient of pantry) for (const name of [...ingredient.names, ...Object.values(ingredient.called ?? {})]) enter(name, { ingredient })
-for (const row of claimRows) for (const words of row.words.split('|')) enter(words, { without: row.without })
-for (const words of notTheirWord) enter(words, { nothing: true })
 
-export const ingredientById = (id: string): Ingredient | undefined => ingredients.get(id)
+interface Shelves { readonly root: Node, readonly ingredients: ReadonlyMap<string, Ingredient>, readonly spoons: readonly OwnSpoon[] }
+
+/** Puts the house's own rows and names before the built-in ones, so that they win. */
+function fill(stock: Stock): Shelves {
+  const ingredients = new Map(pantry.map(item => [item.id, item]))
+  for (const own of stock.ingredients) ingredients.set(own.id, safely(own))
+  const root: Node = { next: new Map(), entry: null }
+  const own = new Set(stock.ingredients.map(item => item.id))
+  for (const name of stock.names) { const ingredient = ingredients.get(name.ingredient); if (ingredient) enter(root, name.words, { ingredient }) }
+  for (const id of own) for (const name of ingredients.get(id)!.names) enter(root, name, { ingredient: ingredients.get(id)! })
+  for (const { id } of pantry) { const ingredient = ingredients.get(id)!; for (const name of [...ingredient.names, ...Object.values(ingredient.called ?? {})]) enter(root, name, { ingredient }) }
+  for (const row of claimRows) for (const words of row.words.split('|')) enter(root, words, { without: row.without })
+  for (const words of notTheirWord) enter(root, words, { nothing: true })
+  return { root, ingredients, spoons: stock.spoons }
+}
+
+let shelves = fill(emptyStock)
+let edition = 0
+
+/** Makes the house's own rows, names and spoons part of the pantry, in place of those it had before; the built-in rows stay. */
+export function stockPantry(stock: Stock): void {
+  shelves = fill(stock)
+  nearby = null
+  edition++
+}
+
+/** Goes up with every change of the stock: whoever remembers a reading throws it away then. */
+export const pantryEdition = (): number => edition
+
+/** Every ingredient there is, the house's own among them. */
+export const allIngredients = (): Ingredient[] => [...shelves.ingredients.values()]
+
+export const ingredientById = (id: string): Ingredient | undefined => shelves.ingredients.get(id)
+
+/** What one such measure weighs in this house, if it was put on the scale. */
+export const ownSpoon = (ingredient: string, unit: string): OwnSpoon | undefined => shelves.spoons.find(s => s.ingredient === ingredient && s.unit === unit)
+
+let nearby: ReadonlyMap<string, Ingredient> | null = null
+/** Ingredients whose names are a slip or two away from words that are not known, nearest first, at most two. */
+export function nearNames(text: string, region: Region): Ingredient[] {
+  nearby ??= new Map(allIngredients().flatMap(item => item.names.map(name => [plainName(name), item] as const)))
+  return nearest(text, nearby, 2).sort((a, b) => nameIn(a, region).length - nameIn(b, region).length)
+}
 
 /** The ingredient's name as that region says it. */
 export const nameIn = (ingredient: Ingredient, region: Region): string => ingredient.called?.[region] ?? ingredient.name
@@ -42,7 +81,7 @@ interface Match { readonly from: number, readonly to: number, readonly entry: En
 function matchesIn(text: string, words: readonly Word[]): Match[] {
   const found: Match[] = []
   for (let i = 0; i < words.length;) {
-    let node: Node | undefined = root
+    let node: Node | undefined = shelves.root
     let best: Match | null = null
     for (let j = i; j < words.length && node; j++) {
       if (j > i && /[,;:()[\]/]/u.test(text.slice(words[j - 1]!.end, words[j]!.start))) break
@@ -68,13 +107,13 @@ const onlyDescribed = (words: readonly Word[], used: ReadonlySet<number>, from: 
 
 /** The ingredient that a name means when it is counted in that unit. */
 export const inUnit = (ingredient: Ingredient, unit: string | null): Ingredient =>
-  ingredients.get(unitReadings.find(row => row.ingredient === ingredient.id && unit !== null && row.units.includes(unit))?.is ?? '') ?? ingredient
+  shelves.ingredients.get(unitReadings.find(row => row.ingredient === ingredient.id && unit !== null && row.units.includes(unit))?.is ?? '') ?? ingredient
 
 /** What is pressed or grated off the fruit that a text names; null when it names none of these. */
 export function partOfFruit(mentions: readonly Mention[], part: 'juice' | 'zest'): Ingredient | null {
   for (const m of mentions) {
     const row = fruitParts.find(r => r.fruit.includes(m.ingredient.id))
-    if (row) return ingredients.get(row[part]) ?? null
+    if (row) return shelves.ingredients.get(row[part]) ?? null
   }
   return null
 }
@@ -93,9 +132,9 @@ export function findMentions(text: string, region: Region = 'metric'): Reading {
       const row = ambiguous.get(words.slice(from, to).map(w => w.plain).join(' ')) ?? null
       const claim = claims.at(-1)
       const near = claim && onlyDescribed(words, used, claim.end, start) && !/[,;()]/u.test(text.slice(claim.end, start))
-      const said = ingredients.get(row?.by?.[region] ?? '') ?? entry.ingredient
+      const said = shelves.ingredients.get(row?.by?.[region] ?? '') ?? entry.ingredient
       const claimed = near ? claimReadings.find(r => claim.without.includes(r.without) && (r.of === said.id || r.of === `kind:${said.kind}`)) : undefined
-      mentions.push({ start, end, words: text.slice(start, end), ingredient: ingredients.get(claimed?.is ?? '') ?? said, ambiguous: claimed ? null : row })
+      mentions.push({ start, end, words: text.slice(start, end), ingredient: shelves.ingredients.get(claimed?.is ?? '') ?? said, ambiguous: claimed ? null : row })
     }
   }
   const unread = words.filter((word, i) => !used.has(i) && !descriptors.has(word.plain) && !/^[\d%]+$/.test(word.plain)).map(word => text.slice(word.start, word.end))

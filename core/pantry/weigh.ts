@@ -1,5 +1,6 @@
 import { exactly, fillingRows, millilitresIn, times, type Amount, type Region, type Spread, type Unit } from '../measure'
 import type { Handling, Ingredient } from './ingredient'
+import { ownSpoon } from './lookup'
 import { eggSizes } from './tables/egg-sizes'
 
 /** How a weight was found, in words for the baker, and on what source it rests. */
@@ -55,6 +56,8 @@ export function weigh(amount: Amount, unit: Unit | null, ingredient: Ingredient 
     const filling = fillingRows.find(row => new RegExp(`\\b${row.word}\\b`, 'i').test(words))
     const [low, best, high] = (unit.id === 'cup' ? filling?.cup : undefined) ?? filling?.factor ?? [1, 1, 1]
     const fill = unit.id !== 'ml' && unit.id !== 'l' ? { low, best, high } : exactly(1)
+    const own = ownSpoon(ingredient.id, unit.id)
+    if (own) return { grams: times(times(count, exactly(own.grams)), fill), how: `your own ${unit.names[0]}: ${round(own.grams)} g${filling ? `, ${filling.word}` : ''}`, source: 'weighed in this house' }
     const { spread, handling } = densityOf(ingredient, words)
     const handled = Object.keys(ingredient.density).length > 1 ? `, ${handling}` : ''
     return { grams: times(times(times(count, exactly(ml)), fill), spread), how: `${unit.id === 'ml' ? '' : `${unit.names[0]} of ${round(ml, 4)} ml × `}${round(spread.best)} g/ml${handled}${filling ? `, ${filling.word}` : ''}`, source: `${unit.source}; ${ingredient.source}` }

@@ -85,6 +85,7 @@ function checkOne(person: Person, held: readonly Held[], packets: readonly Check
       conflicts.push({ ...place, personId: person.id, state: 'unknown', allergen: null, ingredient: null, because: `“${place.words}” is not known` })
       continue
     }
+    if (ingredient.unread) conflicts.push({ ...place, personId: person.id, state: 'unknown', allergen: null, ingredient: ingredient.id, because: `nobody has read the packet of ${ingredient.name} yet` })
     if (unread.length) conflicts.push({ ...place, personId: person.id, state: 'unknown', allergen: null, ingredient: ingredient.id, because: `the words ${unread.map(w => `“${w}”`).join(', ')} are not known` })
     const packet = packets.find(p => p.ingredient === ingredient.id)
     for (const need of needs) {

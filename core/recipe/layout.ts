@@ -1,19 +1,21 @@
 import { readQuantity } from './quantity'
 import { findMentions, wordsOf } from '../pantry'
+import { spanOf, type Piece } from './pieces'
+import type { Span } from './recipe'
 import { componentHeading, componentWords, ingredientHeadings, otherHeadings, purposeHeadings, stepHeadings, stepVerbs } from './tables/headings'
 
 /** What a line of a pasted text is. */
-export type Part =
+export type Part = { readonly from: Span } & (
   | { readonly is: 'title' | 'ingredient' | 'step' | 'fact' | 'other', readonly text: string }
   | { readonly is: 'ingredients' | 'steps' | 'notes', readonly text: string }
-  | { readonly is: 'component', readonly text: string, readonly name: string }
+  | { readonly is: 'component', readonly text: string, readonly name: string })
 
 const factLine = /^(?:(?:makes?|serves?|yields?|servings?|portions?|(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total)(?:\s+time|\s*[:–])|time|oven|temperature|tin|pan|difficulty|level|course|cuisine|category|author|source|by|from|rating)\b\s*[:–-]?)/iu
-const factOnly = /^(?:makes?|serves?|yields?|cuts\s+into)\b[^\d]{0,14}(?:\d|one|two|three|four|six|eight|ten|twelve|a\s+dozen).{0,60}$/iu
+const factOnly = /^\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s+(?:servings?|portions?|people|pieces|slices|persons)\.?$|^(?:makes?|serves?|yields?|cuts\s+into)\b[^\d]{0,14}(?:\d|one|two|three|four|six|eight|ten|twelve|a\s+dozen).{0,60}$/iu
 const numberedStep = /^(?:step\s*)?\d{1,2}\s*[.):–-]?\s+(?=\p{L})|^step\s*\d{1,2}\s*[.):–-]?\s*/iu
 const sizeOne = () => 1
 
-const startsWithVerb = (text: string) => {
+export const startsWithVerb = (text: string): boolean => {
   const [first, second] = wordsOf(text)
   if (!first) return false
   // "Butter for the tin", "Flour, to dust", "Ice, to serve": the verb is a thing there.
@@ -57,12 +59,14 @@ function headingName(text: string, next: string): string | null {
 const bulletOnly = /^[\s]*[-–—*•·▪▢□☐✓◦‣]+\s*/u
 
 /** Says of each line of a text what it is: headings first, then by what stands under them, then by what it looks like. */
-export function layOut(lines: readonly string[]): Part[] {
+export function layOut(pieces: readonly Piece[]): Part[] {
   const parts: Part[] = []
   let under: 'ingredients' | 'steps' | 'notes' | null = null
   let [titled, hasTitle, hasLines, hasSteps] = [false, false, false, false]
-  const texts = lines.map(line => line.trim()).filter(Boolean)
+  const full = pieces.filter(piece => piece.text.trim())
+  const texts = full.map(piece => piece.text.trim())
   for (const [at, text] of texts.entries()) {
+    const from = spanOf(full[at]!)
     const next = (texts[at + 1] ?? '').replace(bulletOnly, '')
     const bare = text.replace(/^[#*_\s]+|[*_\s]+$/gu, '').trim() || text
     const plain = text.replace(bulletOnly, '')
@@ -72,38 +76,38 @@ export function layOut(lines: readonly string[]): Part[] {
       hasLines = hasLines || part.is === 'ingredient'
       hasSteps = hasSteps || part.is === 'step'
     }
-    if (ingredientHeadings.test(bare)) { push({ is: 'ingredients', text }); under = 'ingredients'; continue }
-    if (stepHeadings.test(bare)) { push({ is: 'steps', text }); under = 'steps'; continue }
-    if (otherHeadings.test(bare)) { push({ is: 'notes', text }); under = 'notes'; continue }
-    if (under === 'notes') { parts.push({ is: 'other', text }); continue }
+    if (ingredientHeadings.test(bare)) { push({ from, is: 'ingredients', text }); under = 'ingredients'; continue }
+    if (stepHeadings.test(bare)) { push({ from, is: 'steps', text }); under = 'steps'; continue }
+    if (otherHeadings.test(bare)) { push({ from, is: 'notes', text }); under = 'notes'; continue }
+    if (under === 'notes') { parts.push({ from, is: 'other', text }); continue }
     const measured = looksMeasured(plain)
     const opening = !titled && !hasTitle
     if (opening && !bulletOnly.test(text) && !(measured && readQuantity(plain, 0, sizeOne)?.unit) && !/[.;:]$/.test(text) && !factOnly.test(text) && wordsOf(text).length <= 14) {
-      parts.push({ is: 'title', text: bare })
+      parts.push({ from, is: 'title', text: bare })
       hasTitle = true
       continue
     }
     const name = headingName(text, next)
-    if (name !== null && !(under === 'ingredients' && /^\p{Ll}/u.test(bare) && !/:$/.test(text))) { push({ is: 'component', text, name }); continue }
+    if (name !== null && !(under === 'ingredients' && /^\p{Ll}/u.test(bare) && !/:$/.test(text))) { push({ from, is: 'component', text, name }); continue }
     const says = /[:–]|\d/u.test(plain) || /^(?:by|from|author|source)\b/iu.test(plain)
     if (factOnly.test(plain) || (says && factLine.test(plain) && wordsOf(plain).length <= 14 && !/^bake\b.*\b(?:until|for)\b/iu.test(plain) && under !== 'steps')) {
-      parts.push({ is: 'fact', text })
+      parts.push({ from, is: 'fact', text })
       // "Serves 4, with whipped cream" brings cream: it is read as a step too.
-      if (findMentions(plain).mentions.length) push({ is: 'step', text: plain })
+      if (/\bwith\b/iu.test(plain) && findMentions(plain).mentions.length) push({ from, is: 'step', text: plain })
       continue
     }
     const step = text.replace(numberedStep, '')
-    if (under === 'steps') { push({ is: 'step', text: step.replace(bulletOnly, '') }); continue }
-    if (measured && !(numberedStep.test(text) && startsWithVerb(step))) { push({ is: 'ingredient', text }); continue }
+    if (under === 'steps') { push({ from, is: 'step', text: step.replace(bulletOnly, '') }); continue }
+    if (measured && !(numberedStep.test(text) && startsWithVerb(step))) { push({ from, is: 'ingredient', text }); continue }
     const numbered = step !== text && wordsOf(step).length > 4
     if (looksTold(step.replace(bulletOnly, '')) || ((numbered || wordsOf(step).length > 4) && !measured && /[.!]$/.test(step))) {
-      push({ is: 'step', text: step.replace(bulletOnly, '') })
+      push({ from, is: 'step', text: step.replace(bulletOnly, '') })
       continue
     }
-    if (under === 'ingredients' || looksNamed(plain)) { push({ is: 'ingredient', text }); continue }
+    if (under === 'ingredients' || looksNamed(plain)) { push({ from, is: 'ingredient', text }); continue }
     // "flour – 200 g": an amount behind the name.
-    if (wordsOf(plain).length <= 8 && /\d/.test(plain) && !/[.!?]$/.test(plain) && hasLines) { push({ is: 'ingredient', text }); continue }
-    parts.push({ is: hasSteps && wordsOf(text).length > 4 ? 'step' : 'other', text })
+    if (wordsOf(plain).length <= 8 && /\d/.test(plain) && !/[.!?]$/.test(plain) && hasLines) { push({ from, is: 'ingredient', text }); continue }
+    parts.push({ from, is: hasSteps && wordsOf(text).length > 4 ? 'step' : 'other', text })
   }
   return parts
 }

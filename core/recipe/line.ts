@@ -1,7 +1,7 @@
-import { millilitresIn, type Region, type Spread, type Unit } from '../measure'
-import { findMentions, ingredientById, inUnit, mainMention, partOfFruit, weigh, type Ingredient, type Mention, type Weighed } from '../pantry'
+import { millilitresIn, readUnit, type Region, type Spread, type Unit } from '../measure'
+import { findMentions, ingredientById, inUnit, mainMention, nearNames, partOfFruit, weigh, type Ingredient, type Kind, type Mention, type Weighed } from '../pantry'
 import { readQuantity, readVague, type Quantity } from './quantity'
-import type { Finding, Line, Purpose } from './recipe'
+import { finding as saying, type Finding, type Line, type Purpose } from './recipe'
 
 export interface LineOptions {
   readonly region?: Region
@@ -73,6 +73,12 @@ function quantitiesIn(source: string, region: Region): Found {
   return { main: first, others: first ? ownOf(text, first, others.filter(q => q !== first && q.unit)) : [] }
 }
 
+/** Every amount that the line states of its thing, the leading one first. */
+export function quantitiesOf(text: string, region: Region): Quantity[] {
+  const { main, others } = quantitiesIn(text, region)
+  return main ? [main, ...others] : []
+}
+
 /** Blanks out the amounts so that only the words about the ingredient are left, in their places. */
 function wordsOnly(text: string, found: Found): string {
   let rest = text
@@ -92,17 +98,17 @@ function nameEnd(text: string, from: number, mentions: readonly Mention[]): numb
 const differ = (a: Spread, b: Spread) => Math.max(a.best / b.best, b.best / a.best)
 
 /** A line that says its amount twice: the weight in grams wins, and a volume that cannot be it is a finding. */
-function chooseWeight(weights: readonly (Weighed & { quantity: Quantity })[], line: string): { best: (Weighed & { quantity: Quantity }) | null, finding: Omit<Finding, 'lineId'> | null } {
+function chooseWeight(weights: readonly (Weighed & { quantity: Quantity })[], line: string): { best: (Weighed & { quantity: Quantity }) | null, odd: { readonly sentence: string, readonly label: string, readonly text: string } | null } {
   const known = weights.filter(w => w.grams)
   const stated = known.filter(w => w.quantity.unit?.kind === 'mass')
   const best = stated.find(w => w.quantity.unit?.id === 'g' || w.quantity.unit?.id === 'kg') ?? stated[0] ?? known[0] ?? weights[0] ?? null
   const volume = known.find(w => w.quantity.unit?.kind === 'volume')
-  if (!best?.grams || !volume?.grams || best === volume || best.quantity.unit?.kind !== 'mass') return { best, finding: null }
+  if (!best?.grams || !volume?.grams || best === volume || best.quantity.unit?.kind !== 'mass') return { best, odd: null }
   const [low, high] = [volume.grams.low * 0.75, volume.grams.high * 1.33]
-  if (best.grams.best >= low && best.grams.best <= high) return { best, finding: null }
+  if (best.grams.best >= low && best.grams.best <= high) return { best, odd: null }
   const sentence = `The weight and the volume of this line do not agree: ${line.slice(volume.quantity.start, volume.quantity.end).trim()} weighs about ${Math.round(volume.grams.best)} g, but ${line.slice(best.quantity.start, best.quantity.end).trim()} is written (${differ(best.grams, volume.grams).toFixed(1)} times apart). The weight is used.`
   const corrected = line.slice(0, best.quantity.start) + `${Math.round(volume.grams.best)} g` + line.slice(best.quantity.end)
-  return { best, finding: { code: 'weight-against-volume', severity: 'ask', sentence, text: line, corrections: [{ label: `Use ${Math.round(volume.grams.best)} g`, text: corrected }] } }
+  return { best, odd: { sentence, label: `Use ${Math.round(volume.grams.best)} g`, text: corrected } }
 }
 
 /** " or " that offers another ingredient, not another amount or "or so". */
@@ -148,19 +154,21 @@ function lineOf(text: string, { region, id, component, ingredient: answered }: R
   const named = findMentions(words.slice(nameStart, end), region)
   const main = mainMention(named.mentions) ?? mainMention(reading.mentions)
   const fruit = fruitPart(own, region)
+  const counted = found.main && !found.main.unit && main ? unitBehind(named.mentions.includes(main) ? words.slice(nameStart + main.end) : '') : null
+  const unit = found.main?.unit ?? counted
   const said = (answered ? ingredientById(answered) : null) ?? fruit ?? main?.ingredient ?? null
-  const ingredient = said && !answered ? inUnit(said, found.main?.unit?.id ?? null) : said
+  const ingredient = said && !answered ? inUnit(said, unit?.id ?? null) : said
 
   const quantities = found.main ? [found.main, ...found.others] : []
-  const weights = quantities.map(quantity => ({ ...weigh(quantity.amount, quantity.unit, ingredient, region, `${own.slice(quantity.start, quantity.end)} ${words}`), quantity }))
-  const { best, finding } = chooseWeight(weights, own)
+  const weights = quantities.map(quantity => ({ ...weigh(quantity.amount, quantity === found.main ? unit : quantity.unit, ingredient, region, `${own.slice(quantity.start, quantity.end)} ${words}`), quantity }))
+  const { best, odd } = chooseWeight(weights, own)
   const name = words.slice(nameStart, end).replace(/\s+/g, ' ').trim() || words.replace(/\s+/g, ' ').trim()
   const afterName = own.slice(end).replace(/^[\s,;–—-]+/u, '').trim()
   const unread = answered || (fruit && main) ? [] : unreadIn(named.unread, words.slice(end), region)
   const line: Line = {
     id, text, component,
     amount: found.main?.amount ?? null,
-    unit: found.main?.unit?.id ?? null,
+    unit: unit?.id ?? null,
     grams: best?.grams ?? null,
     ingredient: ingredient?.id ?? null,
     name: name.replace(/\s*\b(?:to taste|each)\b\s*/i, ' ').replace(/[\s:–-]+$/u, '').trim(),
@@ -171,7 +179,7 @@ function lineOf(text: string, { region, id, component, ingredient: answered }: R
     unread,
     evidence: { amount: found.main ? [found.main.start, found.main.end] : null, name: main ? [nameStart, end] : null, how: best?.how ?? 'no amount is written', source: best?.source ?? '', by: answered ? 'baker' : 'words' },
   }
-  const findings = [...(finding ? [{ ...finding, lineId: id }] : []), ...asksOf(line, main, best, answered)]
+  const findings = [...odd ? [saying({ code: 'weight-against-volume', severity: 'ask', lineId: id, text, sentence: odd.sentence, corrections: [{ label: odd.label, edits: [{ do: 'retype', lineId: id, text: split ? odd.text + text.slice(split.at) : odd.text }] }] })] : [], ...asksOf(line, main, best, answered, region)]
   if (!split) return { line, findings }
   const right = text.slice(split.end)
   const alone = lineOf(right, { region, id: `${id}-or`, component })
@@ -190,6 +198,12 @@ function foreignStart(text: string, main: Quantity | null, region: Region): numb
   return text.length
 }
 
+/** "12 sugar cubes", "4 gelatine leaves", "7 saffron strands": the unit behind the name. */
+function unitBehind(rest: string): Unit | null {
+  const read = readUnit(rest, rest.length - rest.trimStart().length)
+  return read && (read.unit.kind === 'count' || read.unit.kind === 'vague') ? read.unit : null
+}
+
 function skipOf(text: string, from: number): number {
   ofWord.lastIndex = from
   const found = ofWord.exec(text)
@@ -203,24 +217,39 @@ function unreadIn(named: readonly string[], preparation: string, region: Region)
   return [...named, ...findMentions(added, region).unread]
 }
 
-function asksOf(line: Line, main: Mention | null, best: Weighed | null, answered: string | undefined): Finding[] {
+/** Units that a number without one may have been meant in, likeliest first. [P] */
+function likelyUnits(amount: number, ingredient: Ingredient, region: Region): string[] {
+  if (amount >= 15) return [millilitreKinds.includes(ingredient.kind) ? 'ml' : 'g']
+  const spoon = ['leaven', 'salt', 'spice', 'flavour', 'acid', 'binder', 'gel', 'yeast'].includes(ingredient.kind)
+  return spoon ? ['tsp', 'tbsp'] : region === 'uk' || region === 'ie' || region === 'metric' ? ['tbsp', 'cup'] : ['cup', 'tbsp']
+}
+const millilitreKinds: readonly Kind[] = ['milk', 'water', 'cream', 'plant-drink', 'plant-cream', 'juice', 'oil', 'alcohol', 'sour-milk']
+
+function asksOf(line: Line, main: Mention | null, best: Weighed | null, answered: string | undefined, region: Region): Finding[] {
   const asks: Finding[] = []
   const about = { lineId: line.id, text: line.text }
-  if (!line.ingredient) {
-    asks.push({ ...about, code: 'unknown-ingredient', severity: 'stop', sentence: `I do not know what “${line.name}” is. Until you say, nobody's bead can read clear.`, corrections: [] })
+  const item = line.ingredient ? ingredientById(line.ingredient) : undefined
+  const say = (ingredient: Ingredient, label = ingredient.name) => ({ label, edits: [{ do: 'say' as const, lineId: line.id, ingredient: ingredient.id }] })
+  if (!item) {
+    const guesses = nearNames(line.name, region)
+    asks.push(saying({ ...about, code: 'unknown-ingredient', severity: 'stop', sentence: `I do not know what “${line.name}” is.${guesses.length ? ` Is it ${guesses.map(g => g.name).join(' or ')}?` : ''}`, corrections: guesses.map(g => say(g)) }))
   }
   else if (line.unread.length) {
-    asks.push({ ...about, code: 'unread-words', severity: 'stop', sentence: `I read “${line.name}” as ${ingredientById(line.ingredient)!.name}, but do not know ${line.unread.length > 1 ? 'the words' : 'the word'} ${line.unread.map(w => `“${w}”`).join(', ')}. Is it that?`, corrections: [{ label: `Yes, ${ingredientById(line.ingredient)!.name}`, ingredient: line.ingredient }] })
+    asks.push(saying({ ...about, code: 'unread-words', severity: 'stop', sentence: `I read “${line.name}” as ${item.name}, but do not know ${line.unread.length > 1 ? 'the words' : 'the word'} ${line.unread.map(w => `“${w}”`).join(', ')}. Is it that?`, corrections: [say(item, `Yes, ${item.name}`)] }))
   }
-  if (main?.ambiguous && !answered) {
-    asks.push({ ...about, code: 'ambiguous', severity: 'ask', sentence: `${main.ambiguous.asks} It is read as ${ingredientById(line.ingredient!)!.name}.`, corrections: main.ambiguous.choices.map(choice => ({ label: ingredientById(choice)!.name, ingredient: choice })) })
+  if (main?.ambiguous && !answered && item) {
+    asks.push(saying({ ...about, code: 'ambiguous', severity: 'ask', sentence: `${main.ambiguous.asks} It is read as ${item.name}.`, corrections: main.ambiguous.choices.flatMap(choice => { const thing = ingredientById(choice); return thing ? [say(thing)] : [] }) }))
   }
-  if (!line.amount && !line.purpose) {
-    const small = ['salt', 'spice', 'flavour', 'decoration'].includes(ingredientById(line.ingredient ?? '')?.kind ?? '')
-    asks.push({ ...about, code: 'no-amount', severity: small ? 'note' : 'ask', sentence: `No amount is written for ${line.name}. It stays unknown; it is not taken as none.`, corrections: [] })
+  if (!line.amount && !line.purpose && item && !['salt', 'spice', 'flavour', 'decoration'].includes(item.kind)) {
+    asks.push(saying({ ...about, code: 'no-amount', severity: line.optional ? 'note' : 'ask', sentence: `No amount is written for ${line.name}. It stays unknown; it is not taken as none.` }))
   }
-  else if (line.amount && !line.grams && line.ingredient) {
-    asks.push({ ...about, code: 'no-weight', severity: 'ask', sentence: `I cannot weigh “${line.text}”: ${best?.how ?? 'no weight is known'}. Write it in grams or spoons.`, corrections: [] })
+  else if (line.amount && !line.grams && item && !line.unit) {
+    const units = likelyUnits(line.amount.high, item, region)
+    const at = line.evidence.amount?.[1] ?? 0
+    asks.push(saying({ ...about, code: 'no-unit', severity: 'ask', sentence: `“${line.text}” has a number, but no unit.`, corrections: units.map(unit => ({ label: `${line.text.slice(0, at).trim()} ${unit}`, edits: [{ do: 'retype' as const, lineId: line.id, text: `${line.text.slice(0, at).trimEnd()} ${unit}${line.text.slice(at)}` }] })) }))
+  }
+  else if (line.amount && !line.grams && item) {
+    asks.push(saying({ ...about, code: 'no-weight', severity: 'ask', sentence: `I cannot weigh “${line.text}”: ${best?.how ?? 'no weight is known'}. Write it in grams or spoons.` }))
   }
   return asks
 }

@@ -1,4 +1,4 @@
-import { findMentions, ingredientById, wordsOf, type Ingredient, type Kind } from '../pantry'
+import { findMentions, ingredientById, pantryEdition, wordsOf, type Ingredient, type Kind } from '../pantry'
 import type { Line } from './recipe'
 
 /**
@@ -29,14 +29,15 @@ const likeness = /\b(?:like|resembl\w+|(?:size|colour|color|consistency|texture|
 
 /**
  * The ingredients that a step names. "Cream the butter" names butter alone; "butter the tin" brings butter; a word for
- * the thing being made ("pour in the custard", "cool the biscuits") is no ingredient unless it is served with.
+ * the thing being made ("pour in the custard", "cool the biscuits") is no ingredient unless it is served with. `own` are the
+ * lines of the step's own part: they are meant first.
  */
-export function mentionsInStep(step: string, lines: readonly Line[] = []): StepMention[] {
+export function mentionsInStep(step: string, lines: readonly Line[] = [], own: readonly Line[] = lines): StepMention[] {
   const found: StepMention[] = []
   for (const m of findMentions(step).mentions) {
     if (isCreaming(step, m) || onlyDoing.test(m.words) || likeness.test(step.slice(0, m.start))) continue
     const served = servedWith.test(step.slice(0, m.start))
-    const line = lineMeant(m.words, m.ingredient, lines, served)
+    const line = (own === lines ? null : lineMeant(m.words, m.ingredient, own, served)) ?? lineMeant(m.words, m.ingredient, lines, served)
     if (m.ingredient.kind === 'ready-made' && !served && !line) continue
     const verb = /^(?:butter|flour|oil)$/iu.test(m.words) && doing.test(step.slice(m.end)) && beforeDoing.test(step.slice(0, m.start))
     found.push({ start: m.start, end: m.end, words: m.words, ingredient: m.ingredient, verb, line: verb ? lines.find(l => l.ingredient === m.ingredient.id) ?? null : line })
@@ -48,8 +49,10 @@ export function mentionsInStep(step: string, lines: readonly Line[] = []): StepM
 }
 
 /** The words of everything a line names, worked out once a line: every step asks about every line. */
-const named = new WeakMap<Line, readonly (readonly string[])[]>()
+let named = new WeakMap<Line, readonly (readonly string[])[]>()
+let ofEdition = 0
 function namesOf(line: Line): readonly (readonly string[])[] {
+  if (ofEdition !== pantryEdition()) [named, ofEdition] = [new WeakMap(), pantryEdition()]
   let words = named.get(line)
   if (!words) named.set(line, words = findMentions(line.text).mentions.map(m => plainWords(m.words)))
   return words
@@ -59,7 +62,7 @@ const plainWords = (text: string) => wordsOf(text).map(w => w.plain)
 const endsWith = (all: readonly string[], tail: readonly string[]) => tail.length <= all.length && tail.every((word, i) => all[all.length - tail.length + i] === word)
 
 /** One word for a kind of thing stands for whatever of these kinds is listed. */
-const sayable: Partial<Record<Kind, readonly Kind[]>> = {
+export const sayable: Partial<Record<Kind, readonly Kind[]>> = {
   flour: ['flour', 'flour-mix', 'gluten-free-flour'], sugar: ['sugar'], chocolate: ['chocolate', 'plant-chocolate'], nut: ['nut'], fruit: ['fruit'], oil: ['oil'], cream: ['cream'], milk: ['milk'], cocoa: ['cocoa'], spice: ['spice'],
 }
 

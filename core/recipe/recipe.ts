@@ -1,9 +1,12 @@
 import type { Amount, Celsius, Minutes, Region, Spread, UnitId } from '../measure'
 
+/** [start, end) in a text. */
+export type Span = readonly [number, number]
+
 /** Where a figure of a line comes from; spans are [start, end) in `Line.text`. */
 export interface LineEvidence {
-  readonly amount: readonly [number, number] | null
-  readonly name: readonly [number, number] | null
+  readonly amount: Span | null
+  readonly name: Span | null
   /** How the grams were found, in words, and on what source they rest. */
   readonly how: string
   readonly source: string
@@ -30,10 +33,13 @@ export interface Line {
   readonly component: string
   /** Words of the name that neither the pantry nor the list of harmless descriptions knows. */
   readonly unread: readonly string[]
+  /** Where its words stand in the text that was read; null or absent when it was typed in or written by a plan. */
+  readonly from?: Span | null
   readonly evidence: LineEvidence
 }
 
-export interface Component { readonly name: string, readonly lines: readonly Line[], readonly steps: readonly string[] }
+/** A part of the dessert. `stepsFrom` says for each step where it stands in the text that was read. */
+export interface Component { readonly name: string, readonly lines: readonly Line[], readonly steps: readonly string[], readonly stepsFrom?: readonly (Span | null)[] }
 
 export interface Yield { readonly text: string, readonly count: Amount | null }
 export interface Pan { readonly text: string }
@@ -48,18 +54,65 @@ export interface Recipe {
   readonly oven: Oven | null
 }
 
-/** One-key correction of a finding: another text for the line, or another ingredient for it. */
-export interface Correction { readonly label: string, readonly text?: string, readonly ingredient?: string }
+/** One thing that a baker does to a reading. */
+export type RecipeEdit =
+  | { readonly do: 'retype', readonly lineId: string, readonly text: string }
+  | { readonly do: 'say', readonly lineId: string, readonly ingredient: string }
+  /** Says once what every line of these unknown words is. */
+  | { readonly do: 'say-words', readonly words: string, readonly ingredient: string }
+  | { readonly do: 'remove', readonly lineId: string }
+  | { readonly do: 'add', readonly component: string, readonly text: string, readonly after?: string }
+  /** To the place before that line, or to the end of the part. */
+  | { readonly do: 'move', readonly lineId: string, readonly to: string, readonly before: string | null }
+  | { readonly do: 'split', readonly lineId: string, readonly at: number }
+  /** With the line above it. */
+  | { readonly do: 'join', readonly lineId: string }
+  | { readonly do: 'restep', readonly component: string, readonly at: number, readonly text: string }
+  | { readonly do: 'add-step', readonly component: string, readonly after: number, readonly text: string }
+  | { readonly do: 'remove-step', readonly component: string, readonly at: number }
+  | { readonly do: 'move-step', readonly component: string, readonly at: number, readonly to: number }
+  | { readonly do: 'rename-part', readonly component: string, readonly name: string }
+  | { readonly do: 'add-part', readonly name: string }
+  | { readonly do: 'region', readonly region: Region }
+  | { readonly do: 'title', readonly title: string }
+  | { readonly do: 'oven', readonly celsius: number }
+  /** Every amount of every line times that. */
+  | { readonly do: 'scale', readonly by: number }
+  /** "Not a problem": the finding of that key does not come back. */
+  | { readonly do: 'dismiss', readonly key: string }
+  | { readonly do: 'recall', readonly key: string }
 
-/** Something that the baker should look at. `stop` blocks a claim or a plan, `ask` wants an answer, `note` is worth knowing. */
+/** One-key correction of a finding. */
+export interface Correction { readonly label: string, readonly edits: readonly RecipeEdit[] }
+
+export type FindingCode = 'unknown-ingredient' | 'unread-words' | 'ambiguous' | 'no-amount' | 'no-weight' | 'no-unit' | 'weight-against-volume' | 'odd-fraction'
+  | 'no-lines' | 'no-list' | 'no-steps' | 'markup' | 'too-long' | 'empty' | 'other-text' | 'several'
+  | 'not-listed' | 'not-used' | 'step-amount' | 'parts-short' | 'soda-powder' | 'twice' | 'claim' | 'raw-dough' | 'halved'
+  | 'oven-scale' | 'oven-odd' | 'no-bake-time' | 'bake-time' | 'yield' | 'ratio'
+
+/**
+ * Something that the baker should look at. `stop` blocks a claim or a plan, `ask` wants an answer, `note` is worth
+ * knowing. `key` stays the same as long as the words it is about do, so that "not a problem" is remembered.
+ */
 export interface Finding {
-  readonly code: 'unknown-ingredient' | 'unread-words' | 'no-amount' | 'no-weight' | 'ambiguous' | 'weight-against-volume' | 'no-lines' | 'no-steps' | 'oven-scale' | 'not-listed' | 'markup' | 'too-long' | 'empty' | 'other-text' | 'big-fraction'
+  readonly code: FindingCode
   readonly severity: 'stop' | 'ask' | 'note'
+  readonly key: string
   readonly sentence: string
   readonly lineId?: string
+  /** The step that it is about: its part and its place in it. */
+  readonly step?: { readonly component: string, readonly at: number }
   /** What in the text it is about. */
   readonly text?: string
   readonly corrections: readonly Correction[]
 }
+
+/** A finding with its key made of what it is about. */
+export const finding = (found: Omit<Finding, 'key' | 'corrections'> & { readonly about?: string, readonly corrections?: readonly Correction[] }): Finding => {
+  const { about, ...rest } = found
+  return { ...rest, corrections: found.corrections ?? [], key: `${found.code}:${(about ?? found.text ?? '').toLowerCase().replace(/\s+/gu, ' ').trim().slice(0, 160)}` }
+}
+
+export interface Reading { readonly recipe: Recipe, readonly findings: readonly Finding[], readonly settled?: readonly string[] }
 
 export const linesOf = (recipe: Recipe): readonly Line[] => recipe.components.flatMap(component => component.lines)

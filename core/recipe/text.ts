@@ -1,17 +1,19 @@
 import type { Region } from '../measure'
-import { findMentions } from '../pantry'
 import { readOvenFacts, readPan, readYield } from './facts'
 import { layOut, type Part } from './layout'
+import { layOutProse } from './prose'
 import { longestLine, partThings, readLine } from './line'
-import { notListed } from './not-listed'
-import { readQuantity } from './quantity'
-import { linesOf, type Component, type Finding, type Line, type Recipe } from './recipe'
+import { wholeFindings, type Rule } from './findings'
+import { piecesOf } from './pieces'
+import { finding, linesOf, type Component, type Finding, type Line, type Recipe, type Span } from './recipe'
 import { guessRegion } from './region'
 
 export interface RecipeOptions { readonly region?: Region, readonly title?: string }
 export interface RecipeReading {
   readonly recipe: Recipe
   readonly findings: readonly Finding[]
+  /** The text that was read, in which lines and steps have their places. */
+  readonly text: string
   /** The words that decided the region; empty when it was given or nothing did. */
   readonly regionBecause: readonly string[]
 }
@@ -34,29 +36,10 @@ function withoutMarkup(text: string): string {
 // eslint-disable-next-line no-control-regex -- control characters are what is taken out
 const clean = (text: string) => text.replace(/\r\n?|\u2028|\u2029/gu, '\n').replace(/[\u0000-\u0008\u000b-\u001f\u007f\u200b-\u200f\u202a-\u202e\u2066-\u2069\ufeff\ufffe]/gu, '')
 
-/** A line longer than any that people write is parted at its sentences, and cut where it has none: reading stays linear. */
-const longestPiece = 2000
-function inPieces(line: string): string[] {
-  if (line.length <= longestPiece) return [line]
-  return line.split(/(?<=[.!?])\s+/u).flatMap(piece => piece.length <= longestPiece ? [piece] : piece.match(/[\s\S]{1,2000}/gu) ?? [])
-}
-
-const isMeasuredThing = (part: string) => { const q = readQuantity(part.trim(), 0, () => 1); return q !== null && !/^\s*(?:%|per\s*cent|cm|mm|inch)/iu.test(part.trim().slice(q.end)) && findMentions(part.trim().slice(q.end)).mentions.length > 0 }
-
-/** "Pastry: 250 g flour, 125 g butter, 1 egg" or "1 cup flour | 2 eggs": several things in one line, each on its own. */
-function listedInLine(line: string): string[] {
-  const [, heading, rest = line] = /^([\p{L} ]{3,40}):\s+(?=\d|½|¼|¾)(.*)$/u.exec(line) ?? []
-  for (const separator of [/\s*[|•;]\s*/u, /\s*,\s+(?=\d|½|¼|¾)/u]) {
-    const things = rest.split(separator).filter(part => part.trim())
-    if (things.length > 1 && things.every(isMeasuredThing)) return [...heading ? [`${heading}:`] : [], ...things]
-  }
-  return [line]
-}
-
 /** Reads a whole recipe. Never fails: what cannot be read is a finding with the words it is about. */
-export function readRecipe(source: string, options: RecipeOptions = {}): RecipeReading {
+export function readRecipe(source: string, options: RecipeOptions = {}, further: readonly Rule[] = []): RecipeReading {
   const findings: Finding[] = []
-  const note = (code: Finding['code'], severity: Finding['severity'], sentence: string, text?: string) => findings.push({ code, severity, sentence, text, corrections: [] })
+  const note = (code: Finding['code'], severity: Finding['severity'], sentence: string, text?: string) => findings.push(finding({ code, severity, sentence, text }))
   let text = clean(source)
   if (text.length > longestText) {
     note('too-long', 'stop', `This text has ${text.length.toLocaleString('en')} characters. Only the first ${longestText.toLocaleString('en')} are read; paste the recipe alone.`)
@@ -68,37 +51,40 @@ export function readRecipe(source: string, options: RecipeOptions = {}): RecipeR
   }
   const guess = guessRegion(text)
   const region = options.region ?? guess.region
-  const parts = layOut(text.split('\n').flatMap(inPieces).flatMap(listedInLine))
+  const pieces = piecesOf(text)
+  const inList = layOut(pieces)
+  const prose = inList.some(p => p.is === 'ingredient') ? null : layOutProse(pieces)
+  const parts = prose ?? inList
   const title = options.title ?? parts.find(p => p.is === 'title')?.text.slice(0, 120) ?? ''
   const components = gather(parts, region, findings)
   const steps = components.flatMap(c => c.steps)
   const told = [...parts.filter(p => p.is === 'fact' || p.is === 'other').map(p => p.text), ...steps]
-  const { oven, asks, text: ovenText } = readOvenFacts([...steps, ...told])
+  const { oven } = readOvenFacts([...steps, ...told])
   const facts = told.filter(line => line.length <= longestLine).slice(0, 200).join('\n')
   const recipe: Recipe = { title: title || 'Untitled dessert', region, components, yield: readYield(facts), pan: readPan(facts), oven }
 
   const lines = linesOf(recipe)
+  if (prose) note('no-list', 'note', 'There is no list of ingredients; the amounts were taken out of the sentences.')
   if (!source.trim()) note('empty', 'stop', 'There is no text yet. Paste a recipe: its title, what goes in, and what is done.')
   else if (!lines.length) note('no-lines', 'stop', 'I found no ingredient lines in this text. Write each ingredient on a line of its own, with its amount first: “200 g plain flour”.')
   else if (!steps.length) note('no-steps', 'note', 'I found no steps. The amounts can be worked out all the same; the mixing notes will be general.')
-  if (asks) note('oven-scale', 'ask', `“${ovenText.trim()}”: is that Celsius or Fahrenheit? Both are possible, so the setting stays unknown.`, ovenText)
   const leftOver = parts.filter(p => p.is === 'other' && !/^https?:/iu.test(p.text))
   if (leftOver.length && lines.length) note('other-text', 'note', `${leftOver.length === 1 ? 'One line is' : `${leftOver.length} lines are`} read as neither ingredient nor step, and not checked: “${leftOver[0]!.text.slice(0, 80)}”${leftOver.length > 1 ? ' …' : ''}`, leftOver[0]!.text)
-  findings.push(...notListed(components))
-  return { recipe, findings, regionBecause: options.region ? [] : guess.because }
+  findings.push(...wholeFindings(recipe, further))
+  return { recipe, findings, text, regionBecause: options.region ? [] : guess.because }
 }
 
-interface Growing { name: string, lines: Line[], steps: string[] }
+interface Growing { name: string, lines: Line[], steps: string[], stepsFrom: Span[] }
 
 function gather(parts: readonly Part[], region: Region, findings: Finding[]): Component[] {
   const found: Growing[] = []
   const named = (name: string) => {
     const plain = (n: string) => n.replace(/^(?:the|for the|to make the)\s+/iu, '')
     let at = found.find(c => plain(c.name) === plain(name))
-    if (!at) found.push(at = { name, lines: [], steps: [] })
+    if (!at) found.push(at = { name, lines: [], steps: [], stepsFrom: [] })
     return at
   }
-  const steps: { readonly text: string, readonly under: string }[] = []
+  const steps: { readonly text: string, readonly from: Span, readonly under: string }[] = []
   // Where each part has its steps under its own ingredients, a later ingredient follows some step.
   const partByPart = parts.findIndex(p => p.is === 'step') < parts.findLastIndex(p => p.is === 'ingredient')
   let name = ''
@@ -113,15 +99,20 @@ function gather(parts: readonly Part[], region: Region, findings: Finding[]): Co
         if (count >= mostLines) continue
         const read = readLine(text.slice(0, longestLine), { region, id: `l${++count}`, component: name })
         if (!read.ok) continue
-        const weighed = /^(?:to|for)\s/u.test(name) && !read.line.purpose ? { ...read.line, purpose: /serv/u.test(name) ? 'serve' as const : /greas|tin|pan/u.test(name) ? 'pan' as const : 'decorate' as const } : read.line
+        const placed = { ...read.line, from: part.from }
+        const weighed = /^(?:to|for)\s/u.test(name) && !read.line.purpose ? { ...placed, purpose: /serv/u.test(name) ? 'serve' as const : /greas|tin|pan/u.test(name) ? 'pan' as const : 'decorate' as const } : placed
         named(name).lines.push(weighed)
         findings.push(...read.findings.filter(f => !(f.code === 'no-amount' && weighed.purpose)))
       }
     }
-    if (part.is === 'step') steps.push({ text: part.text, under: listed && !partByPart ? '' : name })
+    if (part.is === 'step') steps.push({ text: part.text, from: part.from, under: listed && !partByPart ? '' : name })
   }
-  for (const step of steps) stepTo(step.text, step.under, found, named).steps.push(step.text)
-  if (count >= mostLines) findings.push({ code: 'too-long', severity: 'stop', sentence: `Only the first ${mostLines} ingredient lines are read.`, corrections: [] })
+  for (const step of steps) {
+    const own = stepTo(step.text, step.under, found, named)
+    own.steps.push(step.text)
+    own.stepsFrom.push(step.from)
+  }
+  if (count >= mostLines) findings.push(finding({ code: 'too-long', severity: 'stop', about: 'lines', sentence: `Only the first ${mostLines} ingredient lines are read.` }))
   return found.filter(c => c.lines.length || c.steps.length)
 }
 

@@ -1,0 +1,18 @@
+import * as reading from '../recipe'
+import { oddRatios } from './odd-ratios'
+import { oddYield } from './odd-yield'
+
+/**
+ * Reading and correcting a recipe with everything that is noticed, also what only a sum of its weights shows. The public
+ * face offers these; the floor below reads and corrects without the sums.
+ */
+const further: readonly reading.Rule[] = [oddRatios, oddYield]
+
+/** Reads a whole recipe. Never fails: what cannot be read is a finding with the words it is about. */
+export const readRecipe = (source: string, options: reading.RecipeOptions = {}): reading.RecipeReading => reading.readRecipe(source, options, further)
+
+/** Applies one correction, or several as one; refuses with a sentence, the reading is then unchanged. */
+export const editRecipe = (now: reading.Reading, edits: reading.RecipeEdit | readonly reading.RecipeEdit[]): reading.EditResult => reading.editRecipe(now, edits, further)
+
+/** Every line read again, its answers kept: after the pantry or a spoon of the house changed. */
+export const rereadAll = (now: reading.Reading) => reading.rereadAll(now, further)

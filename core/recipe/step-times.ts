@@ -1,0 +1,46 @@
+import { readAmount, type Minutes } from '../measure'
+import type { Span } from './recipe'
+import { timeKinds, type TimeKind } from './tables/step-words'
+
+/** A time that a step names, in minutes, and what happens meanwhile. */
+export interface StepTime { readonly kind: TimeKind, readonly low: Minutes, readonly high: Minutes, readonly span: Span }
+
+const unitAt = /\s*-?\s*(seconds?|secs?|minutes?|mins?|min\.|hours?|hrs?|hr|h|days?)(?![\p{L}])/iuy
+const starts = /(?<![\p{L}\d.,/°])(?=\d|[½¼¾]|(?:an?|one|two|three|four|five|six|eight|ten|fifteen|twenty|half|several|a\s+few|a\s+couple)\b)/giu
+const perUnit = (unit: string) => /^s/iu.test(unit) ? 1 / 60 : /^m/iu.test(unit) ? 1 : /^d/iu.test(unit) ? 24 * 60 : 60
+const nightWords = /\b(?:overnight|the\s+night\s+before|the\s+evening\s+before)\b/giu
+
+/** What is done during a time: the nearest word of a kind in its sentence, before it first. */
+function kindOf(text: string, span: Span): TimeKind {
+  const start = Math.max(...['.', ';', '!'].map(mark => text.lastIndexOf(mark, span[0]) + 1))
+  const ends = ['.', ';', '!'].map(mark => text.indexOf(mark, span[1])).filter(at => at >= 0)
+  const lead = text.slice(start, span[0])
+  const tail = text.slice(span[1], Math.min(text.length, ...ends))
+  let best: { kind: TimeKind, at: number } | null = null
+  for (const row of timeKinds) for (const hit of lead.matchAll(row.sign)) if (!best || hit.index >= best.at) best = { kind: row.kind, at: hit.index }
+  if (best) return best.kind
+  return timeKinds.find(row => new RegExp(row.sign.source, 'iu').test(tail))?.kind ?? 'other'
+}
+
+/** Every time in a step: "35–40 minutes", "1 hour and 10 min", "overnight" (8–12 hours [P]). */
+export function readStepTimes(text: string): StepTime[] {
+  const found: StepTime[] = []
+  for (const { index } of text.matchAll(starts)) {
+    if (found.some(time => index < time.span[1])) continue
+    const amount = readAmount(text, index)
+    if (!amount) continue
+    unitAt.lastIndex = amount.end
+    const unit = unitAt.exec(text)
+    if (!unit) continue
+    let [low, high, end] = [amount.amount.low * perUnit(unit[1]!), amount.amount.high * perUnit(unit[1]!), amount.end + unit[0].length]
+    const more = /^\s*(?:and\s+|,\s*)?(?:a\s+half|(\d{1,2})\s*(?:minutes?|mins?))/iu.exec(text.slice(end))
+    if (more && perUnit(unit[1]!) === 60) {
+      const extra = more[1] ? Number(more[1]) : 30
+      ;[low, high, end] = [low + extra, high + extra, end + more[0].length]
+    }
+    if (high > 14 * 24 * 60) continue
+    found.push({ kind: kindOf(text, [index, end]), low, high, span: [index, end] })
+  }
+  for (const hit of text.matchAll(nightWords)) found.push({ kind: kindOf(text, [hit.index, hit.index + hit[0].length]), low: 480, high: 720, span: [hit.index, hit.index + hit[0].length] })
+  return found.sort((a, b) => a.span[0] - b.span[0])
+}

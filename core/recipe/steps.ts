@@ -1,0 +1,83 @@
+import { millilitresIn, readOven, type OvenReading, type Region, type Unit } from '../measure'
+import { ingredientById, weigh, type Kind } from '../pantry'
+import { mentionsInStep, type StepMention } from './mentions'
+import { readQuantity, type Quantity } from './quantity'
+import type { Component, Line, Recipe, Span } from './recipe'
+import { readStepTimes, type StepTime } from './step-times'
+import { cueSigns, gatherings, shareWords } from './tables/step-words'
+
+/** How much of a line a step takes: an amount it states, a share it names ("half the sugar"), what is left, or all. */
+export type Share = { readonly of: 'amount', readonly quantity: Quantity, readonly grams: number | null } | { readonly of: 'part', readonly fraction: number } | { readonly of: 'rest' } | { readonly of: 'all' }
+
+/** One use of an ingredient by a step; `line` is null when no line lists it. */
+export interface StepUse { readonly mention: StepMention, readonly line: Line | null, readonly share: Share }
+
+/** A step understood as far as needed. Spans are in the step's own text. */
+export interface StepReading {
+  readonly text: string
+  readonly uses: readonly StepUse[]
+  /** Lines taken together by a gathering word ("the dry ingredients", "everything"). */
+  readonly gathers: readonly { readonly span: Span, readonly kinds: readonly Kind[] | 'all' | 'rest' }[]
+  readonly times: readonly StepTime[]
+  readonly oven: OvenReading | null
+  readonly cues: readonly { readonly span: Span, readonly text: string }[]
+}
+
+const before = 48
+const joint = /^\s*(?:of\s+)?(?:the\s+|your\s+|more\s+|that\s+)?(?:(?:remaining|reserved|other|sifted|melted|softened|cold|warm|hot|beaten|chopped|grated|fresh|extra)\s+)*$/iu
+const countedThing = /(?:minutes?|mins?|hours?|cm|inch|°|degrees|times|tins?|layers?|parts|thirds|batches|additions|rounds|speed)\b/iu
+
+/** The amount that a step states right before a name: "add 120 ml of the milk". */
+function amountBefore(text: string, m: StepMention, region: Region): Quantity | null {
+  const from = Math.max(0, m.start - before)
+  const size = (unit: Unit) => millilitresIn(unit, region) ?? unit.g ?? 1
+  let found: Quantity | null = null
+  for (const { index } of text.slice(from, m.start).matchAll(/(?<![\p{L}\d.,/])(?=[\d½⅓¼¾⅔⅛]|(?:one|two|three|half|a|an)\b)/giu)) {
+    const quantity = readQuantity(text, from + index, size)
+    if (!quantity || quantity.end > m.start || !joint.test(text.slice(quantity.end, m.start))) continue
+    if (countedThing.test(text.slice(quantity.end, m.start)) || /^(?:an?|half)\b/iu.test(text.slice(quantity.start).trimStart()) && !quantity.unit) continue
+    found = quantity
+    break
+  }
+  return found && (found.unit || found.amount.low >= 1) ? found : null
+}
+
+/** "Half the sugar", "a third of the flour", "the remaining milk": the share that stands before a name. */
+function shareBefore(text: string, m: StepMention): Share | null {
+  const lead = text.slice(Math.max(0, m.start - before), m.start)
+  for (const row of shareWords) if (row.sign.test(lead)) return row.fraction === 'rest' ? { of: 'rest' } : { of: 'part', fraction: row.fraction }
+  return null
+}
+
+function useOf(text: string, m: StepMention, region: Region): StepUse {
+  const share = shareBefore(text, m)
+  if (share) return { mention: m, line: m.line, share }
+  const quantity = amountBefore(text, m, region)
+  if (!quantity) return { mention: m, line: m.line, share: { of: 'all' } }
+  const thing = m.line?.ingredient ? ingredientById(m.line.ingredient) ?? m.ingredient : m.ingredient
+  return { mention: m, line: m.line, share: { of: 'amount', quantity, grams: weigh(quantity.amount, quantity.unit, thing, region, text.slice(quantity.start, m.end)).grams?.best ?? null } }
+}
+
+/** Reads one step against the recipe's lines: what it uses and how much of it, times, oven, cues. */
+export function readStep(text: string, lines: readonly Line[], region: Region, own: readonly Line[] = lines): StepReading {
+  return {
+    text,
+    uses: mentionsInStep(text, lines, own).map(m => useOf(text, m, region)),
+    gathers: gatherings.flatMap(row => [...text.matchAll(row.sign)].map(hit => ({ span: [hit.index, hit.index + hit[0].length] as const, kinds: row.kinds }))),
+    times: readStepTimes(text),
+    oven: readOven(text),
+    cues: cueSigns.flatMap(sign => [...text.matchAll(sign)].map(hit => ({ span: [hit.index, hit.index + hit[0].length] as const, text: hit[0].trim() }))),
+  }
+}
+
+/** A step with its place. Lines of the step's own part are looked at first. */
+export interface PlacedStep extends StepReading { readonly component: string, readonly at: number }
+
+const linesIn = (components: readonly Component[]) => components.flatMap(c => c.lines.flatMap(line => [line, ...line.orElse]))
+
+/** Every step of a recipe, in order. */
+export const readSteps = (recipe: Pick<Recipe, 'components' | 'region'>): PlacedStep[] =>
+  recipe.components.flatMap(component => {
+    const [all, own] = component.steps.length ? [linesIn([component, ...recipe.components.filter(c => c !== component)]), linesIn([component])] : [[], []]
+    return component.steps.map((text, at) => ({ ...readStep(text, all, recipe.region, own), component: component.name, at }))
+  })

@@ -1,0 +1,55 @@
+import type { Kind } from '../../pantry'
+
+/** What happens during a time that a step names. */
+export type TimeKind = 'bake' | 'chill' | 'rest' | 'soak' | 'rise' | 'cool' | 'set' | 'freeze' | 'mix' | 'cook' | 'preheat' | 'other'
+
+/** Words by which the kind of a time is told; of several the nearest counts. [P] */
+export const timeKinds: readonly { readonly kind: TimeKind, readonly sign: RegExp }[] = [
+  { kind: 'bake', sign: /\b(?:bak(?:e|es|ed|ing)|in\s+the\s+oven|return\s+to\s+the\s+oven|roast|toast(?!ed))\b/giu },
+  { kind: 'preheat', sign: /\bpre-?heat\w*\b/giu },
+  { kind: 'freeze', sign: /\b(?:freez\w+|freezer)\b/giu },
+  { kind: 'chill', sign: /\b(?:chill\w*|refrigerat\w*|fridge|cold\s+place)\b/giu },
+  { kind: 'soak', sign: /\b(?:soak\w*|steep\w*|infus\w*|bloom\w*|swell|macerat\w*|drain\w*|strain\w*)\b/giu },
+  { kind: 'rise', sign: /\b(?:rise|rising|prov\w+|proof\w*|doubled?\s+in\s+size|ferment\w*)\b/giu },
+  { kind: 'cool', sign: /\b(?:cool\w*|stand\s+in\s+the\s+tin|turn\s+(?:it\s+)?out)\b/giu },
+  { kind: 'set', sign: /\b(?:set|firm\s+up|harden)\b/giu },
+  { kind: 'rest', sign: /\b(?:rest|stand|leave|sit|relax)\b/giu },
+  { kind: 'mix', sign: /\b(?:beat\w*|whisk\w*|whip\w*|mix\w*|cream|knead\w*|stir\w*|blend\w*|process|pulse|blitz|fold)\b/giu },
+  { kind: 'cook', sign: /\b(?:simmer\w*|boil\w*|cook\w*|heat|fry\w*|melt\w*|poach\w*|stew\w*|caramelis\w*|steam\w*|microwave|reduc\w*)\b/giu },
+]
+
+/** Shares of a line that a step names, as they stand right before its name. [P] */
+export const shareWords: readonly { readonly sign: RegExp, readonly fraction: number | 'rest' }[] = [
+  { sign: /\b(?:remaining|rest\s+of(?:\s+the)?|remainder\s+of(?:\s+the)?|reserved|leftover|last\s+of\s+the|other\s+half(?:\s+of)?(?:\s+the)?|final\s+third\s+of(?:\s+the)?|last\s+third\s+of(?:\s+the)?)\s+(?:\p{L}+\s+){0,2}$/iu, fraction: 'rest' },
+  { sign: /\b(?:two[\s-]thirds|2\/3|⅔)\s+(?:of\s+)?(?:the\s+|your\s+|that\s+)(?:\p{L}+\s+){0,2}$/iu, fraction: 2 / 3 },
+  { sign: /\b(?:three[\s-]quarters|3\/4|¾)\s+(?:of\s+)?(?:the\s+|your\s+)(?:\p{L}+\s+){0,2}$/iu, fraction: 3 / 4 },
+  { sign: /\b(?:(?:an?|another|one|the\s+first|the\s+second)[\s-](?:other\s+)?third|1\/3|⅓)\s+(?:of\s+)?(?:the\s+|your\s+|it\s+)?(?:\p{L}+\s+){0,2}$/iu, fraction: 1 / 3 },
+  { sign: /\b(?:(?:an?|another|one)[\s-](?:quarter|fourth)|1\/4|¼)\s+(?:of\s+)(?:the\s+|your\s+)?(?:\p{L}+\s+){0,2}$/iu, fraction: 1 / 4 },
+  { sign: /\b(?:half|one[\s-]half|½)\s+(?:of\s+)?(?:the\s+|your\s+|that\s+)(?:\p{L}+\s+){0,2}$/iu, fraction: 1 / 2 },
+]
+
+const dry: readonly Kind[] = ['flour', 'gluten-free-flour', 'flour-mix', 'starch', 'flakes', 'sugar', 'cocoa', 'leaven', 'salt', 'spice', 'milk-powder', 'nut-flour', 'binder', 'coconut', 'acid', 'yeast', 'flavour', 'seed', 'nut', 'egg-product']
+const wet: readonly Kind[] = ['milk', 'sour-milk', 'cream', 'plant-drink', 'plant-sour', 'plant-cream', 'water', 'juice', 'oil', 'egg', 'egg-white', 'egg-yolk', 'syrup', 'honey', 'acid', 'flavour', 'alcohol', 'butter', 'plant-block', 'plant-spread', 'hard-fat', 'puree', 'binder', 'sugar', 'condensed-milk', 'plant-condensed', 'nut-butter', 'tofu']
+
+/** Words that take many lines together: by kind, everything, or whatever no other step has used. [P] */
+export const gatherings: readonly { readonly sign: RegExp, readonly kinds: readonly Kind[] | 'all' | 'rest' }[] = [
+  { sign: /\b(?:all\s+(?:of\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?ingredients|everything|all\s+(?:the\s+)?(?:rest|others?)|mix\s+(?:it\s+)?all|all\s+together|the\s+(?:lot|above)|ingredients\s+(?:together|for\s+the))\b/giu, kinds: 'all' },
+  { sign: /\b(?:remaining|rest\s+of\s+the|other|remainder\s+of\s+the)\s+(?:\p{L}+\s+)?ingredients\b|\bthe\s+rest\b(?!\s+of)|\bremaining\s+(?:things|items)\b/giu, kinds: 'rest' },
+  { sign: /\b(?:dry|dried)\s+(?:ingredients|things|mix(?:ture)?|goods)|\bthe\s+dry\b/giu, kinds: dry },
+  { sign: /\b(?:wet|liquid)\s+(?:ingredients|things|mix(?:ture)?)|\b(?:the\s+)?(?:liquids|wet)\b(?=\s+(?:to|into|and|in)\b)/giu, kinds: wet },
+  { sign: /\b(?:spices?|flavourings?|seasonings?)\b/giu, kinds: ['spice', 'flavour'] },
+  { sign: /\b(?:raising\s+agents?|leaven\w*)\b/giu, kinds: ['leaven', 'acid'] },
+  { sign: /\b(?:fruits?|berries)\b/giu, kinds: ['fruit', 'dried-fruit', 'puree'] },
+  { sign: /\bnuts\b/giu, kinds: ['nut', 'nut-flour'] },
+  { sign: /\bseeds\b/giu, kinds: ['seed', 'binder'] },
+  { sign: /\b(?:fats?|shortening)\b/giu, kinds: ['butter', 'plant-block', 'plant-spread', 'hard-fat', 'oil'] },
+  { sign: /\b(?:sweeteners?|sugars|syrups?)\b/giu, kinds: ['sugar', 'syrup', 'honey'] },
+  { sign: /\bflours\b/giu, kinds: ['flour', 'gluten-free-flour', 'flour-mix', 'starch', 'nut-flour'] },
+]
+
+/** Words by which a step says that it is done. [P] */
+export const cueSigns: readonly RegExp[] = [
+  /\buntil\s+[^.;,]{3,80}/giu,
+  /\b(?:a\s+)?(?:skewer|tester|toothpick|cocktail\s+stick|knife)\b[^.;]{0,40}\b(?:clean|crumbs?)\b/giu,
+  /\bspring(?:s|y)?\s+back\b/giu,
+]
