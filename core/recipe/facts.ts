@@ -1,5 +1,6 @@
 import { readAmount, readOven } from '../measure'
 import type { Oven, Pan, Recipe, Yield } from './recipe'
+import { readStepTimes } from './step-times'
 
 const makes = /\b(?:makes|serves|yields?|servings?|portions?|cuts\s+into)\b\s*:?\s*(?:about|approx\.?|around|one|a)?\s*(?=\d|[½¼]|one\b|two\b|three\b|four\b|five\b|six\b|eight\b|ten\b|twelve\b|a\s|an\s|\p{L}+\s+\d)/iu
 const afterCount = /\b(\d{1,3}(?:\s*[-–]\s*\d{1,3})?)\s+(?:servings?|portions?|pieces|slices|muffins|cookies|biscuits|squares|buns|cupcakes|scones)\b/iu
@@ -25,33 +26,26 @@ export function readPan(text: string): Pan | null {
   return found ? { text: found[1]!.trim() } : null
 }
 
-const minuteRange = /(\d{1,3})(?:\s*(?:-|–|—|to)\s*(\d{1,3}))?\s*(?:min(?:ute)?s?\b|m\b)/iu
-const hourRange = /(\d(?:[.,]\d|[½¼¾])?|an|one|one and a half|two)\s*(?:-\s*(\d)\s*)?(?:hours?|hrs?|h)\b(?:\s*(?:and\s*)?(\d{1,2})\s*min)?/iu
+const baking = /\b(?:bak(?:e|es|ed|ing)|roast|in\s+the\s+oven|oven\s+for)\b/iu
+const bakeFact = /^\s*(?:bak(?:e|ing)|cook(?:ing)?)\s*(?:time)?\s*[:–-]/iu
 
-function bakeMinutes(sentence: string): { low: number, high: number } | null {
-  const hours = hourRange.exec(sentence)
-  if (hours && !/chill|rest|cool|prove|rise|fridge/iu.test(sentence)) {
-    const whole = { 'an': 1, 'one': 1, 'two': 2, 'one and a half': 1.5 }[hours[1]!.toLowerCase()] ?? Number(hours[1]!.replace('½', '.5').replace('¼', '.25').replace('¾', '.75').replace(',', '.'))
-    const low = whole * 60 + Number(hours[3] ?? 0)
-    return { low, high: hours[2] ? Number(hours[2]) * 60 : low }
+/** The minutes of the first sentence that bakes; a line such as "Bake time: 35 min" when no step says it. */
+function bakeMinutes(texts: readonly string[]): { low: number, high: number, text: string } | null {
+  const sentences = texts.flatMap(text => text.split(/(?<=[.;!?])\s+/u))
+  for (const sentence of sentences) {
+    const time = baking.test(sentence) && !/^\s*(?:prep|total)/iu.test(sentence) ? readStepTimes(sentence).find(t => t.kind === 'bake' || (t.kind === 'other' || t.kind === 'cook') && /\boven\b|^\s*\W*bak/iu.test(sentence)) : undefined
+    if (time) return { low: time.low, high: time.high, text: sentence }
   }
-  const found = minuteRange.exec(sentence)
-  if (!found) return null
-  const low = Number(found[1])
-  return { low, high: found[2] ? Number(found[2]) : low }
+  for (const text of texts) if (bakeFact.test(text)) { const time = readStepTimes(text)[0]; if (time) return { low: time.low, high: time.high, text } }
+  return null
 }
 
-/**
- * The oven setting and bake time of the steps: the first setting named, and the minutes of the first sentence that bakes.
- * `asks` is true for a bare 200–260 degrees. Null when neither a setting nor a time is named.
- */
-export function readOvenFacts(texts: readonly string[]): { oven: Oven | null, asks: boolean, text: string } {
-  const sentences = texts.flatMap(text => text.split(/(?<=[.;!?])\s+/u))
-  const setting = sentences.map(readOven).find(found => found !== null) ?? null
-  const baking = sentences.find(s => /\b(?:bake|baking|bakes|baked|in the oven|oven for|cook)\b/iu.test(s) && bakeMinutes(s) !== null && !/^\s*(?:prep|total)/iu.test(s))
-  const minutes = baking ? bakeMinutes(baking) : null
-  if (!setting && !minutes) return { oven: null, asks: false, text: '' }
-  return { oven: { celsius: setting?.celsius ?? null, fan: setting?.fan ?? false, minutes, text: setting?.text ?? baking ?? '' }, asks: setting?.asks ?? false, text: setting?.text ?? '' }
+/** The first oven setting that the texts name, and the bake time. Null when neither is there. */
+export function readOvenFacts(texts: readonly string[]): Oven | null {
+  const setting = texts.flatMap(text => text.split(/(?<=[.;!?])\s+/u)).map(readOven).find(found => found !== null) ?? null
+  const minutes = bakeMinutes(texts)
+  if (!setting && !minutes) return null
+  return { celsius: setting?.celsius ?? null, fan: setting?.fan ?? false, minutes: minutes && { low: minutes.low, high: minutes.high }, text: setting?.text ?? minutes?.text ?? '' }
 }
 
 /** What a recipe says of itself, as short texts: how many, which tin, how hot, how long. */

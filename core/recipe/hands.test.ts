@@ -119,7 +119,7 @@ Soak the gelatine, melt it into the warm cream and chill for 4 hours.`,
 150–175 g caster sugar
 a few drops of almond essence
 Stir over the heat until thick, spread in a 20 cm square tin and chill.`,
-    title: 'Coconut semolina slab', region: 'uk', parts: { '': ['coconut-milk 800', 'semolina 199', 'vanilla-sugar 8', 'sugar 163', 'almond-extract 0'] }, steps: 1, findings: [],
+    title: 'Coconut semolina slab', region: 'au', parts: { '': ['coconut-milk 800', 'semolina 206', 'vanilla-sugar 8', 'sugar 163', 'almond-extract 0'] }, steps: 1, findings: [],
   },
   { // An Indian hand.
     text: `Eggless jaggery cake
@@ -141,7 +141,7 @@ Beat the curd and jaggery. Fold in everything else and bake at 170 for 35 minute
 50 g corn flour
 80 g margarine
 Bake at 220 for 15 minutes.`,
-    title: 'Doubtful buns', region: 'us', parts: { '': ['plain-flour ?', 'oat-flakes 300', 'maize-flour 50', 'margarine 80'] }, steps: 1, findings: ['ambiguous', 'ambiguous', 'no-weight', 'oven-scale', 'weight-against-volume'],
+    title: 'Doubtful buns', region: 'us', parts: { '': ['plain-flour ?', 'oat-flakes 300', 'maize-flour 50', 'margarine 80'] }, steps: 1, findings: ['ambiguous', 'ambiguous', 'no-unit', 'oven-scale', 'weight-against-volume'],
   },
 ]
 

@@ -107,6 +107,8 @@ export function layOut(pieces: readonly Piece[]): Part[] {
     if (under === 'ingredients' || looksNamed(plain)) { push({ from, is: 'ingredient', text }); continue }
     // "flour – 200 g": an amount behind the name.
     if (wordsOf(plain).length <= 8 && /\d/.test(plain) && !/[.!?]$/.test(plain) && hasLines) { push({ from, is: 'ingredient', text }); continue }
+    // Among the ingredients nothing short is passed over: what is not known is asked about.
+    if (hasLines && !hasSteps && wordsOf(plain).length <= 6 && !/[.!?:]$/.test(plain) && !startsWithVerb(plain)) { push({ from, is: 'ingredient', text }); continue }
     parts.push({ from, is: hasSteps && wordsOf(text).length > 4 ? 'step' : 'other', text })
   }
   return parts

@@ -184,7 +184,7 @@ function lineOf(text: string, { region, id, component, ingredient: answered }: R
   const right = text.slice(split.end)
   const alone = lineOf(right, { region, id: `${id}-or`, component })
   const borrowed = !alone.line.amount && found.main ? lineOf(`${own.slice(0, found.main.end)} ${right}`, { region, id: `${id}-or`, component }) : alone
-  return { line: { ...line, orElse: [{ ...borrowed.line, text: right }, ...borrowed.line.orElse] }, findings: [...findings, ...borrowed.findings.filter(f => f.code === 'unknown-ingredient' || f.code === 'unread-words')] }
+  return { line: { ...line, orElse: [{ ...borrowed.line, text: right }, ...borrowed.line.orElse].filter(other => !other.ingredient || other.ingredient !== line.ingredient) }, findings: [...findings, ...borrowed.findings.filter(f => f.code === 'unknown-ingredient' || f.code === 'unread-words')] }
 }
 
 /** Where another thing with an amount of its own begins: "… mixed with 2 Tbsp water". */
@@ -262,7 +262,7 @@ export function partThings(text: string, region: Region): string[] {
   const isThing = (name: string) => { const r = findMentions(name, region); return r.mentions.length === 1 && r.unread.length === 0 }
   const found = readQuantity(text, 0, sizeIn(region)) ?? readVague(text, 0)
   if (each.test(text) && found) {
-    const rest = text.slice(found.end).replace(/^\s*each\s*(?:of)?\s*:?\s*/i, '').replace(/,?\s*\beach\b/i, '')
+    const rest = text.slice(found.end).replace(/\s*\([^()]*\)\s*$/u, '').replace(/^\s*each\s*(?:of)?\s*:?\s*/i, '').replace(/,?\s*\beach\b/i, '')
     const names = rest.split(/\s*(?:,|\band\b|&|\+)\s*/iu).filter(Boolean)
     return names.length > 1 && names.every(isThing) ? names.map(name => `${text.slice(0, found.end)} ${name}`) : [text]
   }

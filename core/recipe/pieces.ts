@@ -1,6 +1,7 @@
-import { findMentions } from '../pantry'
+import { findMentions, wordsOf } from '../pantry'
 import { readQuantity } from './quantity'
 import type { Span } from './recipe'
+import { componentWords } from './tables/headings'
 
 /** A stretch of the text that was read, and where it stands. */
 export interface Piece { readonly text: string, readonly at: number }
@@ -26,15 +27,23 @@ function cutUp(piece: Piece): Piece[] {
 
 const isMeasuredThing = (part: string) => { const q = readQuantity(part.trim(), 0, () => 1); return q !== null && !/^\s*(?:%|per\s*cent|cm|mm|inch)/iu.test(part.trim().slice(q.end)) && findMentions(part.trim().slice(q.end)).mentions.length > 0 }
 
+/** "To decorate: writing icing, sprinkles", "To serve: cream": a heading and its things in one line, without amounts. */
+function purposeInLine(piece: Piece): Piece[] | null {
+  const [, heading, rest] = /^(\s*(?:to\s+(?:serve|finish|decorate|garnish|dust|glaze|top|fill)|for\s+(?:serving|dusting|greasing|finishing|decorating|the\s+(?:tin|pan)))[^:.]{0,24}:)\s+(\S.*)$/iu.exec(piece.text) ?? []
+  if (!heading || !rest || wordsOf(rest).length > 14 || /[.!?;]\s*\S/u.test(rest)) return null
+  return [{ text: heading, at: piece.at }, ...partAt({ text: rest, at: piece.at + piece.text.length - rest.length }, /\s*,\s+/gu)]
+}
+
 /** "Pastry: 250 g flour, 125 g butter, 1 egg" or "1 cup flour | 2 eggs": several things in one line, each on its own. */
 function listedInLine(piece: Piece): Piece[] {
-  const [, heading, rest = piece.text] = /^([\p{L} ]{3,40}:)\s+(?=\d|½|¼|¾)(.*)$/u.exec(piece.text) ?? []
+  const [, heading, rest = piece.text] = /^([\p{L} ]{3,40}:)\s+(?=\d|[½¼¾⅓⅔])(.*)$/u.exec(piece.text) ?? []
   const body = { text: rest, at: piece.at + piece.text.length - rest.length }
   for (const separator of [/\s*[|•;]\s*/gu, /\s*,\s+(?=\d|½|¼|¾)/gu]) {
     const things = partAt(body, separator)
     if (things.length > 1 && things.every(thing => isMeasuredThing(thing.text))) return [...heading ? [{ text: heading, at: piece.at }] : [], ...things]
   }
-  return twoColumns(piece) ?? [piece]
+  if (heading && isMeasuredThing(rest) && (/^for\b/iu.test(heading) || componentWords.test(heading))) return [{ text: heading, at: piece.at }, body]
+  return twoColumns(piece) ?? purposeInLine(piece) ?? [piece]
 }
 
 /** Two columns that were pasted as one: a wide gap or a tab between two measured things. */

@@ -1,4 +1,5 @@
 import type { Region } from '../measure'
+import { findMentions, wordsOf } from '../pantry'
 import { readOvenFacts, readPan, readYield } from './facts'
 import { layOut, type Part } from './layout'
 import { layOutProse } from './prose'
@@ -36,6 +37,12 @@ function withoutMarkup(text: string): string {
 // eslint-disable-next-line no-control-regex -- control characters are what is taken out
 const clean = (text: string) => text.replace(/\r\n?|\u2028|\u2029/gu, '\n').replace(/[\u0000-\u0008\u000b-\u001f\u007f\u200b-\u200f\u202a-\u202e\u2066-\u2069\ufeff\ufffe]/gu, '')
 
+/** Prose about the weather is passed over; a line that names something to eat, or may be the name of something, is not. */
+function couldMatter(text: string): boolean {
+  const { mentions, unread } = findMentions(text)
+  return mentions.length > 0 || (unread.length > 0 && wordsOf(text).length <= 4)
+}
+
 /** Reads a whole recipe. Never fails: what cannot be read is a finding with the words it is about. */
 export function readRecipe(source: string, options: RecipeOptions = {}, further: readonly Rule[] = []): RecipeReading {
   const findings: Finding[] = []
@@ -59,7 +66,7 @@ export function readRecipe(source: string, options: RecipeOptions = {}, further:
   const components = gather(parts, region, findings)
   const steps = components.flatMap(c => c.steps)
   const told = [...parts.filter(p => p.is === 'fact' || p.is === 'other').map(p => p.text), ...steps]
-  const { oven } = readOvenFacts([...steps, ...told])
+  const oven = readOvenFacts([...steps, ...told])
   const facts = told.filter(line => line.length <= longestLine).slice(0, 200).join('\n')
   const recipe: Recipe = { title: title || 'Untitled dessert', region, components, yield: readYield(facts), pan: readPan(facts), oven }
 
@@ -68,7 +75,7 @@ export function readRecipe(source: string, options: RecipeOptions = {}, further:
   if (!source.trim()) note('empty', 'stop', 'There is no text yet. Paste a recipe: its title, what goes in, and what is done.')
   else if (!lines.length) note('no-lines', 'stop', 'I found no ingredient lines in this text. Write each ingredient on a line of its own, with its amount first: “200 g plain flour”.')
   else if (!steps.length) note('no-steps', 'note', 'I found no steps. The amounts can be worked out all the same; the mixing notes will be general.')
-  const leftOver = parts.filter(p => p.is === 'other' && !/^https?:/iu.test(p.text))
+  const leftOver = parts.filter(p => p.is === 'other' && !/^https?:/iu.test(p.text) && couldMatter(p.text))
   if (leftOver.length && lines.length) note('other-text', 'note', `${leftOver.length === 1 ? 'One line is' : `${leftOver.length} lines are`} read as neither ingredient nor step, and not checked: “${leftOver[0]!.text.slice(0, 80)}”${leftOver.length > 1 ? ' …' : ''}`, leftOver[0]!.text)
   findings.push(...wholeFindings(recipe, further))
   return { recipe, findings, text, regionBecause: options.region ? [] : guess.because }

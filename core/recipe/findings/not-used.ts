@@ -44,7 +44,9 @@ export function notUsed(recipe: Recipe, steps: readonly PlacedStep[]): Finding[]
   const named = ({ line }: { line: Line }) => [line, ...line.orElse].some(l => usedIds.has(l.id) || usedIds.has(l.ingredient ?? '')) || ownWords(line, lines).some(word => stepWords.has(word))
   const weighty = all.filter(({ line }) => !line.purpose && !line.optional && line.ingredient)
   if (weighty.filter(named).length < 0.55 * weighty.length) return []
-  const calledOnly = (component: Component) => !component.steps.length && component.name !== '' && plain(component.name).some(word => stepWords.has(word)) && !all.some(each => each.component === component && named(each))
+  // A part that the steps only call by its name ("sprinkle with the topping"): nothing of its own is named either.
+  const elsewhere = (component: Component) => new Set(all.filter(each => each.component !== component).map(({ line }) => line.ingredient))
+  const calledOnly = (component: Component) => !component.steps.length && component.name !== '' && plain(component.name).some(word => stepWords.has(word)) && !all.some(each => each.component === component && named(each) && !elsewhere(component).has(each.line.ingredient))
   return weighty.filter(each => {
     const ingredient = ingredientById(each.line.ingredient!)
     return ingredient && !named(each) && !isLoosely(each) && !isGathered(ingredient, each.component, steps) && !calledOnly(each.component)

@@ -6,6 +6,9 @@ interface Placed { readonly use: StepUse, readonly step: PlacedStep }
 const more = /\b(?:more|extra|another|additional|if\s+(?:needed|necessary|you\s+like|it)|as\s+needed|or\s+so)\b/iu
 const byTurns = /^[^.;]{0,30}\b(?:at\s+a\s+time|by\s+(?:one|the)|each\s+time)\b/iu
 
+/** "Fill each with 2 Tbsp jam": so much a piece, not in all. */
+const perPiece = /\b(?:each|every|per)\b(?!\s+of)/iu
+
 const quoted = ({ use, step }: Placed) => use.share.of === 'amount' ? step.text.slice(use.share.quantity.start, use.share.quantity.end).trim() : ''
 const listed = (line: Line) => line.evidence.amount ? line.text.slice(...line.evidence.amount).trim() : ''
 const sameUnit = (line: Line, use: StepUse) => use.share.of === 'amount' && (use.share.quantity.unit?.id ?? null) === line.unit
@@ -55,7 +58,7 @@ export function stepAmounts(recipe: Recipe, steps: readonly PlacedStep[]): Findi
   for (const line of linesOf(recipe)) {
     if (!line.amount || line.purpose || line.orElse.length) continue
     const uses = steps.flatMap(step => step.uses.filter(use => use.line?.id === line.id).map((use): Placed => ({ use, step })))
-    const stated = uses.filter(({ use, step }) => use.share.of === 'amount' && !more.test(step.text.slice(Math.max(0, use.share.quantity.start - 20), use.mention.end + 30)) && !byTurns.test(step.text.slice(use.mention.end)))
+    const stated = uses.filter(({ use, step }) => use.share.of === 'amount' && !more.test(step.text.slice(Math.max(0, use.share.quantity.start - 20), use.mention.end + 30)) && !byTurns.test(step.text.slice(use.mention.end)) && !perPiece.test(step.text.slice(0, use.mention.end + 30)))
     const parts = uses.filter(({ use }) => use.share.of === 'part')
     const whole = uses.some(({ use, step }) => use.share.of === 'all' && ![...stated, ...parts].some(p => p.step === step))
     const closes = rest || uses.some(({ use }) => use.share.of === 'rest')

@@ -5,7 +5,7 @@ export const otherHeadings = /^(?:notes?|tips?|storage|storing|variations?|nutri
 export const componentHeading = /^(?:for|to\s+make)\s+(?:the\s+|an?\s+)?(.{2,50}?)\s*:?$/iu
 /** Names of parts that may stand alone as a heading ("Glaze", "CRUMB TOPPING"). */
 export const componentWords = /\b(?:cake|batter|dough|base|crust|pastry|case|filling|frosting|icing|glaze|topping|streusel|crumble|crumb|custard|cream|ganache|drizzle|syrup|sauce|coating|decoration|meringue|sponge|biscuit|layer|choux|buns?|puffs?|caramel|compote|jelly|soak|swirl|mousse|garnish|buttercream|brownie|loaf|muffins?|scones?|cookies?|fruit|plain|dark|light|chocolate|white|vanilla)\b/iu
-export const purposeHeadings = /^(?:to\s+(?:serve|finish|decorate|garnish|dust|glaze|assemble)|for\s+(?:serving|dusting|greasing|finishing|decorating|the\s+(?:tin|pan)))\s*:?$/iu
+export const purposeHeadings = /^(?:to\s+(?:serve|finish|decorate|garnish|dust|glaze|assemble|fill|top|sprinkle|ice)(?:\s+and\s+(?:serve|finish|decorate|garnish|dust|glaze|fill|top|ice))?|for\s+(?:serving|dusting|greasing|finishing|decorating|the\s+(?:tin|pan)))\s*:?$/iu
 
 /** Words with which an instruction begins. */
 export const stepVerbs: ReadonlySet<string> = new Set(`

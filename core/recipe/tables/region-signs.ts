@@ -7,6 +7,8 @@ export const regionSigns: readonly { readonly sign: RegExp, readonly points: Par
   { sign: /all-?\s?purpose flour/iu, points: { us: 3, ca: 3 } },
   { sign: /confectioners|powdered sugar|semi-?sweet|half-and-half|heavy cream|cornstarch|\bmolasses\b|granulated sugar|graham cracker/iu, points: { us: 2, ca: 2 } },
   { sign: /\bcups?\b/iu, points: { us: 2, ca: 2, au: 1, nz: 1, za: 1, in: 1, uk: -3, ie: -3 } },
+  { sign: /(?:^|\n)\s*[\d/ ½¼¾⅓⅔-]{1,8}\s?[cC]\.?\s+\p{L}/u, points: { us: 2 } },
+  { sign: /\b(?:bake|oven)\b[^.\n]{0,40}\b(?:3[0-9]|4[0-7])[05]\b(?!\s*(?:°|º)?\s*(?:g|ml|C)\b)/iu, points: { us: 2, ca: 2 } },
   { sign: /\b\d+\s*mL\b/u, points: { ca: 4 } },
   { sign: /\b(?:35|18|10)\s*% (?:whipping |table |coffee )?cream\b|homo milk/iu, points: { ca: 4 } },
   { sign: /\bcastor sugar\b/iu, points: { za: 2, in: 1 } },
