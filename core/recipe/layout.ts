@@ -40,7 +40,8 @@ const looksTold = (text: string) => startsWithVerb(text) && wordsOf(text).length
 /** "Cream cheese frosting", "Pecan topping": what it ends in is a part, whatever it begins with. */
 const endsAsPart = /\b(?:frosting|icing|glaze|topping|filling|crust|base|layers?|batter|dough|crumble|streusel|buttercream|ganache|drizzle|sauce|coating)$/iu
 
-function headingName(text: string, next: string): string | null {
+/** The name of the part that a line heads; null when it is no heading. `next` is what stands under it. */
+export function headingName(text: string, next: string): string | null {
   const bare = text.replace(/^[#*_\s]+|[*_\s:]+$/gu, '').trim()
   if (!bare || wordsOf(bare).length > 7 || /\d\s*(?:g|ml|cup|tsp|tbsp|oz)\b/iu.test(bare) || /[.!?]$/.test(bare)) return null
   if (purposeHeadings.test(bare)) return bare.toLowerCase()

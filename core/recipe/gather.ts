@@ -1,0 +1,62 @@
+import type { Region } from '../measure'
+import type { Part } from './layout'
+import { longestLine, partThings, readLine } from './line'
+import { finding, type Component, type Finding, type Line, type Span } from './recipe'
+
+/** More than these are no recipe's; the rest is left out and said. */
+const mostLines = 400
+
+interface Growing { name: string, lines: Line[], steps: string[], stepsFrom: Span[] }
+
+/** Gathers what was laid out into parts of the dessert, each with its lines and steps. Findings of the lines are added. */
+export function gather(parts: readonly Part[], region: Region, findings: Finding[]): Component[] {
+  const found: Growing[] = []
+  const named = (name: string) => {
+    let at = found.find(c => plainName(c.name) === plainName(name))
+    if (!at) found.push(at = { name, lines: [], steps: [], stepsFrom: [] })
+    return at
+  }
+  const steps: { readonly text: string, readonly from: Span, readonly under: string }[] = []
+  // Where each part has its steps under its own ingredients, a later ingredient follows some step.
+  const partByPart = parts.findIndex(p => p.is === 'step') < parts.findLastIndex(p => p.is === 'ingredient')
+  let name = ''
+  let listed = false
+  let count = 0
+  for (const part of parts) {
+    if (part.is === 'component') [name, listed] = [part.name, false]
+    if (part.is === 'ingredients' || part.is === 'steps') name = ''
+    if (part.is === 'ingredient') {
+      listed = true
+      for (const text of partThings(part.text.replace(/^[\s•*▢□☐◦‣–—-]+/u, ''), region)) {
+        if (count >= mostLines) continue
+        const read = readLine(text.slice(0, longestLine), { region, id: `l${++count}`, component: name })
+        if (!read.ok) continue
+        const placed = { ...read.line, from: part.from }
+        const weighed = /^(?:to|for)\s/u.test(name) && !read.line.purpose ? { ...placed, purpose: /serv/u.test(name) ? 'serve' as const : /greas|tin|pan/u.test(name) ? 'pan' as const : 'decorate' as const } : placed
+        named(name).lines.push(weighed)
+        findings.push(...read.findings.filter(f => !(f.code === 'no-amount' && weighed.purpose)))
+      }
+    }
+    if (part.is === 'step') steps.push({ text: part.text, from: part.from, under: listed && !partByPart ? '' : name })
+  }
+  for (const step of steps) {
+    const own = stepTo(step.text, step.under, found, named)
+    own.steps.push(step.text)
+    own.stepsFrom.push(step.from)
+  }
+  if (count >= mostLines) findings.push(finding({ code: 'too-long', severity: 'stop', about: 'lines', sentence: `Only the first ${mostLines} ingredient lines are read.` }))
+  return found.filter(c => c.lines.length || c.steps.length)
+}
+
+const plainName = (name: string) => name.replace(/^(?:the|for the|to make the|make the)\s+/iu, '')
+
+const weight = (c: Growing) => c.lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0)
+
+/** A step belongs under its heading, if that part has lines; without one, to the part it begins by naming ("For the glaze, …"), else the heaviest. */
+function stepTo(step: string, heading: string, found: readonly Growing[], named: (name: string) => Growing): Growing {
+  const headed = found.find(c => plainName(c.name) === plainName(heading))
+  if (heading && (headed || !found.some(c => c.lines.length))) return headed ?? named(heading)
+  const opening = step.slice(0, 60).toLowerCase()
+  const own = found.find(c => c.name && !/^(?:to|for)\s/u.test(c.name) && new RegExp(`(?:for|make|prepare|mix)\\s+(?:the\\s+)?${c.name.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')}`, 'u').test(opening))
+  return own ?? found.reduce<Growing | null>((best, c) => !best || weight(c) > weight(best) ? c : best, null) ?? named('')
+}
