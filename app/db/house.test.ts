@@ -1,13 +1,14 @@
 import { afterAll, beforeEach, describe, expect, test } from '@jest/globals'
-import { readRecipe, type Bake, type Person } from '#core'
-import { addToHouse, allBakes, allPeople, bakeById, readFact, readHouse, removeBake, removePerson, replaceHouse, saveBake, savePerson, watchHouse, writeFact } from './house'
-import { db } from './schema'
+import { bakeOf, emptyStock, readRecipe, shelfRowOf, type Bake, type Person } from '#core'
+import { addToHouse, allBakes, allPeople, bakeById, readFact, readHouse, removeBake, pictureOf, removePerson, replaceHouse, saveBake, savePerson, savePicture, shelfRows, watchHouse, writeFact, writeStock } from './house'
+import Dexie from 'dexie'
+import { db, HouseDb } from './schema'
 
 const person = (id: string, name = id): Person => ({ id, name, avoids: [{ allergen: 'milk', level: 'trace' }], diets: [] })
-const { recipe, findings } = readRecipe('Bun\n200 g flour\n1 egg')
-const bake = (id: string, updated: string): Bake => ({ id, title: 'Bun', source: 'Bun', region: 'uk', recipe, findings, people: [], wishes: {}, plan: null, created: updated, updated })
+const reading = readRecipe('Bun\n200 g flour\n1 egg')
+const bake = (id: string, updated: string): Bake => bakeOf(id, reading, [], updated)
 
-beforeEach(async () => { await Promise.all([db.people.clear(), db.bakes.clear(), db.facts.clear()]) })
+beforeEach(async () => { await Promise.all(db.tables.map(table => table.clear())) })
 
 afterAll(() => db.close())
 
@@ -25,16 +26,20 @@ describe('the house in the database', () => {
     await saveBake(bake('new', '2026-02-01T00:00:00.000Z'))
     expect((await allBakes()).map(b => b.id)).toEqual(['new', 'old'])
     expect(await bakeById('old')).toEqual(bake('old', '2026-01-01T00:00:00.000Z'))
-    await removeBake('old')
-    expect(await bakeById('old')).toBeUndefined()
+    await savePicture({ bake: 'old', data: 'data:image/png;base64,AA==' })
+    const taken = await removeBake('old')
+    expect([await bakeById('old'), await pictureOf('old'), (await shelfRows()).map(row => row.id)]).toEqual([undefined, undefined, ['new']])
+    expect([taken.bake?.id, taken.picture?.bake]).toEqual(['old', 'old'])
   })
   test('another house takes this one’s place, or nothing happens', async () => {
     await savePerson(person('a'))
-    const twice = { people: [person('b'), person('b')], bakes: [] }
+    const twice = { people: [person('b'), person('b')], bakes: [], stock: emptyStock, pictures: [] }
     await expect(replaceHouse(twice)).rejects.toThrow()
     expect((await allPeople()).map(p => p.id)).toEqual(['a'])
-    await replaceHouse({ people: [person('b')], bakes: [bake('x', '2026-01-01T00:00:00.000Z')] })
-    expect(await readHouse()).toEqual({ people: [person('b')], bakes: [bake('x', '2026-01-01T00:00:00.000Z')] })
+    const other = { people: [person('b')], bakes: [bake('x', '2026-01-01T00:00:00.000Z')], stock: { ...emptyStock, spoons: [{ ingredient: 'neutral-oil', unit: 'tbsp', grams: 12.5 }] }, pictures: [{ bake: 'x', data: 'data:image/png;base64,AA==' }] }
+    await replaceHouse(other)
+    expect(await readHouse()).toEqual(other)
+    expect(await shelfRows()).toEqual(other.bakes.map(shelfRowOf))
   })
   test('adding a house leaves what is there as it is', async () => {
     await savePerson(person('a', 'Mine'))
@@ -53,5 +58,23 @@ describe('the house in the database', () => {
     for (let i = 0; i < 50 && seen.at(-1) !== 1; i++) await new Promise(resolve => setTimeout(resolve, 10))
     stop()
     expect(seen.at(-1)).toBe(1)
+  })
+  test('the house’s own stock is kept', async () => {
+    const stock = { ...emptyStock, names: [{ words: 'fizzwhip', ingredient: 'double-cream' }] }
+    await writeStock(stock)
+    expect((await readHouse()).stock).toEqual(stock)
+  })
+  test('a house of the first version comes up with its bakes, corrections and shelf', async () => {
+    const old = new Dexie('ingwer-first')
+    old.version(1).stores({ people: '++seat, &id', bakes: 'id, updated', facts: 'key' })
+    await old.open()
+    const { settled: _s, tags: _t, archived: _a, ...first } = bake('b', '2026-01-01T00:00:00.000Z')
+    await old.table('bakes').put({ ...first, findings: [{ code: 'ambiguous', severity: 'ask', sentence: 'Which?', lineId: 'l1', text: '200 g flour', corrections: [{ label: 'rye flour', ingredient: 'rye-flour' }] }] })
+    old.close()
+    const now = new HouseDb('ingwer-first')
+    const up = (await now.bakes.toArray())[0]!
+    expect(up).toMatchObject({ settled: [], tags: [], archived: false, findings: [{ key: 'ambiguous:200 g flour', corrections: [{ label: 'rye flour', edits: [{ do: 'say', lineId: 'l1', ingredient: 'rye-flour' }] }] }] })
+    expect((await now.shelf.toArray()).map(row => [row.id, row.open])).toEqual([['b', 1]])
+    now.close()
   })
 })

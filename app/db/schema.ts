@@ -1,22 +1,30 @@
 import Dexie, { type Table } from 'dexie'
-import type { Bake, Person } from '#core'
+import { bakeFrom1, shelfRowOf, type Bake, type Person, type Picture, type ShelfRow } from '#core'
 
-/** Small facts about this browser's house, by key. */
+/** Small facts about this browser's house, by key; the house's own stock of the pantry is one. */
 export interface Fact { readonly key: string, readonly value: unknown }
 
 /** A person with the seat that keeps the table in its order. */
 export type Seated = Person & { readonly seat?: number }
 
 /** The only place that knows Dexie's tables and versions; a change of shape is a new version with its way up. */
-class HouseDb extends Dexie {
+export class HouseDb extends Dexie {
   people!: Table<Seated, number>
   bakes!: Table<Bake, string>
+  /** A short row a bake, so that thousands are listed and looked through without laying them all out. */
+  shelf!: Table<ShelfRow, string>
+  pictures!: Table<Picture, string>
   facts!: Table<Fact, string>
 
   constructor(name = 'ingwer') {
     // Every read is asked of the disk: two tabs of one house must never see different people.
     super(name, { cache: 'disabled' })
     this.version(1).stores({ people: '++seat, &id', bakes: 'id, updated', facts: 'key' })
+    this.version(2).stores({ shelf: 'id, updated', pictures: 'bake' }).upgrade(async tx => {
+      const old = (await tx.table('bakes').toArray()).map(bake => bakeFrom1(bake) as Bake)
+      await tx.table('bakes').bulkPut(old)
+      await tx.table('shelf').bulkPut(old.map(shelfRowOf))
+    })
   }
 }
 

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
-import type { Adaptation, Bake, PeopleCheck, Person, RecipeEdit } from '#core'
-import { bakeById } from '~/db/house'
+import { bakeOf, type Adaptation, type Bake, type PeopleCheck, type Person, type Reading, type RecipeEdit } from '#core'
+import { bakeById, savePicture } from '~/db/house'
 import { useHouseStore } from './house'
 
 /** The bake on the bench: what is open, who can eat it, and the plans for it. Every change is saved and can be undone. */
@@ -52,15 +52,15 @@ export const useBenchStore = defineStore('bench', () => {
     await Promise.all([show(stamped), save(stamped)])
   }
 
-  async function begin(source: string, people: readonly string[]): Promise<Bake> {
+  /** Reads a pasted text and lays it on the bench; the photo that it was read from stays with it. */
+  async function begin(source: string, people: readonly string[], picture = ''): Promise<Bake> {
     working.value = 'reading'
     try {
-      const { recipe, findings } = await useCore().readRecipe(source, {})
-      const now = new Date().toISOString()
-      const next: Bake = { id: crypto.randomUUID(), title: recipe.title, source: source.slice(0, 200_000), region: recipe.region, recipe, findings, people: [...people], wishes: {}, plan: null, created: now, updated: now }
+      await house.start()
+      const next = bakeOf(crypto.randomUUID(), await useCore().readRecipe(source, {}), people, new Date().toISOString())
       past.value = []
       future.value = []
-      await Promise.all([show(next), save(next)])
+      await Promise.all([show(next), save(next), picture ? savePicture({ bake: next.id, data: picture }).catch(() => undefined) : undefined])
       return next
     }
     finally { working.value = '' }
@@ -77,18 +77,32 @@ export const useBenchStore = defineStore('bench', () => {
     future.value = []
     saved.value = 'saved'
     await show(kept)
+    // The house may have learned names or weighed spoons since: read again, the answers kept.
+    if (kept.updated < house.stocked) await readAgain()
     return true
   }
 
-  /** Applies a correction; the sentence of a refusal, or '' when it is done. A chosen plan is set aside when the lines change. */
-  async function edit(what: RecipeEdit): Promise<string> {
+  const readingOf = (of: Bake): Reading => ({ recipe: of.recipe, findings: of.findings, settled: of.settled })
+
+  /** Applies corrections as one; the sentence of a refusal, or '' when it is done. A chosen plan is set aside when the lines change. */
+  async function edit(what: RecipeEdit | readonly RecipeEdit[]): Promise<string> {
     const now = bake.value
     if (!now) return ''
-    const result = await useCore().editRecipe({ recipe: now.recipe, findings: now.findings }, what)
+    const edits = Array.isArray(what) ? what as readonly RecipeEdit[] : [what as RecipeEdit]
+    const result = await useCore().editRecipe(readingOf(now), edits)
     if (!result.ok) return result.problem.sentence
-    const keepsPlan = what.do === 'dismiss'
-    await change({ ...now, recipe: result.recipe, findings: result.findings, title: result.recipe.title, region: result.recipe.region, plan: keepsPlan ? now.plan : null })
+    const keepsPlan = edits.every(each => each.do === 'dismiss' || each.do === 'recall')
+    await change({ ...now, recipe: result.recipe, findings: result.findings, settled: result.settled, title: result.recipe.title, region: result.recipe.region, plan: keepsPlan ? now.plan : null })
     return ''
+  }
+
+  /** Every line once more, after the house's own pantry changed. */
+  async function readAgain() {
+    const now = bake.value
+    if (!now) return
+    const read = await useCore().reread(readingOf(now))
+    const same = JSON.stringify(read.recipe) === JSON.stringify(now.recipe)
+    await change({ ...now, ...read, plan: same ? now.plan : null })
   }
 
   const seat = async (people: readonly string[]) => { if (bake.value) await change({ ...bake.value, people: [...people], plan: null }) }
@@ -122,7 +136,7 @@ export const useBenchStore = defineStore('bench', () => {
   }
 
   return {
-    bake, check, adaptation, working, saved, notice, table, begin, open, edit, seat, work, choose,
+    bake, check, adaptation, working, saved, notice, table, begin, open, edit, readAgain, readingOf, seat, work, choose,
     canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0),
     undo: () => step(past, future), redo: () => step(future, past),
     clear: () => { bake.value = null; check.value = null; adaptation.value = null },

@@ -1,11 +1,14 @@
 import { defineStore } from 'pinia'
-import type { Bake, House, Person } from '#core'
-import { addToHouse, readFact, readHouse, removeBake, removePerson, replaceHouse, saveBake, savePerson, watchHouse, writeFact } from '~/db/house'
+import { bakeOf, emptyStock, tagsOf, type Bake, type House, type Person, type ShelfRow, type Stock } from '#core'
+import { addToHouse, allBakes, bakeById, pictureOf, readFact, readHouse, readView, removeBake, removePerson, replaceHouse, saveBake, saveBakes, savePerson, savePicture, watchHouse, writeFact, writeStock } from '~/db/house'
 
-/** The people and bakes of this house, as the database has them; kept up to date, also by other tabs. */
+/** The people, shelf and stock of this house, as the database has them; kept up to date, also by other tabs. */
 export const useHouseStore = defineStore('house', () => {
   const people = shallowRef<readonly Person[]>([])
-  const bakes = shallowRef<readonly Bake[]>([])
+  const shelf = shallowRef<readonly ShelfRow[]>([])
+  const stock = shallowRef<Stock>(emptyStock)
+  /** When the stock changed last: a bake that was read before is read again when it is opened. */
+  const stocked = ref('')
   const ready = ref(false)
   const problem = ref('')
   const measureIn = ref<'grams' | 'spoons'>('grams')
@@ -14,14 +17,25 @@ export const useHouseStore = defineStore('house', () => {
   /** Looks into the house once, however many pages ask for it. */
   const start = () => starting ??= lookIn()
 
+  let poured = emptyStock as Stock
+  /** Hands the house's own stock to the core, if it is another than it has. */
+  async function pour(next: Stock) {
+    if (JSON.stringify(next) === JSON.stringify(poured)) return
+    poured = next
+    stock.value = next
+    await useCore().stock(next)
+  }
+
   async function lookIn() {
     try {
-      watchHouse(house => { people.value = house.people; bakes.value = house.bakes }, () => { problem.value = unreadable })
-      const first = await readHouse()
+      const first = await readView()
       people.value = first.people
-      bakes.value = first.bakes
+      shelf.value = first.shelf
+      await pour(first.stock)
+      stocked.value = await readFact('stocked', '')
+      watchHouse(view => { people.value = view.people; shelf.value = view.shelf; void pour(view.stock) }, () => { problem.value = unreadable })
       measureIn.value = await readFact('measureIn', 'grams')
-      const empty = !first.people.length && !first.bakes.length
+      const empty = !first.people.length && !first.shelf.length
       // The demo household moves in once; whoever empties the house afterwards keeps it empty.
       if (empty && !(await readFact('demoSeen', false)) && await isDemoServer()) {
         await openDemo().then(() => writeFact('demoSeen', true), () => { problem.value = noDemo })
@@ -43,11 +57,7 @@ export const useHouseStore = defineStore('house', () => {
     const core = useCore()
     const files = await $fetch<{ people: Person[], recipes: string[] }>('/api/demo')
     const now = Date.now()
-    const read = await Promise.all(files.recipes.map(async (source, i): Promise<Bake> => {
-      const { recipe, findings } = await core.readRecipe(source, {})
-      const stamp = new Date(now - i * 1000).toISOString()
-      return { id: `demo-${i + 1}`, title: recipe.title, source, region: recipe.region, recipe, findings, people: files.people.map(p => p.id), wishes: {}, plan: null, created: stamp, updated: stamp }
-    }))
+    const read = await Promise.all(files.recipes.map(async (source, i): Promise<Bake> => bakeOf(`demo-${i + 1}`, await core.readRecipe(source, {}), files.people.map(p => p.id), new Date(now - i * 1000).toISOString())))
     await addToHouse({ people: files.people, bakes: read })
   }
 
@@ -56,11 +66,46 @@ export const useHouseStore = defineStore('house', () => {
     await writeFact('measureIn', by)
   }
 
+  /** Keeps another stock of the pantry; what is read from now on knows it. */
+  async function keepStock(next: Stock) {
+    await pour(next)
+    stocked.value = new Date().toISOString()
+    await writeStock(next)
+    await writeFact('stocked', stocked.value)
+  }
+
+  /** Changes one kept bake, and stamps it only where its content changed. */
+  async function changeBake(id: string, change: (bake: Bake) => Bake) {
+    const bake = await bakeById(id)
+    if (bake) await saveBake(change(bake))
+  }
+  const tag = (id: string, tags: readonly string[]) => changeBake(id, bake => ({ ...bake, tags: tagsOf(tags) }))
+  const archive = (id: string, archived: boolean) => changeBake(id, bake => ({ ...bake, archived }))
+
+  async function duplicate(id: string): Promise<string | null> {
+    const [bake, picture] = await Promise.all([bakeById(id), pictureOf(id)])
+    if (!bake) return null
+    const now = new Date().toISOString()
+    const copy: Bake = { ...bake, id: crypto.randomUUID(), title: `${bake.title} (copy)`, recipe: { ...bake.recipe, title: `${bake.recipe.title} (copy)` }, archived: false, created: now, updated: now }
+    await saveBake(copy)
+    if (picture) await savePicture({ bake: copy.id, data: picture.data })
+    return copy.id
+  }
+
+  /** Takes a bake off for good; gives the way to bring it back. */
+  async function dropBake(id: string): Promise<() => Promise<void>> {
+    const { bake, picture } = await removeBake(id)
+    return async () => {
+      if (bake) await saveBake(bake)
+      if (picture) await savePicture(picture)
+    }
+  }
+
   return {
-    people, bakes, ready, problem, measureIn, start, openDemo, measure,
+    people, shelf, stock, stocked, ready, problem, measureIn, start, openDemo, measure, keepStock, tag, archive, duplicate, dropBake,
     keepPerson: (person: Person) => savePerson(person), dropPerson: (id: string) => removePerson(id),
-    keepBake: (bake: Bake) => saveBake(bake), dropBake: (id: string) => removeBake(id),
-    replace: (house: House) => replaceHouse(house), whole: readHouse,
+    keepBake: (bake: Bake) => saveBake(bake), keepBakes: (bakes: readonly Bake[]) => saveBakes(bakes), everyBake: allBakes,
+    replace: async (house: House) => { await replaceHouse(house); await pour(house.stock) }, whole: readHouse,
   }
 })
 

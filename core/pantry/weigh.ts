@@ -1,4 +1,4 @@
-import { exactly, fillingRows, millilitresIn, times, type Amount, type Region, type Spread, type Unit } from '../measure'
+import { exactly, fillingRows, millilitresIn, times, unitById, type Amount, type Region, type Spread, type Unit } from '../measure'
 import type { Handling, Ingredient } from './ingredient'
 import { ownSpoon } from './lookup'
 import { eggSizes } from './tables/egg-sizes'
@@ -15,11 +15,12 @@ function handlingIn(words: string, ingredient: Ingredient): Handling | null {
   return found && ingredient.density[found] ? found : null
 }
 
-/** Grams a millilitre: what the words say, else the first handling of the row with the others as its spread. */
-function densityOf(ingredient: Ingredient, words: string): { spread: Spread, handling: Handling } {
+/** Grams a millilitre: what the words say, else as this baker usually fills it, else the first handling of the row; the others are its spread. */
+function densityOf(ingredient: Ingredient, words: string, usual: Handling | undefined): { spread: Spread, handling: Handling } {
   const said = handlingIn(words, ingredient)
   if (said) return { spread: exactly(ingredient.density[said]!), handling: said }
-  const [[handling, best]] = Object.entries(ingredient.density) as [[Handling, number]]
+  const [[first, firstDensity]] = Object.entries(ingredient.density) as [[Handling, number]]
+  const [handling, best] = usual && ingredient.density[usual] ? [usual, ingredient.density[usual]!] : [first, firstDensity]
   const others = (Object.entries(ingredient.density) as [Handling, number][]).filter(([h]) => h !== 'melted').map(([, d]) => d)
   return { spread: { low: Math.min(best, ...others), best, high: Math.max(best, ...others) }, handling }
 }
@@ -37,10 +38,11 @@ function eggPiece(ingredient: Ingredient, words: string, region: Region): { g: S
 
 /**
  * Grams of an amount in a unit (null: a bare count) of an ingredient, in that region, with low and high; `words` are the
- * line's other words (they may name a handling, a filling or an egg's size). `grams` is null when it cannot be known:
+ * line's other words (they may name a handling, a filling or an egg's size); `usual` is how this baker fills a cup when no
+ * word says it. `grams` is null when it cannot be known:
  * no weight for such a piece, or a volume of something whose density is not known.
  */
-export function weigh(amount: Amount, unit: Unit | null, ingredient: Ingredient | null, region: Region, words: string): Weighed {
+export function weigh(amount: Amount, unit: Unit | null, ingredient: Ingredient | null, region: Region, words: string, usual?: Handling): Weighed {
   const count = inRange(amount)
   if (unit?.kind === 'mass' && (unit.id !== 'stick-butter' || !ingredient?.pieces['stick-butter'])) {
     const grams = times(count, exactly(unit.g!))
@@ -58,7 +60,8 @@ export function weigh(amount: Amount, unit: Unit | null, ingredient: Ingredient 
     const fill = unit.id !== 'ml' && unit.id !== 'l' ? { low, best, high } : exactly(1)
     const own = ownSpoon(ingredient.id, unit.id)
     if (own) return { grams: times(times(count, exactly(own.grams)), fill), how: `your own ${unit.names[0]}: ${round(own.grams)} g${filling ? `, ${filling.word}` : ''}`, source: 'weighed in this house' }
-    const { spread, handling } = densityOf(ingredient, words)
+    if (!Object.keys(ingredient.density).length) return { grams: null, how: `what a spoon or cup of ${ingredient.name} weighs is not known`, source: '' }
+    const { spread, handling } = densityOf(ingredient, words, usual)
     const handled = Object.keys(ingredient.density).length > 1 ? `, ${handling}` : ''
     return { grams: times(times(times(count, exactly(ml)), fill), spread), how: `${unit.id === 'ml' ? '' : `${unit.names[0]} of ${round(ml, 4)} ml × `}${round(spread.best)} g/ml${handled}${filling ? `, ${filling.word}` : ''}`, source: `${unit.source}; ${ingredient.source}` }
   }
@@ -68,4 +71,14 @@ export function weigh(amount: Amount, unit: Unit | null, ingredient: Ingredient 
   if (!piece) return { grams: null, how: unit ? `what one ${unit.id} weighs is not known` : 'no unit is written', source: '' }
   const [low, best, high] = piece
   return { grams: times(count, { low, best, high }), how: `${round(best)} g each`, source: ingredient.source }
+}
+
+/** Grams a millilitre by the house's own weighed spoon or cup of it; null when none was weighed. */
+export function ownDensity(ingredient: Ingredient, region: Region): number | null {
+  for (const id of ['tbsp', 'tsp', 'cup']) {
+    const own = ownSpoon(ingredient.id, id)
+    const ml = own && millilitresIn(unitById(id)!, region)
+    if (own && ml) return own.grams / ml
+  }
+  return null
 }

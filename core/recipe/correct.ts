@@ -13,6 +13,7 @@ const refuse = (sentence: string): Step => ({ ok: false, problem: { code: 'nothi
 const done = (draft: Draft): Step => ({ ok: true, draft })
 const answerOf = (line: Line) => line.evidence.by === 'baker' && line.ingredient ? { ingredient: line.ingredient } : {}
 const longestStep = 4000
+const setting = ({ recipe }: Draft) => ({ region: recipe.region, handling: recipe.handling })
 
 /** Findings that reading the whole text gave; the others are worked out anew after every correction. */
 const ofText: ReadonlySet<Finding['code']> = new Set(['markup', 'too-long', 'other-text', 'several', 'no-steps', 'no-list'])
@@ -29,7 +30,7 @@ function replaceLine(draft: Draft, lineId: string, put: readonly Line[], found: 
 
 /** Reads a text in place of a line; what the heading said it is for stays when its words do. */
 function reread(draft: Draft, line: Line, text: string, answer: { ingredient?: string } = {}): Step {
-  const read = readLine(text, { region: draft.recipe.region, id: line.id, component: line.component, ...answer })
+  const read = readLine(text, { ...setting(draft), id: line.id, component: line.component, ...answer })
   if (!read.ok) return read
   return done(replaceLine(draft, line.id, [{ ...read.line, from: line.from ?? null, purpose: read.line.purpose ?? (line.text === read.line.text ? line.purpose : null) }], read.findings))
 }
@@ -48,7 +49,7 @@ function splitLine(draft: Draft, line: Line, at: number): Step {
   const right = line.text.slice(at).replace(/^(?:[\s,;+&]|(?:and|plus|or)\b)+/iu, '').trim()
   if (!left || !right) return refuse('Put the cursor between two things first; then the line is split there.')
   const id = nextId(draft.recipe)
-  const [one, two] = [readLine(left, { region: draft.recipe.region, id: line.id, component: line.component }), readLine(right, { region: draft.recipe.region, id, component: line.component })]
+  const [one, two] = [readLine(left, { ...setting(draft), id: line.id, component: line.component }), readLine(right, { ...setting(draft), id, component: line.component })]
   if (!one.ok) return one
   if (!two.ok) return two
   const from = line.from ?? null
@@ -78,7 +79,7 @@ function moveLine(draft: Draft, line: Line, to: string, before: string | null): 
 }
 
 function addLine(draft: Draft, component: string, text: string, after: string | undefined): Step {
-  const read = readLine(text, { region: draft.recipe.region, id: nextId(draft.recipe), component })
+  const read = readLine(text, { ...setting(draft), id: nextId(draft.recipe), component })
   if (!read.ok) return read
   const line = { ...read.line, from: null }
   const part = draft.recipe.components.find(c => c.name === component)
@@ -136,6 +137,7 @@ function apply(draft: Draft, edit: RecipeEdit): Step {
       return recipe.components.some(c => c.name === name) ? refuse(`There is a part “${name}” already.`) : done({ ...draft, recipe: { ...recipe, components: [...recipe.components, { name, lines: [], steps: [], stepsFrom: [] }] } })
     }
     case 'region': return inRegion(draft, edit.region)
+    case 'handling': return inRegion({ ...draft, recipe: { ...recipe, handling: edit.handling } }, recipe.region)
     case 'title': return edit.title.trim() ? done({ ...draft, recipe: { ...recipe, title: edit.title.trim().slice(0, 120) } }) : refuse('A dessert needs a name. The old one is kept.')
     case 'oven': return edit.celsius >= 30 && edit.celsius <= 320 ? done({ ...draft, recipe: { ...recipe, oven: { fan: false, minutes: null, ...recipe.oven, celsius: edit.celsius, text: `${edit.celsius} °C` } } }) : refuse('An oven bakes between 30 and 320 °C.')
     case 'scale': return edit.by > 0 && edit.by <= 50 ? eachLine(draft, (now, l) => reread(now, l, scaledText(l, edit.by, recipe.region), answerOf(l))) : refuse('An amount can be made up to fifty times as much.')

@@ -1,5 +1,5 @@
 import { millilitresIn, readUnit, type Region, type Spread, type Unit } from '../measure'
-import { findMentions, ingredientById, inUnit, mainMention, nearNames, partOfFruit, weigh, type Ingredient, type Kind, type Mention, type Weighed } from '../pantry'
+import { findMentions, ingredientById, inUnit, mainMention, nearNames, partOfFruit, weigh, type Handling, type Ingredient, type Kind, type Mention, type Weighed } from '../pantry'
 import { readQuantity, readVague, type Quantity } from './quantity'
 import { finding as saying, type Finding, type Line, type Purpose } from './recipe'
 
@@ -7,6 +7,8 @@ export interface LineOptions {
   readonly region?: Region
   readonly id?: string
   readonly component?: string
+  /** How this baker fills a cup of flour when no word says it. */
+  readonly handling?: Handling
   /** The baker's own answer to "what is this?": an id of the pantry. */
   readonly ingredient?: string
 }
@@ -139,10 +141,10 @@ export function readLine(source: string, options: LineOptions = {}): LineResult 
   const text = source.replace(/[\u200b-\u200f\u202a-\u202e\u2066-\u2069\ufeff]/gu, '').replace(bullet, '').replace(/[\s\u00a0\u2000-\u200a\u202f]+/gu, ' ').trim()
   if (!text) return { ok: false, problem: { code: 'empty', sentence: 'There is nothing in this line to read.', at: [0, source.length] } }
   if (text.length > longestLine) return { ok: false, problem: { code: 'too-long', sentence: `This line has ${text.length} characters; an ingredient line has at most ${longestLine}. Part it into several.`, at: [longestLine, source.length] } }
-  return { ok: true, ...lineOf(text, { region, id, component, ingredient: options.ingredient }) }
+  return { ok: true, ...lineOf(text, { region, id, component, ingredient: options.ingredient, handling: options.handling }) }
 }
 
-function lineOf(text: string, { region, id, component, ingredient: answered }: Required<Pick<LineOptions, 'region' | 'id' | 'component'>> & { ingredient?: string }): { line: Line, findings: Finding[] } {
+function lineOf(text: string, { region, id, component, ingredient: answered, handling }: Required<Pick<LineOptions, 'region' | 'id' | 'component'>> & Pick<LineOptions, 'ingredient' | 'handling'>): { line: Line, findings: Finding[] } {
   const whole = findMentions(text, region)
   const split = alternativesIn(text, whole.mentions)
   const own = (split ? text.slice(0, split.at) : text)
@@ -160,7 +162,7 @@ function lineOf(text: string, { region, id, component, ingredient: answered }: R
   const ingredient = said && !answered ? inUnit(said, unit?.id ?? null) : said
 
   const quantities = found.main ? [found.main, ...found.others] : []
-  const weights = quantities.map(quantity => ({ ...weigh(quantity.amount, quantity === found.main ? unit : quantity.unit, ingredient, region, `${own.slice(quantity.start, quantity.end)} ${words}`), quantity }))
+  const weights = quantities.map(quantity => ({ ...weigh(quantity.amount, quantity === found.main ? unit : quantity.unit, ingredient, region, `${own.slice(quantity.start, quantity.end)} ${words}`, handling), quantity }))
   const { best, odd } = chooseWeight(weights, own)
   const name = words.slice(nameStart, end).replace(/\s+/g, ' ').trim() || words.replace(/\s+/g, ' ').trim()
   const afterName = own.slice(end).replace(/^[\s,;–—-]+/u, '').trim()
@@ -182,8 +184,8 @@ function lineOf(text: string, { region, id, component, ingredient: answered }: R
   const findings = [...odd ? [saying({ code: 'weight-against-volume', severity: 'ask', lineId: id, text, sentence: odd.sentence, corrections: [{ label: odd.label, edits: [{ do: 'retype', lineId: id, text: split ? odd.text + text.slice(split.at) : odd.text }] }] })] : [], ...asksOf(line, main, best, answered, region)]
   if (!split) return { line, findings }
   const right = text.slice(split.end)
-  const alone = lineOf(right, { region, id: `${id}-or`, component })
-  const borrowed = !alone.line.amount && found.main ? lineOf(`${own.slice(0, found.main.end)} ${right}`, { region, id: `${id}-or`, component }) : alone
+  const alone = lineOf(right, { region, id: `${id}-or`, component, handling })
+  const borrowed = !alone.line.amount && found.main ? lineOf(`${own.slice(0, found.main.end)} ${right}`, { region, id: `${id}-or`, component, handling }) : alone
   return { line: { ...line, orElse: [{ ...borrowed.line, text: right }, ...borrowed.line.orElse].filter(other => !other.ingredient || other.ingredient !== line.ingredient) }, findings: [...findings, ...borrowed.findings.filter(f => f.code === 'unknown-ingredient' || f.code === 'unread-words')] }
 }
 

@@ -1,3 +1,4 @@
+import type { Handling } from '../pantry'
 import type { Amount, Celsius, Minutes, Region, Spread, UnitId } from '../measure'
 
 /** [start, end) in a text. */
@@ -48,6 +49,8 @@ export interface Oven { readonly celsius: Celsius | null, readonly fan: boolean,
 export interface Recipe {
   readonly title: string
   readonly region: Region
+  /** How cups of flour were filled, where the baker says so; spooned and levelled otherwise. */
+  readonly handling?: Handling
   readonly components: readonly Component[]
   readonly yield: Yield | null
   readonly pan: Pan | null
@@ -74,6 +77,7 @@ export type RecipeEdit =
   | { readonly do: 'rename-part', readonly component: string, readonly name: string }
   | { readonly do: 'add-part', readonly name: string }
   | { readonly do: 'region', readonly region: Region }
+  | { readonly do: 'handling', readonly handling: Handling }
   | { readonly do: 'title', readonly title: string }
   | { readonly do: 'oven', readonly celsius: number }
   /** Every amount of every line times that. */

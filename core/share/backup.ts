@@ -1,11 +1,13 @@
 import Joi from 'joi'
 import { regions } from '../measure'
+import { kindNames } from '../pantry'
 import { beadColours, beadShapes, unknownNeeds } from '../people'
 import type { House } from './bake'
+import { houseFrom1 } from './upgrade'
 
 /** The backup file: one JSON object with these first keys. A new version gets a new number and a way up from the old. */
 export const backupFormat = 'ingwer-house'
-export const backupVersion = 1
+export const backupVersion = 2
 
 export type BackupReading = { readonly ok: true, readonly house: House } | { readonly ok: false, readonly problem: { readonly code: 'not-json' | 'foreign' | 'newer' | 'broken', readonly sentence: string, readonly at: string } }
 
@@ -19,13 +21,13 @@ const span = Joi.array().items(number).length(2)
 const line = Joi.object({
   id: id.required(), text: text().required(), amount: amount.allow(null).required(), unit: id.allow(null).required(), grams: spread.allow(null).required(),
   ingredient: id.allow(null).required(), name: text().required(), preparation: text().required(), optional: Joi.boolean().required(), purpose: id.allow(null).required(),
-  orElse: Joi.array().items(Joi.link('#line')).required(), component: text().required(), unread: Joi.array().items(text()).required(),
+  orElse: Joi.array().items(Joi.link('#line')).required(), component: text().required(), unread: Joi.array().items(text()).required(), from: span.allow(null),
   evidence: Joi.object({ amount: span.allow(null).required(), name: span.allow(null).required(), how: text().required(), source: text().required(), by: Joi.valid('words', 'baker', 'plan').required() }).required(),
 }).id('line')
 
 const recipe = Joi.object({
-  title: text(300).required(), region: Joi.valid(...regions).required(),
-  components: Joi.array().items(Joi.object({ name: text(300).required(), lines: Joi.array().items(line).required(), steps: Joi.array().items(text(20_000)).required() })).required(),
+  title: text(300).required(), region: Joi.valid(...regions).required(), handling: Joi.valid('sifted', 'spooned', 'scooped', 'packed', 'melted'),
+  components: Joi.array().items(Joi.object({ name: text(300).required(), lines: Joi.array().items(line).required(), steps: Joi.array().items(text(20_000)).required(), stepsFrom: Joi.array().items(span.allow(null)) })).required(),
   yield: Joi.object({ text: text().required(), count: amount.allow(null).required() }).allow(null).required(),
   pan: Joi.object({ text: text().required() }).allow(null).required(),
   oven: Joi.object({ celsius: number.allow(null).required(), fan: Joi.boolean().required(), minutes: amount.allow(null).required(), text: text().required() }).allow(null).required(),
@@ -37,7 +39,11 @@ export const personSchema = Joi.object({
   bead: Joi.object({ letter: Joi.string().min(1).max(2).required(), shape: Joi.valid(...beadShapes).required(), colour: Joi.valid(...beadColours).required() }),
 })
 
-const finding = Joi.object({ code: id.required(), severity: Joi.valid('stop', 'ask', 'note').required(), sentence: text(3000).required(), lineId: id, text: text(20_000), corrections: Joi.array().items(Joi.object({ label: text(300).required(), text: text(), ingredient: id })).required() })
+const edit = Joi.object({ do: id.required() }).pattern(id, Joi.alternatives(Joi.string().allow('').max(20_000), number, Joi.valid(null)))
+const finding = Joi.object({
+  code: id.required(), severity: Joi.valid('stop', 'ask', 'note').required(), key: text(400).required(), sentence: text(3000).required(), lineId: id, text: text(20_000),
+  step: Joi.object({ component: text(300).required(), at: number.required() }), corrections: Joi.array().items(Joi.object({ label: text(300).required(), edits: Joi.array().items(edit).required() })).required(),
+})
 const strings = Joi.array().items(text(3000)).required()
 const balance = Joi.object().pattern(id, number)
 const addition = Joi.object({ ingredient: id.required(), name: text(300).required(), grams: number.allow(null).required(), kitchen: text(300).required(), prepare: text(), restMinutes: number })
@@ -54,16 +60,31 @@ const wishes = Joi.object({ pin: Joi.array().items(id), ban: Joi.array().items(i
 
 const bake = Joi.object({
   id: id.required(), title: text(300).required(), source: text(400_000).required(), region: Joi.valid(...regions).required(), recipe: recipe.required(), findings: Joi.array().items(finding).required(),
+  settled: Joi.array().items(text(400)).required(), tags: Joi.array().items(text(60)).required(), archived: Joi.boolean().required(),
   people: Joi.array().items(id).required(), wishes: wishes.required(), plan: plan.allow(null).required(), created: Joi.string().isoDate().required(), updated: Joi.string().isoDate().required(),
 })
 
+const shares = Joi.object({ water: number.required(), fat: number.required(), solid: number.required(), protein: number.required(), sugar: number.required(), starch: number.required(), fibre: number.required() })
+const ids = Joi.array().items(id).required()
+const ingredient = Joi.object({
+  id: id.required(), name: text(100).required(), names: Joi.array().items(text(100)).required(), called: Joi.object().pattern(id, text(100)), kind: Joi.valid(...Object.keys(kindNames)).required(), per100: shares.required(),
+  density: Joi.object().pattern(id, number).required(), pieces: Joi.object().pattern(Joi.string().allow('').max(100), Joi.array().items(number).length(3)).required(), holds: ids, mayHold: ids, traces: ids,
+  does: Joi.object({ bind: number.required(), set: number.required(), foam: number.required(), emulsify: number.required() }).required(), acid: number.required(), powder: number.required(), soda: number.required(), sweet: number.required(),
+  usedFor: Joi.valid('pan'), unread: Joi.boolean(), source: text().required(),
+})
+const stock = Joi.object({
+  ingredients: Joi.array().items(ingredient).unique('id').required(), names: Joi.array().items(Joi.object({ words: text(100).required(), ingredient: id.required() })).required(),
+  spoons: Joi.array().items(Joi.object({ ingredient: id.required(), unit: id.required(), grams: number.greater(0).required() })).required(),
+})
+const picture = Joi.object({ bake: id.required(), data: Joi.string().pattern(/^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/u).max(4_000_000).required() })
+
 const houseFile = Joi.object({
   format: Joi.valid(backupFormat).required(), version: Joi.valid(backupVersion).required(), exported: Joi.string().isoDate().required(),
-  people: Joi.array().items(personSchema).unique('id').required(), bakes: Joi.array().items(bake).unique('id').required(),
+  people: Joi.array().items(personSchema).unique('id').required(), bakes: Joi.array().items(bake).unique('id').required(), stock: stock.required(), pictures: Joi.array().items(picture).required(),
 }).prefs({ convert: false })
 
 /** The house as the text of a backup file. `exported` is the moment, given by the caller, as ISO 8601. */
-export const backupOf = (house: House, exported: string): string => JSON.stringify({ format: backupFormat, version: backupVersion, exported, people: house.people, bakes: house.bakes }, null, 1)
+export const backupOf = (house: House, exported: string): string => JSON.stringify({ format: backupFormat, version: backupVersion, exported, people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures }, null, 1)
 
 const refuse = (code: 'not-json' | 'foreign' | 'newer' | 'broken', sentence: string, at = ''): BackupReading => ({ ok: false, problem: { code, sentence, at } })
 
@@ -82,10 +103,10 @@ export function readBackup(source: string): BackupReading {
   const top = file as { format?: unknown, version?: unknown } | null
   if (typeof top !== 'object' || top === null || top.format !== backupFormat) return refuse('foreign', 'This file was not written by Ingwer’s backup. Nothing was changed.')
   if (typeof top.version === 'number' && top.version > backupVersion) return refuse('newer', `This file was written by a newer Ingwer (version ${top.version}; this one reads ${backupVersion}). Nothing was changed.`)
-  const { error, value } = houseFile.validate(file, { abortEarly: true })
+  const { error, value } = houseFile.validate(top.version === 1 ? houseFrom1(top as Record<string, unknown>) : file, { abortEarly: true })
   if (error) return refuse('broken', `This house file is damaged at “${error.details[0]!.path.join(' › ')}”: ${error.details[0]!.message}. Nothing was changed.`, error.details[0]!.path.join('.'))
   const house = value as House
   const stranger = house.people.find(person => unknownNeeds(person).length)
   if (stranger) return refuse('broken', `${stranger.name} avoids “${unknownNeeds(stranger)[0]}”, which this Ingwer does not know. Nothing was changed.`, `people.${stranger.id}`)
-  return { ok: true, house: { people: house.people, bakes: house.bakes } }
+  return { ok: true, house: { people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures } }
 }

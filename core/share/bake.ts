@@ -1,5 +1,6 @@
 import type { Region } from '../measure'
-import type { Finding, Recipe } from '../recipe'
+import type { Stock } from '../pantry'
+import { linesOf, type Finding, type Recipe } from '../recipe'
 import type { Person } from '../people'
 import type { Plan, Wishes } from '../swap'
 
@@ -7,11 +8,16 @@ import type { Plan, Wishes } from '../swap'
 export interface Bake {
   readonly id: string
   readonly title: string
-  /** The text as it was pasted; never changed by a correction. */
+  /** The text as it was read, in which lines and steps have their places; never changed by a correction. */
   readonly source: string
   readonly region: Region
   readonly recipe: Recipe
   readonly findings: readonly Finding[]
+  /** Keys of findings that the baker called no problem. */
+  readonly settled: readonly string[]
+  readonly tags: readonly string[]
+  /** Off the shelf, but kept. */
+  readonly archived: boolean
   readonly people: readonly string[]
   readonly wishes: Wishes
   /** The plan that was chosen, whole, so that a card can be printed without working it out again. */
@@ -20,5 +26,43 @@ export interface Bake {
   readonly updated: string
 }
 
+/** The photo of a card that a bake was read from, as a data address. */
+export interface Picture { readonly bake: string, readonly data: string }
+
 /** Everything that a house holds. */
-export interface House { readonly people: readonly Person[], readonly bakes: readonly Bake[] }
+export interface House { readonly people: readonly Person[], readonly bakes: readonly Bake[], readonly stock: Stock, readonly pictures: readonly Picture[] }
+
+export const longestSource = 200_000
+
+/** A new bake of what was read. `now` is the moment as ISO 8601, given by the caller. */
+export const bakeOf = (id: string, reading: { readonly recipe: Recipe, readonly findings: readonly Finding[], readonly text: string, readonly keywords?: readonly string[] }, people: readonly string[], now: string): Bake => ({
+  id, title: reading.recipe.title, source: reading.text.slice(0, longestSource), region: reading.recipe.region, recipe: reading.recipe, findings: reading.findings,
+  settled: [], tags: tagsOf(reading.keywords ?? []), archived: false, people: [...people], wishes: {}, plan: null, created: now, updated: now,
+})
+
+const mostTags = 12
+/** Tags as they are kept: in lower case, short, each once. */
+export const tagsOf = (words: readonly string[]): string[] => [...new Set(words.map(w => w.replace(/[\s,;#]+/gu, ' ').trim().toLowerCase().slice(0, 30)).filter(Boolean))].slice(0, mostTags)
+
+/** What the shelf shows of a bake and looks for, without laying out the whole: it stays quick with thousands. */
+export interface ShelfRow {
+  readonly id: string
+  readonly title: string
+  readonly tags: readonly string[]
+  readonly archived: 0 | 1
+  readonly updated: string
+  /** "closest plan, sure" or "as written". */
+  readonly says: string
+  readonly planned: boolean
+  /** Findings that want an answer. */
+  readonly open: number
+  /** Names of what is in it, for looking. */
+  readonly words: string
+}
+
+export const shelfRowOf = (bake: Bake): ShelfRow => ({
+  id: bake.id, title: bake.title, tags: bake.tags, archived: bake.archived ? 1 : 0, updated: bake.updated,
+  says: bake.plan ? `${bake.plan.title.toLowerCase()} plan, ${bake.plan.confidence}` : 'as written', planned: bake.plan !== null,
+  open: bake.findings.filter(f => f.severity !== 'note').length,
+  words: [...new Set(linesOf(bake.recipe).map(line => line.name.toLowerCase()))].join(' ').slice(0, 600),
+})

@@ -1,7 +1,13 @@
-export type { Bake, House } from './bake'
+export { bakeOf, longestSource, shelfRowOf, tagsOf, type Bake, type House, type Picture, type ShelfRow } from './bake'
+export { bakeFrom1 } from './upgrade'
 export { cardOf } from './card'
 export { jsonLdOf } from './jsonld'
 export type { BackupReading } from './backup'
+export type { CsvReading } from './pantry-file'
+export type { IngredientForm } from './ingredient-form'
 
 /** The backup file brings a validator with it, so it is loaded only when a file is read or written. */
 export const backup = () => import('./backup')
+/** The pantry's form with its validator, and its table file: loaded when the pantry is opened. */
+export const pantryForm = () => import('./ingredient-form')
+export const pantryFile = () => import('./pantry-file')

@@ -2,22 +2,24 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { someRecipe, someTable } from '../../tests/arbitraries'
-import { adapt, backup, cardOf, readRecipe, type Bake, type House, type Person } from '../index'
+import { adapt, backup, bakeOf, cardOf, emptyStock, readRecipe, type Bake, type House, type Person } from '../index'
 
 const { backupOf, readBackup } = await backup()
 const people = JSON.parse(readFileSync(new URL('../../demo/people.json', import.meta.url), 'utf8')) as Person[]
 const when = '2026-01-15T12:00:00.000Z'
 const source = readFileSync(new URL('../../demo/recipes/1-ginger-loaf.txt', import.meta.url), 'utf8')
-const { recipe, findings } = readRecipe(source)
-const bare: Bake = { id: 'b1', title: recipe.title, source, region: recipe.region, recipe, findings, people: people.map(p => p.id), wishes: {}, plan: null, created: when, updated: when }
+const reading = readRecipe(source)
+const { recipe } = reading
+const bare: Bake = bakeOf('b1', reading, people.map(p => p.id), when)
 const chosen: Bake = { ...bare, id: 'b2', plan: adapt(recipe, people).plans[0]! }
-const house: House = { people, bakes: [bare, chosen] }
+const nothing = { stock: emptyStock, pictures: [] }
+const house: House = { people, bakes: [bare, chosen], ...nothing }
 
 describe('the backup file', () => {
   test('gives the same house back', () => expect(readBackup(backupOf(house, when))).toEqual({ ok: true, house: JSON.parse(JSON.stringify(house)) }))
   test('any recipe and any plan survive it', () => {
     fc.assert(fc.property(someRecipe, someTable, (r, table) => {
-      const one: House = { people: table, bakes: [{ ...bare, recipe: r, people: table.map(p => p.id), plan: adapt(r, table).plans[0] ?? null }] }
+      const one: House = { people: table, bakes: [{ ...bare, recipe: r, people: table.map(p => p.id), plan: adapt(r, table).plans[0] ?? null }], ...nothing }
       expect(readBackup(backupOf(one, when))).toEqual({ ok: true, house: JSON.parse(JSON.stringify(one)) })
     }), { numRuns: 25 })
   })
@@ -25,7 +27,7 @@ describe('the backup file', () => {
   test.each([
     ['no JSON', 'Dark sticky ginger loaf', 'not-json'], ['nothing', '', 'not-json'], ['half a file', backupOf(house, when).slice(0, 900), 'not-json'], ['another program’s', '{"recipes":[]}', 'foreign'], ['a list', '[1,2]', 'foreign'], ['null', 'null', 'foreign'],
     ['a newer one', JSON.stringify({ ...file, version: 99 }), 'newer'], ['no people', JSON.stringify({ ...file, people: undefined }), 'broken'], ['an extra key', JSON.stringify({ ...file, script: 'x' }), 'broken'],
-    ['a weight in words', backupOf(house, when).replace('"best": 225', '"best": "much"'), 'broken'], ['two of one id', JSON.stringify({ ...file, people: [people[0], people[0]] }), 'broken'], ['an unknown need', backupOf({ people: [{ ...people[0]!, avoids: [{ allergen: 'kryptonite', level: 'trace' }] }], bakes: [] }, when), 'broken'],
+    ['a weight in words', backupOf(house, when).replace('"best": 225', '"best": "much"'), 'broken'], ['two of one id', JSON.stringify({ ...file, people: [people[0], people[0]] }), 'broken'], ['an unknown need', backupOf({ people: [{ ...people[0]!, avoids: [{ allergen: 'kryptonite', level: 'trace' }] }], bakes: [], ...nothing }, when), 'broken'],
     ['a version in words', JSON.stringify({ ...file, version: '1' }), 'broken'],
   ])('%s is refused with a sentence', (_, text, code) => {
     const read = readBackup(text)

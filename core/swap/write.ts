@@ -1,5 +1,5 @@
 import { exactly, scaleAmount, spoonAmount, weightText, type Grams, type Region } from '../measure'
-import { ingredientById, nameIn, type Ingredient } from '../pantry'
+import { ingredientById, nameIn, ownDensity, type Ingredient } from '../pantry'
 import type { Line } from '../recipe'
 
 /** Amounts as this kitchen will measure them, and lines written from them. */
@@ -12,7 +12,7 @@ const unspooned: readonly string[] = ['egg', 'fruit', 'ready-made', 'nut', 'choc
  * kitchen has only those, and then the weight is what those spoons hold.
  */
 export function measured(wanted: Grams, ingredient: Ingredient, region: Region, by: 'grams' | 'spoons'): Measured {
-  const [density] = Object.values(ingredient.density)
+  const density = ownDensity(ingredient, region) ?? Object.values(ingredient.density)[0]
   const scale = scaleAmount(wanted)
   if (!density || unspooned.includes(ingredient.kind)) return { grams: scale.grams, kitchen: scale.text }
   const spoons = spoonAmount(wanted, density, region)

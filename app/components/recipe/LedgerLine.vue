@@ -1,9 +1,13 @@
 <script setup lang="ts">
 import type { Conflict, Line, Person } from '#core'
 
-/** One line of the recipe: its weight, the words as written, what they were read as, and who cannot eat it. */
-const props = defineProps<{ line: Line, conflicts: readonly Conflict[], people: readonly Person[], readAs: string, refused: string }>()
-const emit = defineEmits<{ retype: [text: string], remove: [] }>()
+/**
+ * One line of the recipe: its weight, the words as written, what they were read as, and who cannot eat it. Enter corrects,
+ * arrows go from line to line, Alt with an arrow moves the line, Ctrl+Enter parts it at the cursor, Backspace at its start
+ * joins it with the one above, Delete takes it out.
+ */
+const props = defineProps<{ line: Line, conflicts: readonly Conflict[], people: readonly Person[], readAs: string, refused: string, active: boolean }>()
+const emit = defineEmits<{ retype: [text: string], remove: [], split: [text: string, at: number], join: [text: string], move: [by: 1 | -1], below: [], go: [by: 1 | -1, edit: boolean], look: [] }>()
 
 const editing = ref(false)
 const explained = ref(false)
@@ -17,13 +21,41 @@ async function edit() {
   await nextTick()
   field.value?.focus()
 }
-async function leave(keep: boolean) {
+async function leave(keep: boolean, focus = true) {
   if (!editing.value) return
   editing.value = false
   if (keep && text.value !== props.line.text) emit('retype', text.value)
   await nextTick()
-  opener.value?.focus()
+  if (focus) opener.value?.focus()
 }
+defineExpose({ edit, focus: () => opener.value?.focus() })
+
+function typed(event: KeyboardEvent) {
+  const input = event.target as HTMLInputElement
+  const at = input.selectionStart ?? 0
+  if (event.key === 'Escape') { event.preventDefault(); void leave(false) }
+  else if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) { event.preventDefault(); editing.value = false; emit('split', text.value, at) }
+  else if (event.key === 'Backspace' && at === 0 && input.selectionEnd === 0) { event.preventDefault(); editing.value = false; emit('join', text.value) }
+  else if (event.key === 'Tab' && !event.ctrlKey) { event.preventDefault(); void leave(true, false); emit('go', event.shiftKey ? -1 : 1, true) }
+}
+function pressed(event: KeyboardEvent) {
+  const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
+  if (by) { event.preventDefault(); if (event.altKey) emit('move', by); else emit('go', by, false) }
+  else if (event.key === 'Delete' || event.key === 'Backspace') { event.preventDefault(); emit('remove') }
+  else if (event.key === 'Insert' || event.key === '+') { event.preventDefault(); emit('below') }
+}
+
+/** Where a split without a cursor falls: before "and", "plus" or a second amount. */
+const splitAt = computed(() => { const found = /\s(?:and|plus|\+|&|with)\s|[,;]\s+(?=\d|[½¼¾])/iu.exec(props.line.text); return found ? found.index : -1 })
+const menu = computed(() => [[
+  { label: 'Correct', icon: 'i-lucide-pencil', onSelect: () => void edit() },
+  { label: 'New line below', icon: 'i-lucide-plus', onSelect: () => emit('below') },
+  { label: 'Part in two', icon: 'i-lucide-scissors', disabled: splitAt.value < 0, onSelect: () => emit('split', props.line.text, splitAt.value) },
+  { label: 'Join with the line above', icon: 'i-lucide-merge', onSelect: () => emit('join', props.line.text) },
+], [
+  { label: 'Move up', icon: 'i-lucide-arrow-up', onSelect: () => emit('move', -1) },
+  { label: 'Move down', icon: 'i-lucide-arrow-down', onSelect: () => emit('move', 1) },
+], [{ label: 'Take out', icon: 'i-lucide-trash-2', onSelect: () => emit('remove') }]])
 
 const grams = computed(() => {
   const g = props.line.grams?.best
@@ -41,22 +73,24 @@ const marks = computed(() => props.people.flatMap(person => {
 </script>
 
 <template>
-  <li class="line" :class="{ hit: marks.some(m => m.state === 'contains') }">
+  <li class="line" :class="{ hit: marks.some(m => m.state === 'contains'), lit: active }" @mouseenter="emit('look')" @focusin="emit('look')">
     <div class="row">
       <span v-if="grams" class="grams"><b>{{ parts.whole }}</b><span class="tenth">{{ parts.tenth }}</span><span class="unit">g</span></span>
       <span v-else class="grams none" :title="line.evidence.how">{{ line.purpose ? 'a little' : '? g' }}</span>
       <form v-if="editing" class="editor" @submit.prevent="leave(true)">
-        <input ref="field" v-model="text" class="input" :aria-label="`Correct the line ${line.text}`" @keydown.esc.prevent="leave(false)">
+        <input ref="field" v-model="text" class="input" :aria-label="`Correct the line ${line.text}`" @keydown="typed">
         <UButton type="submit" color="neutral" icon="i-lucide-check" aria-label="Keep this text" />
-        <UButton color="neutral" variant="ghost" icon="i-lucide-trash-2" aria-label="Take this line out" @click="emit('remove')" />
       </form>
-      <button v-else ref="opener" type="button" class="words" :aria-label="`Correct: ${line.text}`" @click="edit">
+      <button v-else ref="opener" type="button" class="words" :data-line="line.id" :aria-label="`Correct: ${line.text}`" @click="edit" @keydown="pressed">
         <span class="written">{{ line.text }}</span>
         <span class="soft read">{{ readAs ? `read as ${readAs}` : 'not known' }}{{ line.evidence.how ? ` · ${line.evidence.how}` : '' }}</span>
       </button>
       <button v-if="marks.length" type="button" class="marks" :aria-expanded="explained" :aria-label="`Why not: ${marks.map(m => `${m.person.name} ${m.state}`).join(', ')}`" @click="explained = !explained">
         <PersonBead v-for="mark in marks" :key="mark.person.id" :person="mark.person" :state="mark.state" :size="28" />
       </button>
+      <UDropdownMenu :items="menu" :content="{ align: 'end' }">
+        <UButton color="neutral" variant="ghost" icon="i-lucide-ellipsis" class="more" :aria-label="`More for ${line.text}`" />
+      </UDropdownMenu>
     </div>
     <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
     <ul v-if="explained" class="why">
@@ -69,7 +103,8 @@ const marks = computed(() => props.people.flatMap(person => {
 <style scoped>
 .line { border-top: 1.5px solid var(--line); list-style: none; }
 .line:first-child { border-top: 0; }
-.row { display: flex; align-items: center; gap: 14px; min-height: 56px; }
+.lit { background: linear-gradient(90deg, var(--ginger-pale), transparent 70%); border-radius: 10px; }
+.row { display: flex; align-items: center; gap: 12px; min-height: 56px; }
 .grams { width: 84px; flex: none; display: grid; grid-template-columns: 1fr 22px 14px; text-align: right; align-items: baseline; font-size: 1.06rem; }
 .grams b { font-weight: 650; }
 .tenth { text-align: left; font-weight: 650; }
@@ -80,15 +115,17 @@ const marks = computed(() => props.people.flatMap(person => {
 .written { font-size: 1.06rem; overflow-wrap: anywhere; }
 .hit .written { text-decoration: line-through; text-decoration-color: var(--beet); text-decoration-thickness: 1.5px; }
 .read { font-size: 0.86rem; overflow-wrap: anywhere; }
+.lit .read { color: var(--ink); }
 .marks { display: flex; gap: 3px; min-height: 44px; min-width: 44px; align-items: center; justify-content: flex-end; padding: 0 4px; border-radius: 12px; cursor: pointer; }
+.more { min-width: 44px; min-height: 44px; justify-content: center; }
 .editor { flex: 1; display: flex; gap: 6px; min-width: 0; }
 .input { flex: 1; min-width: 0; font: inherit; min-height: 46px; border: 1.5px solid var(--ginger); border-radius: 12px; padding: 0 12px; background: var(--ground); color: var(--ink); }
 .refused { color: var(--beet); font-weight: 600; padding: 0 0 10px 98px; }
 .why { margin: 0 0 10px 98px; padding: 10px 14px; background: var(--ground); border-radius: 12px; font-size: 0.95rem; display: grid; gap: 4px; }
 @media (max-width: 760px) {
-  .row { gap: 8px; padding: 4px 0; }
-  .grams { width: 62px; grid-template-columns: 1fr 18px 12px; font-size: 1rem; }
-  .marks { margin-left: auto; flex-wrap: wrap; max-width: 70px; padding: 0; }
+  .row { gap: 4px; padding: 4px 0; }
+  .grams { width: 58px; grid-template-columns: 1fr 16px 11px; font-size: 1rem; }
+  .marks { margin-left: auto; flex-wrap: wrap; max-width: 66px; padding: 0; }
   .words { padding: 6px 0; }
   .why, .refused { margin-left: 0; padding-left: 12px; }
 }

@@ -1,10 +1,28 @@
 <script setup lang="ts">
 /** Above every stage: the bake on the bench, who it is for, whether it is saved, and one step back or forth. */
+defineProps<{ renames?: boolean }>()
 const bench = useBenchStore()
 const house = useHouseStore()
 const says = { '': '', 'saving': 'saving …', 'saved': 'saved in this browser', 'failed': 'not saved' }
 const seated = computed({ get: () => bench.bake?.people ?? [], set: people => void bench.seat(people) })
 const verdictOf = (id: string) => bench.check?.people.find(p => p.personId === id)?.verdict
+
+const naming = ref(false)
+const name = ref('')
+const nameField = useTemplateRef<HTMLInputElement>('nameField')
+async function rename() {
+  name.value = bench.bake?.title ?? ''
+  naming.value = true
+  await nextTick()
+  nameField.value?.select()
+}
+async function named(keep: boolean) {
+  if (!naming.value) return
+  naming.value = false
+  if (!keep || name.value === bench.bake?.title) return
+  const sentence = await bench.edit({ do: 'title', title: name.value })
+  if (sentence) bench.notice = sentence
+}
 const words = { clear: 'nothing found', unknown: 'not known yet', conflict: 'cannot eat it as written' }
 </script>
 
@@ -12,7 +30,9 @@ const words = { clear: 'nothing found', unknown: 'not known yet', conflict: 'can
   <Teleport defer to="#bench">
     <div v-if="bench.bake" class="bar">
       <div class="name">
-        <p class="title" :title="bench.bake.title">{{ bench.bake.title }}</p>
+        <input v-if="naming" ref="nameField" v-model="name" class="title rename" aria-label="Name of this dessert" maxlength="120" @keydown.enter.prevent="named(true)" @keydown.esc.prevent="named(false)" @blur="named(true)">
+        <button v-else-if="renames" type="button" class="title press" :title="bench.bake.title" :aria-label="`Rename ${bench.bake.title}`" @click="rename">{{ bench.bake.title }}</button>
+        <p v-else class="title" :title="bench.bake.title">{{ bench.bake.title }}</p>
         <p class="soft small" role="status">{{ says[bench.saved] }}<span v-if="bench.notice" class="notice">{{ says[bench.saved] ? ' · ' : '' }}{{ bench.notice }}</span></p>
       </div>
       <div class="steps">
@@ -34,6 +54,9 @@ const words = { clear: 'nothing found', unknown: 'not known yet', conflict: 'can
 .bar { display: flex; align-items: center; gap: 16px; min-width: 0; }
 .name { min-width: 0; flex: 1; }
 .name .title { font-weight: 650; font-size: 1.45rem; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; padding-bottom: 2px; }
+.press { max-width: 100%; text-align: left; cursor: text; border-radius: 8px; min-height: 38px; }
+.press:hover { text-decoration: underline dotted var(--strand); text-underline-offset: 5px; }
+.rename { width: 100%; font-family: var(--font-title); background: var(--sheet); border: 1.5px solid var(--ginger); border-radius: 10px; padding: 2px 10px; color: var(--ink); }
 .small { font-size: 0.875rem; min-height: 1.2em; }
 .notice { color: var(--ginger-ink); }
 .steps, .beads { display: flex; }

@@ -1,78 +1,107 @@
 <script setup lang="ts">
-import { regions, sayFacts, type Line, type RecipeEdit, type Region } from '#core'
+import { regions, sayFacts, type Finding, type Line, type PlacedStep, type RecipeEdit, type Region, type Span } from '#core'
+import { pictureOf } from '~/db/house'
 
 const { bench, missing, opened } = useBake()
+const house = useHouseStore()
 const bake = computed(() => bench.bake)
 useHead({ title: () => `Recipe: ${bake.value?.title ?? ''}` })
 
-const names = shallowRef<readonly { id: string, name: string }[]>([])
-watch(() => bake.value?.region, async region => { if (region) names.value = await useCore().ingredientNames(region) }, { immediate: true })
-const nameOf = computed(() => new Map(names.value.map(item => [item.id, item.name])))
+const ledger = useLedger()
+const { refusals, active, adding, draft, edit } = ledger
 
-const refusals = ref<Record<string, string>>({})
-async function edit(what: RecipeEdit) {
-  const sentence = await bench.edit(what)
-  refusals.value = sentence && 'lineId' in what ? { [what.lineId]: sentence } : {}
-  trouble.value = sentence && !('lineId' in what) ? sentence : ''
-  return sentence
-}
-const trouble = ref('')
+const names = shallowRef<readonly { id: string, name: string }[]>([])
+watch([() => bake.value?.region, () => house.stocked], async ([region]) => { if (region) names.value = await useCore().ingredientNames(region as Region) }, { immediate: true })
+const nameOf = computed(() => new Map(names.value.map(item => [item.id, item.name])))
+const steps = shallowRef<readonly PlacedStep[]>([])
+watch(() => bake.value?.recipe, async recipe => { steps.value = recipe ? await useCore().readSteps(recipe) : [] }, { immediate: true })
+const picture = ref('')
+watch(() => bake.value?.id, async id => { picture.value = id ? (await pictureOf(id).catch(() => undefined))?.data ?? '' : '' }, { immediate: true })
+
 const conflictsOf = (line: Line) => bench.check?.people.flatMap(p => p.conflicts.filter(c => c.lineId === line.id)) ?? []
 const inSteps = computed(() => bench.check?.people.flatMap(p => p.conflicts.filter(c => c.where === 'step')) ?? [])
 const personOf = (id: string) => bench.table.find(p => p.id === id)
+const anyConflict = computed(() => bench.check?.people.some(p => p.verdict === 'conflict') ?? false)
 
-const adding = ref('')
-const addTo = ref<string | null>(null)
-async function add(component: string) {
-  if (!adding.value.trim()) { addTo.value = null; return }
-  if (!(await edit({ do: 'add', component, text: adding.value }))) adding.value = ''
+/** What an unknown is, said for the whole house: a name of its own from now on. */
+async function call(words: string, ingredient: string) {
+  const plain = words.toLowerCase()
+  await house.keepStock({ ...house.stock, names: [...house.stock.names.filter(n => n.words !== plain), { words: plain, ingredient }] })
+  await bench.readAgain()
 }
+
+const tab = ref<'found' | 'text' | 'picture'>('found')
+const tabs = computed(() => [{ id: 'found' as const, label: `Found${bake.value?.findings.length ? ` (${bake.value.findings.length})` : ''}` }, { id: 'text' as const, label: 'The text' }, ...picture.value ? [{ id: 'picture' as const, label: 'The photo' }] : []])
+const places = computed(() => (bake.value?.recipe.components ?? []).flatMap(part => [
+  ...part.lines.flatMap(line => line.from ? [{ id: line.id, from: line.from as Span, label: line.text }] : []),
+  ...part.steps.flatMap((text, at) => part.stepsFrom?.[at] ? [{ id: `${part.name}#${at}`, from: part.stepsFrom[at] as Span, label: text.slice(0, 60) }] : []),
+]))
+const lookAtFinding = (finding: Finding) => ledger.look(finding.lineId ?? (finding.step ? `${finding.step.component}#${finding.step.at}` : null))
+
 const regionNames: Record<Region, string> = { us: 'United States', ca: 'Canada', uk: 'United Kingdom', ie: 'Ireland', au: 'Australia', nz: 'New Zealand', za: 'South Africa', in: 'India', metric: 'metric, anywhere' }
 const regionItems = regions.map(value => ({ value, label: regionNames[value] }))
+const fills = [{ value: 'spooned', label: 'spooned in and levelled' }, { value: 'scooped', label: 'scooped from the bag' }, { value: 'sifted', label: 'sifted into' }]
+const hasCups = computed(() => bake.value?.recipe.components.some(c => c.lines.some(l => l.unit === 'cup' && /spooned|scooped|sifted/u.test(l.evidence.how))) ?? false)
 const facts = computed(() => bake.value ? sayFacts(bake.value.recipe) : [])
 const total = (lines: readonly Line[]) => Math.round(lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0))
-const anyConflict = computed(() => bench.check?.people.some(p => p.verdict === 'conflict') ?? false)
+const unweighed = (lines: readonly Line[]) => lines.filter(line => !line.grams && !line.purpose).length
+const partName = ref('')
+const naming = ref<string | null>(null)
+async function addPart() {
+  if (!partName.value.trim()) { naming.value = null; return }
+  if (await edit({ do: 'add-part', name: partName.value }, 'part')) { partName.value = ''; naming.value = null }
+}
 </script>
 
 <template>
   <NoBake v-if="opened && (missing || !bake)" :missing="missing" />
   <div v-else-if="bake" class="page">
-    <BenchBar />
+    <BenchBar renames />
     <div class="grid">
       <section class="sheet ledger" aria-labelledby="lines">
         <div class="head">
           <h1 id="lines">What goes in</h1>
           <p v-if="facts.length" class="soft">{{ facts.join(' · ') }}</p>
+          <UPopover :content="{ align: 'end' }">
+            <UButton color="neutral" variant="ghost" icon="i-lucide-keyboard" class="keys" aria-label="Keys of this page" />
+            <template #content>
+              <dl class="keylist">
+                <dt>↑ ↓</dt><dd>from line to line</dd><dt>Enter</dt><dd>correct, and keep</dd><dt>Tab</dt><dd>keep, and correct the next</dd><dt>Alt ↑ ↓</dt><dd>move the line</dd>
+                <dt>Ctrl Enter</dt><dd>part it at the cursor</dd><dt>Backspace</dt><dd>at its start: join with the one above</dd><dt>+</dt><dd>a new line below</dd><dt>Delete</dt><dd>take it out</dd><dt>1 2 3, x</dt><dd>on a finding: its corrections, no problem</dd><dt>Ctrl Z</dt><dd>one step back</dd>
+              </dl>
+            </template>
+          </UPopover>
         </div>
         <div v-for="component in bake.recipe.components" :key="component.name" class="part">
-          <h2 v-if="component.name || bake.recipe.components.length > 1">{{ component.name || 'the main part' }} <span class="soft weight">{{ total(component.lines) }} g</span></h2>
+          <h2 v-if="component.name || bake.recipe.components.length > 1">{{ component.name || 'the main part' }} <span class="soft weight">{{ total(component.lines) }} g<template v-if="unweighed(component.lines)"> and {{ unweighed(component.lines) }} not weighed</template></span></h2>
           <ul class="lines">
-            <LedgerLine
-              v-for="line in component.lines" :key="line.id" :line="line" :people="bench.table" :conflicts="conflictsOf(line)"
-              :read-as="line.ingredient ? nameOf.get(line.ingredient) ?? '' : ''" :refused="refusals[line.id] ?? ''"
-              @retype="edit({ do: 'retype', lineId: line.id, text: $event })" @remove="edit({ do: 'remove', lineId: line.id })"
-            />
+            <template v-for="line in component.lines" :key="line.id">
+              <LedgerLine
+                :ref="(el: unknown) => ledger.setField(line.id, el)" :line="line" :people="bench.table" :conflicts="conflictsOf(line)" :active="active === line.id"
+                :read-as="line.ingredient ? nameOf.get(line.ingredient) ?? '' : ''" :refused="refusals[line.id] ?? ''"
+                @retype="ledger.retype(line, $event)" @remove="ledger.remove(line)" @split="(text, at) => ledger.split(line, text, at)" @join="ledger.join(line, $event)"
+                @move="ledger.move(line, $event)" @below="ledger.below(line)" @go="(by, open) => ledger.go(line, by, open)" @look="ledger.look(line.id)"
+              />
+              <LineAdder v-if="adding?.after === line.id" v-model="draft" :refused="refusals.add ?? ''" @add="ledger.add" @close="adding = null" />
+            </template>
+            <LineAdder v-if="adding && adding.component === component.name && !component.lines.some(l => l.id === adding!.after)" v-model="draft" :refused="refusals.add ?? ''" @add="ledger.add" @close="adding = null" />
           </ul>
-          <form v-if="addTo === component.name" class="adder" @submit.prevent="add(component.name)">
-            <input v-model="adding" class="input" aria-label="A new line" placeholder="100 g …" autofocus @keydown.esc="addTo = null">
-            <UButton type="submit" color="neutral" variant="outline">Add</UButton>
-          </form>
-          <UButton v-else color="neutral" variant="ghost" icon="i-lucide-plus" @click="addTo = component.name; adding = ''">A line is missing</UButton>
+          <UButton v-if="adding?.component !== component.name" color="neutral" variant="ghost" icon="i-lucide-plus" @click="adding = { component: component.name, after: component.lines.at(-1)?.id }; draft = ''">A line is missing</UButton>
         </div>
-        <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-        <div v-if="bake.recipe.components.some(c => c.steps.length)" class="part">
-          <h2>What is done</h2>
-          <ol class="steps">
-            <template v-for="component in bake.recipe.components" :key="component.name"><li v-for="(step, i) in component.steps" :key="i">{{ step }}</li></template>
-          </ol>
-          <ul v-if="inSteps.length" class="instep">
-            <li v-for="(c, i) in inSteps" :key="i"><PersonBead v-if="personOf(c.personId)" :person="personOf(c.personId)!" :state="c.state" :size="26" /> The steps alone bring it: “… {{ c.words }} …”, {{ c.because }}.</li>
-          </ul>
+        <p v-if="refusals['']" class="trouble" role="alert">{{ refusals[''] }}</p>
+        <form v-if="naming !== null" class="partform" @submit.prevent="addPart">
+          <input v-model="partName" class="input" aria-label="Name of the new part" placeholder="glaze, filling …" autofocus @keydown.esc="naming = null">
+          <UButton type="submit" color="neutral" variant="outline">Add the part</UButton>
+          <p v-if="refusals.part" class="trouble" role="alert">{{ refusals.part }}</p>
+        </form>
+        <UButton v-else color="neutral" variant="ghost" icon="i-lucide-layers" @click="naming = ''">A part is missing</UButton>
+        <div v-for="component in bake.recipe.components.filter(c => c.steps.length || c === bake!.recipe.components[0])" :key="`s${component.name}`" class="part">
+          <h2>What is done<span v-if="component.name && bake.recipe.components.filter(c => c.steps.length).length > 1" class="soft weight">{{ component.name }}</span></h2>
+          <StepList :component="component" :recipe="bake.recipe" :steps="steps" :active="active" :refused="refusals[`steps ${component.name}`] ?? ''" @edit="edit($event, `steps ${component.name}`)" @look="ledger.look" />
         </div>
-        <details class="part source">
-          <summary>The text as you pasted it</summary>
-          <pre>{{ bake.source }}</pre>
-        </details>
+        <ul v-if="inSteps.length" class="instep">
+          <li v-for="(c, i) in inSteps" :key="i"><PersonBead v-if="personOf(c.personId)" :person="personOf(c.personId)!" :state="c.state" :size="26" /> The steps alone bring it: “… {{ c.words }} …”, {{ c.because }}.</li>
+        </ul>
       </section>
 
       <aside class="side">
@@ -81,15 +110,24 @@ const anyConflict = computed(() => bench.check?.people.some(p => p.verdict === '
           <VerdictList :people="bench.table" :check="bench.check" />
           <UButton :to="`/swap/${bake.id}`" size="xl" color="neutral" block class="next" trailing-icon="i-lucide-arrow-right">{{ anyConflict ? 'Work out a version' : 'See what changes' }}</UButton>
         </section>
-        <section aria-labelledby="region">
+        <section aria-labelledby="region" class="measures">
           <h2 id="region">Measured as in</h2>
           <USelectMenu :model-value="bake.region" :items="regionItems" value-key="value" aria-label="Region of the recipe" class="region" :search-input="false" @update:model-value="edit({ do: 'region', region: $event as Region })" />
-          <p class="soft small">Sizes its cups, spoons and eggs.</p>
+          <USelectMenu v-if="hasCups" :model-value="bake.recipe.handling ?? 'spooned'" :items="fills" value-key="value" aria-label="How the cups were filled" class="region" :search-input="false" @update:model-value="edit({ do: 'handling', handling: $event } as RecipeEdit)" />
+          <p class="soft small">Sizes its cups, spoons and eggs. <NuxtLink to="/spoons" class="link">Your own spoons</NuxtLink> count first.</p>
         </section>
-        <section aria-labelledby="found" class="found" :class="{ none: !bake.findings.length }">
-          <h2 id="found">{{ bake.findings.length ? 'Found while reading' : 'Nothing odd found' }}</h2>
-          <p v-if="!bake.findings.length" class="soft">Every line was read. Press one to correct it.</p>
-          <FindingList :findings="bake.findings" :ingredients="names" @edit="edit" />
+        <section class="found" :class="{ none: !bake.findings.length }" aria-label="Findings and the text">
+          <div class="tabs" role="tablist">
+            <button v-for="each in tabs" :id="`tab-${each.id}`" :key="each.id" type="button" role="tab" :aria-selected="tab === each.id" :aria-controls="`panel-${each.id}`" class="tab" @click="tab = each.id">{{ each.label }}</button>
+          </div>
+          <div :id="`panel-${tab}`" role="tabpanel" :aria-labelledby="`tab-${tab}`">
+            <template v-if="tab === 'found'">
+              <p v-if="!bake.findings.length" class="soft">Nothing odd found. Every line was read; press one to correct it.</p>
+              <FindingList :reading="bench.readingOf(bake)" :ingredients="names" :active="active" @edit="edit" @look="lookAtFinding" @call="call" />
+            </template>
+            <SourcePane v-else-if="tab === 'text'" :source="bake.source" :places="places" :active="active" @look="ledger.lookAndGo" />
+            <img v-else :src="picture" alt="The photo that this recipe was read from" class="photo">
+          </div>
         </section>
       </aside>
     </div>
@@ -97,35 +135,38 @@ const anyConflict = computed(() => bench.check?.people.some(p => p.verdict === '
 </template>
 
 <style scoped>
-.grid { display: grid; grid-template-columns: minmax(0, 1fr) 332px; gap: 22px; align-items: start; }
+.grid { display: grid; grid-template-columns: minmax(0, 1fr) 372px; gap: 22px; align-items: start; }
 .ledger { padding: 20px 26px 22px; }
 .head { display: flex; align-items: baseline; gap: 18px; flex-wrap: wrap; margin-bottom: 4px; }
+.keys { margin-left: auto; min-width: 44px; min-height: 44px; align-self: center; }
+.keylist { display: grid; grid-template-columns: auto 1fr; gap: 6px 16px; padding: 14px 18px; font-size: 0.95rem; }
+.keylist dt { font-weight: 650; }
 h1 { font-size: 1.4rem; font-weight: 650; }
 h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 8px; }
 .part { padding-top: 12px; }
 .part h2::first-letter { text-transform: uppercase; }
-.weight { font-weight: 400; font-size: 0.95rem; margin-left: 6px; font-family: var(--font-sans); }
+.weight { font-weight: 400; font-size: 0.95rem; margin-left: 8px; font-family: var(--font-sans); }
 .lines { padding: 0; margin: 0; }
-.adder { display: flex; gap: 8px; padding: 8px 0 0 98px; }
+.partform { display: flex; gap: 8px; flex-wrap: wrap; padding-top: 8px; }
 .input { flex: 1; min-width: 0; font: inherit; min-height: 46px; border: 1.5px solid var(--line); border-radius: 12px; padding: 0 12px; background: var(--ground); color: var(--ink); }
 .trouble { color: var(--beet); font-weight: 600; }
-.steps { padding-left: 1.5em; display: grid; gap: 7px; list-style: decimal; }
-.steps li::marker { color: var(--soft); font-weight: 600; }
 .instep { list-style: none; padding: 10px 0 0; display: grid; gap: 6px; }
-.source summary { cursor: pointer; min-height: 44px; display: flex; align-items: center; color: var(--soft); text-decoration: underline; text-underline-offset: 3px; }
-.source pre { white-space: pre-wrap; overflow-wrap: anywhere; font: inherit; font-size: 0.95rem; background: var(--ground); border-radius: 12px; padding: 12px 16px; max-height: 420px; overflow: auto; }
-.side { display: grid; gap: 24px; padding-top: 14px; }
+.side { display: grid; grid-template-columns: minmax(0, 1fr); gap: 24px; padding-top: 14px; }
 .next { margin-top: 14px; }
-.region { width: 100%; }
-.small { font-size: 0.9rem; margin-top: 4px; }
+.region { width: 100%; margin-bottom: 6px; }
+.small { font-size: 0.9rem; margin-top: 2px; }
+.link { text-decoration: underline; text-underline-offset: 3px; }
+.tabs { display: flex; gap: 4px; margin-bottom: 12px; border-bottom: 1.5px solid var(--line); }
+.tab { min-height: 46px; padding: 0 14px; font-family: var(--font-title); font-size: 1.05rem; font-weight: 600; color: var(--soft); cursor: pointer; border-bottom: 4px solid transparent; margin-bottom: -1.5px; border-radius: 8px 8px 0 0; }
+.tab[aria-selected="true"] { color: var(--ink); border-bottom-color: var(--ginger); }
+.photo { width: 100%; border-radius: 14px; }
 @media (max-width: 1040px) {
   .grid { grid-template-columns: minmax(0, 1fr); }
   .side { display: contents; }
   .side section:first-child { order: -2; }
-  .side section:nth-child(2) { order: 2; }
-  .side .found { order: -1; }
+  .side .measures { order: 2; }
+  .side .found { order: -1; min-width: 0; }
   .side .found.none { order: 1; }
-  .ledger { padding: 16px; }
-  .adder { padding-left: 0; }
+  .ledger { padding: 16px; min-width: 0; }
 }
 </style>
