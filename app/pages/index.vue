@@ -1,9 +1,6 @@
 <script setup lang="ts">
-import type { Bake } from '#core'
-
 const house = useHouseStore()
 const bench = useBenchStore()
-const toast = useToast()
 const text = ref('')
 const seated = ref<readonly string[]>([])
 const reading = ref(false)
@@ -25,13 +22,58 @@ async function begin() {
   }
   reading.value = true
   try {
-    const bake = await bench.begin(text.value, seated.value)
+    const bake = await bench.begin(text.value, seated.value, picture.value)
     await navigateTo(`/recipe/${bake.id}`)
   }
   catch {
     problem.value = 'Reading stopped half way. Your text is still here; try once more.'
   }
   reading.value = false
+}
+
+const { files, busy, done, bring, clear } = useBringIn()
+const photo = usePhotoText()
+const picture = ref('')
+const doubtful = ref(false)
+const picker = useTemplateRef<HTMLInputElement>('picker')
+const camera = useTemplateRef<HTMLInputElement>('camera')
+const over = ref(false)
+
+async function readPhoto(file: File) {
+  problem.value = ''
+  try {
+    const found = await photo.read(file)
+    picture.value = found.picture
+    doubtful.value = found.sure < 0.75
+    text.value = text.value.trim() ? `${text.value.trim()}\n\n${found.text}` : found.text
+    if (!found.text) problem.value = 'No words were found in this picture. Is the card in focus, and the right way up? You can type it beside the photo.'
+  }
+  catch (error) { problem.value = error instanceof Error && /picture/u.test(error.message) ? error.message : 'The photo could not be read. Load the page once more and try again; your text is still here.' }
+  await nextTick()
+  document.getElementById('paste')?.focus()
+}
+
+async function take(all: readonly File[]) {
+  problem.value = ''
+  const photos = all.filter(file => file.type.startsWith('image/'))
+  const texts = all.filter(file => !file.type.startsWith('image/'))
+  if (texts.length) {
+    const made = await bring(texts, seated.value)
+    if (made.length === 1 && texts.length === 1 && !photos.length) { await navigateTo(`/recipe/${made[0]!.id}`); return }
+  }
+  if (photos.length) await readPhoto(photos[0]!)
+  if (photos.length > 1) problem.value = 'One photo at a time: the first was read.'
+}
+function picked(event: Event) {
+  const input = event.target as HTMLInputElement
+  const all = [...input.files ?? []]
+  input.value = ''
+  if (all.length) void take(all)
+}
+function dropped(event: DragEvent) {
+  over.value = false
+  const all = [...event.dataTransfer?.files ?? []]
+  if (all.length) { event.preventDefault(); void take(all) }
 }
 
 const opening = ref(false)
@@ -41,23 +83,24 @@ async function openDemo() {
   catch { problem.value = 'The demo house could not be fetched from this server. Is it still running?' }
   opening.value = false
 }
-
-async function drop(bake: Bake) {
-  await house.dropBake(bake.id)
-  toast.add({ title: `“${bake.title}” is thrown away.`, color: 'neutral', actions: [{ label: 'Bring it back', color: 'primary', variant: 'outline', onClick: () => { void house.keepBake(bake) } }] })
-}
-const day = (iso: string) => new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })
 const example = 'Dark sticky ginger loaf\n\n225 g plain flour\n1 tsp bicarbonate of soda\n115 g butter\n1½ Tbsp treacle\n2 large eggs …\n\nFor the glaze\n100 g icing sugar …'
 </script>
 
 <template>
   <div class="start">
-    <section class="paste">
+    <section class="paste" :class="{ over }" @dragover.prevent="over = true" @dragleave.self="over = false" @drop="dropped">
       <h1>Which dessert do you love?</h1>
-      <p class="soft lead">Paste it as it is. Ingwer reads it, shows who cannot eat what, and works out a version that still is that dessert.</p>
+      <p class="soft lead">Paste it as it is, drop a saved page or a file, or take a photo of the card. Ingwer reads it, shows who cannot eat what, and works out a version that still is that dessert.</p>
       <form @submit.prevent="begin">
-        <label for="paste" class="label">The recipe, as plain text</label>
-        <textarea id="paste" v-model="text" class="field" :placeholder="example" rows="12" spellcheck="false" @keydown.ctrl.enter.prevent="begin" @keydown.meta.enter.prevent="begin" />
+        <label for="paste" class="label">The recipe, as plain text or page source</label>
+        <div class="beside" :class="{ two: picture }">
+          <figure v-if="picture" class="photo">
+            <img :src="picture" alt="The photo that is being read">
+            <figcaption class="soft">{{ doubtful ? 'Hard to read: compare every figure.' : 'Compare the figures before you go on.' }} <button type="button" class="link" @click="picture = ''">Put the photo away</button></figcaption>
+          </figure>
+          <textarea id="paste" v-model="text" class="field" :placeholder="example" rows="12" spellcheck="false" @keydown.ctrl.enter.prevent="begin" @keydown.meta.enter.prevent="begin" />
+        </div>
+        <p v-if="photo.progress.value !== null" class="reading" role="status">Reading the photo, here in this browser … {{ Math.round(100 * photo.progress.value) }} %<progress :value="photo.progress.value" max="1" /></p>
         <WhoEats v-if="house.people.length" :model-value="seated" :people="house.people" label="Who eats" @update:model-value="seat">
           <NuxtLink to="/people" class="more">someone else</NuxtLink>
         </WhoEats>
@@ -65,54 +108,56 @@ const example = 'Dark sticky ginger loaf\n\n225 g plain flour\n1 tsp bicarbonate
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
         <div class="go">
           <UButton type="submit" size="xl" color="neutral" :loading="reading" icon="i-lucide-wheat">Read it</UButton>
-          <span class="soft hint">or Ctrl + Enter</span>
+          <UButton color="neutral" variant="outline" size="xl" icon="i-lucide-folder-open" :disabled="busy" @click="picker?.click()">Open files</UButton>
+          <UButton color="neutral" variant="outline" size="xl" icon="i-lucide-camera" :disabled="photo.progress.value !== null" @click="camera?.click()">Photo of a card</UButton>
+          <span class="soft hint">Ctrl + Enter reads</span>
         </div>
+        <input ref="picker" type="file" multiple accept=".txt,.md,.markdown,.html,.htm,.mhtml,.xhtml,.json,.jsonld,text/*,application/json,application/ld+json,image/*" class="unseen" aria-label="Recipe files to open" tabindex="-1" @change="picked">
+        <input ref="camera" type="file" accept="image/*" class="unseen" aria-label="Photo of a recipe card" tabindex="-1" @change="picked">
       </form>
+      <BroughtList v-if="files.length" :files="files" :done="done" :busy="busy" @close="clear" />
     </section>
 
     <section class="shelf" aria-labelledby="kept">
-      <h2 id="kept">On the shelf</h2>
+      <div class="shelfhead"><h2 id="kept">On the shelf</h2><NuxtLink to="/pantry" class="link">The pantry</NuxtLink></div>
       <p v-if="!house.ready" class="soft">Looking …</p>
-      <div v-else-if="!house.bakes.length" class="empty">
+      <div v-else-if="!house.shelf.length" class="empty">
         <p class="soft">Nothing is kept here yet. What you paste is saved by itself, in this browser alone.</p>
         <UButton color="neutral" variant="outline" :loading="opening" @click="openDemo">Open the Brackwater house</UButton>
         <p class="soft tiny">An invented household with five guests and seven desserts, to try things on.</p>
       </div>
-      <ul v-else class="bakes">
-        <li v-for="bake in house.bakes" :key="bake.id">
-          <NuxtLink :to="bake.plan ? `/swap/${bake.id}` : `/recipe/${bake.id}`" class="bake">
-            <span class="title">{{ bake.title }}</span>
-            <span class="soft tiny">{{ bake.plan ? `${bake.plan.title.toLowerCase()} plan, ${bake.plan.confidence}` : 'as written' }} · {{ day(bake.updated) }}</span>
-          </NuxtLink>
-          <UButton icon="i-lucide-trash-2" color="neutral" variant="ghost" :aria-label="`Throw away ${bake.title}`" @click="drop(bake)" />
-        </li>
-      </ul>
+      <ShelfList v-else />
     </section>
   </div>
 </template>
 
 <style scoped>
-.start { display: grid; grid-template-columns: minmax(0, 1.65fr) minmax(270px, 1fr); gap: 36px; }
+.start { display: grid; grid-template-columns: minmax(0, 1.65fr) minmax(290px, 1fr); gap: 36px; align-items: start; }
+.paste { border-radius: 20px; }
+.paste.over { outline: 3px dashed var(--ginger); outline-offset: 10px; }
 h1 { font-size: 2.1rem; font-weight: 700; }
-h2 { font-size: 1.25rem; font-weight: 650; margin-bottom: 10px; padding-top: 10px; }
-.lead { margin: 8px 0 16px; max-width: 60ch; }
+h2 { font-size: 1.25rem; font-weight: 650; }
+.lead { margin: 8px 0 16px; max-width: 62ch; }
 .label { font-weight: 600; display: block; margin-bottom: 6px; }
+.beside.two { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 14px; align-items: start; }
+.photo { margin: 0; }
+.photo img { width: 100%; max-height: 480px; object-fit: contain; object-position: top; border-radius: 14px; background: var(--sheet); }
+.photo figcaption { font-size: 0.92rem; padding-top: 6px; }
 .field { width: 100%; min-height: 292px; background: var(--sheet); border: 1.5px solid var(--line); border-radius: 18px; padding: 16px 18px; font: inherit; line-height: 1.5; resize: vertical; color: var(--ink); }
+.two .field { min-height: 420px; }
 .field::placeholder { color: var(--soft); opacity: 0.75; }
 .field:focus-visible { border-radius: 18px; }
+.reading { margin-top: 10px; display: grid; gap: 6px; }
+.reading progress { width: 100%; height: 8px; accent-color: var(--ginger); }
 form > :deep(fieldset) { margin-top: 14px; }
-.more { min-height: 44px; display: inline-flex; align-items: center; padding: 0 8px; text-decoration: underline; text-underline-offset: 3px; }
+.more, .link { min-height: 44px; display: inline-flex; align-items: center; padding: 0 8px; text-decoration: underline; text-underline-offset: 3px; cursor: pointer; }
 .nobody { margin-top: 14px; }
 .nobody a { text-decoration: underline; text-underline-offset: 3px; font-weight: 600; }
 .problem { color: var(--beet); font-weight: 600; margin-top: 12px; }
-.go { display: flex; align-items: center; gap: 14px; margin-top: 18px; }
-.bakes { list-style: none; padding: 0; margin: 0; }
-.bakes li { display: flex; align-items: center; border-top: 1.5px solid var(--line); }
-.bakes li:first-child { border-top: 0; }
-.bake { flex: 1; display: flex; flex-direction: column; gap: 2px; padding: 11px 4px; min-height: 60px; justify-content: center; text-decoration: none; color: var(--ink); }
-.bake .title { font-weight: 620; font-size: 1.06rem; }
-.bake:hover .title { text-decoration: underline; text-underline-offset: 3px; }
+.go { display: flex; align-items: center; gap: 12px; margin-top: 18px; flex-wrap: wrap; }
+.unseen { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
+.shelfhead { display: flex; justify-content: space-between; align-items: center; margin-bottom: 6px; }
 .tiny { font-size: 0.9rem; }
 .empty { display: grid; gap: 12px; justify-items: start; }
-@media (max-width: 900px) { .start { grid-template-columns: minmax(0, 1fr); gap: 18px; } .field { min-height: 170px; height: 190px; } h1 { font-size: 1.6rem; } .lead { margin: 6px 0 10px; } .hint { display: none; } }
+@media (max-width: 900px) { .start { grid-template-columns: minmax(0, 1fr); gap: 18px; } .field { min-height: 170px; height: 190px; } .beside.two { grid-template-columns: minmax(0, 1fr); } h1 { font-size: 1.6rem; } .lead { margin: 6px 0 10px; } .hint { display: none; } }
 </style>

@@ -33,7 +33,7 @@ async function open(event: Event) {
 }
 async function empty() {
   const before = await house.whole()
-  await house.replace({ people: [], bakes: [] })
+  await house.replace({ people: [], bakes: [], stock: { ingredients: [], names: [], spoons: [] }, pictures: [] })
   toast.add({ title: 'The house is empty.', color: 'neutral', actions: [{ label: 'Bring everything back', color: 'primary', variant: 'outline', onClick: () => { void house.replace(before) } }] })
 }
 async function demo() {
@@ -48,7 +48,7 @@ const looks = [{ value: 'system', label: 'as this device' }, { value: 'light', l
     <h1>Your house</h1>
     <section class="sheet">
       <h2>House file</h2>
-      <p>{{ house.people.length }} {{ house.people.length === 1 ? 'person' : 'people' }} and {{ house.bakes.length }} {{ house.bakes.length === 1 ? 'bake' : 'bakes' }} are kept in this browser, and nowhere else. The house file holds all of it.</p>
+      <p>{{ house.people.length }} {{ house.people.length === 1 ? 'person' : 'people' }} and {{ house.shelf.length }} {{ house.shelf.length === 1 ? 'bake' : 'bakes' }} are kept in this browser, and nowhere else. The house file holds all of it.</p>
       <div class="acts">
         <UButton color="neutral" icon="i-lucide-archive" @click="save">Save the house file</UButton>
         <UButton color="neutral" variant="outline" icon="i-lucide-archive-restore" :loading="reading" @click="picker?.click()">Open a house file</UButton>
