@@ -1,3 +1,5 @@
+import { photoText, type SeenText } from './photoText'
+
 /**
  * The words of a photo of a recipe card, read in this browser by files that come with the app: nothing is sent anywhere.
  * The recogniser is loaded when the first photo is read.
@@ -16,12 +18,7 @@ async function drawn(file: Blob, width: number): Promise<HTMLCanvasElement> {
   return canvas
 }
 
-/** Marks that recognisers confuse, where a recipe leaves no doubt: "O.5", "l tsp", "1/z". */
-const tidied = (text: string) => text
-  .replace(/[|¦]/gu, 'I').replace(/(?<=\d)[oO](?=\d|\s?(?:g|ml)\b)/gu, '0').replace(/(?<![\p{L}\d])[lI](?=\s?(?:\d|tsp|tbsp|cup|egg|g\b|kg\b|x\s))/giu, '1').replace(/(?<=\d\s?)\/z\b/gu, '/2').replace(/°\s?¢|°\s?\(/gu, '°C')
-  .replace(/[ \t]+\n/gu, '\n').replace(/\n{3,}/gu, '\n\n').trim()
-
-export interface PhotoText { readonly text: string, readonly picture: string, readonly sure: number }
+export interface PhotoText extends SeenText { readonly picture: string, readonly sure: number }
 
 export function usePhotoText() {
   /** How far the reading is, 0–1; null when nothing is read. */
@@ -38,9 +35,10 @@ export function usePhotoText() {
         logger: ({ status, progress: done }) => { progress.value = status === 'recognizing text' ? 0.2 + 0.8 * done : Math.max(progress.value ?? 0, 0.2 * done) },
       })
       try {
-        const { data } = await worker.recognize(canvas)
+        const { data } = await worker.recognize(canvas, {}, { text: false, blocks: true })
         const kept = await drawn(file, keptWidth)
-        return { text: tidied(data.text), picture: kept.toDataURL('image/jpeg', 0.78), sure: data.confidence / 100 }
+        const lines = (data.blocks ?? []).flatMap(block => block.paragraphs.flatMap(p => p.lines)).map(line => ({ top: line.bbox.y0, bottom: line.bbox.y1, words: line.words.map(w => ({ text: w.text, sure: w.confidence })) }))
+        return { ...photoText(lines), picture: kept.toDataURL('image/jpeg', 0.78), sure: data.confidence / 100 }
       }
       finally { await worker.terminate() }
     }

@@ -35,6 +35,7 @@ const { files, busy, done, bring, clear } = useBringIn()
 const photo = usePhotoText()
 const picture = ref('')
 const doubtful = ref(false)
+const doubts = ref<readonly string[]>([])
 const picker = useTemplateRef<HTMLInputElement>('picker')
 const camera = useTemplateRef<HTMLInputElement>('camera')
 const over = ref(false)
@@ -45,12 +46,16 @@ async function readPhoto(file: File) {
     const found = await photo.read(file)
     picture.value = found.picture
     doubtful.value = found.sure < 0.75
+    doubts.value = found.doubts
     text.value = text.value.trim() ? `${text.value.trim()}\n\n${found.text}` : found.text
     if (!found.text) problem.value = 'No words were found in this picture. Is the card in focus, and the right way up? You can type it beside the photo.'
   }
   catch (error) { problem.value = error instanceof Error && /picture/u.test(error.message) ? error.message : 'The photo could not be read. Load the page once more and try again; your text is still here.' }
   await nextTick()
-  document.getElementById('paste')?.focus()
+  const field = document.getElementById('paste') as HTMLTextAreaElement | null
+  field?.focus()
+  field?.setSelectionRange(0, 0)
+  field?.scrollTo(0, 0)
 }
 
 async function take(all: readonly File[]) {
@@ -96,7 +101,10 @@ const example = 'Dark sticky ginger loaf\n\n225 g plain flour\n1 tsp bicarbonate
         <div class="beside" :class="{ two: picture }">
           <figure v-if="picture" class="photo">
             <img :src="picture" alt="The photo that is being read">
-            <figcaption class="soft">{{ doubtful ? 'Hard to read: compare every figure.' : 'Compare the figures before you go on.' }} <button type="button" class="link" @click="picture = ''">Put the photo away</button></figcaption>
+            <figcaption class="soft"><p>{{ doubtful ? 'Hard to read: compare every figure.' : 'Compare the figures before you go on.' }}</p>
+              <p v-if="doubts.length" class="doubts" role="note">Look again at {{ doubts.slice(0, 6).map(d => `“${d}”`).join(', ') }}{{ doubts.length > 6 ? ` and ${doubts.length - 6} more` : '' }}. A figure that could not be made out stands as “?”.</p>
+              <button type="button" class="link" @click="picture = ''">Put the photo away</button>
+            </figcaption>
           </figure>
           <textarea id="paste" v-model="text" class="field" :placeholder="example" rows="12" spellcheck="false" @keydown.ctrl.enter.prevent="begin" @keydown.meta.enter.prevent="begin" />
         </div>
@@ -143,6 +151,8 @@ h2 { font-size: 1.25rem; font-weight: 650; }
 .photo { margin: 0; }
 .photo img { width: 100%; max-height: 480px; object-fit: contain; object-position: top; border-radius: 14px; background: var(--sheet); }
 .photo figcaption { font-size: 0.92rem; padding-top: 6px; }
+.doubts { color: var(--ink); font-weight: 600; }
+.photo .link { padding: 0; }
 .field { width: 100%; min-height: 292px; background: var(--sheet); border: 1.5px solid var(--line); border-radius: 18px; padding: 16px 18px; font: inherit; line-height: 1.5; resize: vertical; color: var(--ink); }
 .two .field { min-height: 420px; }
 .field::placeholder { color: var(--soft); opacity: 0.75; }
