@@ -23,7 +23,10 @@ function useEventListener(name: 'keydown', act: (event: KeyboardEvent) => void) 
         <img src="/icon.svg" alt="" width="30" height="30">Ingwer
       </NuxtLink>
       <div id="bench" class="bench" />
-      <NuxtLink to="/settings" class="quiet">House file</NuxtLink>
+      <nav class="quiets" aria-label="House">
+        <NuxtLink to="/pantry" class="quiet">Pantry</NuxtLink>
+        <NuxtLink to="/settings" class="quiet">House file</NuxtLink>
+      </nav>
     </header>
     <StageRail />
     <main id="work" class="work" tabindex="-1">
@@ -38,6 +41,7 @@ function useEventListener(name: 'keydown', act: (event: KeyboardEvent) => void) 
 .top { grid-column: 1 / -1; display: flex; align-items: center; gap: 20px; min-height: 68px; padding-left: 18px; }
 .mark { display: flex; align-items: center; gap: 9px; font-weight: 700; font-size: 1.2rem; color: var(--ink); text-decoration: none; width: 122px; min-height: 44px; }
 .bench { flex: 1; min-width: 0; }
+.quiets { display: flex; gap: 18px; }
 .quiet { color: var(--soft); text-underline-offset: 3px; text-decoration: underline; min-height: 44px; display: inline-flex; align-items: center; }
 .work { min-width: 0; outline: none; padding-top: 4px; }
 .skip { position: absolute; left: -999px; top: 8px; background: var(--sheet); padding: 10px 16px; border-radius: 10px; z-index: 30; }

@@ -127,7 +127,7 @@ const example = 'Dark sticky ginger loaf\n\n225 g plain flour\n1 tsp bicarbonate
     </section>
 
     <section class="shelf" aria-labelledby="kept">
-      <div class="shelfhead"><h2 id="kept">On the shelf</h2><NuxtLink to="/pantry" class="link">The pantry</NuxtLink></div>
+      <h2 id="kept">On the shelf</h2>
       <p v-if="!house.ready" class="soft">Looking …</p>
       <div v-else-if="!house.shelf.length" class="empty">
         <p class="soft">Nothing is kept here yet. What you paste is saved by itself, in this browser alone.</p>
@@ -144,7 +144,7 @@ const example = 'Dark sticky ginger loaf\n\n225 g plain flour\n1 tsp bicarbonate
 .paste { border-radius: 20px; }
 .paste.over { outline: 3px dashed var(--ginger); outline-offset: 10px; }
 h1 { font-size: 2.1rem; font-weight: 700; }
-h2 { font-size: 1.25rem; font-weight: 650; }
+h2 { font-size: 1.25rem; font-weight: 650; margin-bottom: 8px; }
 .lead { margin: 8px 0 16px; max-width: 62ch; }
 .label { font-weight: 600; display: block; margin-bottom: 6px; }
 .beside.two { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 14px; align-items: start; }
@@ -166,7 +166,6 @@ form > :deep(fieldset) { margin-top: 14px; }
 .problem { color: var(--beet); font-weight: 600; margin-top: 12px; }
 .go { display: flex; align-items: center; gap: 12px; margin-top: 18px; flex-wrap: wrap; }
 .unseen { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
-.shelfhead { display: flex; justify-content: space-between; align-items: center; margin-bottom: 6px; }
 .tiny { font-size: 0.9rem; }
 .empty { display: grid; gap: 12px; justify-items: start; }
 @media (max-width: 900px) { .start { grid-template-columns: minmax(0, 1fr); gap: 18px; } .field { min-height: 170px; height: 190px; } .beside.two { grid-template-columns: minmax(0, 1fr); } h1 { font-size: 1.6rem; } .lead { margin: 6px 0 10px; } .hint { display: none; } }

@@ -2,7 +2,7 @@
 import { avoidableName, dietRows, type Bead, type Person } from '#core'
 
 const house = useHouseStore()
-const toast = useToast()
+const undo = useTakeBack()
 useHead({ title: 'People' })
 
 // The form brings a validator along, so it is fetched only when somebody opens it.
@@ -20,7 +20,7 @@ async function keep(person: Person) {
 }
 async function drop(person: Person) {
   await house.dropPerson(person.id)
-  toast.add({ title: `${person.name} has left the house.`, color: 'neutral', actions: [{ label: 'Bring back', color: 'primary', variant: 'outline', onClick: () => { void house.keepPerson(person) } }] })
+  undo(`${person.name} has left the house.`, 'Bring back', () => house.keepPerson(person))
 }
 </script>
 

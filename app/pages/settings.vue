@@ -1,6 +1,9 @@
 <script setup lang="ts">
+import { emptyStock } from '#core'
+
 const house = useHouseStore()
 const toast = useToast()
+const undo = useTakeBack()
 const download = useDownload()
 const mode = useColorMode()
 useHead({ title: 'House file' })
@@ -26,15 +29,15 @@ async function open(event: Event) {
     if (!found.ok) { refusal.value = found.problem.sentence; return }
     const before = await house.whole()
     await house.replace(found.house)
-    toast.add({ title: `${found.house.people.length} people and ${found.house.bakes.length} bakes are in the house now.`, color: 'success', actions: [{ label: 'Back to the old house', color: 'primary', variant: 'outline', onClick: () => { void house.replace(before) } }] })
+    undo(`${found.house.people.length} people and ${found.house.bakes.length} bakes are in the house now.`, 'Back to the old house', () => house.replace(before))
   }
   catch { refusal.value = `“${file.name}” could not be read. Nothing was changed.` }
   finally { reading.value = false }
 }
 async function empty() {
   const before = await house.whole()
-  await house.replace({ people: [], bakes: [], stock: { ingredients: [], names: [], spoons: [] }, pictures: [] })
-  toast.add({ title: 'The house is empty.', color: 'neutral', actions: [{ label: 'Bring everything back', color: 'primary', variant: 'outline', onClick: () => { void house.replace(before) } }] })
+  await house.replace({ people: [], bakes: [], stock: emptyStock, pictures: [] })
+  undo('The house is empty.', 'Bring everything back', () => house.replace(before))
 }
 async function demo() {
   try { await house.openDemo(); toast.add({ title: 'The Brackwater house has moved in beside yours.', color: 'success' }) }

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { bakeOf, type Adaptation, type Bake, type PeopleCheck, type Person, type Reading, type RecipeEdit } from '#core'
+import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type PeopleCheck, type Person, type RecipeEdit } from '#core'
 import { bakeById, savePicture } from '~/db/house'
 import { useHouseStore } from './house'
 
@@ -82,8 +82,6 @@ export const useBenchStore = defineStore('bench', () => {
     return true
   }
 
-  const readingOf = (of: Bake): Reading => ({ recipe: of.recipe, findings: of.findings, settled: of.settled })
-
   /** Applies corrections as one; the sentence of a refusal, or '' when it is done. A chosen plan is set aside when the lines change. */
   async function edit(what: RecipeEdit | readonly RecipeEdit[]): Promise<string> {
     const now = bake.value
@@ -91,8 +89,7 @@ export const useBenchStore = defineStore('bench', () => {
     const edits = Array.isArray(what) ? what as readonly RecipeEdit[] : [what as RecipeEdit]
     const result = await useCore().editRecipe(readingOf(now), edits)
     if (!result.ok) return result.problem.sentence
-    const keepsPlan = edits.every(each => each.do === 'dismiss' || each.do === 'recall')
-    await change({ ...now, recipe: result.recipe, findings: result.findings, settled: result.settled, title: result.recipe.title, region: result.recipe.region, plan: keepsPlan ? now.plan : null })
+    await change(bakeWith(now, result))
     return ''
   }
 
@@ -100,9 +97,7 @@ export const useBenchStore = defineStore('bench', () => {
   async function readAgain() {
     const now = bake.value
     if (!now) return
-    const read = await useCore().reread(readingOf(now))
-    const same = JSON.stringify(read.recipe) === JSON.stringify(now.recipe)
-    await change({ ...now, ...read, plan: same ? now.plan : null })
+    await change(bakeWith(now, await useCore().reread(readingOf(now))))
   }
 
   const seat = async (people: readonly string[]) => { if (bake.value) await change({ ...bake.value, people: [...people], plan: null }) }
@@ -136,7 +131,7 @@ export const useBenchStore = defineStore('bench', () => {
   }
 
   return {
-    bake, check, adaptation, working, saved, notice, table, begin, open, edit, readAgain, readingOf, seat, work, choose,
+    bake, check, adaptation, working, saved, notice, table, begin, open, edit, readAgain, seat, work, choose,
     canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0),
     undo: () => step(past, future), redo: () => step(future, past),
     clear: () => { bake.value = null; check.value = null; adaptation.value = null },

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { bakeOf, emptyStock, tagsOf, type Bake, type House, type Person, type ShelfRow, type Stock } from '#core'
+import { bakeOf, bakeWith, emptyStock, readingOf, tagsOf, type Bake, type House, type Person, type ShelfRow, type Stock } from '#core'
 import { addToHouse, allBakes, bakeById, pictureOf, readFact, readHouse, readView, removeBake, removePerson, replaceHouse, saveBake, saveBakes, savePerson, savePicture, watchHouse, writeFact, writeStock } from '~/db/house'
 
 /** The people, shelf and stock of this house, as the database has them; kept up to date, also by other tabs. */
@@ -74,6 +74,15 @@ export const useHouseStore = defineStore('house', () => {
     await writeFact('stocked', stocked.value)
   }
 
+  /** Reads kept bakes once more, after the pantry learned something; `done` hears how many are through. */
+  async function readAgain(ids: readonly string[], done: (n: number) => void) {
+    for (const [i, id] of ids.entries()) {
+      const bake = await bakeById(id)
+      if (bake) await saveBake({ ...bakeWith(bake, await useCore().reread(readingOf(bake))), updated: new Date().toISOString() })
+      done(i + 1)
+    }
+  }
+
   /** Changes one kept bake, and stamps it only where its content changed. */
   async function changeBake(id: string, change: (bake: Bake) => Bake) {
     const bake = await bakeById(id)
@@ -102,7 +111,7 @@ export const useHouseStore = defineStore('house', () => {
   }
 
   return {
-    people, shelf, stock, stocked, ready, problem, measureIn, start, openDemo, measure, keepStock, tag, archive, duplicate, dropBake,
+    people, shelf, stock, stocked, ready, problem, measureIn, start, openDemo, measure, keepStock, readAgain, tag, archive, duplicate, dropBake,
     keepPerson: (person: Person) => savePerson(person), dropPerson: (id: string) => removePerson(id),
     keepBake: (bake: Bake) => saveBake(bake), keepBakes: (bakes: readonly Bake[]) => saveBakes(bakes), everyBake: allBakes,
     replace: async (house: House) => { await replaceHouse(house); await pour(house.stock) }, whole: readHouse,

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { adapt, allIngredients, backup, builtIn, cardOf, checkPeople, claimFor, editRecipe, ingredientById, jsonLdOf, nameIn, packetsToCheck, pantryFile, pantryForm, previewOf, readFile, readLine, readRecipe, readSteps, rereadAll, stockPantry, unknownsOf, type Bake, type Finding, type House, type IngredientForm, type LineOptions, type Person, type Reading, type Recipe, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Wishes } from '#core'
+import { adapt, allIngredients, backup, builtIn, cardOf, checkPeople, claimFor, editRecipe, ingredientById, jsonLdOf, nameIn, nearNames, packetsToCheck, pantryFile, pantryForm, previewOf, readFile, readLine, readRecipe, readSteps, rereadAll, stockPantry, unknownsOf, type Bake, type Finding, type House, type IngredientForm, type LineOptions, type Person, type Reading, type Recipe, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Wishes } from '#core'
 import { decodeText } from './decode'
 
 /** The core behind a worker: everything that reads, checks or plans runs here, so that the page never waits. */
@@ -14,11 +14,11 @@ const core = {
   /** What each correction of each finding would change, by the finding's key. */
   previews: (reading: Reading, findings: readonly Finding[]) => findings.map(f => [f.key, f.corrections.map(c => previewOf(reading, c.edits))] as const),
   unknowns: (recipes: readonly { id: string, title: string, recipe: Recipe }[]) => {
-    const found = new Map<string, { words: string, bakes: string[], example: string }>()
+    const found = new Map<string, { words: string, bakes: string[], example: string, near: string[] }>()
     for (const { id, recipe } of recipes) for (const { words, lines } of unknownsOf(recipe)) {
       const known = found.get(words)
       if (known) known.bakes.push(id)
-      else found.set(words, { words, bakes: [id], example: lines[0]!.text })
+      else found.set(words, { words, bakes: [id], example: lines[0]!.text, near: nearNames(words, recipe.region).map(item => item.id) })
     }
     return [...found.values()].sort((a, b) => b.bakes.length - a.bakes.length)
   },

@@ -3,6 +3,7 @@ export type { Composition, Functions, Handling, Ingredient, Kind } from './ingre
 export { allIngredients, findMentions, ingredientById, inUnit, mainMention, nameIn, nearNames, ownSpoon, pantryEdition, partOfFruit, stockPantry, type Claim, type Mention, type Reading } from './lookup'
 export { kindNames } from './kinds'
 export { pantry } from './pantry'
+export { spoonFrom, type SpoonReading } from './spoon'
 export { builtIn, emptyStock, safely, type OwnName, type OwnSpoon, type Stock } from './stock'
 export { ownDensity, weigh, type Weighed } from './weigh'
 export { plainWord, wordsOf, type Word } from './words'

@@ -1,6 +1,6 @@
 import type { Region } from '../measure'
 import type { Stock } from '../pantry'
-import { linesOf, type Finding, type Recipe } from '../recipe'
+import { linesOf, type Finding, type Reading, type Recipe } from '../recipe'
 import type { Person } from '../people'
 import type { Plan, Wishes } from '../swap'
 
@@ -39,6 +39,14 @@ export const bakeOf = (id: string, reading: { readonly recipe: Recipe, readonly 
   id, title: reading.recipe.title, source: reading.text.slice(0, longestSource), region: reading.recipe.region, recipe: reading.recipe, findings: reading.findings,
   settled: [], tags: tagsOf(reading.keywords ?? []), archived: false, people: [...people], wishes: {}, plan: null, created: now, updated: now,
 })
+
+export const readingOf = (bake: Bake): Reading => ({ recipe: bake.recipe, findings: bake.findings, settled: bake.settled })
+
+/** The bake with another reading of it. A chosen plan stays only where the recipe is the same. */
+export function bakeWith(bake: Bake, { recipe, findings, settled }: Reading): Bake {
+  const same = JSON.stringify(recipe) === JSON.stringify(bake.recipe)
+  return { ...bake, recipe, findings, settled: settled ?? [], title: recipe.title, region: recipe.region, plan: same ? bake.plan : null }
+}
 
 const mostTags = 12
 /** Tags as they are kept: in lower case, short, each once. */

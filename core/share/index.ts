@@ -1,4 +1,4 @@
-export { bakeOf, longestSource, shelfRowOf, tagsOf, type Bake, type House, type Picture, type ShelfRow } from './bake'
+export { bakeOf, bakeWith, longestSource, readingOf, shelfRowOf, tagsOf, type Bake, type House, type Picture, type ShelfRow } from './bake'
 export { bakeFrom1 } from './upgrade'
 export { cardOf } from './card'
 export { jsonLdOf } from './jsonld'

@@ -119,7 +119,7 @@ const marks = computed(() => props.people.flatMap(person => {
 .marks { display: flex; gap: 3px; min-height: 44px; min-width: 44px; align-items: center; justify-content: flex-end; padding: 0 4px; border-radius: 12px; cursor: pointer; }
 .more { min-width: 44px; min-height: 44px; justify-content: center; }
 .editor { flex: 1; display: flex; gap: 6px; min-width: 0; }
-.input { flex: 1; min-width: 0; font: inherit; min-height: 46px; border: 1.5px solid var(--ginger); border-radius: 12px; padding: 0 12px; background: var(--ground); color: var(--ink); }
+.input { flex: 1; border-color: var(--ginger); background: var(--ground); }
 .refused { color: var(--beet); font-weight: 600; padding: 0 0 10px 98px; }
 .why { margin: 0 0 10px 98px; padding: 10px 14px; background: var(--ground); border-radius: 12px; font-size: 0.95rem; display: grid; gap: 4px; }
 @media (max-width: 760px) {

@@ -21,7 +21,7 @@ const submit = () => { if (text.value.trim()) emit('add', text.value); else emit
 <style scoped>
 .adder { list-style: none; padding: 6px 0 6px 96px; border-top: 1.5px solid var(--line); }
 form { display: flex; gap: 8px; }
-.input { flex: 1; min-width: 0; font: inherit; min-height: 46px; border: 1.5px solid var(--ginger); border-radius: 12px; padding: 0 12px; background: var(--ground); color: var(--ink); }
+.input { flex: 1; border-color: var(--ginger); background: var(--ground); }
 .refused { color: var(--beet); font-weight: 600; padding-top: 6px; }
 @media (max-width: 760px) { .adder { padding-left: 0; } }
 </style>

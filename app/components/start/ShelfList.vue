@@ -3,7 +3,7 @@ import type { ShelfRow } from '#core'
 
 /** Everything that is kept: looked through, tagged, doubled, put away or thrown away, each of which can be taken back. */
 const house = useHouseStore()
-const toast = useToast()
+const undo = useTakeBack()
 const query = ref('')
 const tag = ref('')
 const archived = ref(false)
@@ -22,7 +22,6 @@ watch([query, tag, archived], () => { shown.value = page })
 watch(away, n => { if (!n) archived.value = false })
 
 const day = (iso: string) => new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })
-const undo = (title: string, label: string, back: () => unknown) => toast.add({ title, color: 'neutral', actions: [{ label, color: 'primary', variant: 'outline', onClick: () => { void back() } }] })
 
 async function drop(row: ShelfRow) { const back = await house.dropBake(row.id); undo(`“${row.title}” is thrown away.`, 'Bring it back', back) }
 async function archive(row: ShelfRow) { const to = !row.archived; await house.archive(row.id, to); undo(to ? `“${row.title}” is put away.` : `“${row.title}” is back on the shelf.`, 'Undo', () => house.archive(row.id, !to)) }
@@ -71,7 +70,6 @@ const menu = (row: ShelfRow) => [[
 
 <style scoped>
 .look { display: grid; gap: 8px; margin-bottom: 8px; }
-.input { width: 100%; min-width: 0; font: inherit; min-height: 46px; border: 1.5px solid var(--line); border-radius: 12px; padding: 0 12px; background: var(--sheet); color: var(--ink); }
 .chips { display: flex; flex-wrap: wrap; gap: 6px; }
 .chip { min-height: 38px; padding: 0 14px; border-radius: 19px; border: 1.5px solid var(--line); cursor: pointer; color: var(--soft); }
 .chip[aria-pressed="true"] { border-color: var(--ginger); box-shadow: inset 0 0 0 1px var(--ginger); color: var(--ink); font-weight: 600; }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { regions, sayFacts, type Finding, type Line, type PlacedStep, type RecipeEdit, type Region, type Span } from '#core'
+import { readingOf, regions, sayFacts, type Finding, type Line, type PlacedStep, type RecipeEdit, type Region, type Span } from '#core'
 import { pictureOf } from '~/db/house'
 
 const { bench, missing, opened } = useBake()
@@ -123,7 +123,7 @@ async function addPart() {
           <div :id="`panel-${tab}`" role="tabpanel" :aria-labelledby="`tab-${tab}`">
             <template v-if="tab === 'found'">
               <p v-if="!bake.findings.length" class="soft">Nothing odd found. Every line was read; press one to correct it.</p>
-              <FindingList :reading="bench.readingOf(bake)" :ingredients="names" :active="active" @edit="edit" @look="lookAtFinding" @call="call" />
+              <FindingList :reading="readingOf(bake)" :ingredients="names" :active="active" @edit="edit" @look="lookAtFinding" @call="call" />
             </template>
             <SourcePane v-else-if="tab === 'text'" :source="bake.source" :places="places" :active="active" @look="ledger.lookAndGo" />
             <img v-else :src="picture" alt="The photo that this recipe was read from" class="photo">
@@ -148,7 +148,7 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 8px; }
 .weight { font-weight: 400; font-size: 0.95rem; margin-left: 8px; font-family: var(--font-sans); }
 .lines { padding: 0; margin: 0; }
 .partform { display: flex; gap: 8px; flex-wrap: wrap; padding-top: 8px; }
-.input { flex: 1; min-width: 0; font: inherit; min-height: 46px; border: 1.5px solid var(--line); border-radius: 12px; padding: 0 12px; background: var(--ground); color: var(--ink); }
+.input { flex: 1; background: var(--ground); }
 .trouble { color: var(--beet); font-weight: 600; }
 .instep { list-style: none; padding: 10px 0 0; display: grid; gap: 6px; }
 .side { display: grid; grid-template-columns: minmax(0, 1fr); gap: 24px; padding-top: 14px; }

@@ -17,6 +17,7 @@ watch(() => [bake.value, bench.table] as const, async ([now, table]) => {
 const markdown = async () => bake.value ? useCore().cardOf(bake.value, bench.table) : ''
 
 async function saveCard() { if (bake.value) download(fileName(bake.value.title, 'md'), await markdown(), 'text/markdown') }
+async function saveData() { if (bake.value) download(fileName(bake.value.title, 'jsonld'), await useCore().jsonLdOf(bake.value.plan?.recipe ?? bake.value.recipe), 'application/ld+json') }
 async function copyCard() {
   try { await navigator.clipboard.writeText(await markdown()); toast.add({ title: 'The card is on the clipboard.', color: 'success' }) }
   catch { toast.add({ title: 'This browser does not let a page write to the clipboard. Save the card as a file instead.', color: 'error' }) }
@@ -34,6 +35,7 @@ const print = () => window.print()
       <aside class="side no-print">
         <h2>Take it along</h2>
         <UButton color="neutral" size="xl" block icon="i-lucide-file-down" @click="saveCard">Card as Markdown</UButton>
+        <UButton color="neutral" variant="outline" block icon="i-lucide-braces" @click="saveData">Recipe as linked data</UButton>
         <UButton color="neutral" variant="outline" block icon="i-lucide-copy" @click="copyCard">Copy the card</UButton>
         <UButton color="neutral" variant="outline" block icon="i-lucide-printer" @click="print">Print</UButton>
         <UButton color="neutral" variant="outline" block icon="i-lucide-archive" @click="saveHouse">Whole house as a file</UButton>

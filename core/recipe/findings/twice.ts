@@ -1,5 +1,4 @@
-import { finding, type Finding, type Recipe } from '../recipe'
-import type { Line } from '../recipe'
+import { finding, type Finding, type Line, type Recipe } from '../recipe'
 
 const plainText = (line: Line) => line.text.toLowerCase().replace(/\s+/gu, ' ').trim()
 const handled = (line: Line) => line.preparation.toLowerCase().replace(/[^\p{L} ]/gu, '').trim()
