@@ -16,8 +16,12 @@ const byWords = (text: string, ratios: Ratios) => text ? familyRows.find(row => 
 const creamed = /\b(?:cream|beat)\b[^.]{0,40}\b(?:butter|margarine|fat|block)\b/iu
 
 /** The family that the words alone speak of, whatever the proportions: to judge the proportions by. */
-export const familySaid = (component: Component, title: string, isMain: boolean): FamilyRow | null =>
-  familyRows.find(row => row.words?.test(component.name)) ?? (isMain || general.test(component.name) ? familyRows.find(row => row.words?.test(title)) ?? null : null)
+export function familySaid(component: Component, title: string, isMain: boolean): FamilyRow | null {
+  const { yeastShare } = ratiosOf(weightsOf(component.lines))
+  // Buns without yeast are little cakes.
+  const said = (text: string) => familyRows.find(row => row.words?.test(text) && (!row.wide.yeastShare || yeastShare > 0))
+  return said(component.name) ?? (isMain || general.test(component.name) ? said(title) : undefined) ?? null
+}
 
 /** Names of parts that say nothing of their kind. */
 const general = /^(?:the\s+)?(?:topping|dough|mixture|mix|batter|crust|top)$/iu

@@ -1,7 +1,7 @@
 import { ingredientById, type Ingredient } from '../pantry'
 import { finding, linesOf, readLine, type Component, type Correction, type Finding, type Line, type Recipe } from '../recipe'
 import { familyOf, familySaid } from './family'
-import { usualAnywhere, usualByFamily, type Usual } from './tables/usual-ratios'
+import { misreadAbove, usualAnywhere, usualByFamily, type Usual } from './tables/usual-ratios'
 import { ratiosOf } from './ratios'
 import { isInside, weightsOf } from './weight'
 
@@ -37,7 +37,7 @@ function otherReadings(line: Line, without: number, flour: number, measure: Usua
   const asked = misread(line)
   const candidates = [
     ...asked ? [{ label: asked.said + line.text.slice(line.text.length - (asked.text.length - asked.said.length)).slice(0, 24), text: asked.text }] : [],
-    ...(['tbsp', 'cup'] as const).includes(line.unit as 'tbsp') && line.evidence.amount ? [line.unit === 'tbsp' ? { from: /\b(?:tablespoons?|tbsps?|tbs|T)\b\.?/u, to: 'tsp' } : { from: /\b(?:cups?|c)\b\.?/iu, to: 'Tbsp' }].map(({ from, to }) => ({ label: line.text.replace(from, to).slice(0, 40), text: line.text.replace(from, to) })) : [],
+    ...(['tbsp', 'cup'] as const).includes(line.unit as 'tbsp') && line.evidence.amount ? [line.unit === 'tbsp' ? { from: /\b(?:[Tt]ablespoons?|[Tt]bsps?|TBSP|[Tt]bs|T)\b\.?/u, to: 'tsp' } : { from: /\b(?:cups?|c)\b\.?/iu, to: 'Tbsp' }].map(({ from, to }) => ({ label: line.text.replace(from, to).slice(0, 40), text: line.text.replace(from, to) })) : [],
   ]
   return candidates.flatMap(({ label, text }) => {
     const read = readLine(text, { region: recipe.region, id: line.id, component: line.component })
@@ -64,18 +64,22 @@ function oddIn(component: Component, recipe: Recipe, isMain: boolean): Finding[]
     const sum = parts.reduce((n, each) => n + each.part, 0)
     const now = 100 * sum / flour
     const most = parts[0]
+    const asMisread = misreadAbove[measure]
+    // Only a first figure of two and more: "1 1/2 cups" is everywhere.
+    const twisted = most && asMisread && now > asMisread.above && /^[2-9]/u.test(most.line.text) ? misread(most.line) : null
     const odd = now > high || (known && isMain && now < low)
-    if (!odd) continue
-    const corrections = most ? otherReadings(most.line, sum - most.part, flour, measure, [low, high], recipe) : []
-    const fraction = most && now > high ? misread(most.line) : null
+    if (!odd && !twisted) continue
+    const corrections = most ? otherReadings(most.line, sum - most.part, flour, measure, odd ? [low, high] : asMisread!.ordinary, recipe) : []
+    const fraction = most && now > high ? misread(most.line) : twisted
     const isFraction = fraction !== null && corrections.some(c => c.edits.some(e => e.do === 'retype' && e.text === fraction.text))
     // Without a family of its own, or with little flour, a dessert may have nearly any of these: only a slip is said.
+    if (!odd && !isFraction) continue
     if (bulk.has(measure) && !isFraction && (!usualByFamily[family.id]?.[measure] || flourShare < 0.15)) continue
     const round = (n: number) => n < 10 ? Number(n.toFixed(1)) : Math.round(n)
     found.push(finding({
       code: isFraction ? 'odd-fraction' : 'ratio', severity: 'ask', about: `${measure} ${most?.line.text ?? component.name}`, ...most ? { lineId: most.line.id, text: most.line.text } : {},
       sentence: isFraction
-        ? `“${most!.line.text}” gives ${round(now)} g ${names[measure]} on 100 g flour, where at most ${round(high)} are usual. Was it ${fraction.said}?`
+        ? `“${most!.line.text}” gives ${round(now)} g ${names[measure]} on 100 g flour, where at most ${round(odd ? high : asMisread!.above)} are usual. Was it ${fraction.said}?`
         : `${round(now)} g ${names[measure]} on 100 g flour is ${now > high ? 'far more' : 'far less'} than usual (${family.id === 'other' ? '' : `${family.name}: `}${round(low)}–${round(high)}).`,
       corrections,
     }))

@@ -24,6 +24,8 @@ export interface OvenReading {
   readonly text: string
   /** A bare 200–260, which may be either scale. */
   readonly asks: boolean
+  /** No scale is written. */
+  readonly bare?: boolean
 }
 
 const degrees = String.raw`(\d{2,3})(?:\s*[-–]\s*\d{2,3})?\s*(?:º|°|˚|degrees?|deg\.?)?\s*`
@@ -60,7 +62,7 @@ export function readOven(text: string): OvenReading | null {
   const b = bare.exec(text)
   if (!b) return null
   const n = Number(b[1])
-  if (n >= 275 && n <= 550) return { celsius: ovenCelsius(celsiusOfFahrenheit(n)), fan: false, text: b[0], asks: false }
-  if (n < 200) return { celsius: n, fan: false, text: b[0], asks: false }
-  return { celsius: null, fan: false, text: b[0], asks: true }
+  if (n >= 275 && n <= 550) return { celsius: ovenCelsius(celsiusOfFahrenheit(n)), fan: false, text: b[0], asks: false, bare: true }
+  if (n < 200) return { celsius: n, fan: false, text: b[0], asks: false, bare: true }
+  return { celsius: null, fan: false, text: b[0], asks: true, bare: true }
 }

@@ -28,7 +28,7 @@ function enter(root: Node, words: string, entry: Entry) {
   if (node !== root) node.entry ??= entry
 }
 
-interface Shelves { readonly root: Node, readonly ingredients: ReadonlyMap<string, Ingredient>, readonly spoons: readonly OwnSpoon[] }
+interface Shelves { readonly root: Node, readonly claims: Node, readonly ingredients: ReadonlyMap<string, Ingredient>, readonly spoons: readonly OwnSpoon[] }
 
 /** Puts the house's own rows and names before the built-in ones, so that they win. */
 function fill(stock: Stock): Shelves {
@@ -39,9 +39,10 @@ function fill(stock: Stock): Shelves {
   for (const name of stock.names) { const ingredient = ingredients.get(name.ingredient); if (ingredient) enter(root, name.words, { ingredient }) }
   for (const id of own) for (const name of ingredients.get(id)!.names) enter(root, name, { ingredient: ingredients.get(id)! })
   for (const { id } of pantry) { const ingredient = ingredients.get(id)!; for (const name of [...ingredient.names, ...Object.values(ingredient.called ?? {})]) enter(root, name, { ingredient }) }
-  for (const row of claimRows) for (const words of row.words.split('|')) enter(root, words, { without: row.without })
+  const claims: Node = { next: new Map(), entry: null }
+  for (const row of claimRows) for (const words of row.words.split('|')) for (const into of [root, claims]) enter(into, words, { without: row.without })
   for (const words of notTheirWord) enter(root, words, { nothing: true })
-  return { root, ingredients, spoons: stock.spoons }
+  return { root, claims, ingredients, spoons: stock.spoons }
 }
 
 let shelves = fill(emptyStock)
@@ -75,13 +76,19 @@ export function nearNames(text: string, region: Region): Ingredient[] {
 /** The ingredient's name as that region says it. */
 export const nameIn = (ingredient: Ingredient, region: Region): string => ingredient.called?.[region] ?? ingredient.name
 
+/** Every claim that a title makes, also one that is part of a name: "vegan chocolate cake" says vegan of the whole. */
+export function claimsIn(text: string): Claim[] {
+  const words = wordsOf(text)
+  return matchesIn(text, words, shelves.claims).flatMap(({ from, to, entry }) => 'without' in entry ? [{ start: words[from]!.start, end: words[to - 1]!.end, words: text.slice(words[from]!.start, words[to - 1]!.end), without: entry.without }] : [])
+}
+
 interface Match { readonly from: number, readonly to: number, readonly entry: Entry }
 
 /** Leftmost, longest matches over whole words: coconut milk is found before milk, eggplant is never egg; no name runs over a comma. */
-function matchesIn(text: string, words: readonly Word[]): Match[] {
+function matchesIn(text: string, words: readonly Word[], root: Node): Match[] {
   const found: Match[] = []
   for (let i = 0; i < words.length;) {
-    let node: Node | undefined = shelves.root
+    let node: Node | undefined = root
     let best: Match | null = null
     for (let j = i; j < words.length && node; j++) {
       if (j > i && /[,;:()[\]/]/u.test(text.slice(words[j - 1]!.end, words[j]!.start))) break
@@ -124,7 +131,7 @@ export function findMentions(text: string, region: Region = 'metric'): Reading {
   const mentions: Mention[] = []
   const claims: Claim[] = []
   const used = new Set<number>()
-  for (const { from, to, entry } of matchesIn(text, words)) {
+  for (const { from, to, entry } of matchesIn(text, words, shelves.root)) {
     for (let i = from; i < to; i++) used.add(i)
     const [start, end] = [words[from]!.start, words[to - 1]!.end]
     if ('without' in entry) claims.push({ start, end, words: text.slice(start, end), without: entry.without })

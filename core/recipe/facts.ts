@@ -1,6 +1,7 @@
 import { readAmount, readOven } from '../measure'
 import type { Oven, Pan, Recipe, Yield } from './recipe'
 import { readStepTimes } from './step-times'
+import { bakeWord } from './tables/step-words'
 
 const makes = /\b(?:makes|serves|yields?|servings?|portions?|cuts\s+into)\b\s*:?\s*(?:about|approx\.?|around|one|a)?\s*(?=\d|[½¼]|one\b|two\b|three\b|four\b|five\b|six\b|eight\b|ten\b|twelve\b|a\s|an\s|\p{L}+\s+\d)/iu
 const afterCount = /\b(\d{1,3}(?:\s*[-–]\s*\d{1,3})?)\s+(?:servings?|portions?|pieces|slices|muffins|cookies|biscuits|squares|buns|cupcakes|scones)\b/iu
@@ -26,7 +27,7 @@ export function readPan(text: string): Pan | null {
   return found ? { text: found[1]!.trim() } : null
 }
 
-const baking = /\b(?:bak(?:e|es|ed|ing)|roast|in\s+the\s+oven|oven\s+for)\b/iu
+const baking = new RegExp(String.raw`\b(?:${bakeWord}|roast|in\s+the\s+oven|oven\s+for)\b`, 'iu')
 const bakeFact = /^\s*(?:bak(?:e|ing)|cook(?:ing)?)\s*(?:time)?\s*[:–-]/iu
 
 /** The minutes of the first sentence that bakes; a line such as "Bake time: 35 min" when no step says it. */

@@ -51,7 +51,7 @@ baking powder 2 tsp
 
 Method
 Whisk, fold and bake at 175° for 40 minutes.`,
-    title: 'Kardemomkaka på vårt vis', region: 'metric', parts: { '': ['sugar 169', 'butter 100', 'milk 153', 'plain-flour 153', '? ?', 'baking-powder 9'] }, steps: 1, findings: ['other-text', 'unknown-ingredient'],
+    title: 'Kardemomkaka på vårt vis', region: 'metric', parts: { '': ['sugar 169', 'butter 100', 'milk 153', 'plain-flour 153', '? ?', 'baking-powder 9'] }, steps: 1, findings: ['other-text', 'oven-scale', 'unknown-ingredient'],
   },
   { // An Australian: the 20 ml spoon, words of the place.
     text: `Nan's wattle biscuits
@@ -132,7 +132,7 @@ Ingredients:
 1/2 tsp baking soda
 Method:
 Beat the curd and jaggery. Fold in everything else and bake at 170 for 35 minutes.`,
-    title: 'Eggless jaggery cake', region: 'in', parts: { '': ['plain-flour 191', 'yoghurt 259', 'jaggery 150', 'neutral-oil 112', 'cardamom 2', 'baking-soda 2'] }, steps: 1, findings: [],
+    title: 'Eggless jaggery cake', region: 'in', parts: { '': ['plain-flour 191', 'yoghurt 259', 'jaggery 150', 'neutral-oil 112', 'cardamom 2', 'baking-soda 2'] }, steps: 1, findings: ['oven-scale'],
   },
   { // What goes wrong: no unit, twice the weight, corn flour, a scale that is not said.
     text: `Doubtful buns

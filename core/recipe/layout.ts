@@ -13,6 +13,8 @@ export type Part = { readonly from: Span } & (
 const factLine = /^(?:(?:makes?|serves?|yields?|servings?|portions?|(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total)(?:\s+time|\s*[:–])|time|oven|temperature|tin|pan|difficulty|level|course|cuisine|category|author|source|by|from|rating)\b\s*[:–-]?)/iu
 const factOnly = /^\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s+(?:servings?|portions?|people|pieces|slices|persons)\.?$|^(?:makes?|serves?|yields?|cuts\s+into)\b[^\d]{0,14}(?:\d|one|two|three|four|six|eight|ten|twelve|a\s+dozen).{0,60}$/iu
 const numberedStep = /^(?:step\s*)?\d{1,2}\s*[.):–-]?\s+(?=\p{L})|^step\s*\d{1,2}\s*[.):–-]?\s*/iu
+/** "8 slices stale bread" is no eighth step: without a mark behind it, a step's number is followed by a capital. */
+const surelyNumbered = /^(?:[Ss]tep\s*)?\d{1,2}\s*(?:[.):–-]\s*\p{L}|\s+\p{Lu})|^[Ss](?:tep|TEP)\s*\d/u
 const sizeOne = () => 1
 
 export const startsWithVerb = (text: string): boolean => {
@@ -35,7 +37,7 @@ function looksMeasured(text: string): boolean {
 
 /** An unmeasured thing: short, names something of the pantry, tells nobody to do anything. */
 const looksNamed = (text: string) => wordsOf(text).length <= 12 && !/[.!?]$/.test(text) && !startsWithVerb(text) && findMentions(text).mentions.length > 0
-const looksTold = (text: string) => startsWithVerb(text) && wordsOf(text).length >= 3 || (wordsOf(text).length > 9 && /[.;]$|\.\s+\p{Lu}/u.test(text))
+const looksTold = (text: string) => startsWithVerb(text) && (wordsOf(text).length >= 3 || /^\p{Lu}.*\.$/u.test(text)) || (wordsOf(text).length > 9 && /[.;]$|\.\s+\p{Lu}/u.test(text))
 
 /** "Cream cheese frosting", "Pecan topping": what it ends in is a part, whatever it begins with. */
 const endsAsPart = /\b(?:frosting|icing|glaze|topping|filling|crust|base|layers?|batter|dough|crumble|streusel|buttercream|ganache|drizzle|sauce|coating)$/iu
@@ -99,7 +101,7 @@ export function layOut(pieces: readonly Piece[]): Part[] {
     }
     const step = text.replace(numberedStep, '')
     if (under === 'steps') { push({ from, is: 'step', text: step.replace(bulletOnly, '') }); continue }
-    if (measured && !(numberedStep.test(text) && startsWithVerb(step))) { push({ from, is: 'ingredient', text }); continue }
+    if (measured && !(surelyNumbered.test(text) && startsWithVerb(step))) { push({ from, is: 'ingredient', text }); continue }
     const numbered = step !== text && wordsOf(step).length > 4
     if (looksTold(step.replace(bulletOnly, '')) || ((numbered || wordsOf(step).length > 4) && !measured && /[.!]$/.test(step))) {
       push({ from, is: 'step', text: step.replace(bulletOnly, '') })

@@ -99,15 +99,27 @@ function nameEnd(text: string, from: number, mentions: readonly Mention[]): numb
 
 const differ = (a: Spread, b: Spread) => Math.max(a.best / b.best, b.best / a.best)
 
+/** What fills a spoon in one way only: its weight and its volume must agree more closely than a flour's. */
+const pourable: ReadonlySet<Kind> = new Set(['oil', 'butter', 'milk', 'sour-milk', 'cream', 'water', 'plant-drink', 'plant-sour', 'plant-cream', 'syrup', 'honey', 'juice', 'condensed-milk', 'alcohol', 'plant-block', 'hard-fat'])
+const loose = [0.75, 1.33] as const
+/** Wide enough for a spoon or cup that is rounded to 15 or 240 ml, and for a whole gram. [P] */
+const close = [0.84, 1.17] as const
+/** A granulated sugar pours, but heaps. [P] */
+const granular = [0.79, 1.26] as const
+/** Below this a whole gram more or less says nothing. */
+const fewGrams = 8
+const australianSpoon = 20 / 15
+
 /** A line that says its amount twice: the weight in grams wins, and a volume that cannot be it is a finding. */
-function chooseWeight(weights: readonly (Weighed & { quantity: Quantity })[], line: string): { best: (Weighed & { quantity: Quantity }) | null, odd: { readonly sentence: string, readonly label: string, readonly text: string } | null } {
+function chooseWeight(weights: readonly (Weighed & { quantity: Quantity })[], line: string, ingredient: Ingredient | null): { best: (Weighed & { quantity: Quantity }) | null, odd: { readonly sentence: string, readonly label: string, readonly text: string } | null } {
   const known = weights.filter(w => w.grams)
   const stated = known.filter(w => w.quantity.unit?.kind === 'mass')
   const best = stated.find(w => w.quantity.unit?.id === 'g' || w.quantity.unit?.id === 'kg') ?? stated[0] ?? known[0] ?? weights[0] ?? null
   const volume = known.find(w => w.quantity.unit?.kind === 'volume')
   if (!best?.grams || !volume?.grams || best === volume || best.quantity.unit?.kind !== 'mass') return { best, odd: null }
-  const [low, high] = [volume.grams.low * 0.75, volume.grams.high * 1.33]
-  if (best.grams.best >= low && best.grams.best <= high) return { best, odd: null }
+  const [under, over] = !ingredient || best.grams.best < fewGrams ? loose : pourable.has(ingredient.kind) ? close : ingredient.kind === 'sugar' && Object.keys(ingredient.density).length === 1 ? granular : loose
+  const ratio = volume.quantity.unit?.id === 'tbsp' ? best.grams.best / volume.grams.best / australianSpoon : 0
+  if (best.grams.best >= volume.grams.low * under && best.grams.best <= volume.grams.high * over || Math.abs(ratio - 1) < 0.06) return { best, odd: null }
   const sentence = `The weight and the volume of this line do not agree: ${line.slice(volume.quantity.start, volume.quantity.end).trim()} weighs about ${Math.round(volume.grams.best)} g, but ${line.slice(best.quantity.start, best.quantity.end).trim()} is written (${differ(best.grams, volume.grams).toFixed(1)} times apart). The weight is used.`
   const corrected = line.slice(0, best.quantity.start) + `${Math.round(volume.grams.best)} g` + line.slice(best.quantity.end)
   return { best, odd: { sentence, label: `Use ${Math.round(volume.grams.best)} g`, text: corrected } }
@@ -163,7 +175,7 @@ function lineOf(text: string, { region, id, component, ingredient: answered, han
 
   const quantities = found.main ? [found.main, ...found.others] : []
   const weights = quantities.map(quantity => ({ ...weigh(quantity.amount, quantity === found.main ? unit : quantity.unit, ingredient, region, `${own.slice(quantity.start, quantity.end)} ${words}`, handling), quantity }))
-  const { best, odd } = chooseWeight(weights, own)
+  const { best, odd } = chooseWeight(weights, own, ingredient)
   const name = words.slice(nameStart, end).replace(/\s+/g, ' ').trim() || words.replace(/\s+/g, ' ').trim()
   const afterName = own.slice(end).replace(/^[\s,;–—-]+/u, '').trim()
   const unread = answered || (fruit && main) ? [] : unreadIn(named.unread, words.slice(end), region)

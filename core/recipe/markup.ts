@@ -3,6 +3,7 @@ import { Parser } from 'htmlparser2'
 /** Elements whose words nobody sees, or that stand around a page and not in it. Nothing of them is kept. */
 const unseen = new Set(['style', 'noscript', 'template', 'svg', 'iframe', 'object', 'nav', 'footer', 'button', 'select', 'textarea', 'canvas', 'video', 'audio', 'head', 'dialog'])
 const blocks = new Set(['p', 'div', 'li', 'ul', 'ol', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'br', 'tr', 'table', 'section', 'article', 'header', 'aside', 'main', 'dl', 'dt', 'dd', 'blockquote', 'pre', 'figure', 'figcaption', 'hr', 'label', 'form', 'fieldset', 'address'])
+const anyBlock = new RegExp(`<(?:${[...blocks].join('|')})\\b`, 'iu')
 const cells = new Set(['td', 'th'])
 
 /** One thing that a page marks up by attributes: its properties, each a text or a thing again. */
@@ -29,6 +30,8 @@ const valueAttribute = (tag: string, attributes: Readonly<Record<string, string>
 
 /** Reads the source of a page in one pass. Scripts are never run; event handlers and addresses are not even looked at. */
 export function contentOf(html: string): PageContent {
+  // Text with only some words marked up in it keeps its own lines.
+  const space = anyBlock.test(html) ? /\s+/gu : /[^\S\n]+/gu
   const open: Open[] = []
   const linked: string[] = []
   const items: MarkedItem[] = []
@@ -68,7 +71,7 @@ export function contentOf(html: string): PageContent {
     ontext(text) {
       if (script) { script.push(text); return }
       if (inTitle) { title += text; return }
-      say(text.replace(/\s+/gu, ' '))
+      say(text.replace(space, ' '))
     },
     onclosetag(tag) {
       if (tag === 'script' && script) { linked.push(script.join('')); script = null }

@@ -1,4 +1,4 @@
-import { findMentions, ingredientById, pantryEdition, wordsOf, type Ingredient, type Kind } from '../pantry'
+import { findMentions, ingredientById, pantryEdition, partOfFruit, wordsOf, type Ingredient, type Kind } from '../pantry'
 import type { Line } from './recipe'
 
 /**
@@ -66,6 +66,8 @@ export const sayable: Partial<Record<Kind, readonly Kind[]>> = {
   flour: ['flour', 'flour-mix', 'gluten-free-flour'], sugar: ['sugar'], chocolate: ['chocolate', 'plant-chocolate'], nut: ['nut'], fruit: ['fruit'], oil: ['oil'], cream: ['cream'], milk: ['milk'], cocoa: ['cocoa'], spice: ['spice'],
 }
 
+const saidPart = { juice: /juice/iu, zest: /zest|rind|peel/iu }
+
 /**
  * The listed line that a word in a step means: the same ingredient, or a line whose own name ends in that word ("the
  * milk" of a recipe with oat milk), or a whole egg parted into its yolk and white. What is served with it must be listed
@@ -77,6 +79,9 @@ function lineMeant(words: string, ingredient: Ingredient, lines: readonly Line[]
   const tail = plainWords(words)
   const ending = lines.find(l => l.ingredient && namesOf(l).some(words => endsWith(words, tail)))
   if (ending) return ending
+  // "1 lemon, zest and juice" lists both.
+  const ofFruit = lines.find(l => (['juice', 'zest'] as const).some(part => saidPart[part].test(l.text) && partOfFruit(findMentions(l.text).mentions, part)?.id === ingredient.id))
+  if (ofFruit) return ofFruit
   const parted = (ingredient.kind === 'egg-white' || ingredient.kind === 'egg-yolk') ? lines.find(l => l.ingredient === 'egg') : ingredient.kind === 'egg' ? lines.find(l => l.ingredient === 'egg-white' || l.ingredient === 'egg-yolk') : undefined
   if (parted) return parted
   // "Sift the flour" of a list with rye flour or a gluten-free blend, "the sugar" of one with muscovado.

@@ -36,6 +36,8 @@ function amountBefore(text: string, m: StepMention, region: Region): Quantity | 
     const quantity = readQuantity(text, from + index, size)
     if (!quantity || quantity.end > m.start || !joint.test(text.slice(quantity.end, m.start))) continue
     if (countedThing.test(text.slice(quantity.end, m.start)) || /^(?:an?|half)\b/iu.test(text.slice(quantity.start).trimStart()) && !quantity.unit) continue
+    // "Heat the oven to 175 C. Butter a tin": no cups.
+    if (quantity.unit?.id === 'cup' && quantity.amount.low >= 30) continue
     found = quantity
     break
   }
@@ -76,8 +78,13 @@ export interface PlacedStep extends StepReading { readonly component: string, re
 const linesIn = (components: readonly Component[]) => components.flatMap(c => c.lines.flatMap(line => [line, ...line.orElse]))
 
 /** Every step of a recipe, in order. */
-export const readSteps = (recipe: Pick<Recipe, 'components' | 'region'>): PlacedStep[] =>
-  recipe.components.flatMap(component => {
-    const [all, own] = component.steps.length ? [linesIn([component, ...recipe.components.filter(c => c !== component)]), linesIn([component])] : [[], []]
+export function readSteps(recipe: Pick<Recipe, 'components' | 'region'>): PlacedStep[] {
+  // One method for all parts belongs to none of them.
+  const shared = recipe.components.filter(c => c.steps.length).length === 1
+  return recipe.components.flatMap(component => {
+    if (!component.steps.length) return []
+    const all = linesIn([component, ...recipe.components.filter(c => c !== component)])
+    const own = shared ? all : linesIn([component])
     return component.steps.map((text, at) => ({ ...readStep(text, all, recipe.region, own), component: component.name, at }))
   })
+}

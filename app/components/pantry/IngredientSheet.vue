@@ -44,11 +44,12 @@ async function keep() {
   document.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus()
 }
 const first = useTemplateRef<HTMLInputElement>('first')
-onMounted(() => first.value?.focus({ preventScroll: true }))
+const sheet = useTemplateRef<HTMLFormElement>('sheet')
+onMounted(() => { (props.fresh ? first.value : sheet.value)?.focus({ preventScroll: true }); sheet.value?.scrollIntoView({ block: 'nearest' }) })
 </script>
 
 <template>
-  <form class="sheet form" :aria-label="fresh ? 'A new ingredient' : `Ingredient ${form.name}`" @submit.prevent="keep" @keydown.esc="emit('cancel')">
+  <form ref="sheet" tabindex="-1" class="sheet form" :aria-label="fresh ? 'A new ingredient' : `Ingredient ${form.name}`" @submit.prevent="keep" @keydown.esc="emit('cancel')">
     <div class="head"><h2>{{ fresh ? 'A new ingredient' : form.name }}</h2><UButton type="button" color="neutral" variant="ghost" icon="i-lucide-x" aria-label="Close without keeping" @click="emit('cancel')" /></div>
     <p v-if="row" class="soft small">{{ own ? 'Corrected in this house.' : 'Comes with Ingwer.' }} Source: {{ row.source }}</p>
     <label class="field"><span>Name</span><input ref="first" v-model="state.name" class="input" maxlength="80" :aria-invalid="Boolean(about('name'))"></label>
@@ -94,7 +95,7 @@ onMounted(() => first.value?.focus({ preventScroll: true }))
 </template>
 
 <style scoped>
-.form { padding: 18px 20px 22px; display: grid; gap: 12px; grid-template-columns: minmax(0, 1fr); }
+.form { outline: none; scroll-margin-top: 8px; padding: 18px 20px 22px; display: grid; gap: 12px; grid-template-columns: minmax(0, 1fr); }
 .head { display: flex; justify-content: space-between; align-items: center; gap: 8px; }
 h2 { font-size: 1.25rem; font-weight: 650; overflow-wrap: anywhere; }
 .small { font-size: 0.9rem; }

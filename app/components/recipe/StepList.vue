@@ -93,7 +93,7 @@ const menu = (at: number) => [[
 .more { min-width: 44px; min-height: 44px; justify-content: center; }
 .takes { font-size: 0.9rem; padding: 0 6px 6px; display: flex; flex-wrap: wrap; gap: 2px 14px; align-items: center; }
 .lit .takes { color: var(--ink); }
-.use { padding: 0 4px; min-height: 28px; border-radius: 6px; text-decoration: underline; text-decoration-color: var(--strand); text-underline-offset: 3px; cursor: pointer; }
+.use { padding: 0 4px; min-height: 36px; border-radius: 6px; text-decoration: underline; text-decoration-color: var(--strand); text-underline-offset: 3px; cursor: pointer; }
 .use + .use { margin-left: 6px; }
 .use.on { background: var(--ginger-pale); color: var(--ink); font-weight: 650; text-decoration-color: var(--ginger); }
 .use.missing { color: var(--beet); text-decoration: underline wavy var(--beet) 1px; cursor: default; }

@@ -54,10 +54,38 @@ async function addPart() {
 </script>
 
 <template>
+  <!-- Whoever goes by Tab meets the answers and the questions before the long list. -->
   <NoBake v-if="opened && (missing || !bake)" :missing="missing" />
   <div v-else-if="bake" class="page">
     <BenchBar renames />
     <div class="grid">
+      <aside class="side">
+        <section aria-labelledby="who">
+          <h2 id="who">As written</h2>
+          <VerdictList :people="bench.table" :check="bench.check" />
+          <UButton :to="`/swap/${bake.id}`" size="xl" color="neutral" block class="next" trailing-icon="i-lucide-arrow-right">{{ anyConflict ? 'Work out a version' : 'See what changes' }}</UButton>
+        </section>
+        <section aria-labelledby="region" class="measures">
+          <h2 id="region">Measured as in</h2>
+          <USelectMenu :model-value="bake.region" :items="regionItems" value-key="value" aria-label="Region of the recipe" class="region" :search-input="false" @update:model-value="edit({ do: 'region', region: $event as Region })" />
+          <USelectMenu v-if="hasCups" :model-value="bake.recipe.handling ?? 'spooned'" :items="fills" value-key="value" aria-label="How the cups were filled" class="region" :search-input="false" @update:model-value="edit({ do: 'handling', handling: $event } as RecipeEdit)" />
+          <p class="soft small">Sizes its cups, spoons and eggs. <NuxtLink to="/spoons" class="link">Your own spoons</NuxtLink> count first.</p>
+        </section>
+        <section class="found" :class="{ none: !bake.findings.length }" aria-label="Findings and the text">
+          <div class="tabs" role="tablist">
+            <button v-for="each in tabs" :id="`tab-${each.id}`" :key="each.id" type="button" role="tab" :aria-selected="tab === each.id" :aria-controls="`panel-${each.id}`" class="tab" @click="tab = each.id">{{ each.label }}</button>
+          </div>
+          <div :id="`panel-${tab}`" role="tabpanel" :aria-labelledby="`tab-${tab}`">
+            <template v-if="tab === 'found'">
+              <p v-if="!bake.findings.length" class="soft">Nothing odd found. Every line was read; press one to correct it.</p>
+              <FindingList :reading="readingOf(bake)" :ingredients="names" :active="active" @edit="edit" @look="lookAtFinding" @call="call" />
+            </template>
+            <SourcePane v-else-if="tab === 'text'" :source="bake.source" :places="places" :active="active" @look="ledger.lookAndGo" />
+            <img v-else :src="picture" alt="The photo that this recipe was read from" class="photo">
+          </div>
+        </section>
+      </aside>
+
       <section class="sheet ledger" aria-labelledby="lines">
         <div class="head">
           <h1 id="lines">What goes in</h1>
@@ -103,40 +131,13 @@ async function addPart() {
           <li v-for="(c, i) in inSteps" :key="i"><PersonBead v-if="personOf(c.personId)" :person="personOf(c.personId)!" :state="c.state" :size="26" /> The steps alone bring it: “… {{ c.words }} …”, {{ c.because }}.</li>
         </ul>
       </section>
-
-      <aside class="side">
-        <section aria-labelledby="who">
-          <h2 id="who">As written</h2>
-          <VerdictList :people="bench.table" :check="bench.check" />
-          <UButton :to="`/swap/${bake.id}`" size="xl" color="neutral" block class="next" trailing-icon="i-lucide-arrow-right">{{ anyConflict ? 'Work out a version' : 'See what changes' }}</UButton>
-        </section>
-        <section aria-labelledby="region" class="measures">
-          <h2 id="region">Measured as in</h2>
-          <USelectMenu :model-value="bake.region" :items="regionItems" value-key="value" aria-label="Region of the recipe" class="region" :search-input="false" @update:model-value="edit({ do: 'region', region: $event as Region })" />
-          <USelectMenu v-if="hasCups" :model-value="bake.recipe.handling ?? 'spooned'" :items="fills" value-key="value" aria-label="How the cups were filled" class="region" :search-input="false" @update:model-value="edit({ do: 'handling', handling: $event } as RecipeEdit)" />
-          <p class="soft small">Sizes its cups, spoons and eggs. <NuxtLink to="/spoons" class="link">Your own spoons</NuxtLink> count first.</p>
-        </section>
-        <section class="found" :class="{ none: !bake.findings.length }" aria-label="Findings and the text">
-          <div class="tabs" role="tablist">
-            <button v-for="each in tabs" :id="`tab-${each.id}`" :key="each.id" type="button" role="tab" :aria-selected="tab === each.id" :aria-controls="`panel-${each.id}`" class="tab" @click="tab = each.id">{{ each.label }}</button>
-          </div>
-          <div :id="`panel-${tab}`" role="tabpanel" :aria-labelledby="`tab-${tab}`">
-            <template v-if="tab === 'found'">
-              <p v-if="!bake.findings.length" class="soft">Nothing odd found. Every line was read; press one to correct it.</p>
-              <FindingList :reading="readingOf(bake)" :ingredients="names" :active="active" @edit="edit" @look="lookAtFinding" @call="call" />
-            </template>
-            <SourcePane v-else-if="tab === 'text'" :source="bake.source" :places="places" :active="active" @look="ledger.lookAndGo" />
-            <img v-else :src="picture" alt="The photo that this recipe was read from" class="photo">
-          </div>
-        </section>
-      </aside>
     </div>
   </div>
 </template>
 
 <style scoped>
 .grid { display: grid; grid-template-columns: minmax(0, 1fr) 372px; gap: 22px; align-items: start; }
-.ledger { padding: 20px 26px 22px; }
+.ledger { padding: 20px 26px 22px; grid-area: 1 / 1; }
 .head { display: flex; align-items: baseline; gap: 18px; flex-wrap: wrap; margin-bottom: 4px; }
 .keys { margin-left: auto; min-width: 44px; min-height: 44px; align-self: center; }
 .keylist { display: grid; grid-template-columns: auto 1fr; gap: 6px 16px; padding: 14px 18px; font-size: 0.95rem; }
@@ -151,7 +152,7 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 8px; }
 .input { flex: 1; background: var(--ground); }
 .trouble { color: var(--beet); font-weight: 600; }
 .instep { list-style: none; padding: 10px 0 0; display: grid; gap: 6px; }
-.side { display: grid; grid-template-columns: minmax(0, 1fr); gap: 24px; padding-top: 14px; }
+.side { grid-column: 2; display: grid; grid-template-columns: minmax(0, 1fr); gap: 24px; padding-top: 14px; }
 .next { margin-top: 14px; }
 .region { width: 100%; margin-bottom: 6px; }
 .small { font-size: 0.9rem; margin-top: 2px; }
@@ -167,6 +168,6 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 8px; }
   .side .measures { order: 2; }
   .side .found { order: -1; min-width: 0; }
   .side .found.none { order: 1; }
-  .ledger { padding: 16px; min-width: 0; }
+  .ledger { padding: 16px; min-width: 0; grid-area: auto; }
 }
 </style>

@@ -1,19 +1,19 @@
 /**
  * How much of a thing ordinary desserts have on 100 g of flour, as widely as any good recipe goes: beyond that it is asked
- * about. Source: professional baking textbooks and shared practice, from memory [M]; 1 tsp soda a cup of flour is 4 %.
+ * about. Source: professional baking textbooks and shared practice, from memory [M]; 1 tsp soda a cup of flour is 4 %, the most that good recipes have.
  */
 export type Usual = 'salt' | 'soda' | 'powder' | 'spice' | 'yeast' | 'sugar' | 'fat' | 'water' | 'vanilla'
 
 export const usualAnywhere: Readonly<Record<Usual, readonly [number, number]>> = {
-  salt: [0, 5.5], soda: [0, 4.6], powder: [0, 13], spice: [0, 14], yeast: [0, 12], sugar: [0, 320], fat: [0, 260], water: [0, 420], vanilla: [0, 16],
+  salt: [0, 5.5], soda: [0, 4.1], powder: [0, 13], spice: [0, 14], yeast: [0, 12], sugar: [0, 320], fat: [0, 260], water: [0, 420], vanilla: [0, 16],
 }
 
 /** Narrower for families that are known by their name or proportions. */
 export const usualByFamily: Readonly<Record<string, Partial<Record<Usual, readonly [number, number]>>>> = {
-  'cookie': { sugar: [8, 190], fat: [8, 150], water: [0, 85] },
-  'shortbread': { sugar: [5, 110], fat: [30, 140], water: [0, 60] },
+  'cookie': { sugar: [8, 190], fat: [8, 150], water: [0, 85], soda: [0, 3.2] },
+  'shortbread': { sugar: [5, 110], fat: [30, 140], water: [0, 60], soda: [0, 2.5] },
   'pastry': { sugar: [0, 70], fat: [22, 120], water: [0, 75] },
-  'scone': { sugar: [0, 60], fat: [0, 75], water: [25, 125] },
+  'scone': { sugar: [0, 60], fat: [0, 75], water: [25, 125], soda: [0, 3.2] },
   'yeast': { sugar: [0, 55], fat: [0, 90], water: [25, 110], salt: [0, 3.5] },
   'quick-bread': { sugar: [8, 220], fat: [0, 130], water: [20, 280] },
   'muffin': { sugar: [8, 220], fat: [0, 130], water: [25, 260] },
@@ -22,6 +22,11 @@ export const usualByFamily: Readonly<Record<string, Partial<Record<Usual, readon
   'pancake': { sugar: [0, 60], fat: [0, 90], water: [60, 330] },
   'crepe': { sugar: [0, 70], fat: [0, 110], water: [110, 520] },
   'streusel': { sugar: [8, 190], fat: [20, 150], water: [0, 60] },
+}
+
+/** Above this, on 100 g flour and flakes, a bulky "3 1/4" is asked about where "3/4" would be ordinary: at least the first figure, at most the second [P]. */
+export const misreadAbove: Partial<Record<Usual, { readonly ordinary: readonly [number, number], readonly above: number }>> = {
+  sugar: { ordinary: [10, 100], above: 125 }, fat: { ordinary: [8, 80], above: 110 }, water: { ordinary: [15, 120], above: 190 },
 }
 
 /** What one piece of a kind weighs before baking, in grams, as widely as such pieces are made [P]. The first row that the yield names counts. */

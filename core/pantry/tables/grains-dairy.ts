@@ -39,7 +39,7 @@ export const grainsDairy = [
   row('quail-egg', 'egg', 'quail egg', 'quail eggs', [74, 11, 0, 13, 0.4, 0, 0], 1.03, { holds: 'egg', does: [1, 1, 1, 0.4], pieces: { '': [8, 10, 11] } }, '[M]'),
   row('dried-whole-egg', 'egg-product', 'dried egg', 'egg powder | whole egg powder | powdered egg | dried egg yolk', [4, 40, 0, 47, 2, 0, 0], 0.4, { holds: 'egg', does: [8, 8, 4, 3] }, '[M]'),
   row('meringue-powder', 'egg-product', 'meringue powder', 'royal icing mix | pavlova mix', [4, 0, 0, 15, 70, 8, 0], 0.6, { holds: 'egg', does: [2, 2, 6, 0] }, '[M]'),
-  row('plant-egg', 'binder', 'liquid plant egg', 'vegan egg | plant-based egg | plant egg | vegan liquid egg', [78, 9, 0, 11, 0.5, 2, 0.5], 1.03, { mayHold: 'soy chickpea pea lupin bean', does: [1.4, 1.2, 0.3, 0.6] }, '[M]; mostly beans, the packet tells'),
+  row('plant-egg', 'binder', 'liquid plant egg', 'vegan egg | plant-based egg | plant egg | vegan liquid egg | vegan egg substitute | plant-based egg substitute | plant egg substitute', [78, 9, 0, 11, 0.5, 2, 0.5], 1.03, { mayHold: 'soy chickpea pea lupin bean', does: [1.4, 1.2, 0.3, 0.6] }, '[M]; mostly beans, the packet tells'),
   row('palm-oil', 'hard-fat', 'palm oil', 'red palm oil | palm fat | palm shortening', [0, 100, 0.45, 0, 0, 0, 0], 0.9, {}, '[M]'),
   row('beef-suet', 'hard-fat', 'suet', 'beef suet | shredded suet | beef dripping | tallow', [2, 92, 0.6, 0.5, 0, 5, 0], 0.55, { holds: 'animal-fat', mayHold: 'wheat' }, '[M]; dusted with flour'),
   row('seed-oil', 'oil', 'grapeseed oil', 'rice bran oil | flaxseed oil | linseed oil | pumpkin seed oil | hemp oil | safflower oil', [0, 100, 0, 0, 0, 0, 0], 0.915, { mayHold: 'flax pumpkin-seed hemp' }, '[M]'),

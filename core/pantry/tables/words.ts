@@ -72,6 +72,7 @@ export const ambiguousRows: readonly AmbiguousRow[] = [
   { words: 'corn flour', asks: 'Corn flour is a fine maize flour in North America and a pure starch elsewhere.', choices: ['maize-starch', 'maize-flour'], by: { us: 'maize-flour', ca: 'maize-flour', uk: 'maize-starch', ie: 'maize-starch', au: 'maize-starch', nz: 'maize-starch', za: 'maize-starch', in: 'maize-starch', metric: 'maize-starch' } },
   { words: 'gluten flour', asks: 'Gluten flour is nearly pure wheat gluten; gluten-free flour is its opposite.', choices: ['wheat-gluten', 'gf-blend-gum'] },
   { words: 'egg substitute', asks: 'Egg substitute is usually egg; egg replacer is a starch powder without any.', choices: ['egg-substitute', 'egg-replacer'] },
+  { words: 'vegan egg substitute|plant-based egg substitute|plant egg substitute', asks: 'A vegan egg substitute is a liquid to beat, or a starch powder to stir with water.', choices: ['plant-egg', 'egg-replacer'] },
   { words: 'margarine | spread', asks: 'Some margarines hold milk, and tub spreads hold twice the water of a block.', choices: ['margarine', 'plant-block', 'plant-spread'] },
   { words: 'jelly', asks: 'Jelly is a fruit spread in North America and a gelatine dessert elsewhere.', choices: ['jam', 'jelly-sweets'], by: { us: 'jam', ca: 'jam' } },
   { words: 'cream', asks: 'Cream runs from 18 to 48 % fat.', choices: ['double-cream', 'single-cream'] },

@@ -1,4 +1,4 @@
-import { avoidableName, findMentions, groupsOf, ingredientById, type Claim, type Ingredient } from '../../pantry'
+import { avoidableName, claimsIn, findMentions, groupsOf, ingredientById, type Claim, type Ingredient } from '../../pantry'
 import { finding, linesOf, type Finding, type Recipe } from '../recipe'
 import type { PlacedStep } from '../steps'
 
@@ -9,7 +9,7 @@ const against = (claim: Claim, ingredient: Ingredient, own: readonly Claim[]) =>
 export function claims(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
   const found: Finding[] = []
   const places = [{ name: recipe.title, lines: linesOf(recipe), steps, isTitle: true }, ...recipe.components.filter(c => c.name).map(c => ({ name: c.name, lines: c.lines, steps: steps.filter(s => s.component === c.name), isTitle: false }))]
-  for (const place of places) for (const claim of findMentions(place.name).claims) {
+  for (const place of places) for (const claim of claimsIn(place.name)) {
     for (const line of place.lines.flatMap(l => [l, ...l.orElse])) {
       const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
       const holds = ingredient && against(claim, ingredient, line.evidence.by === 'baker' ? [] : findMentions(line.text, recipe.region).claims)

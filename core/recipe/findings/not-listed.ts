@@ -6,6 +6,8 @@ import type { PlacedStep, StepUse } from '../steps'
 const notInIt = /(?:\b(?:simmering|boiling|running|soapy|hot|cold|iced?|warm|bath|pan|pot|saucepan|bowl|tray|tin|dish|kettle|tap|under|over)\s+(?:of\s+)?(?:(?:gently|barely|simmering|boiling|hot|cold|warm|iced)\s+)*)$/iu
 const afterNotInIt = /^\s*(?:bath|to\s+(?:cover|boil|a\s+boil|the\s+boil)|until|for\s+(?:the\s+)?(?:bath|pan)|boils|in\s+(?:a|the)\s+(?:pan|pot|kettle|saucepan))/iu
 const definite = /\b(?:the|your|remaining)\s+(?:\p{L}+\s+){0,2}$/iu
+/** Named among the things that are added: "the flour, sugar and salt", "stir in some cinnamon". */
+const among = /(?:,\s*(?:and\s+|the\s+)?|\b(?:and|add|in)\s+(?:the\s+)?(?:a\s+(?:little|bit\s+of|pinch\s+of|dash\s+of)\s+|some\s+)?)$/iu
 const adding = /\b(?:add|stir|mix|whisk|fold|beat|pour|sprinkle|dissolve|combine|sift|cream|blend|rub|toss|drizzle|put|bring|boil|heat|melt|dust|scatter|place|warm|soak)\w*\b/iu
 
 /** Does a step bring this, or only speak of it? Whatever could matter to someone's safety always counts. */
@@ -14,7 +16,8 @@ function isBrought(use: StepUse, text: string): boolean {
   if (ingredient.holds.length || ingredient.mayHold.length) return true
   const lead = text.slice(Math.max(0, start - 80), start)
   if (ingredient.kind === 'water' && (notInIt.test(lead) || afterNotInIt.test(text.slice(end)))) return false
-  return use.share.of === 'amount' ? adding.test(text.slice(0, start)) : definite.test(lead) && adding.test(lead)
+  if (use.share.of === 'amount') return adding.test(text.slice(0, start))
+  return adding.test(lead) && (definite.test(lead) || ingredient.kind !== 'water' && among.test(lead))
 }
 
 const isSoda = (i: Ingredient) => i.kind === 'leaven' && i.soda > 0

@@ -65,10 +65,12 @@ export function stepAmounts(recipe: Recipe, steps: readonly PlacedStep[]): Findi
     const twins = linesOf(recipe).filter(other => other.ingredient === line.ingredient).length > 1
     if (twins) continue
     if (stated.length) {
-      const over = stated.find(placed => (takenShare(line, [placed])?.low ?? 0) > 1.05)
+      // In the same unit there is nothing to round: every difference is one.
+      const slack = stated.every(placed => sameUnit(line, placed.use)) ? 0.015 : 0.05
+      const over = stated.find(placed => (takenShare(line, [placed])?.low ?? 0) > 1 + slack)
       const taken = takenShare(line, stated)
       if (over) found.push(disagreeing(line, over))
-      else if (taken && stated.length === 1 && !parts.length && taken.high < 0.95 && !closes && !whole && !/\bdivided\b/iu.test(line.text)) found.push(disagreeing(line, stated[0]!))
+      else if (taken && stated.length === 1 && !parts.length && taken.high < 1 - slack && !closes && !whole && !/\bdivided\b/iu.test(line.text)) found.push(disagreeing(line, stated[0]!))
       else if (taken && taken.low > 1.1) found.push(disagreeing(line, stated.at(-1)!))
       else if (taken && !parts.length && taken.high < 0.95 && !closes && !whole) found.push(leftOver(line, stated, taken.high))
     }

@@ -3,9 +3,12 @@ import type { Kind } from '../../pantry'
 /** What happens during a time that a step names. */
 export type TimeKind = 'bake' | 'chill' | 'rest' | 'soak' | 'rise' | 'cool' | 'set' | 'freeze' | 'mix' | 'cook' | 'preheat' | 'other'
 
+/** That something is baked; a baking tray, powder or paper is none of it. The source of a pattern without flags. */
+export const bakeWord = String.raw`(?:bak(?:e|es|ed)|baking(?!\s+(?:powder|soda|trays?|sheets?|tins?|pans?|paper|parchment|dish(?:es)?|beans)\b))`
+
 /** Words by which the kind of a time is told; of several the nearest counts. [P] */
 export const timeKinds: readonly { readonly kind: TimeKind, readonly sign: RegExp }[] = [
-  { kind: 'bake', sign: /\b(?:bak(?:e|es|ed|ing)|in\s+the\s+oven|return\s+to\s+the\s+oven|roast|toast(?!ed))\b/giu },
+  { kind: 'bake', sign: new RegExp(String.raw`\b(?:${bakeWord}|in\s+the\s+oven|return\s+to\s+the\s+oven|roast|toast(?!ed))\b`, 'giu') },
   { kind: 'preheat', sign: /\bpre-?heat\w*\b/giu },
   { kind: 'freeze', sign: /\b(?:freez\w+|freezer)\b/giu },
   { kind: 'chill', sign: /\b(?:chill\w*|refrigerat\w*|fridge|cold\s+place)\b/giu },

@@ -1,0 +1,24 @@
+import { describe, expect, test } from '@jest/globals'
+import { readLine, readRecipe } from '#core'
+import { corpusLines } from '../../tests/corpus/lines'
+import { corpusRecipes } from '../../tests/corpus/recipes'
+import { moreRecipes } from '../../tests/corpus/recipes-more'
+import { scoreLines, scoreRecipes } from '../../tests/corpus/score.mjs'
+
+describe('the corpus of our own', () => {
+  test('at least 98 % of the lines have quantity, unit, ingredient and grams all right', () => {
+    const found = scoreLines(corpusLines, readLine)
+    if (found.wrong.length) process.stdout.write(`${JSON.stringify(found.wrong, null, 1)}\n`)
+    expect(found.of).toBeGreaterThanOrEqual(150)
+    expect(found.right / found.of).toBeGreaterThanOrEqual(0.98)
+  })
+  test('recipes: title, region, lines, steps; findings with at least 95 % precision and recall', () => {
+    const found = scoreRecipes([...corpusRecipes, ...moreRecipes], readRecipe)
+    if (found.wrong.length) process.stdout.write(`${JSON.stringify(found.wrong, null, 1)}\n`)
+    expect(found.of).toBeGreaterThanOrEqual(60)
+    expect(found.expected).toBeGreaterThanOrEqual(45)
+    expect(found.precision).toBeGreaterThanOrEqual(0.95)
+    expect(found.recall).toBeGreaterThanOrEqual(0.95)
+    expect(found.wrong.filter(w => w.says.some((s: string) => /lines|steps|title|region/u.test(s)))).toEqual([])
+  })
+})

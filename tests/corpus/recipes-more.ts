@@ -1,0 +1,459 @@
+import type { CorpusRecipe } from './recipes'
+
+/** More whole desserts of our own invention: each was written before the core could read it, with slips put in on purpose. */
+export const moreRecipes: readonly CorpusRecipe[] = [
+  {
+    title: 'Lemon drizzle traybake', region: 'uk', lines: 9, steps: 4, findings: [],
+    text: `Lemon drizzle traybake
+
+225g softened butter
+225g caster sugar
+4 eggs
+275g self-raising flour
+2 tsp baking powder
+4 tbsp milk
+finely grated zest of 2 lemons
+
+For the drizzle
+175g granulated sugar
+juice of 2 lemons
+
+1. Preheat the oven to 180C/160C fan/gas 4. Grease and line a 30 x 23cm traybake tin.
+2. Beat together the butter, sugar, eggs, flour, baking powder, milk and lemon zest for 2 minutes.
+3. Spoon into the tin, level the top and bake for 35-40 minutes until golden.
+4. Mix the granulated sugar with the lemon juice and pour over the warm cake. Leave to cool in the tin.`,
+  },
+  {
+    title: 'SNICKERDOODLE STYLE ROUNDS', region: 'us', lines: 9, steps: 1, findings: [],
+    text: `SNICKERDOODLE STYLE ROUNDS
+
+1 c. butter
+1 1/2 c. sugar
+2 eggs
+2 3/4 c. flour
+2 tsp. cream of tartar
+1 tsp. baking soda
+1/4 tsp. salt
+2 Tbsp. sugar
+2 tsp. cinnamon
+
+Cream butter, 1 1/2 c. sugar and eggs. Sift flour, cream of tartar, soda and salt; stir in. Roll into balls and roll in a mixture of 2 Tbsp. sugar and cinnamon. Bake at 400°F for 8-10 minutes.`,
+  },
+  {
+    title: 'Nut-free carrot cake for Wren', region: 'uk', lines: 9, steps: 3, findings: ['claim'],
+    text: `Nut-free carrot cake for Wren
+
+200ml sunflower oil
+3 large eggs
+175g light muscovado sugar
+140g carrots, grated
+100g chopped walnuts
+175g self raising flour
+1 tsp bicarbonate of soda
+1 tsp ground cinnamon
+zest of 1 orange
+
+Set the oven to 180°C. Grease a deep 18cm square tin.
+Beat the oil, eggs and sugar. Stir in the carrots, walnuts and orange zest, then the flour, bicarb and cinnamon.
+Bake for 45 minutes.`,
+  },
+  {
+    title: 'Halva-swirl blondies (makes 16)', region: 'ca', lines: 10, steps: 4, findings: ['parts-short'],
+    text: `Halva-swirl blondies (makes 16)
+
+170 g unsalted butter
+200 g light brown sugar
+1 egg
+1 egg yolk
+1 tsp vanilla
+180 g all-purpose flour
+1/2 tsp baking powder
+1/2 tsp salt
+100 g white chocolate chips
+60 g tahini
+
+Heat the oven to 175°C and line a 20cm square pan.
+Melt the butter, stir in the sugar, then the egg, yolk and vanilla.
+Fold in the flour, baking powder and salt, then half the white chocolate chips. Scrape into the pan. Swirl in the tahini.
+Bake 25 minutes.`,
+  },
+  {
+    title: 'Soft dinner-party meringue roulade', region: 'uk', lines: 5, steps: 3, findings: [],
+    text: `Soft dinner-party meringue roulade
+
+5 egg whites
+275 g caster sugar
+50 g flaked almonds
+300 ml double cream
+250 g raspberries
+
+Whisk the egg whites until stiff, then whisk in the sugar, a tablespoon at a time. Spread in a lined 33 x 23 cm swiss roll tin and scatter with the almonds.
+Bake at 200 °C for 8 minutes, then at 160 °C for 15 minutes more.
+Turn out, cool, spread with the whipped cream and raspberries, and roll up.`,
+  },
+  {
+    title: 'Gingerbread people', region: 'uk', lines: 8, steps: 3, findings: ['ratio'],
+    text: `Gingerbread people
+
+350 g plain flour
+1 tbsp bicarbonate of soda
+2 tsp ground ginger
+1 tsp ground cinnamon
+125 g butter
+175 g soft light brown sugar
+1 egg
+4 tbsp golden syrup
+
+Sift together the flour, bicarb, ginger and cinnamon. Rub in the butter. Stir in the sugar.
+Beat the egg and golden syrup, add to the bowl and bring together as a dough. Wrap and chill for 15 minutes.
+Roll out to 5 mm thick, cut out shapes and bake for 12-15 minutes at 180 °C.`,
+  },
+  {
+    title: 'Banana bread', region: 'uk', lines: 8, steps: 1, findings: [],
+    text: `Banana bread
+
+3 very ripe bananas, mashed (about 300 g)
+75 g melted butter
+150 g sugar
+1 egg, beaten
+1 teaspoon vanilla extract
+1 teaspoon baking soda
+pinch of salt
+200 g plain flour
+
+Preheat oven to 175 C. Butter a 20x10 cm loaf pan. Stir melted butter into the mashed bananas. Mix in sugar, egg and vanilla. Sprinkle baking soda and salt over and mix. Add flour last. Pour into the pan and bake for 1 hour. Cool on a rack.`,
+  },
+  {
+    title: 'Chocolate puddle pudding', region: 'uk', lines: 9, steps: 2, findings: [],
+    text: `Chocolate puddle pudding
+Serves 4
+
+100g self-raising flour
+25g cocoa powder
+100g caster sugar
+75ml milk
+1 egg
+50g butter, melted
+For the sauce:
+100g dark brown sugar
+2 tbsp cocoa
+250 ml boiling water
+
+Heat the oven to 180C. Sift the flour and cocoa into a bowl and stir in the caster sugar. Whisk the milk, egg and melted butter, and beat in. Scrape into a buttered 1 litre dish.
+Mix the brown sugar and cocoa and scatter on top. Pour over the boiling water. Bake for 30 minutes.`,
+  },
+  {
+    title: 'Coconut macaroons', region: 'us', lines: 5, steps: 1, findings: [],
+    text: `Coconut macaroons
+
+1 can sweetened condensed milk
+14 oz shredded coconut
+1 tsp vanilla
+2 egg whites
+1/4 tsp salt
+
+Preheat oven to 325 degrees F. Line baking sheets with parchment. Combine coconut, condensed milk and vanilla. Beat egg whites and salt to medium-firm peaks and fold in. Drop by tablespoons. Bake 25-30 minutes until golden.`,
+  },
+  {
+    title: 'Apricot custard tart', region: 'uk', lines: 7, steps: 3, findings: [],
+    text: `Apricot custard tart
+
+1 sheet puff pastry
+400 g tin apricot halves, drained
+2 eggs
+150 ml single cream
+40 g caster sugar
+1 tsp vanilla paste
+apricot jam, to glaze
+
+Heat the oven to 200 °C. Line a 23 cm tart tin with the pastry and prick the base.
+Arrange the apricots in it. Whisk the eggs, cream, sugar and vanilla and pour over.
+Bake for 35 minutes. Warm the jam and brush it over.`,
+  },
+  {
+    title: 'Granny\'s bread pudding', region: 'uk', lines: 7, steps: 1, findings: ['parts-short'],
+    text: `Granny's bread pudding
+
+8 slices stale white bread
+2 oz butter
+3 oz sultanas
+1 pint milk
+3 eggs
+2 oz sugar
+nutmeg
+
+Butter the bread and cut into triangles. Layer in a 2 pint pie dish with the sultanas. Beat the eggs with the milk and half the sugar and pour over. Leave for 30 minutes. Grate nutmeg on top and bake at gas 4 for 40 minutes.`,
+  },
+  {
+    title: 'Vegan chocolate cake (Ikenna\'s birthday)', region: 'uk', lines: 13, steps: 6, findings: ['claim'],
+    text: `Vegan chocolate cake (Ikenna's birthday)
+
+INGREDIENTS
+300g plain flour
+60g cocoa powder
+2 tsp baking powder
+1 tsp bicarbonate of soda
+250g caster sugar
+400ml soya milk
+1 tbsp cider vinegar
+150ml vegetable oil
+2 tsp vanilla extract
+
+For the icing
+200g icing sugar
+100g butter
+40g cocoa powder
+2 tbsp soya milk
+
+METHOD
+Heat oven to 180C/160C fan/gas 4 and grease two 20cm sandwich tins.
+Stir the vinegar into the soya milk and leave for 5 minutes.
+Sift the flour, cocoa, baking powder and bicarb. Stir in the sugar.
+Whisk the oil and vanilla into the soya milk, pour into the dry ingredients and whisk until smooth. Divide between the tins.
+Bake for 30 minutes, then cool.
+For the icing, beat the butter until soft, then beat in the icing sugar, cocoa powder and soya milk. Sandwich and top the cake.`,
+  },
+  {
+    title: 'Besan laddu', region: 'in', lines: 5, steps: 1, findings: [],
+    text: `Besan laddu
+
+2 cups besan
+1/2 cup ghee
+1 cup powdered sugar
+1/2 tsp cardamom powder
+2 tbsp chopped cashews
+
+Roast besan in ghee on low flame for 20-25 mins till aromatic. Let it cool. Add sugar, cardamom powder and cashews. Mix well and shape into balls.`,
+  },
+  {
+    title: 'Milk tart (melktert)', region: 'za', lines: 13, steps: 2, findings: [],
+    text: `Milk tart (melktert)
+
+Base:
+125 g butter
+125 ml sugar
+1 egg
+500 ml cake flour
+10 ml baking powder
+Filling:
+1 litre milk
+30 g butter
+3 eggs
+200 ml sugar
+60 ml cake flour
+60 ml cornflour
+5 ml vanilla essence
+cinnamon for sprinkling
+
+Cream the butter and sugar, add the egg, then the flour and baking powder. Press into a 26 cm pie dish and bake at 180 °C for 15 minutes.
+Bring the milk and butter to the boil. Whisk eggs, sugar, flours and vanilla. Pour the hot milk on, return to the heat and stir until thick. Pour into the crust and chill. Sprinkle with cinnamon.`,
+  },
+  {
+    title: 'ANZAC-style oat biscuits', region: 'au', lines: 8, steps: 1, findings: [],
+    text: `ANZAC-style oat biscuits
+
+1 cup plain flour
+1 cup rolled oats
+1 cup desiccated coconut
+3/4 cup brown sugar
+125 g butter
+2 tbsp golden syrup
+1/2 tsp bicarb soda
+1 tbsp boiling water
+
+Preheat oven to 160°C (140°C fan-forced). Combine flour, oats, coconut and sugar in a bowl. Melt butter and golden syrup. Dissolve bicarb in the boiling water and add to butter mixture. Stir into dry ingredients. Place tablespoons of mixture on lined trays. Bake for 12-15 minutes.`,
+  },
+  {
+    title: 'Rhubarb crisp topping muffins', region: 'us', lines: 8, steps: 1, findings: ['oven-scale', 'ratio'],
+    text: `Rhubarb crisp topping muffins
+Makes 12
+
+2½ cups flour
+1½ teaspoons baking powder
+1 tablespoon salt
+1 cup brown sugar
+1/2 cup oil
+1 egg
+1 cup buttermilk
+1½ cups diced rhubarb
+
+Mix dry ingredients. Combine brown sugar, oil, egg and buttermilk. Stir wet into dry, fold in rhubarb. Bake at 375 for 20-25 minutes.`,
+  },
+  {
+    title: 'Tres leches style cake', region: 'us', lines: 12, steps: 5, findings: [],
+    text: `Tres leches style cake
+
+1 cup AP flour
+1 1/2 tsp baking powder
+1/4 tsp salt
+5 large eggs, separated
+1 cup sugar, divided
+1/3 cup whole milk
+1 tsp vanilla
+
+Milk soak:
+1 (12 oz) can evaporated milk
+1 (14 oz) can sweetened condensed milk
+1/4 cup heavy cream
+
+Whipped topping:
+1 pint heavy cream
+3 Tbsp sugar
+
+Preheat oven to 350°F. Grease a 9x13 inch pan.
+Combine flour, baking powder and salt. Beat egg yolks with 3/4 cup sugar until pale. Stir in milk and vanilla; fold in flour mixture.
+Beat egg whites, adding the remaining 1/4 cup sugar, to firm peaks. Fold in gently. Bake 35 to 45 minutes. Cool.
+Combine evaporated milk, condensed milk and 1/4 cup cream; drizzle over the cake. Rest 30 min.
+Whip 1 pint heavy cream with 3 Tbsp sugar and spread over.`,
+  },
+  {
+    title: 'Half batch oat flapjacks', region: 'uk', lines: 5, steps: 1, findings: ['halved'],
+    text: `Half batch oat flapjacks
+
+Makes 6
+
+87.5 g butter
+62 g golden syrup
+½ egg
+125 g porridge oats
+1/16 tsp salt
+
+Melt the butter with the syrup, stir in the oats, egg and salt, press into a small tin and bake at 160 °C for 25 minutes.`,
+  },
+  {
+    title: 'Peanut lunchbox cookies', region: 'uk', lines: 6, steps: 1, findings: ['twice', 'raw-dough', 'ratio', 'yield'],
+    text: `Peanut lunchbox cookies
+Makes 200 cookies
+
+150 g peanut butter
+100 g soft brown sugar
+1 egg
+100 g plain flour
+½ tsp baking powder
+100 g soft brown sugar
+
+Beat the peanut butter, sugar and egg. Work in the flour and baking powder. Roll into balls, flatten with a fork and bake at 180 °C for 12 minutes. The dough is lovely to nibble raw while you wait.`,
+  },
+  {
+    title: 'Cinnamon apple loaf', region: 'uk', lines: 7, steps: 3, findings: ['no-unit', 'oven-odd', 'no-bake-time'],
+    text: `Cinnamon apple loaf
+
+250 flour
+120 g sugar
+2 eggs
+100 ml oil
+2 apples, grated
+2 tsp cinnamon
+2 tsp baking powder
+
+Heat the oven to 600 °C and line a loaf tin.
+Mix the wet, fold in the dry and the apples.
+Bake.`,
+  },
+  {
+    title: 'Vanilla sheet cake', region: 'us', lines: 8, steps: 2, findings: ['not-used', 'not-used', 'parts-short', 'bake-time'],
+    text: `Vanilla sheet cake
+
+3 cups flour
+2 cups sugar
+1 cup butter, softened
+4 eggs
+1 cup milk
+1 Tbsp baking powder
+1/2 tsp salt
+2 tsp vanilla
+
+Cream butter and sugar; beat in eggs and vanilla. Add one third of the flour, then half the milk, then another third of the flour and the rest of the milk.
+Pour into a greased 9 x 13 inch pan and bake at 350°F for 4 minutes.`,
+  },
+  {
+    title: 'Sunday shortbread', region: 'uk', lines: 5, steps: 1, findings: ['not-used', 'ratio'],
+    text: `Sunday shortbread
+
+225 g butter
+110 g caster sugar
+330 g plain flour
+2 Tbsp salt
+1 tsp vanilla extract
+
+Rub the butter into the flour, sugar and salt. Press into a 23 cm round tin, prick, and bake at 150 °C for 45 minutes.`,
+  },
+  {
+    title: 'Orange polenta cake (gluten-free)', region: 'uk', lines: 8, steps: 2, findings: ['claim', 'oven-odd'],
+    text: `Orange polenta cake (gluten-free)
+
+200 g butter
+200 g caster sugar
+3 eggs
+200 g ground almonds
+100 g polenta
+1½ tsp baking powder
+zest of 2 oranges
+2 tbsp plain flour, for the tin
+
+Heat the oven to 180 °C / 450 °F. Butter a 20 cm tin and dust it with the flour.
+Beat butter and sugar, add the eggs, then everything else. Bake for 40-45 minutes.`,
+  },
+  {
+    title: 'Syrup sponge squares', region: 'us', lines: 6, steps: 1, findings: ['weight-against-volume', 'weight-against-volume', 'step-amount'],
+    text: `Syrup sponge squares
+
+1½ Tbsp oil (16 g)
+1 cup (120 g) flour
+1 cup (150 g) granulated sugar
+2 eggs
+¼ cup (60 ml) milk
+1 tsp baking powder
+
+Whisk the eggs and sugar. Fold in the flour and baking powder. Stir in 100 ml milk and the oil. Bake in a 20 cm square tin at 350°F for 25 minutes.`,
+  },
+  {
+    title: 'Date slice', region: 'au', lines: 8, steps: 2, findings: ['not-used'],
+    text: `Date slice
+
+1 cup dates, chopped
+1 cup water
+1 tsp bicarb soda
+60 g butter
+3/4 cup brown sugar
+1 egg
+1 cup self-raising flour
+½ cup walnuts
+
+Simmer the dates in the water for 3 minutes, take off the heat and stir in the bicarb soda and butter. Cool.
+Stir in the sugar and egg, then the self-raising flour. Spread in a slice tin and bake at 180°C for 30 minutes.`,
+  },
+  {
+    title: 'Easy mug pudding', region: 'uk', lines: 7, steps: 1, findings: ['ambiguous'],
+    text: `Easy mug pudding
+
+4 tbsp self-raising flour
+3 tbsp sugar
+2 tbsp cocoa
+1 egg
+3 tbsp milk
+2 tbsp oil
+2 tbsp vegan egg substitute
+
+Mix everything in a big mug and microwave on high for 90 seconds.`,
+  },
+  {
+    title: 'Bakewell squares', region: 'uk', lines: 9, steps: 2, findings: [],
+    text: `Bakewell squares
+
+For the base
+200g plain flour
+100g butter
+50g icing sugar
+For the top
+4 tbsp raspberry jam
+110g butter
+110g sugar
+110g ground almonds
+2 eggs
+25g flaked almonds
+
+Rub 100g butter into the flour and icing sugar, press into a 20cm square tin and bake blind for 15 minutes at 180C.
+Spread with jam. Beat 110g butter with the sugar, then the eggs and ground almonds. Spread over, scatter with flaked almonds and bake for 25 minutes.`,
+  },
+]
