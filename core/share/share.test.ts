@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { someRecipe, someTable } from '../../tests/arbitraries'
-import { adapt, backup, bakeOf, cardOf, emptyStock, readRecipe, type Bake, type House, type Person } from '../index'
+import { adapt, backup, bakeOf, builtIn, cardOf, emptyStock, readRecipe, type Bake, type House, type Person } from '../index'
 
 const { backupOf, readBackup } = await backup()
 const people = JSON.parse(readFileSync(new URL('../../demo/people.json', import.meta.url), 'utf8')) as Person[]
@@ -22,6 +22,20 @@ describe('the backup file', () => {
       const one: House = { people: table, bakes: [{ ...bare, recipe: r, people: table.map(p => p.id), plan: adapt(r, table).plans[0] ?? null }], ...nothing }
       expect(readBackup(backupOf(one, when))).toEqual({ ok: true, house: JSON.parse(JSON.stringify(one)) })
     }), { numRuns: 25 })
+  })
+  test('the house’s own pantry and its photos go along', () => {
+    const stocked: House = { ...house, stock: { ingredients: [{ ...builtIn('cocoa')!, id: 'own-cocoa', name: 'Our cocoa', names: ['Our cocoa'], unread: true, source: 'entered in this house' }], names: [{ words: 'fizz', ingredient: 'own-cocoa' }], spoons: [{ ingredient: 'neutral-oil', unit: 'tbsp', grams: 12.4 }] }, pictures: [{ bake: 'b1', data: 'data:image/jpeg;base64,AAAA' }] }
+    expect(readBackup(backupOf(stocked, when))).toEqual({ ok: true, house: JSON.parse(JSON.stringify(stocked)) })
+    const bad = backupOf({ ...stocked, pictures: [{ bake: 'b1', data: 'https://elsewhere.example/x.png' }] }, when)
+    expect(readBackup(bad)).toMatchObject({ ok: false, problem: { code: 'broken' } })
+  })
+  test('a file of the first version is read: its corrections become edits, nothing of it is lost', () => {
+    const old = { ...bare, findings: [{ code: 'ambiguous', severity: 'ask', lineId: 'l2', text: '1 tsp bicarbonate of soda', sentence: 'Which one?', corrections: [{ label: 'that', ingredient: 'baking-soda' }, { label: 'write it', text: '1 tsp baking soda' }] }] } as Record<string, unknown>
+    for (const key of ['settled', 'tags', 'archived']) delete old[key]
+    const read = readBackup(JSON.stringify({ format: 'ingwer-house', version: 1, exported: when, people, bakes: [old] }))
+    if (!read.ok) throw new Error(read.problem.sentence)
+    expect(read.house).toMatchObject({ people, stock: emptyStock, pictures: [] })
+    expect(read.house.bakes[0]).toMatchObject({ id: 'b1', settled: [], tags: [], archived: false, findings: [{ key: expect.stringMatching(/^ambiguous:/u), corrections: [{ edits: [{ do: 'say', lineId: 'l2', ingredient: 'baking-soda' }] }, { edits: [{ do: 'retype', lineId: 'l2', text: '1 tsp baking soda' }] }] }] })
   })
   const file = JSON.parse(backupOf(house, when)) as Record<string, never>
   test.each([

@@ -1,0 +1,48 @@
+import { describe, expect, test } from '@jest/globals'
+import { readRecipe, readSteps } from '#core'
+
+const recipe = readRecipe(`Plum cushion
+300 g plain flour
+100 g caster sugar
+50 g demerara sugar
+150 ml milk
+2 eggs
+80 g butter
+6 plums
+
+Method
+1. Heat the oven to 180 °C (160 °C fan). Melt half the butter and leave for 5 minutes.
+2. Whisk the eggs with 60 g of the caster sugar, then beat in 100 ml milk and two thirds of the flour.
+3. Cover and chill for 1 hour, or overnight.
+4. Fold in the remaining flour and milk, and spread in a 23 cm round tin.
+5. Top with the plums and the demerara sugar, dot with the rest of the butter and bake for 35–40 minutes, until golden and a skewer comes out clean.
+6. Cool for ten minutes in the tin.`).recipe
+const steps = readSteps(recipe)
+const uses = (at: number) => steps[at]!.uses.map(u => [u.line?.text ?? null, u.share.of === 'part' ? u.share.fraction : u.share.of === 'amount' ? u.share.grams : u.share.of])
+
+describe('what a step takes of which line', () => {
+  test('halves, thirds, amounts, the rest and all', () => {
+    expect(uses(0)).toEqual([['80 g butter', 0.5]])
+    expect(uses(1)).toEqual([['2 eggs', 'all'], ['100 g caster sugar', 60], ['150 ml milk', expect.closeTo(102.3, 1)], ['300 g plain flour', expect.closeTo(2 / 3, 5)]])
+    expect(uses(3)).toEqual([['300 g plain flour', 'rest'], ['150 ml milk', 'rest']])
+    expect(uses(4)).toEqual([['6 plums', 'all'], ['50 g demerara sugar', 'all'], ['80 g butter', 'rest']])
+  })
+  test('times with what happens in them', () => {
+    expect(steps.map(s => s.times.map(t => [t.kind, t.low, t.high]))).toEqual([[['rest', 5, 5]], [], [['chill', 60, 60], ['chill', 480, 720]], [], [['bake', 35, 40]], [['cool', 10, 10]]])
+  })
+  test('heat with its scale and fan; cues', () => {
+    expect(steps[0]!.oven).toMatchObject({ celsius: 180, fan: false })
+    expect(steps[4]!.cues.map(c => c.text).join(' ')).toMatch(/golden.*skewer comes out clean|golden and a skewer/u)
+    expect(recipe.oven).toMatchObject({ celsius: 180, minutes: { low: 35, high: 40 } })
+    expect(recipe.pan!.text).toContain('23 cm round tin')
+  })
+  test('one method for all parts looks for the very thing before a word that only ends alike', () => {
+    const both = readRecipe('Bars\n\nFor the base\n100 g flour\n80 g brown sugar\n60 g butter\n\nFor the filling\n4 apples\n2 tbsp sugar\n\nMethod\n1. Rub the flour, brown sugar and butter together.\n2. Toss the apples with the sugar. Bake for 30 minutes at 180 °C.').recipe
+    expect(readSteps(both).flatMap(s => s.uses.map(u => u.line?.text)).filter(t => t?.includes('sugar'))).toEqual(['80 g brown sugar', '2 tbsp sugar'])
+  })
+  test('“baking powder” is no baking, a Celsius no cup of butter', () => {
+    const loaf = readRecipe('Loaf\n200 g flour\n2 tsp baking powder\n75 g butter\nPreheat oven to 175 C. Butter a loaf tin. Beat the flour and baking powder for 2 minutes with the melted butter. Bake for 1 hour.')
+    expect(loaf.recipe.oven).toMatchObject({ celsius: 175, minutes: { low: 60, high: 60 } })
+    expect(loaf.findings.filter(f => f.code === 'step-amount')).toEqual([])
+  })
+})
