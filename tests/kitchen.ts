@@ -19,11 +19,36 @@ export async function fromShelf(page: Page, title: string) {
 }
 
 export async function paste(page: Page, text: string) {
-  const field = page.getByLabel('The recipe, as plain text')
+  const field = page.getByLabel('The recipe, as plain text or page source')
   // A real paste is one insertion; the driver's own filling of 200 kB takes minutes.
   if (text.length < 20_000) await field.fill(text)
   else await field.evaluate((area, value) => { (area as HTMLTextAreaElement).value = value; area.dispatchEvent(new Event('input', { bubbles: true })) }, text)
   await page.getByRole('button', { name: 'Read it' }).click()
+}
+
+/** Chooses from the menu behind a line, a step or a bake. */
+export async function more(page: Page, of: string, what: string) {
+  await page.getByRole('button', { name: `More for ${of}`, exact: true }).click()
+  await page.getByRole('menuitem', { name: what }).click()
+}
+
+/** The photo of a printed card, drawn by the browser itself. */
+export async function cardPhoto(page: Page, title: string, lines: readonly string[], steps: string): Promise<Buffer> {
+  const desk = await page.context().newPage()
+  await desk.setViewportSize({ width: 900, height: 900 })
+  await desk.setContent(`<body style="margin:60px;font:32px/1.6 Georgia,serif;background:#fbf7ea;color:#222"><h1 style="font-size:46px">${title}</h1><p>${lines.join('<br>')}</p><p>${steps}</p></body>`)
+  const photo = await desk.screenshot()
+  await desk.close()
+  return photo
+}
+
+export const file = (name: string, content: string | Buffer, mimeType = 'text/plain') => ({ name, mimeType, buffer: Buffer.from(content) })
+
+/** Nothing may be asked of any machine but the one that serves the app. */
+export function watchOutside(page: Page, baseURL: string): string[] {
+  const outside: string[] = []
+  page.on('request', (request) => { const url = request.url(); if (!url.startsWith(baseURL) && !/^(?:data|blob):/u.test(url)) outside.push(url) })
+  return outside
 }
 
 /** The ledger's row of a line, by the words as written. */

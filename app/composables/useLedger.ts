@@ -78,7 +78,7 @@ export function useLedger() {
   /** From the text or a finding to the line itself. */
   function lookAndGo(id: string) {
     active.value = id
-    document.querySelector(`[data-line="${CSS.escape(id)}"], [data-step="${CSS.escape(id)}"]`)?.scrollIntoView({ block: 'nearest' })
+    document.querySelector<HTMLElement>(`[data-line="${CSS.escape(id)}"], [data-step="${CSS.escape(id)}"]`)?.focus()
   }
   return { refusals, active, adding, draft, setField, edit, retype: (line: Line, text: string) => edit({ do: 'retype', lineId: line.id, text }, line.id), go, below, add, remove, move, split, join, look, lookAndGo }
 }

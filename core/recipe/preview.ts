@@ -1,8 +1,11 @@
+import { ingredientById, nameIn } from '../pantry'
 import { editRecipe } from './correct'
-import { linesOf, type Reading, type RecipeEdit } from './recipe'
+import { linesOf, type Reading, type Recipe, type RecipeEdit } from './recipe'
 
 /** One thing that a correction changes: what stood there and what will; null for what comes or goes. */
 export interface Preview { readonly before: string | null, readonly after: string | null }
+
+const named = (id: string | null, { region }: Recipe) => { const item = id ? ingredientById(id) : undefined; return item ? nameIn(item, region) : 'not known' }
 
 /** What a correction would change, without doing it; a sentence where it is refused. */
 export function previewOf(reading: Reading, edits: readonly RecipeEdit[]): { readonly ok: true, readonly changes: readonly Preview[] } | { readonly ok: false, readonly sentence: string } {
@@ -17,7 +20,7 @@ export function previewOf(reading: Reading, edits: readonly RecipeEdit[]): { rea
     const then = now.get(line.id)
     if (!then) changes.push({ before: line.text, after: null })
     else if (then.text !== line.text) changes.push({ before: line.text, after: then.text })
-    else if (then.ingredient !== line.ingredient) changes.push({ before: `${line.text} (${line.ingredient ?? 'not known'})`, after: `${then.text} (${then.ingredient})` })
+    else if (then.ingredient !== line.ingredient) changes.push({ before: `${line.text} (${named(line.ingredient, before)})`, after: `${then.text} (${named(then.ingredient, after)})` })
   }
   const old = new Set(linesOf(before).map(line => line.id))
   for (const line of linesOf(after)) if (!old.has(line.id)) changes.push({ before: null, after: line.text })

@@ -1,12 +1,12 @@
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { atStart, expectNoSideways, fromShelf, recipeText, row, toPlans } from '../kitchen'
+import { atStart, expectNoSideways, fromShelf, recipeText, row, toPlans, watchOutside } from '../kitchen'
 
 test('by keyboard alone: paste, correct, choose, reach the card', async ({ page }) => {
   await atStart(page)
-  /** Presses Tab until the focus is on something whose name fits; gives up after sixty. */
+  /** Presses Tab until the focus is on something whose name fits; gives up after a hundred. */
   const tabTo = async (name: RegExp) => {
-    for (let i = 0; i < 60; i++) {
+    for (let i = 0; i < 100; i++) {
       await page.keyboard.press('Tab')
       const said = await page.evaluate(() => { const e = document.activeElement as HTMLElement | null; return `${e?.getAttribute('aria-label') ?? ''} ${e?.id ?? ''} ${e?.innerText ?? ''}` })
       if (name.test(said)) return
@@ -23,7 +23,9 @@ test('by keyboard alone: paste, correct, choose, reach the card', async ({ page 
   await tabTo(/Read it/)
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
-  await tabTo(/Correct: 150 g butter/)
+  await tabTo(/Work out a version/)
+  await tabTo(/Correct: 150 g plain flour/)
+  for (let i = 0; i < 12 && !/150 g butter/.test(await page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '')); i++) await page.keyboard.press('ArrowDown')
   await page.keyboard.press('Enter')
   await page.keyboard.press('Control+A')
   await page.keyboard.insertText('140 g butter, cold')
@@ -31,7 +33,7 @@ test('by keyboard alone: paste, correct, choose, reach the card', async ({ page 
   await expect(row(page, '140 g butter, cold')).toBeVisible()
   await page.keyboard.press('Control+Z')
   await expect(row(page, '150 g butter, cold')).toBeVisible()
-  await tabTo(/Work out a version/)
+  await page.getByRole('link', { name: 'Work out a version' }).focus()
   await page.keyboard.press('Enter')
   await expect(page.getByRole('radiogroup', { name: 'Plans' })).toBeVisible()
   await tabTo(/Closest/)
@@ -63,7 +65,7 @@ test.describe('on a phone', () => {
     }
     await atStart(page)
     await comfortable()
-    await page.getByLabel('The recipe, as plain text').fill(recipeText('2-plum-traybake'))
+    await page.getByLabel('The recipe, as plain text or page source').fill(recipeText('2-plum-traybake'))
     await page.getByRole('button', { name: 'Read it' }).tap()
     await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
     await comfortable()
@@ -90,18 +92,13 @@ test.describe('on a phone', () => {
 })
 
 test('no request leaves the machine, and everything is there without a network', async ({ page, context, baseURL }) => {
-  const outside: string[] = []
+  const outside = watchOutside(page, baseURL!)
   const seen: string[] = []
-  page.on('request', (request) => {
-    const url = request.url()
-    seen.push(url)
-    if (!url.startsWith(baseURL!) && !/^(?:data|blob):/.test(url)) outside.push(url)
-  })
+  page.on('request', request => seen.push(request.url()))
   await fromShelf(page, 'Plum streusel')
   await toPlans(page)
   await page.getByRole('button', { name: 'Take this plan' }).click()
-  await page.goto('/people')
-  await page.goto('/settings')
+  for (const path of ['/people', '/settings', '/pantry', '/spoons']) await page.goto(path)
   expect(seen.length).toBeGreaterThan(10)
   expect(outside).toEqual([])
 
@@ -141,6 +138,16 @@ for (const scheme of ['light', 'dark'] as const) {
     expect(await serious(page)).toEqual([])
     await page.goto('/settings')
     await expect(page.getByRole('heading', { name: 'House file' })).toBeVisible()
+    expect(await serious(page)).toEqual([])
+    await page.goto('/pantry')
+    await page.getByRole('button', { name: 'Open agave syrup' }).click()
+    await expect(page.getByRole('form', { name: 'Ingredient agave syrup' })).toBeVisible()
+    expect(await serious(page)).toEqual([])
+    await page.goto('/spoons')
+    await expect(page.getByRole('heading', { name: 'Your own spoons' })).toBeVisible()
+    expect(await serious(page)).toEqual([])
+    await fromShelf(page, 'Plum streusel')
+    await page.getByRole('tab', { name: 'The text' }).click()
     expect(await serious(page)).toEqual([])
   })
 }

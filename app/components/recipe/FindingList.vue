@@ -11,6 +11,10 @@ const emit = defineEmits<{ edit: [edits: readonly RecipeEdit[]], look: [finding:
 const order = { stop: 0, ask: 1, note: 2 }
 const kinds = { stop: 'Needs an answer', ask: 'Please check', note: 'By the way' }
 const sorted = computed(() => [...props.reading.findings].sort((a, b) => order[a.severity] - order[b.severity]))
+/** A long list says nothing: the worst come first, the others on demand. */
+const atOnce = 5
+const all = ref(false)
+const shown = computed(() => all.value ? sorted.value : sorted.value.slice(0, Math.max(atOnce, sorted.value.filter(f => f.severity === 'stop').length)))
 const options = computed(() => props.ingredients.map(item => ({ label: item.name, value: item.id })))
 const canSay = (f: Finding) => f.lineId && ['unknown-ingredient', 'unread-words', 'ambiguous'].includes(f.code)
 
@@ -73,7 +77,7 @@ async function choose(edits: readonly RecipeEdit[], at: number) {
 <template>
   <div>
     <ul ref="list" class="findings">
-      <li v-for="(finding, at) in sorted" :key="finding.key" :class="[finding.severity, { lit: active !== null && active === finding.lineId }]" tabindex="0" :aria-label="finding.sentence" @keydown="pressed($event, finding)" @focus="emit('look', finding)" @mouseenter="emit('look', finding)">
+      <li v-for="(finding, at) in shown" :key="finding.key" :class="[finding.severity, { lit: active !== null && active === finding.lineId }]" tabindex="0" :aria-label="finding.sentence" @keydown="pressed($event, finding)" @focus="emit('look', finding)" @mouseenter="emit('look', finding)">
         <p class="kind">{{ kinds[finding.severity] }}</p>
         <p class="sentence">{{ finding.sentence }}</p>
         <p class="why soft">{{ findingRows[finding.code] }}</p>
@@ -90,6 +94,7 @@ async function choose(edits: readonly RecipeEdit[], at: number) {
         <label v-if="finding.code === 'unknown-ingredient'" class="remember"><input v-model="remember" type="checkbox"> from now on, in every bake of this house</label>
       </li>
     </ul>
+    <button v-if="shown.length < sorted.length" type="button" class="back" @click="all = true">Show all {{ sorted.length }}</button>
     <button v-if="reading.settled?.length" type="button" class="back" @click="emit('edit', (reading.settled ?? []).map(key => ({ do: 'recall' as const, key })))">{{ reading.settled.length }} put aside as no problem: bring back</button>
   </div>
 </template>

@@ -6,7 +6,7 @@ import type { Span } from '#core'
  * that is looked at light up.
  */
 const props = defineProps<{ source: string, places: readonly { id: string, from: Span, label: string }[], active: string | null }>()
-const emit = defineEmits<{ look: [id: string] }>()
+const emit = defineEmits<{ look: [id: string], go: [id: string] }>()
 
 interface Piece { readonly text: string, readonly id: string | null, readonly ids: readonly string[], readonly label: string }
 const pieces = computed<Piece[]>(() => {
@@ -42,7 +42,7 @@ watch(() => props.active, async () => {
 <template>
   <div ref="box" class="pane" tabindex="0" role="region" aria-label="The text as it was read">
     <template v-for="(piece, i) in pieces" :key="i">
-      <button v-if="piece.id" type="button" class="words" :class="{ lit: active !== null && piece.ids.includes(active) }" :aria-label="`Look at ${piece.label}`" @click="emit('look', piece.id)" @mouseenter="emit('look', piece.id)">{{ piece.text }}</button><span v-else class="rest">{{ piece.text }}</span>
+      <button v-if="piece.id" type="button" class="words" :class="{ lit: active !== null && piece.ids.includes(active) }" :aria-label="`Look at ${piece.label}`" @click="emit('go', piece.id)" @focus="emit('look', piece.id)" @mouseenter="emit('look', piece.id)">{{ piece.text }}</button><span v-else class="rest">{{ piece.text }}</span>
     </template>
   </div>
 </template>

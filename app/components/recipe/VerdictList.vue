@@ -8,7 +8,7 @@ const rows = computed(() => props.people.map(person => {
   const brings = [...new Set((found?.conflicts ?? []).filter(c => c.state === 'contains').map(c => c.words))]
   const open = new Set((found?.conflicts ?? []).filter(c => c.state !== 'contains').map(c => c.words)).size
   const state = found?.verdict === 'conflict' ? 'contains' as const : found?.verdict === 'clear' ? undefined : 'unknown' as const
-  const says = !found ? 'being checked …' : found.verdict === 'conflict' ? `cannot eat ${brings.length} ${brings.length === 1 ? 'thing' : 'things'} in it${open ? `, ${open} more not known` : ''}` : found.verdict === 'unknown' ? `not known yet: ${open} ${open === 1 ? 'packet or word' : 'packets or words'} to read` : 'nothing found in what you entered'
+  const says = !found ? 'being checked …' : found.verdict === 'conflict' ? `cannot eat ${brings.length} ${brings.length === 1 ? 'thing' : 'things'} in it${open ? `; ${open} not known` : ''}` : found.verdict === 'unknown' ? `not known yet: ${open} to read` : 'nothing found in what you entered'
   return { person, state, says }
 }))
 </script>

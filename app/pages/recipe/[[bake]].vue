@@ -40,7 +40,7 @@ const lookAtFinding = (finding: Finding) => ledger.look(finding.lineId ?? (findi
 
 const regionNames: Record<Region, string> = { us: 'United States', ca: 'Canada', uk: 'United Kingdom', ie: 'Ireland', au: 'Australia', nz: 'New Zealand', za: 'South Africa', in: 'India', metric: 'metric, anywhere' }
 const regionItems = regions.map(value => ({ value, label: regionNames[value] }))
-const fills = [{ value: 'spooned', label: 'spooned in and levelled' }, { value: 'scooped', label: 'scooped from the bag' }, { value: 'sifted', label: 'sifted into' }]
+const fills = [{ value: 'spooned', label: 'cups spooned' }, { value: 'scooped', label: 'cups scooped' }, { value: 'sifted', label: 'cups sifted' }]
 const hasCups = computed(() => bake.value?.recipe.components.some(c => c.lines.some(l => l.unit === 'cup' && /spooned|scooped|sifted/u.test(l.evidence.how))) ?? false)
 const facts = computed(() => bake.value ? sayFacts(bake.value.recipe) : [])
 const total = (lines: readonly Line[]) => Math.round(lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0))
@@ -65,13 +65,7 @@ async function addPart() {
           <VerdictList :people="bench.table" :check="bench.check" />
           <UButton :to="`/swap/${bake.id}`" size="xl" color="neutral" block class="next" trailing-icon="i-lucide-arrow-right">{{ anyConflict ? 'Work out a version' : 'See what changes' }}</UButton>
         </section>
-        <section aria-labelledby="region" class="measures">
-          <h2 id="region">Measured as in</h2>
-          <USelectMenu :model-value="bake.region" :items="regionItems" value-key="value" aria-label="Region of the recipe" class="region" :search-input="false" @update:model-value="edit({ do: 'region', region: $event as Region })" />
-          <USelectMenu v-if="hasCups" :model-value="bake.recipe.handling ?? 'spooned'" :items="fills" value-key="value" aria-label="How the cups were filled" class="region" :search-input="false" @update:model-value="edit({ do: 'handling', handling: $event } as RecipeEdit)" />
-          <p class="soft small">Sizes its cups, spoons and eggs. <NuxtLink to="/spoons" class="link">Your own spoons</NuxtLink> count first.</p>
-        </section>
-        <section class="found" :class="{ none: !bake.findings.length }" aria-label="Findings and the text">
+        <section class="found" :class="{ none: !bake.findings.length, reading: tab !== 'found' }" aria-label="Findings and the text">
           <div class="tabs" role="tablist">
             <button v-for="each in tabs" :id="`tab-${each.id}`" :key="each.id" type="button" role="tab" :aria-selected="tab === each.id" :aria-controls="`panel-${each.id}`" class="tab" @click="tab = each.id">{{ each.label }}</button>
           </div>
@@ -80,7 +74,7 @@ async function addPart() {
               <p v-if="!bake.findings.length" class="soft">Nothing odd found. Every line was read; press one to correct it.</p>
               <FindingList :reading="readingOf(bake)" :ingredients="names" :active="active" @edit="edit" @look="lookAtFinding" @call="call" />
             </template>
-            <SourcePane v-else-if="tab === 'text'" :source="bake.source" :places="places" :active="active" @look="ledger.lookAndGo" />
+            <SourcePane v-else-if="tab === 'text'" :source="bake.source" :places="places" :active="active" @look="ledger.look" @go="ledger.lookAndGo" />
             <img v-else :src="picture" alt="The photo that this recipe was read from" class="photo">
           </div>
         </section>
@@ -99,6 +93,12 @@ async function addPart() {
               </dl>
             </template>
           </UPopover>
+        </div>
+        <div class="measures" role="group" aria-label="How it is measured">
+          <span class="soft">measured as in</span>
+          <USelectMenu :model-value="bake.region" :items="regionItems" value-key="value" aria-label="Region of the recipe" :search-input="false" @update:model-value="edit({ do: 'region', region: $event as Region })" />
+          <USelectMenu v-if="hasCups" :model-value="bake.recipe.handling ?? 'spooned'" :items="fills" value-key="value" aria-label="How the cups were filled" :search-input="false" @update:model-value="edit({ do: 'handling', handling: $event } as RecipeEdit)" />
+          <NuxtLink to="/spoons" class="link">your own spoons</NuxtLink>
         </div>
         <div v-for="component in bake.recipe.components" :key="component.name" class="part">
           <h2 v-if="component.name || bake.recipe.components.length > 1">{{ component.name || 'the main part' }} <span class="soft weight">{{ total(component.lines) }} g<template v-if="unweighed(component.lines)"> and {{ unweighed(component.lines) }} not weighed</template></span></h2>
@@ -136,7 +136,7 @@ async function addPart() {
 </template>
 
 <style scoped>
-.grid { display: grid; grid-template-columns: minmax(0, 1fr) 372px; gap: 22px; align-items: start; }
+.grid { display: grid; grid-template-columns: minmax(0, 1fr) 372px; gap: 22px; }
 .ledger { padding: 20px 26px 22px; grid-area: 1 / 1; }
 .head { display: flex; align-items: baseline; gap: 18px; flex-wrap: wrap; margin-bottom: 4px; }
 .keys { margin-left: auto; min-width: 44px; min-height: 44px; align-self: center; }
@@ -152,11 +152,12 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 8px; }
 .input { flex: 1; background: var(--ground); }
 .trouble { color: var(--beet); font-weight: 600; }
 .instep { list-style: none; padding: 10px 0 0; display: grid; gap: 6px; }
-.side { grid-column: 2; display: grid; grid-template-columns: minmax(0, 1fr); gap: 24px; padding-top: 14px; }
+.side { grid-column: 2; display: grid; align-content: start; grid-template-columns: minmax(0, 1fr); gap: 24px; padding-top: 14px; }
 .next { margin-top: 14px; }
-.region { width: 100%; margin-bottom: 6px; }
-.small { font-size: 0.9rem; margin-top: 2px; }
-.link { text-decoration: underline; text-underline-offset: 3px; }
+.measures { display: flex; flex-wrap: wrap; align-items: center; gap: 4px 10px; margin-top: 2px; }
+.link { text-decoration: underline; text-underline-offset: 3px; min-height: 44px; display: inline-flex; align-items: center; }
+/* The text and the questions stay beside the line that is looked at. */
+.found.reading { position: sticky; top: 8px; }
 .tabs { display: flex; gap: 4px; margin-bottom: 12px; border-bottom: 1.5px solid var(--line); }
 .tab { min-height: 46px; padding: 0 14px; font-family: var(--font-title); font-size: 1.05rem; font-weight: 600; color: var(--soft); cursor: pointer; border-bottom: 4px solid transparent; margin-bottom: -1.5px; border-radius: 8px 8px 0 0; }
 .tab[aria-selected="true"] { color: var(--ink); border-bottom-color: var(--ginger); }
@@ -165,9 +166,9 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 8px; }
   .grid { grid-template-columns: minmax(0, 1fr); }
   .side { display: contents; }
   .side section:first-child { order: -2; }
-  .side .measures { order: 2; }
   .side .found { order: -1; min-width: 0; }
   .side .found.none { order: 1; }
+  .found.reading { position: static; }
   .ledger { padding: 16px; min-width: 0; grid-area: auto; }
 }
 </style>
