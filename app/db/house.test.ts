@@ -61,7 +61,7 @@ describe('the house in the database', () => {
   })
   test('the house’s own stock is kept', async () => {
     const stock = { ...emptyStock, names: [{ words: 'fizzwhip', ingredient: 'double-cream' }] }
-    await writeStock(stock)
+    await writeStock(stock, '2026-01-15T12:00:00.000Z')
     expect((await readHouse()).stock).toEqual(stock)
   })
   test('a house of the first version comes up with its bakes, corrections and shelf', async () => {

@@ -37,7 +37,9 @@ export async function readFact<T>(key: string, otherwise: T): Promise<T> {
 }
 export const writeFact = (key: string, value: unknown) => db.facts.put({ key, value })
 export const readStock = () => readFact<Stock>('stock', emptyStock)
-export const writeStock = (stock: Stock) => writeFact('stock', stock)
+/** Keeps the stock, and since when it counts: bakes that are older are read again. */
+export const writeStock = (stock: Stock, since: string) => db.facts.bulkPut([{ key: 'stock', value: stock }, { key: 'stocked', value: since }])
+export const stockedSince = () => readFact('stocked', '')
 
 export async function readHouse(): Promise<House> {
   const [people, bakes, stock, pictures] = await Promise.all([allPeople(), allBakes(), readStock(), db.pictures.toArray()])
@@ -51,7 +53,7 @@ export const replaceHouse = (house: House) => db.transaction('rw', [db.people, d
   await db.bakes.bulkPut([...house.bakes])
   await db.shelf.bulkPut(house.bakes.map(shelfRowOf))
   await db.pictures.bulkPut([...house.pictures])
-  await writeStock(house.stock)
+  await writeStock(house.stock, new Date().toISOString())
 })
 
 /** Adds people and bakes that the house does not have yet; what it has stays as it is. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Ingredient, IngredientForm, Stock } from '#core'
+import { readingOf, type Ingredient, type IngredientForm, type Stock } from '#core'
 
 const house = useHouseStore()
 const undo = useTakeBack()
@@ -16,7 +16,7 @@ const nameOf = computed(() => new Map(names.value.map(n => [n.id, n.name])))
 async function look() {
   await house.start()
   rows.value = await useCore().pantry()
-  words.value = await useCore().unknowns((await house.everyBake().catch(() => [])).filter(b => !b.archived).map(({ id, title, recipe }) => ({ id, title, recipe })))
+  words.value = await useCore().unknowns((await house.everyBake().catch(() => [])).filter(b => !b.archived).map(bake => ({ id: bake.id, reading: readingOf(bake), stale: bake.updated < house.stocked })))
   looked.value = true
 }
 watch(() => house.stock, look, { immediate: true })

@@ -97,7 +97,8 @@ export const useBenchStore = defineStore('bench', () => {
   async function readAgain() {
     const now = bake.value
     if (!now) return
-    await change(bakeWith(now, await useCore().reread(readingOf(now))))
+    const next = bakeWith(now, await useCore().reread(readingOf(now)))
+    if (JSON.stringify(next) !== JSON.stringify(now)) await change(next)
   }
 
   const seat = async (people: readonly string[]) => { if (bake.value) await change({ ...bake.value, people: [...people], plan: null }) }

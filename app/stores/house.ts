@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { bakeOf, bakeWith, emptyStock, readingOf, tagsOf, type Bake, type House, type Person, type ShelfRow, type Stock } from '#core'
-import { addToHouse, allBakes, bakeById, pictureOf, readFact, readHouse, readView, removeBake, removePerson, replaceHouse, saveBake, saveBakes, savePerson, savePicture, watchHouse, writeFact, writeStock } from '~/db/house'
+import { addToHouse, allBakes, bakeById, pictureOf, readFact, readHouse, readView, removeBake, removePerson, replaceHouse, saveBake, saveBakes, savePerson, savePicture, stockedSince, watchHouse, writeFact, writeStock } from '~/db/house'
 
 /** The people, shelf and stock of this house, as the database has them; kept up to date, also by other tabs. */
 export const useHouseStore = defineStore('house', () => {
@@ -32,7 +32,7 @@ export const useHouseStore = defineStore('house', () => {
       people.value = first.people
       shelf.value = first.shelf
       await pour(first.stock)
-      stocked.value = await readFact('stocked', '')
+      stocked.value = await stockedSince()
       watchHouse(view => { people.value = view.people; shelf.value = view.shelf; void pour(view.stock) }, () => { problem.value = unreadable })
       measureIn.value = await readFact('measureIn', 'grams')
       const empty = !first.people.length && !first.shelf.length
@@ -68,10 +68,9 @@ export const useHouseStore = defineStore('house', () => {
 
   /** Keeps another stock of the pantry; what is read from now on knows it. */
   async function keepStock(next: Stock) {
-    await pour(next)
     stocked.value = new Date().toISOString()
-    await writeStock(next)
-    await writeFact('stocked', stocked.value)
+    await pour(next)
+    await writeStock(next, stocked.value)
   }
 
   /** Reads kept bakes once more, after the pantry learned something; `done` hears how many are through. */
@@ -114,7 +113,7 @@ export const useHouseStore = defineStore('house', () => {
     people, shelf, stock, stocked, ready, problem, measureIn, start, openDemo, measure, keepStock, readAgain, tag, archive, duplicate, dropBake,
     keepPerson: (person: Person) => savePerson(person), dropPerson: (id: string) => removePerson(id),
     keepBake: (bake: Bake) => saveBake(bake), keepBakes: (bakes: readonly Bake[]) => saveBakes(bakes), everyBake: allBakes,
-    replace: async (house: House) => { await replaceHouse(house); await pour(house.stock) }, whole: readHouse,
+    replace: async (house: House) => { await replaceHouse(house); stocked.value = await stockedSince(); await pour(house.stock) }, whole: readHouse,
   }
 })
 

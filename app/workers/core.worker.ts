@@ -13,8 +13,10 @@ const core = {
   reread: (reading: Reading) => rereadAll(reading),
   /** What each correction of each finding would change, by the finding's key. */
   previews: (reading: Reading, findings: readonly Finding[]) => findings.map(f => [f.key, f.corrections.map(c => previewOf(reading, c.edits))] as const),
-  unknowns: (recipes: readonly { id: string, title: string, recipe: Recipe }[]) => {
+  /** Names that no recipe could be read by; a bake kept before the pantry changed is read anew for it. */
+  unknowns: (bakes: readonly { readonly id: string, readonly reading: Reading, readonly stale: boolean }[]) => {
     const found = new Map<string, { words: string, bakes: string[], example: string, near: string[] }>()
+    const recipes = bakes.map(({ id, reading, stale }) => ({ id, recipe: stale ? rereadAll(reading).recipe : reading.recipe }))
     for (const { id, recipe } of recipes) for (const { words, lines } of unknownsOf(recipe)) {
       const known = found.get(words)
       if (known) known.bakes.push(id)

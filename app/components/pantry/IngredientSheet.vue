@@ -61,16 +61,16 @@ onMounted(() => { (props.fresh ? first.value : sheet.value)?.focus({ preventScro
     <fieldset>
       <legend>In 100 g <span class="soft">({{ Math.round(sum) }} g named)</span></legend>
       <div class="figures">
-        <label v-for="[name, label] in shares" :key="name" class="figure"><span>{{ label }}</span><input v-model="state[name]" class="input" inputmode="decimal" :aria-invalid="Boolean(about(name))"><span class="soft">g</span></label>
-        <label class="figure"><span>Firm part of the fat</span><input v-model="state.solid" class="input" inputmode="decimal" :aria-invalid="Boolean(about('solid'))"><span class="soft">%</span></label>
+        <label v-for="[name, label] in shares" :key="name" class="figure"><span>{{ label }}</span><input v-model="state[name]" class="input" :aria-label="`${label}, g in 100 g`" inputmode="decimal" :aria-invalid="Boolean(about(name))"><span class="soft">g</span></label>
+        <label class="figure"><span>Firm part of the fat</span><input v-model="state.solid" class="input" aria-label="Firm part of the fat, %" inputmode="decimal" :aria-invalid="Boolean(about('solid'))"><span class="soft">%</span></label>
       </div>
       <p v-if="about('', 'solid', ...shares.map(([f]) => f))" class="problem" role="alert">{{ about('', 'solid', ...shares.map(([f]) => f)) }}</p>
     </fieldset>
     <fieldset>
       <legend>Its weight</legend>
       <div class="figures two">
-        <label class="figure"><span>A millilitre, levelled</span><input v-model="state.density" class="input" inputmode="decimal" placeholder="not known" :aria-invalid="Boolean(about('density'))"><span class="soft">g</span></label>
-        <label class="figure"><span>One piece</span><input v-model="state.piece" class="input" inputmode="decimal" placeholder="not known" :aria-invalid="Boolean(about('piece'))"><span class="soft">g</span></label>
+        <label class="figure"><span>A millilitre, levelled</span><input v-model="state.density" class="input" aria-label="Grams a millilitre" inputmode="decimal" placeholder="not known" :aria-invalid="Boolean(about('density'))"><span class="soft">g</span></label>
+        <label class="figure"><span>One piece</span><input v-model="state.piece" class="input" aria-label="Grams a piece" inputmode="decimal" placeholder="not known" :aria-invalid="Boolean(about('piece'))"><span class="soft">g</span></label>
       </div>
       <p v-if="about('density', 'piece')" class="problem" role="alert">{{ about('density', 'piece') }}</p>
     </fieldset>
@@ -79,7 +79,7 @@ onMounted(() => { (props.fresh ? first.value : sheet.value)?.focus({ preventScro
       <ul v-if="state[list.field].length" class="chips">
         <li v-for="id in state[list.field]" :key="id">
           {{ nameOf.get(id) ?? id }}
-          <UIcon v-if="stays(list.field, id)" name="i-lucide-lock" class="lock" role="img" aria-label="comes with the name" />
+          <span v-if="stays(list.field, id)" class="lock" role="img" aria-label="comes with the name"><UIcon name="i-lucide-lock" /></span>
           <button v-else type="button" :aria-label="`Take ${nameOf.get(id) ?? id} off: ${list.label}`" class="off" @click="state[list.field] = state[list.field].filter(x => x !== id)"><UIcon name="i-lucide-x" /></button>
         </li>
       </ul>
