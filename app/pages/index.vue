@@ -2,6 +2,7 @@
 const house = useHouseStore()
 const bench = useBenchStore()
 const text = ref('')
+const route = useRoute()
 const seated = ref<readonly string[]>([])
 const reading = ref(false)
 const problem = ref('')
@@ -23,7 +24,8 @@ async function begin() {
   reading.value = true
   try {
     const bake = await bench.begin(text.value, seated.value, picture.value)
-    await navigateTo(`/recipe/${bake.id}`)
+    // Whoever went on to another page meanwhile is left there.
+    if (route.path === '/') await navigateTo(`/recipe/${bake.id}`)
   }
   catch {
     problem.value = 'Reading stopped half way. Your text is still here; try once more.'

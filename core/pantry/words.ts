@@ -15,9 +15,18 @@ function singular(word: string): string {
   return word.endsWith('s') ? word.slice(0, -1) : word
 }
 
+/** Recipes say the same few thousand words again and again. */
+const known = new Map<string, string>()
+const mostKnown = 20_000
+
 export function plainWord(word: string): string {
+  const before = known.get(word)
+  if (before !== undefined) return before
   const plain = singular(word.normalize('NFD').replace(accents, '').toLowerCase().replace(/['’]s?$/u, '').replace(/['’]/gu, ''))
-  return spellings.get(plain) ?? plain
+  const found = spellings.get(plain) ?? plain
+  if (known.size >= mostKnown) known.clear()
+  known.set(word, found)
+  return found
 }
 
 /** The words of a text without accents, case or plural. Hyphens part words: "all-purpose" is two. */

@@ -1,4 +1,4 @@
-// Prints how fast the core is, as ratios to something everybody knows, and how much the first page loads.
+// Prints how right the reading is, how fast the core is, as ratios to something everybody knows, and how much the first page loads.
 //   npm run bench
 import { readFileSync, readdirSync, rmSync } from 'node:fs'
 import { dirname, join } from 'node:path'
@@ -8,8 +8,8 @@ import { build } from 'vite'
 
 const root = fileURLToPath(new URL('../..', import.meta.url))
 const outDir = join(root, 'node_modules', '.cache', 'ingwer-bench')
-await build({ root, logLevel: 'error', configFile: false, build: { ssr: 'core/index.ts', outDir, emptyOutDir: true, minify: false } })
-const { adapt, checkPeople, readLine, readRecipe } = await import(pathToFileURL(join(outDir, 'index.js')).href)
+await build({ root, logLevel: 'error', configFile: false, resolve: { alias: { '#core': join(root, 'core/index.ts') } }, build: { ssr: 'tests/bench/entry.ts', outDir, emptyOutDir: true, minify: false } })
+const { adapt, bakeOf, checkPeople, corpusLines, corpusRecipes, moreRecipes, readLine, readPage, readRecipe, scoreLines, scoreRecipes, shelfIndex, shelfRowOf } = await import(pathToFileURL(join(outDir, 'entry.js')).href)
 
 const people = JSON.parse(readFileSync(join(root, 'demo/people.json'), 'utf8'))
 const texts = readdirSync(join(root, 'demo/recipes')).sort().map(name => readFileSync(join(root, 'demo/recipes', name), 'utf8'))
@@ -22,6 +22,13 @@ function time(work, runs = 15) {
   return median(Array.from({ length: runs }, () => { const t = performance.now(); work(); return performance.now() - t }))
 }
 
+const share = (part, whole) => `${(100 * part / whole).toFixed(1)} %`
+const [scored, found] = [scoreLines(corpusLines, readLine), scoreRecipes([...corpusRecipes, ...moreRecipes], readRecipe)]
+console.log(`\nlines all right                 ${share(scored.right, scored.of)} of ${scored.of} (quantity, unit, ingredient and grams)`)
+for (const { text, says } of scored.wrong) console.log(`  ${text}: ${says.join('; ')}`)
+console.log(`findings, in ${found.of} recipes         precision ${share(found.precision, 1)}, recall ${share(found.recall, 1)} (${found.expected} expected, ${found.raised} raised)`)
+for (const { title, says } of found.wrong) console.log(`  ${title}: ${says.join('; ')}`)
+
 const lines = recipes.flatMap(r => r.components.flatMap(c => c.lines.map(l => l.text)))
 const many = Array.from({ length: 20 }, () => lines).flat()
 const reading = time(() => { for (const line of many) readLine(line, { region: 'uk' }) })
@@ -29,9 +36,30 @@ const splitter = /^\s*([\d\s/½¼¾.,-]+)?\s*(cups?|g|ml|tbsp|tsp|oz)?\s+(.*)$/i
 const splitting = time(() => { for (const line of many) splitter.exec(line) })
 console.log(`\nlines read a second             ${Math.round(1000 * many.length / reading).toLocaleString('en')}`)
 console.log(`  against one regular expression  × ${(reading / splitting).toFixed(0)} its time`)
-const [small, large] = [texts.join('\n'), Array.from({ length: 10 }, () => texts.join('\n')).join('\n')]
-const [one, ten] = [time(() => readRecipe(small)), time(() => readRecipe(large), 7)]
-console.log(`ten times the text              × ${(ten / one).toFixed(1)} the time (linear is 10; lines beyond 400 are left out)`)
+
+// Texts of ordinary words as well as of lines: what is beyond the limits of a recipe is left out, so the long one stays below them.
+const asPage = text => `<html><body>${text.split('\n').map(line => `<div class="x"><p>${line}</p></div>`).join('\n')}</body></html>`
+const story = `${texts[0]}\n${'A word about the lantern walk, the harbour and the wind that blows there in November.\n'.repeat(20)}`
+for (const [name, read, small, large] of [
+  ['recipe', readRecipe, texts[0], Array.from({ length: 10 }, () => texts[0]).join('\n')],
+  ['story around a recipe', readRecipe, story, Array.from({ length: 10 }, () => story).join('\n')],
+  ['page', readPage, asPage(story), asPage(Array.from({ length: 10 }, () => story).join('\n'))],
+  ['one line without end', readRecipe, 'flour '.repeat(2000), 'flour '.repeat(20_000)],
+]) {
+  const [one, ten] = [time(() => read(small), 9), time(() => read(large), 5)]
+  console.log(`ten times the ${name}`.padEnd(36) + `× ${(ten / one).toFixed(1)} the time (linear is 10; at most 12 is wanted)`)
+}
+
+const shelf = 5000
+const words = ['lantern', 'harbour', 'ginger', 'plum', 'cardamom', 'rye', 'marble', 'custard', 'hazelnut', 'lemon', 'tile', 'slice', 'crown', 'loaf', 'bars']
+const bakes = Array.from({ length: shelf }, (_, i) => ({ ...bakeOf(`b${i}`, { recipe: recipes[i % recipes.length], findings: [], text: '', keywords: [words[i % 7]] }, [], '2026-01-15T12:00:00.000Z'), title: `${words[i % 15]} ${words[(i * 7 + 3) % 15]} ${i}` }))
+const rows = bakes.map(shelfRowOf)
+const listing = time(() => bakes.map(shelfRowOf), 5)
+const sorted = time(() => [...rows].sort((a, b) => b.updated.localeCompare(a.updated)).filter(r => !r.archived).slice(0, 40), 9)
+const building = time(() => shelfIndex(rows), 3)
+const look = shelfIndex(rows)
+const looking = Math.max(...['ginger', 'gin', 'hazlenut loaf', 'lantern 42', 'buttermilk', 'x'].map(query => time(() => look(query), 9)))
+console.log(`\nshelf of ${shelf.toLocaleString('en')} bakes             rows ${listing.toFixed(0)} ms, list ${sorted.toFixed(1)} ms, slowest search ${looking.toFixed(1)} ms (× ${(looking / 100).toFixed(2)} of 100 ms), index ${building.toFixed(0)} ms once`)
 
 console.log('\nrecipe                          checkPeople      adapt   adapt ÷ check   first plan')
 for (const [i, recipe] of recipes.entries()) {

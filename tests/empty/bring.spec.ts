@@ -58,6 +58,7 @@ test('one dropped file opens at once; its text, lines and steps are linked', asy
 test('out as linked data and in again: the same lines, parts and steps', async ({ page }) => {
   await atStart(page)
   await paste(page, 'Lantern slice\nMakes 12 squares\n\nFor the base\n200 g plain flour\n100 g butter\n\nFor the glaze\n100 g icing sugar\n2 Tbsp milk\n\nRub the butter into the flour and bake for 20 minutes at 180 °C.\nStir the icing sugar with the milk and spread it on.')
+  await expect(row(page, '2 Tbsp milk')).toBeVisible()
   await page.getByRole('link', { name: 'share' }).click()
   const [saved] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Recipe as linked data' }).click()])
   expect(saved.suggestedFilename()).toBe('lantern-slice.jsonld')

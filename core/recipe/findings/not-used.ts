@@ -6,11 +6,12 @@ import { gatherings } from '../tables/step-words'
 
 const plain = (text: string) => wordsOf(text).map(w => w.plain)
 
-/** Words of the line's names that no other line has: "chips" of "dark chocolate chips". */
-function ownWords(line: Line, lines: readonly Line[]): string[] {
-  const words = new Set(findMentions(line.text).mentions.flatMap(m => plain(m.words)))
-  for (const other of lines) if (other !== line) for (const word of findMentions(other.text).mentions.flatMap(m => plain(m.words))) words.delete(word)
-  return [...words].filter(word => word.length > 2)
+/** For each line the words of its names that no other line has: "chips" of "dark chocolate chips". */
+function ownWords(lines: readonly Line[]): ReadonlyMap<Line, readonly string[]> {
+  const words = lines.map(line => [...new Set(findMentions(line.text).mentions.flatMap(m => plain(m.words)))])
+  const count = new Map<string, number>()
+  for (const word of words.flat()) count.set(word, (count.get(word) ?? 0) + 1)
+  return new Map(lines.map((line, i) => [line, words[i]!.filter(word => word.length > 2 && count.get(word) === 1)]))
 }
 
 /** Is the line taken by a gathering word of some step: its kind, everything, or the rest? */
@@ -40,8 +41,9 @@ export function notUsed(recipe: Recipe, steps: readonly PlacedStep[]): Finding[]
   // "Cream the butter and sugar" of two sugars may mean both.
   const loosely = new Set(steps.flatMap(step => step.uses.flatMap(use => wordsOf(use.mention.words).length === 1 ? (sayable[use.mention.ingredient.kind] ?? []).map(kind => `${step.component}|${kind}`) : [])))
   const isLoosely = ({ component, line }: { component: Component, line: Line }) => { const kind = ingredientById(line.ingredient ?? '')?.kind; return kind !== undefined && (loosely.has(`${component.name}|${kind}`) || (!component.steps.length && [...loosely].some(each => each.endsWith(`|${kind}`)))) }
+  const own = ownWords(lines)
   const stepWords = new Set(steps.flatMap(step => plain(step.text)))
-  const named = ({ line }: { line: Line }) => [line, ...line.orElse].some(l => usedIds.has(l.id) || usedIds.has(l.ingredient ?? '')) || ownWords(line, lines).some(word => stepWords.has(word))
+  const named = ({ line }: { line: Line }) => [line, ...line.orElse].some(l => usedIds.has(l.id) || usedIds.has(l.ingredient ?? '')) || own.get(line)!.some(word => stepWords.has(word))
   const weighty = all.filter(({ line }) => !line.purpose && !line.optional && line.ingredient)
   if (weighty.filter(named).length < 0.55 * weighty.length) return []
   // A part that the steps only call by its name ("sprinkle with the topping"): nothing of its own is named either.

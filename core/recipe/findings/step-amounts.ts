@@ -10,7 +10,7 @@ const byTurns = /^[^.;]{0,30}\b(?:at\s+a\s+time|by\s+(?:one|the)|each\s+time)\b/
 const perPiece = /\b(?:each|every|per)\b(?!\s+of)/iu
 
 const quoted = ({ use, step }: Placed) => use.share.of === 'amount' ? step.text.slice(use.share.quantity.start, use.share.quantity.end).trim() : ''
-const listed = (line: Line) => line.evidence.amount ? line.text.slice(...line.evidence.amount).trim() : ''
+const amountOf = (line: Line) => line.evidence.amount ? line.text.slice(...line.evidence.amount).trim() : ''
 const sameUnit = (line: Line, use: StepUse) => use.share.of === 'amount' && (use.share.quantity.unit?.id ?? null) === line.unit
 
 /** How much of the line the uses with an amount take, 1 for all of it; null when it cannot be compared. */
@@ -27,7 +27,7 @@ function takenShare(line: Line, placed: readonly Placed[]): { low: number, high:
 
 function disagreeing(line: Line, placed: Placed): Finding {
   const { use, step } = placed
-  const [inStep, inList] = [quoted(placed), listed(line)]
+  const [inStep, inList] = [quoted(placed), amountOf(line)]
   const share = use.share.of === 'amount' ? use.share : null
   return finding({
     code: 'step-amount', severity: 'ask', lineId: line.id, step: { component: step.component, at: step.at }, text: step.text, about: `${line.text} ${inStep} ${step.text}`,
@@ -55,15 +55,19 @@ function leftOver(line: Line, placed: readonly Placed[], taken: number): Finding
 export function stepAmounts(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
   const found: Finding[] = []
   const rest = steps.some(step => step.gathers.some(({ kinds }) => kinds === 'rest'))
-  for (const line of linesOf(recipe)) {
-    if (!line.amount || line.purpose || line.orElse.length) continue
-    const uses = steps.flatMap(step => step.uses.filter(use => use.line?.id === line.id).map((use): Placed => ({ use, step })))
+  const lines = linesOf(recipe)
+  const byLine = new Map<string, Placed[]>()
+  for (const step of steps) for (const use of step.uses) if (use.line) byLine.set(use.line.id, [...byLine.get(use.line.id) ?? [], { use, step }])
+  const listed = new Map<string | null, number>()
+  for (const line of lines) listed.set(line.ingredient, (listed.get(line.ingredient) ?? 0) + 1)
+  for (const line of lines) {
+    const uses = byLine.get(line.id) ?? []
+    // Which of two lines a step means is not known.
+    if (!uses.length || !line.amount || line.purpose || line.orElse.length || listed.get(line.ingredient)! > 1) continue
     const stated = uses.filter(({ use, step }) => use.share.of === 'amount' && !more.test(step.text.slice(Math.max(0, use.share.quantity.start - 20), use.mention.end + 30)) && !byTurns.test(step.text.slice(use.mention.end)) && !perPiece.test(step.text.slice(0, use.mention.end + 30)))
     const parts = uses.filter(({ use }) => use.share.of === 'part')
     const whole = uses.some(({ use, step }) => use.share.of === 'all' && ![...stated, ...parts].some(p => p.step === step))
     const closes = rest || uses.some(({ use }) => use.share.of === 'rest')
-    const twins = linesOf(recipe).filter(other => other.ingredient === line.ingredient).length > 1
-    if (twins) continue
     if (stated.length) {
       // In the same unit there is nothing to round: every difference is one.
       const slack = stated.every(placed => sameUnit(line, placed.use)) ? 0.015 : 0.05
