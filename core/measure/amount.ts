@@ -14,8 +14,16 @@ const skip = (pattern: RegExp, text: string, from: number) => {
   return found ? from + found[0].length : from
 }
 
+const dozens = /\s*(?:dozen|doz\.?)(?![\p{L}])/iuy
+
+/** "2 dozen", "1-2 dozen": what was counted by the dozen. */
+function counted(text: string, found: { amount: Amount, end: number }): { amount: Amount, end: number } {
+  const end = skip(dozens, text, found.end)
+  return end === found.end ? found : { amount: { low: 12 * found.amount.low, high: 12 * found.amount.high }, end }
+}
+
 /**
- * The amount at `from`: a number or a range ("2–3", "2 to 3", "between 2 and 3"), after an optional "about".
+ * The amount at `from`: a number or a range ("2–3", "2 to 3", "between 2 and 3"), after an optional "about"; dozens are counted out.
  * Null when there is none. A range that runs downwards ("3-1") is not one: its first number is taken.
  */
 export function readAmount(text: string, from: number): { amount: Amount, end: number } | null {
@@ -25,13 +33,13 @@ export function readAmount(text: string, from: number): { amount: Amount, end: n
   if (several > start) return { amount: { low: 2, high: 4 }, end: several }
   const first = readNumber(text, start)
   if (!first) return null
-  const single = { amount: { low: first.value, high: first.value }, end: first.end }
+  const single = counted(text, { amount: { low: first.value, high: first.value }, end: first.end })
   const gap = skip(separator, text, first.end)
-  if (gap === first.end) return single
+  if (gap === first.end || single.end > first.end) return single
   const joint = text.slice(first.end, gap).trim().toLowerCase()
   if (joint === 'and' && !between) return single
   const second = readNumber(text, gap)
   // "2 or a few", "1 - a pinch": a worded number after a dash starts something else.
   if (!second || second.value <= first.value || (/^[a-z]/i.test(text.slice(gap)) && !/^(?:to|or|and)$/.test(joint)) || /^an?\b/i.test(text.slice(gap))) return single
-  return { amount: { low: first.value, high: second.value }, end: second.end }
+  return counted(text, { amount: { low: first.value, high: second.value }, end: second.end })
 }

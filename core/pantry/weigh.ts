@@ -36,6 +36,13 @@ function eggPiece(ingredient: Ingredient, words: string, region: Region): { g: S
   return { g: { low: low * share, best: best * share, high: high * share }, how: `${said ? `${said} there` : 'the usual size there'}: ${round(best * share)} g without shell` }
 }
 
+/** "Large" and "small" are the ends of what such pieces weigh; nothing said is the middle. */
+function sized([low, best, high]: readonly [number, number, number], words: string): readonly [number, number, number] {
+  const said = sizeWord.exec(words)?.[1]?.toLowerCase()
+  if (!said || said === 'medium') return [low, best, high]
+  return said === 'small' ? [low, (low + best) / 2, best] : [best, said === 'large' ? (best + high) / 2 : high, high]
+}
+
 /**
  * Grams of an amount in a unit (null: a bare count) of an ingredient, in that region, with low and high; `words` are the
  * line's other words (they may name a handling, a filling or an egg's size); `usual` is how this baker fills a cup when no
@@ -69,7 +76,7 @@ export function weigh(amount: Amount, unit: Unit | null, ingredient: Ingredient 
   if (egg) return { grams: times(count, egg.g), how: egg.how, source: '[U]; [L, EU 2023/2465]' }
   const piece = ingredient.pieces[unit?.id ?? '']
   if (!piece) return { grams: null, how: unit ? `what one ${unit.id} weighs is not known` : 'no unit is written', source: '' }
-  const [low, best, high] = piece
+  const [low, best, high] = sized(piece, words)
   return { grams: times(count, { low, best, high }), how: `${round(best)} g each`, source: ingredient.source }
 }
 

@@ -14,7 +14,8 @@ const read = (text: string, region: Region = 'metric'): Line => {
 const cases: readonly (readonly [string, Region, number | null, string | null])[] = [
   ['2 cups all-purpose flour', 'us', 241, 'plain-flour'], ['1 1/2 cups (300 g) sugar', 'us', 300, 'sugar'], ['¾ c. butter, softened', 'us', 170, 'butter'], ['1 stick butter', 'us', 113.4, 'butter'],
   ['a stick and a half of butter', 'us', 170, 'butter'], ['2 (400 g) tins coconut milk', 'uk', 800, 'coconut-milk'], ['2 x 400 g tins coconut milk', 'uk', 800, 'coconut-milk'], ['two 400g tins peaches', 'uk', 800, 'peach'],
-  ['1 14-oz can sweetened condensed milk', 'us', 397, 'condensed-milk'], ['1 (8-ounce) package cream cheese, softened', 'us', 227, 'cream-cheese'], ['3 large, very ripe bananas', 'us', 330, 'banana'],
+  ['1 14-oz can sweetened condensed milk', 'us', 397, 'condensed-milk'], ['1 (8-ounce) package cream cheese, softened', 'us', 227, 'cream-cheese'], ['3 large, very ripe bananas', 'us', 360, 'banana'], // large: 110–130 g peeled [P]
+ 
   ['juice of half a lemon', 'uk', 22.5, 'lemon-juice'], ['zest of 1 orange', 'uk', 6, 'citrus-zest'], ['1 lemon, juiced', 'uk', 45, 'lemon-juice'], ['2 large eggs', 'us', 100, 'egg'], ['2 medium eggs', 'uk', 102, 'egg'], ['3 egg whites', 'us', 90, 'egg-white'],
   ['2 egg yolks', 'us', 37.2, 'egg-yolk'], ['1,5 dl milk', 'metric', 153, 'milk'], ['100g/3½oz caster sugar', 'uk', 100, 'sugar'], ['4 oz / 115 g dark chocolate', 'uk', 115, 'dark-chocolate'], ['1 Tbsp + 1 tsp ground ginger', 'uk', 7.4, 'ground-ginger'],
   ['1 cup plus 2 tablespoons milk', 'us', 272, 'milk'], ['butter, for greasing', 'uk', null, 'butter'], ['salt', 'uk', null, 'salt'], ['a pinch of salt', 'uk', 0.3, 'salt'], ['2-3 tbsp golden syrup', 'uk', 53, 'golden-syrup'],

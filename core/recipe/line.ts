@@ -1,4 +1,4 @@
-import { millilitresIn, readUnit, type Region, type Spread, type Unit } from '../measure'
+import { exactly, millilitresIn, readUnit, times, type Region, type Spread, type Unit } from '../measure'
 import { findMentions, ingredientById, inUnit, mainMention, nearNames, partOfFruit, weigh, type Handling, type Ingredient, type Kind, type Mention, type Weighed } from '../pantry'
 import { readQuantity, readVague, type Quantity } from './quantity'
 import { finding as saying, type Finding, type Line, type Purpose } from './recipe'
@@ -125,6 +125,10 @@ function chooseWeight(weights: readonly (Weighed & { quantity: Quantity })[], li
   return { best, odd: { sentence, label: `Use ${Math.round(volume.grams.best)} g`, text: corrected } }
 }
 
+/** "2 x 60 g eggs", "3 eggs (60 g each)": sold by their weight in the shell. */
+const inShell = /\d\s*[x×]\s*\d{2}\s*-?g\b|\d{2}\s*-?g\s+each\b/iu
+const shellShare = 0.115
+
 /** " or " that offers another ingredient, not another amount or "or so". */
 function alternativesIn(text: string, mentions: readonly Mention[]): { at: number, end: number } | null {
   for (const found of text.matchAll(/[\s,(]+(?:or(?:\s+use)?|\/)\s+(?!(?:more|less|so|to\s+taste|as\s+needed|until|if|about|two|three|2|3|whatever)\b)/giu)) {
@@ -175,6 +179,7 @@ function lineOf(text: string, { region, id, component, ingredient: answered, han
 
   const quantities = found.main ? [found.main, ...found.others] : []
   const weights = quantities.map(quantity => ({ ...weigh(quantity.amount, quantity === found.main ? unit : quantity.unit, ingredient, region, `${own.slice(quantity.start, quantity.end)} ${words}`, handling), quantity }))
+  if (ingredient?.id === 'egg' && inShell.test(own)) for (const weighed of weights) if (weighed.grams && weighed.quantity.unit?.kind === 'mass') Object.assign(weighed, { grams: times(weighed.grams, exactly(1 - shellShare)), how: `weighed in the shell, of which ${100 * shellShare} % is shell`, source: '[M] shell about 11–12 %' })
   const { best, odd } = chooseWeight(weights, own, ingredient)
   const name = words.slice(nameStart, end).replace(/\s+/g, ' ').trim() || words.replace(/\s+/g, ' ').trim()
   const afterName = own.slice(end).replace(/^[\s,;–—-]+/u, '').trim()
@@ -207,7 +212,7 @@ function foreignStart(text: string, main: Quantity | null, region: Region): numb
   for (const { index, 0: joint } of text.slice(main.end).matchAll(/[\s,]+(?:(?:mixed|dissolved|stirred|blended|whisked|beaten|combined|soaked)\s+(?:with|in|into)|plus|and|with|[+&])\s+(?=\d|[½¼¾⅓⅔]|an?\s)/giu)) {
     const at = main.end + index
     const next = readQuantity(text, at + joint.length, sizeIn(region))
-    if (next?.unit && names(text.slice(main.end, at)) && names(text.slice(next.end, next.end + 40))) return at
+    if (next && (next.unit || joint.includes('plus') || /[+&]/u.test(joint) || joint.includes('and')) && names(text.slice(main.end, at)) && names(text.slice(next.end, next.end + 40))) return at
   }
   return text.length
 }

@@ -57,6 +57,9 @@ const container = (text: string, from: number) => {
   return read && (read.unit.kind === 'count' || read.unit.id === 'stick-butter') ? read : null
 }
 
+/** Things that are no packs: "4 squares (4 oz) chocolate" says the same twice. */
+const noPacks: ReadonlySet<string> = new Set(['square', 'slice', 'sheet', 'piece', 'stalk', 'head', 'pod', 'sprig', 'cm-piece', 'inch-piece'])
+
 /** "2 (400 g) tins", "2 x 400 g tins", "1 400g tin", "a 14-ounce can": the whole weight or volume of the packs. */
 function readPacks(text: string, first: Quantity): Quantity | null {
   if (first.unit && first.unit.kind !== 'count') {
@@ -65,6 +68,7 @@ function readPacks(text: string, first: Quantity): Quantity | null {
     return one ? { ...first, end: one.end } : null
   }
   const crossed = skip(multiply, text, first.end)
+  if (first.unit && noPacks.has(first.unit.id) && crossed === first.end && !/^[^)]*\)?\s*each\b|^[^)]*\beach\b/iu.test(text.slice(first.end, first.end + 24))) return null
   const opened = crossed > first.end ? crossed : skip(openBracket, text, first.end)
   const bracketed = opened > first.end && crossed === first.end
   const size = readPlain(text, opened > first.end ? opened : skip(space, text, first.end))
@@ -83,13 +87,17 @@ function readPacks(text: string, first: Quantity): Quantity | null {
 const sameKind = (a: Unit | null, b: Unit | null) => a !== null && b !== null && a.kind === b.kind && a.kind !== 'count' && a.kind !== 'vague'
 const plus = /\s*(?:\+|plus|and|&)\s*/iuy
 
+/** What stands behind a larger measure without a joint: "1 lb 4 oz". */
+const smaller: Readonly<Record<string, string>> = { lb: 'oz', kg: 'g', l: 'ml', pint: 'fl-oz' }
+
 /** Adds "plus 2 tablespoons", "+ ½ tsp" to a cup: in millilitres or grams of the region's own measures. */
 function readSum(text: string, first: Quantity, sizeOf: (unit: Unit) => number): Quantity {
   let sum = first
   for (;;) {
     const next = skip(plus, text, sum.end)
-    const more = next > sum.end ? readPlain(text, next) : null
-    if (!more || !sameKind(sum.unit, more.unit)) return sum
+    const beside = next === sum.end ? skip(space, text, sum.end) : next
+    const more = beside > sum.end ? readPlain(text, beside) : null
+    if (!more || !sameKind(sum.unit, more.unit) || (next === sum.end && more.unit?.id !== smaller[sum.unit?.id ?? ''])) return sum
     const ratio = sizeOf(more.unit!) / sizeOf(sum.unit!)
     sum = { amount: { low: sum.amount.low + more.amount.low * ratio, high: sum.amount.high + more.amount.high * ratio }, unit: sum.unit, start: sum.start, end: more.end }
   }
@@ -99,6 +107,9 @@ function readSum(text: string, first: Quantity, sizeOf: (unit: Unit) => number):
 export function readQuantity(text: string, from: number, sizeOf: (unit: Unit) => number): Quantity | null {
   const first = readPlain(text, from)
   if (!first) return null
+  // "A 2 cm piece of ginger": the article counts nothing.
+  const long = first.unit ? null : readPlain(text, skip(space, text, first.end))
+  if (long?.unit && (long.unit.id === 'cm-piece' || long.unit.id === 'inch-piece')) return { ...long, amount: scaled(first.amount, long.amount), start: first.start }
   const packs = readPacks(text, first)
   return packs ?? readSum(text, first, sizeOf)
 }

@@ -30,8 +30,8 @@ describe('the backup file', () => {
     expect(readBackup(bad)).toMatchObject({ ok: false, problem: { code: 'broken' } })
   })
   test('a file of the first version is read: its corrections become edits, nothing of it is lost', () => {
-    const old = { ...bare, findings: [{ code: 'ambiguous', severity: 'ask', lineId: 'l2', text: '1 tsp bicarbonate of soda', sentence: 'Which one?', corrections: [{ label: 'that', ingredient: 'baking-soda' }, { label: 'write it', text: '1 tsp baking soda' }] }] } as Record<string, unknown>
-    for (const key of ['settled', 'tags', 'archived']) delete old[key]
+    const { settled: _settled, tags: _tags, archived: _archived, ...before } = bare
+    const old = { ...before, findings: [{ code: 'ambiguous', severity: 'ask', lineId: 'l2', text: '1 tsp bicarbonate of soda', sentence: 'Which one?', corrections: [{ label: 'that', ingredient: 'baking-soda' }, { label: 'write it', text: '1 tsp baking soda' }] }] }
     const read = readBackup(JSON.stringify({ format: 'ingwer-house', version: 1, exported: when, people, bakes: [old] }))
     if (!read.ok) throw new Error(read.problem.sentence)
     expect(read.house).toMatchObject({ people, stock: emptyStock, pictures: [] })

@@ -5,7 +5,7 @@ const dry: readonly [number, number, number, number, number, number, number] = [
 
 export const leavenFlavour = [
   row('baking-powder', 'leaven', 'baking powder', 'double-acting baking powder | gluten-free baking powder | gluten free baking powder | aluminum-free baking powder', [5, 0, 0, 0, 0, 25, 0], 0.933, { powder: 3.0, mayHold: 'corn wheat', pieces: { packet: 15 } }, '[U] baking_powder 4.6 g/tsp; at least 12 % CO₂ [L, as remembered]'),
-  row('baking-soda', 'leaven', 'bicarbonate of soda', 'baking soda | bicarb | bicarb soda | bicarb of soda | bread soda | sodium bicarbonate | cooking soda | bicarbonate soda | soda', [0, 0, 0, 0, 0, 0, 0], 0.97, { soda: 11.9, called: { us: 'baking soda', ca: 'baking soda', nz: 'baking soda', ie: 'bread soda', au: 'bicarb soda' } }, 'NaHCO₃ 84.0 g/mol [C]; 1 tsp 4.6–5 g [M]'),
+  row('baking-soda', 'leaven', 'bicarbonate of soda', 'baking soda | bicarb | bi-carb | bi-carb soda | bi-carbonate of soda | bicarb soda | bicarb of soda | bread soda | sodium bicarbonate | cooking soda | bicarbonate soda | soda', [0, 0, 0, 0, 0, 0, 0], 0.97, { soda: 11.9, called: { us: 'baking soda', ca: 'baking soda', nz: 'baking soda', ie: 'bread soda', au: 'bicarb soda' } }, 'NaHCO₃ 84.0 g/mol [C]; 1 tsp 4.6–5 g [M]'),
   row('cream-of-tartar', 'acid', 'cream of tartar', 'potassium bitartrate', [0, 0, 0, 0, 0, 0, 0], 0.65, { acid: 5.31 }, 'KHC₄H₄O₆ 188 g/mol [C]'),
   row('citric-acid', 'acid', 'citric acid', 'sour salt', [8, 0, 0, 0, 0, 0, 0], 0.9, { acid: 14.3 }, 'monohydrate 210 g/mol, three acids [C]'),
   row('bakers-ammonia', 'leaven', "baker's ammonia", 'ammonium bicarbonate | hartshorn | ammonium carbonate', [0, 0, 0, 0, 0, 0, 0], 0.8, { powder: 12.6 }, 'NH₄HCO₃ 79.1 g/mol [C]'),

@@ -18,7 +18,7 @@ export const spicesDrinks = [
   row('pumpkin-spice', 'spice', 'pumpkin pie spice', 'pumpkin spice | apple pie spice | gingerbread spice | speculoos spice | lebkuchen spice | cake spice | chai spice | masala', dry, 0.42, {}, '[M]'),
   row('vanilla-powder', 'flavour', 'vanilla powder', 'ground vanilla | vanilla bean powder', dry, 0.4, {}, '[M]'),
   row('lavender', 'spice', 'lavender', 'dried lavender | lavender flowers | culinary lavender | edible flowers | dried rose petals | rose petals | hibiscus | violets', [9, 1, 0, 5, 3, 5, 30], 0.12, {}, '[M]'),
-  row('mint', 'spice', 'mint', 'fresh mint | mint leaves | spearmint', leaf, 0.12, { pieces: { sprig: 2, sheet: 0.1, handful: 10 } }, '[M]'),
+  row('mint', 'spice', 'mint', 'fresh mint | mint leaves | spearmint', leaf, 0.12, { pieces: { sprig: 2, sheet: 0.1, handful: 10, bunch: 30 } }, '[M]'),
   row('woody-herbs', 'spice', 'rosemary', 'thyme | fresh thyme | fresh rosemary | sage | lemon thyme | lemon verbena', leaf, 0.15, { pieces: { sprig: 2 } }, '[M]'),
   row('lemongrass', 'spice', 'lemongrass', 'lemon grass | pandan | pandan leaves | curry leaves | lime leaves', leaf, 0.3, { pieces: { '': 15, stalk: 15, sheet: 1 } }, '[M]'),
   row('elderflower-cordial', 'syrup', 'elderflower cordial', 'cordial | fruit cordial | fruit syrup | grenadine | rose syrup | coffee syrup | vanilla syrup | sugar syrup | simple syrup', [45, 0, 0, 0, 54, 0, 0], 1.22, { acid: 0.05 }, '[M]'),
