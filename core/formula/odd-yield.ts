@@ -13,7 +13,9 @@ export function oddYield(recipe: Recipe): Finding[] {
   const row = pieceRows.find(r => r.sign.test(recipe.yield!.text))
   if (!row || mass < 60) return []
   const [most, least] = [mass / count.low, mass / count.high]
-  if (most >= row.grams[0] && least <= row.grams[1]) return []
+  // "Servings: 24" of cookies counts cookies.
+  const called = pieceRows.find(r => r.sign.test(recipe.title))
+  if ([row, ...called ? [called] : []].some(({ grams }) => most >= grams[0] && least <= grams[1])) return []
   const each = Math.round((most + least) / 2)
   return [finding({ code: 'yield', severity: 'ask', text: recipe.yield.text, sentence: `${Math.round(mass)} g in “${recipe.yield.text}” come to ${each} g each; ${row.name} has ${row.grams[0]}–${row.grams[1]} g.` })]
 }

@@ -35,11 +35,16 @@ const fanFirst = /\b(?:fan|convection)(?:\s+oven)?(?:\s+(?:to|at))?[:\s]*(\d{2,3
 const gas = /gas(?:\s*mark)?\s*(\d{1,2}|½|¼|1\/2|1\/4)/iu
 const bare = /\b(?:oven|bake|heat|preheat|temperature)\b[^.]{0,60}?\b(\d{3})\b\s*(?:º|°|˚|degrees?)?(?!\s*(?:g\b|ml|grams?|cm|mm))/iu
 
+/** Sugar that boils to 140 °C, chocolate that is tempered at 31 °C, milk at 40 °C: no oven. */
+const inPan = /\b(?:boil\w*|simmer\w*|thermometer|temper\w*|syrup|caramel|warm(?:ed)?\s+to|cool(?:ed|s)?\s+to|reach\w*|soft[\s-]ball|hard[\s-]crack|lukewarm|yeast|fry|frying|deep-fry)\b/iu
+const ofOven = /\b(?:oven|bak(?:e|es|ed|ing)|pre-?heat\w*|roast\w*|gas|fan)\b/iu
+
 /**
  * The oven setting named in a sentence: °C first, then °F, a gas mark, a fan setting alone, or a bare number. A bare
  * 100–199 is Celsius, 275 and more Fahrenheit, 200–274 is asked [P]. Null when the sentence names none.
  */
 export function readOven(text: string): OvenReading | null {
+  if (inPan.test(text) && !ofOven.test(text)) return null
   const c = inC.exec(text)
   const fanOnly = fanFirst.exec(text)
   if (c) {

@@ -13,7 +13,7 @@ const named = new RegExp(String.raw`\b((?:round|square|loaf|muffin|ring|tart|bro
 /** How many it makes or serves, as the text says; the count is null when only words say it. */
 export function readYield(text: string): Yield | null {
   const found = makes.exec(text)
-  const line = found ? text.slice(found.index).split(/[\n.]/u)[0]!.trim() : text
+  const line = found ? text.slice(found.index).split(/[\n.]/u)[0]!.replace(/^([^(]*)\)\s*$/u, '$1').trim() : text
   const pieces = afterCount.exec(line)
   if (!found) return pieces ? { text: pieces[0], count: readAmount(pieces[1]!, 0)!.amount } : null
   const first = readAmount(line, found[0].length)

@@ -10,7 +10,7 @@ export type Part = { readonly from: Span } & (
   | { readonly is: 'ingredients' | 'steps' | 'notes', readonly text: string }
   | { readonly is: 'component', readonly text: string, readonly name: string })
 
-const factLine = /^(?:(?:makes?|serves?|yields?|servings?|portions?|(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total)(?:\s+time|\s*[:–])|time|oven|temperature|tin|pan|difficulty|level|course|cuisine|category|author|source|by|from|rating)\b\s*[:–-]?)/iu
+const factLine = /^(?:(?:makes?|serves?|yields?|servings?|portions?|(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total)(?:\s+time|\s*[:–])|time|oven|temperature|tin|pan|calories|kcal|energy|carbohydrates?|carbs|cholesterol|sodium|saturates|difficulty|level|course|cuisine|category|author|source|by|from|rating)\b\s*[:–-]?)/iu
 const factOnly = /^\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s+(?:servings?|portions?|people|pieces|slices|persons)\.?$|^(?:makes?|serves?|yields?|cuts\s+into)\b[^\d]{0,14}(?:\d|one|two|three|four|six|eight|ten|twelve|a\s+dozen).{0,60}$/iu
 const numberedStep = /^(?:step\s*)?\d{1,2}\s*[.):–-]?\s+(?=\p{L})|^step\s*\d{1,2}\s*[.):–-]?\s*/iu
 /** "8 slices stale bread" is no eighth step: without a mark behind it, a step's number is followed by a capital. */

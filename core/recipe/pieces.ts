@@ -1,10 +1,15 @@
 import { findMentions, wordsOf } from '../pantry'
-import { readQuantity } from './quantity'
+import { readQuantity, readVague } from './quantity'
 import type { Span } from './recipe'
 import { componentWords } from './tables/headings'
 
 /** A stretch of the text that was read, and where it stands. */
-export interface Piece { readonly text: string, readonly at: number }
+export interface Piece {
+  readonly text: string
+  readonly at: number
+  /** Where it begins, for words that were put together from several lines. */
+  readonly span?: Span
+}
 
 /** A line longer than any that people write is parted at its sentences, and cut where it has none: reading stays linear. */
 const longestPiece = 2000
@@ -25,7 +30,11 @@ function cutUp(piece: Piece): Piece[] {
   return partAt(piece, /(?<=[.!?])\s+/gu).flatMap(part => Array.from({ length: Math.ceil(part.text.length / longestPiece) }, (_, i) => ({ text: part.text.slice(i * longestPiece, (i + 1) * longestPiece), at: part.at + i * longestPiece })))
 }
 
-const isMeasuredThing = (part: string) => { const q = readQuantity(part.trim(), 0, () => 1); return q !== null && !/^\s*(?:%|per\s*cent|cm|mm|inch)/iu.test(part.trim().slice(q.end)) && findMentions(part.trim().slice(q.end)).mentions.length > 0 }
+function isMeasuredThing(part: string): boolean {
+  const text = part.trim()
+  const quantity = readQuantity(text, 0, () => 1) ?? readVague(text, 0)
+  return quantity !== null && !/^\s*(?:%|per\s*cent|cm|mm|inch)/iu.test(text.slice(quantity.end)) && findMentions(text.slice(quantity.end)).mentions.length > 0
+}
 
 /** "To decorate: writing icing, sprinkles", "To serve: cream": a heading and its things in one line, without amounts. */
 function purposeInLine(piece: Piece): Piece[] | null {
@@ -34,16 +43,22 @@ function purposeInLine(piece: Piece): Piece[] | null {
   return [{ text: heading, at: piece.at }, ...partAt({ text: rest, at: piece.at + piece.text.length - rest.length }, /\s*,\s+/gu)]
 }
 
+/** "Method: Melt the honey …": a heading and its first step in one line. */
+function methodInLine(piece: Piece): Piece[] | null {
+  const [, heading, rest] = /^(\s*\**(?:method|directions?|instructions?|preparation|procedure|how\s+to\s+make(?:\s+it)?)\s*:\**)\s+(\S.*)$/iu.exec(piece.text) ?? []
+  return heading && rest ? [{ text: heading, at: piece.at }, { text: rest, at: piece.at + piece.text.length - rest.length }] : null
+}
+
 /** "Pastry: 250 g flour, 125 g butter, 1 egg" or "1 cup flour | 2 eggs": several things in one line, each on its own. */
 function listedInLine(piece: Piece): Piece[] {
   const [, heading, rest = piece.text] = /^([\p{L} ]{3,40}:)\s+(?=\d|[½¼¾⅓⅔])(.*)$/u.exec(piece.text) ?? []
   const body = { text: rest, at: piece.at + piece.text.length - rest.length }
-  for (const separator of [/\s*[|•;]\s*/gu, /\s*,\s+(?=\d|½|¼|¾)/gu]) {
+  for (const separator of [/\s*[|•;]\s*/gu, /\s*,\s+(?=\d|[½¼¾⅓⅔⅛]|(?:an?\s+)?(?:small\s+|large\s+|good\s+|generous\s+)?(?:pinch|knob|handful|dash|drop|splash|drizzle)\b)/giu, /\s+\/\s+/gu]) {
     const things = partAt(body, separator)
     if (things.length > 1 && things.every(thing => isMeasuredThing(thing.text))) return [...heading ? [{ text: heading, at: piece.at }] : [], ...things]
   }
   if (heading && isMeasuredThing(rest) && (/^for\b/iu.test(heading) || componentWords.test(heading))) return [{ text: heading, at: piece.at }, body]
-  return twoColumns(piece) ?? purposeInLine(piece) ?? [piece]
+  return twoColumns(piece) ?? purposeInLine(piece) ?? methodInLine(piece) ?? [piece]
 }
 
 /** Two columns that were pasted as one: a wide gap or a tab between two measured things. */
@@ -53,18 +68,59 @@ function twoColumns(piece: Piece): Piece[] | null {
   return things.length > 1 && things.length < 5 && things.every(thing => isMeasuredThing(thing.text.replace(/^[\s•*–-]+/u, ''))) ? things : null
 }
 
-/** The text line by line, each with its place; long lines cut up, lists in one line parted. */
+const gap = /\t+| {3,}/u
+const fewestRows = 3
+
+interface Row { readonly left: Piece | null, readonly right: Piece | null }
+
+/** A line as two cells; without a wide gap it stands left, behind one right. */
+function rowOf(piece: Piece): Row {
+  const found = gap.exec(piece.text)
+  if (!found) return { left: piece, right: null }
+  const [left, right] = [piece.text.slice(0, found.index), piece.text.slice(found.index + found[0].length)]
+  return { left: left.trim() ? { text: left, at: piece.at } : null, right: right.trim() ? { text: right, at: piece.at + found.index + found[0].length } : null }
+}
+
+/** Lines of the right column that go on in the next one, put together; each keeps the place where it begins. */
+function goingOn(cells: readonly Piece[]): Piece[] {
+  const out: Piece[] = []
+  for (const cell of cells) {
+    const last = out.at(-1)
+    if (last && !/[.!?:]\s*$/u.test(last.text) && /^\s*[\p{Ll}\d(]/u.test(cell.text)) out[out.length - 1] = { text: `${last.text.trimEnd()} ${cell.text.trim()}`, at: last.at, span: spanOf(last) }
+    else out.push(cell)
+  }
+  return out
+}
+
+/** The ingredients beside the method, pasted line by line across both: the left column first, then the right one. Null when it is none. */
+function sideBySide(block: readonly Piece[]): Piece[] | null {
+  const rows = block.map(rowOf)
+  const both = rows.filter(row => row.left && row.right)
+  if (both.length < fewestRows || both.length < 0.4 * rows.length) return null
+  const measured = (side: 'left' | 'right') => both.filter(row => isMeasuredThing(row[side]!.text.replace(/^[\s•*–-]+/u, ''))).length / both.length
+  if (measured('left') < 0.5 || measured('right') > 0.3) return null
+  const column = (side: 'left' | 'right') => rows.flatMap(row => row[side] ?? [])
+  return [...column('left'), ...goingOn(column('right'))]
+}
+
+/** The text line by line, each with its place; two columns put one behind the other, long lines cut up, lists in one line parted. */
 export function piecesOf(text: string): Piece[] {
   let at = 0
-  return text.split('\n').flatMap(line => {
-    const piece = { text: line, at }
-    at += line.length + 1
-    return cutUp(piece).flatMap(listedInLine)
-  })
+  const lines = text.split('\n').map((line): Piece => { const piece = { text: line, at }; at += line.length + 1; return piece })
+  const pieces: Piece[] = []
+  for (let from = 0; from < lines.length;) {
+    let to = from
+    while (to < lines.length && lines[to]!.text.trim()) to++
+    const block = lines.slice(from, Math.max(to, from + 1))
+    pieces.push(...(block.some(piece => gap.test(piece.text.trim())) ? sideBySide(block) : null) ?? block)
+    from += block.length
+  }
+  return pieces.flatMap(cutUp).flatMap(listedInLine)
 }
 
 /** Where the words of a piece stand, without the blanks around them. */
-export const spanOf = ({ text, at }: Piece): Span => {
+export function spanOf({ text, at, span }: Piece): Span {
+  if (span) return span
   const start = text.length - text.trimStart().length
   return [at + start, at + start + text.trim().length]
 }

@@ -67,7 +67,7 @@ export function readStep(text: string, lines: readonly Line[], region: Region, o
     uses: mentionsInStep(text, lines, own).map(m => useOf(text, m, region)),
     gathers: gatherings.flatMap(row => [...text.matchAll(row.sign)].map(hit => ({ span: [hit.index, hit.index + hit[0].length] as const, kinds: row.kinds }))),
     times: readStepTimes(text),
-    oven: readOven(text),
+    oven: text.split(/(?<=[.;!?])\s+/u).map(readOven).find(found => found !== null) ?? null,
     cues: cueSigns.flatMap(sign => [...text.matchAll(sign)].map(hit => ({ span: [hit.index, hit.index + hit[0].length] as const, text: hit[0].trim() }))),
   }
 }

@@ -37,7 +37,7 @@ export function readParts(text: string, parts: readonly Part[], options: RecipeO
   const note = (code: Finding['code'], severity: Finding['severity'], sentence: string, about?: string) => findings.push(finding({ code, severity, sentence, text: about }))
   const guess = guessRegion(text)
   const region = options.region ?? guess.region
-  const title = options.title ?? parts.find(p => p.is === 'title')?.text.slice(0, 120) ?? ''
+  const title = options.title ?? parts.find(p => p.is === 'title')?.text.replace(/^recipe\s*:\s*/iu, '').slice(0, 120) ?? ''
   const components = gather(parts, region, findings)
   const steps = components.flatMap(c => c.steps)
   const told = [...parts.filter(p => p.is === 'fact' || p.is === 'other').map(p => p.text), ...steps]

@@ -456,4 +456,247 @@ For the top
 Rub 100g butter into the flour and icing sugar, press into a 20cm square tin and bake blind for 15 minutes at 180C.
 Spread with jam. Beat 110g butter with the sugar, then the eggs and ground almonds. Spread over, scatter with flaked almonds and bake for 25 minutes.`,
   },
+  {
+    title: 'Grandma\'s plum dumpling bake', region: 'uk', lines: 8, steps: 3, findings: ['no-list', 'not-listed'],
+    text: `Grandma's plum dumpling bake. Take 500 g of potatoes, boil and rice them while hot. Work in 150 g flour, 1 egg, a pinch of salt and 30 g butter. Wrap around 12 small plums, boil for 10 minutes, then roll in 100 g breadcrumbs fried in 50 g butter and dust with icing sugar.`,
+  },
+  {
+    title: 'Untitled dessert', region: 'uk', lines: 5, steps: 5, findings: ['not-used'],
+    text: `Ingredients                          Method
+200 g plain flour                    Heat the oven to 180 °C.
+100 g butter                         Rub the butter into the flour.
+75 g caster sugar                    Stir in the sugar and bind with the egg.
+1 egg                                Roll out, cut rounds and bake for 12 minutes.
+1 tsp vanilla extract                Cool on a rack.`,
+  },
+  {
+    title: 'HONEY CAKE', region: 'uk', lines: 5, steps: 1, findings: [],
+    text: `HONEY CAKE
+INGREDIENTS: 250g clear honey, 225g butter, 100g dark muscovado sugar, 3 large eggs, 300g self-raising flour
+METHOD: Melt the honey, butter and sugar. Cool, beat in the eggs, then the flour. Bake at 160C for 55 minutes in a 20cm round tin.`,
+  },
+  {
+    title: 'Lemon bars 🍋', region: 'us', lines: 8, steps: 2, findings: [],
+    text: `Lemon bars 🍋
+
+**Crust**
+* 1 cup flour
+* 1/4 cup powdered sugar
+* 1/2 cup butter
+
+**Filling**
+* 2 eggs
+* 1 cup sugar
+* 2 Tbsp lemon juice
+* 2 Tbsp flour
+* 1/2 tsp baking powder
+
+**Directions**
+1) Mix crust ingredients and press into an 8x8 pan. Bake at 350F for 15 min.
+2) Beat filling ingredients, pour over crust, bake 20 min more.`,
+  },
+  {
+    title: 'Fruit scones', region: 'uk', lines: 6, steps: 1, findings: [],
+    text: `Fruit scones
+(makes 8)
+8oz SR flour / 2oz butter / 1oz sugar / 2oz sultanas / 1 egg / about 4 tbsp milk
+Rub butter into flour, stir in sugar and sultanas. Mix to a soft dough with egg and milk. Cut out and bake 220C 12 mins.`,
+  },
+  {
+    title: 'Easy Oat Cookies', region: 'uk', lines: 7, steps: 4, findings: ['other-text'],
+    text: `Recipe: Easy Oat Cookies
+Prep time: 10 mins
+Cook time: 12 mins
+Servings: 24
+Calories: 120 kcal
+
+You will need
+☐ 115g butter
+☐ 100g brown sugar
+☐ 1 egg
+☐ 130g oats
+☐ 90g flour
+☐ ½ tsp bicarbonate of soda
+☐ 80g raisins
+
+How to make it
+Step 1: Cream the butter and sugar.
+Step 2: Beat in the egg.
+Step 3: Stir in everything else.
+Step 4: Spoon onto trays and bake at 180°C for 12 mins.
+
+Notes
+Keeps for a week in a tin. Swap the raisins for 80g chocolate chips.`,
+  },
+  {
+    title: 'Sticky toffee pudding', region: 'uk', lines: 9, steps: 4, findings: ['not-listed'],
+    text: `Sticky toffee pudding
+For the sponge: 175g dates (chopped), 1 tsp bicarbonate of soda, 85g butter, 150g demerara sugar, 2 eggs, 175g self-raising flour
+For the sauce: 150g light brown sugar, 100g butter, 150ml double cream
+Soak the dates in 200ml boiling water with the bicarb for 10 minutes.
+Cream the butter and sugar, beat in the eggs, then the flour and the dates with their liquid.
+Bake in a 23cm square dish at 180C for 35 minutes.
+For the sauce, simmer everything for 3 minutes.`,
+  },
+  {
+    title: 'crepes', region: 'metric', lines: 5, steps: 1, findings: [],
+    text: `crepes
+
+flour 250g
+eggs 4
+milk 500ml
+butter 50g melted
+pinch of salt
+
+whisk all together, rest 1 hour, fry thin`,
+  },
+  {
+    title: 'Cheesecake (no bake)', region: 'uk', lines: 8, steps: 3, findings: [],
+    text: `Cheesecake (no bake)
+250g digestive biscuits
+100g butter
+600g soft cheese
+100g icing sugar
+284ml pot double cream
+1 vanilla pod
+Topping
+400g punnet strawberries
+25g icing sugar
+Crush the biscuits and mix with the melted butter. Press into a 23cm tin and chill for 1 hr.
+Beat the soft cheese, icing sugar and vanilla seeds, then add the cream and beat until smooth. Spoon over the base and chill overnight.
+Purée half the strawberries with the icing sugar and 1 tsp water, and serve over the cake with the rest.`,
+  },
+  {
+    title: 'Walnut ring', region: 'uk', lines: 6, steps: 3, findings: [],
+    text: `Walnut ring
+
+Ingredients:			Method:
+250 g flour			Sift the flour with the
+2 tsp baking powder		baking powder. Beat the butter
+150 g butter			and sugar, then the eggs one
+150 g sugar			at a time.
+3 eggs
+100 g walnuts			Fold in the flour and walnuts.
+				Bake at 175 °C for 45 minutes.`,
+  },
+  {
+    title: 'Pumpkin pie (Canadian)', region: 'ca', lines: 9, steps: 1, findings: [],
+    text: `Pumpkin pie (Canadian)
+1 (9 inch) unbaked pie shell
+1 can (398 mL) pure pumpkin
+3/4 cup (175 mL) packed brown sugar
+2 eggs
+1 1/2 cups (375 mL) evaporated milk
+1 tsp (5 mL) cinnamon
+1/2 tsp (2 mL) each ginger and nutmeg
+1/4 tsp (1 mL) salt
+
+Preheat oven to 425°F (220°C). Whisk all filling ingredients and pour into shell. Bake 15 min; reduce heat to 350°F (180°C) and bake 40 to 45 min longer.`,
+  },
+  {
+    title: 'Pavlova', region: 'au', lines: 7, steps: 4, findings: [],
+    text: `Pavlova
+Serves 8-10
+
+6 egg whites (at room temperature)
+1 1/2 cups (330g) caster sugar
+1 tbsp cornflour
+1 tsp white vinegar
+300ml thickened cream, whipped
+2 x 250g punnets strawberries
+4 passionfruit
+Preheat oven to 120C/100C fan forced. Draw a 22cm circle on baking paper.
+Beat egg whites until soft peaks. Gradually add sugar, beating until dissolved. Fold in cornflour and vinegar.
+Pile onto the paper and bake for 1 hour 30 minutes. Cool in the oven with the door ajar.
+Top with cream, strawberries and passionfruit pulp.`,
+  },
+  {
+    title: 'No-knead cinnamon knots', region: 'uk', lines: 10, steps: 3, findings: [],
+    text: `No-knead cinnamon knots
+
+For the dough
+500g strong white flour, plus extra for dusting
+7g sachet fast-action yeast
+1 tsp salt
+50g caster sugar
+250ml warm milk
+1 egg
+75g very soft butter
+
+For the filling
+100g butter
+100g light brown sugar
+1 tbsp cinnamon
+
+1. Mix the flour, yeast, salt and sugar. Beat the milk with the egg, add to the bowl with the butter and mix to a dough. Rise for 1 hour.
+2. Mix the filling. Roll the dough to 40 x 30cm, spread and fold, cut into 12 strips and knot.
+3. Prove for 30 minutes, then bake at 200C/180C fan for 18-20 minutes.`,
+  },
+  {
+    title: 'Gulab jamun', region: 'in', lines: 11, steps: 3, findings: [],
+    text: `Gulab jamun
+
+For the dumplings:
+1 cup milk powder
+1/4 cup maida
+1/4 tsp baking soda
+1 tbsp ghee
+3-4 tbsp milk
+oil or ghee for deep frying
+
+For the syrup:
+1.5 cups sugar
+1.5 cups water
+4 green cardamom pods, crushed
+1 tsp rose water
+a few strands of saffron
+
+Mix milk powder, maida and baking soda. Rub in ghee, and knead with milk to a soft dough. Rest 10 mins.
+Boil sugar, water and cardamom for 5 mins. Add rose water and saffron.
+Roll small balls, fry on low flame till golden, and soak in the warm syrup for 2 hours.`,
+  },
+  {
+    title: 'Whole orange and almond cake (GF, DF)', region: 'au', lines: 5, steps: 2, findings: [],
+    text: `Whole orange and almond cake (GF, DF)
+
+2 oranges (about 375g)
+6 eggs
+250g caster sugar
+250g almond meal
+1 tsp GF baking powder
+
+Boil the oranges for 2 hours, cool, and blend, skin and all.
+Beat eggs and sugar, add orange pulp, almond meal and baking powder. Bake in a 23cm springform tin at 170C for 1 hour.`,
+  },
+  {
+    title: 'Treacle toffee apples', region: 'uk', lines: 5, steps: 3, findings: [],
+    text: `Treacle toffee apples
+6 apples
+400 g demerara sugar
+100 ml water
+1 teaspoon vinegar
+4 tablespoons golden syrup
+Stick a lolly stick in each apple.
+Dissolve the sugar in the water over a medium heat. Stir in the vinegar and syrup. Boil to 140 °C (hard crack) without stirring.
+Dip the apples and set on baking paper.`,
+  },
+  {
+    title: 'Vegan banana pancakes', region: 'uk', lines: 5, steps: 1, findings: ['not-listed', 'claim'],
+    text: `Vegan banana pancakes
+1 ripe banana
+150g self raising flour
+1 tsp baking powder
+250ml plant milk
+1 tbsp oil + more for frying
+Blend everything, rest 5 mins, fry in a little oil, 2 mins each side. Serve with honey.`,
+  },
+  {
+    title: 'Choc chip shortbread fingers', region: 'uk', lines: 4, steps: 1, findings: [],
+    text: `Choc chip shortbread fingers
+225g plain flour
+150g butter
+75g caster sugar
+100g choc chips (dairy free if needed)
+Rub in, knead in the chocolate chips, press into a 20 x 30cm tin. Bake 170C 25mins. Makes 24.`,
+  },
 ]

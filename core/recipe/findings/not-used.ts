@@ -18,6 +18,12 @@ function ownWords(lines: readonly Line[]): ReadonlyMap<Line, readonly string[]> 
 const isGathered = (ingredient: Ingredient, component: Component, steps: readonly PlacedStep[]) => steps.some(step => step.gathers.some(({ kinds }) =>
   kinds === 'rest' || (kinds === 'all' ? step.component === component.name || !component.steps.length || step.text.toLowerCase().includes(component.name) : kinds.includes(ingredient.kind))))
 
+/** "Mix the filling", "beat the glaze ingredients": the step takes the whole part. */
+const isMadeWhole = (component: Component, steps: readonly PlacedStep[]) => component.name !== '' && steps.some(({ text }) => {
+  const at = text.toLowerCase().indexOf(component.name)
+  return at > 0 && /\b(?:mix|beat|combine|make|prepare|blend|whisk|stir|whizz|melt|simmer|boil|cook)\w*\s+(?:together\s+|up\s+)?(?:all\s+(?:of\s+)?)?(?:the\s+|your\s+)?$/iu.test(text.slice(0, at))
+})
+
 /** "Put it with the flour": behind the first thing of its company that a step already takes. */
 function withCompany(ingredient: Ingredient, name: string, steps: readonly PlacedStep[]): Correction[] {
   const company = gatherings.find(row => Array.isArray(row.kinds) && row.kinds.length > 6 && row.kinds.includes(ingredient.kind))?.kinds
@@ -51,7 +57,7 @@ export function notUsed(recipe: Recipe, steps: readonly PlacedStep[]): Finding[]
   const calledOnly = (component: Component) => !component.steps.length && component.name !== '' && plain(component.name).some(word => stepWords.has(word)) && !all.some(each => each.component === component && named(each) && !elsewhere(component).has(each.line.ingredient))
   return weighty.filter(each => {
     const ingredient = ingredientById(each.line.ingredient!)
-    return ingredient && !named(each) && !isLoosely(each) && !isGathered(ingredient, each.component, steps) && !calledOnly(each.component)
+    return ingredient && !named(each) && !isLoosely(each) && !isGathered(ingredient, each.component, steps) && !isMadeWhole(each.component, steps) && !calledOnly(each.component)
   }).map(({ line }) => {
     const ingredient = ingredientById(line.ingredient!)!
     const name = nameIn(ingredient, recipe.region)
