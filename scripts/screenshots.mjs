@@ -39,17 +39,33 @@ const card = title => async (page) => { await plans(title)(page); await page.get
 await picture('start', {}, async () => {})
 await picture('people', {}, async (page) => { await page.getByRole('link', { name: 'people' }).click(); await page.getByRole('button', { name: 'Change Bram' }).click(); await page.getByLabel('Name').waitFor() })
 await picture('recipe', {}, async (page) => { await open('Dark sticky')(page); await page.getByRole('button', { name: /Why not: Bram/ }).first().click() })
-await picture('recipe-findings', {}, async (page) => {
-  await page.getByLabel('The recipe, as plain text').fill('Lantern plum crumble\n\n600 g plums, halved\n2 cups (300 g) rolled oats\n100 g margarine\n80 g demerara sugar\n40 g fizzwhip\n1 egg\n\nRub together and scatter over the fruit. Bake at 220 for 35 minutes and serve with cream.')
-  await page.getByRole('button', { name: 'Read it' }).click()
-  await page.getByRole('heading', { name: 'Found while reading' }).waitFor()
+const slips = 'Dairy-free plum crumble bars\nMakes 16 bars\n\nFor the base\n2 cups (300 g) rolled oats\n200 g plain flour\n3 1/4 cup brown sugar\n115 g butter, melted\n1 tsp baking soda\n\nFor the fruit\n600 g plums, halved\n2 tbsp sugar\n\nMethod\nHeat the oven to 180 °C and line a 20 cm square tin.\nMix the oats, flour, brown sugar and baking powder. Stir in 150 g butter and taste the raw dough.\nPress into the tin. Toss the plums with the sugar, spread over and bake for 40 minutes.'
+const paste = text => async (page) => { await page.locator('#paste').fill(text); await page.getByRole('button', { name: 'Read it' }).click(); await page.getByRole('heading', { name: 'What goes in' }).waitFor() }
+await picture('recipe-findings', {}, async (page) => { await paste(slips)(page); await page.getByText(/do not agree/).waitFor() ; await page.getByText(/do not agree/).focus().catch(() => undefined); await page.evaluate(() => window.scrollTo(0, 330)) })
+await picture('recipe-text', {}, async (page) => { await paste(slips)(page); await page.getByRole('tab', { name: 'The text' }).click(); await page.getByRole('button', { name: 'Correct: 115 g butter, melted' }).focus() })
+await picture('photo', {}, async (page) => {
+  const desk = await page.context().newPage()
+  await desk.setViewportSize({ width: 900, height: 900 })
+  await desk.setContent('<body style="margin:60px;font:32px/1.6 Georgia,serif;background:#fbf7ea;color:#222"><h1 style="font-size:46px">Plum squares</h1><p>½ cup oil<br>150 g sugar<br>2 large eggs<br>200 g plain flour<br>1 tsp baking soda<br>400 g plums, halved</p><p>Beat the eggs and sugar, stir in the oil. Fold in the flour and soda, top with the plums. Bake for 35 minutes at 180 °C.</p></body>')
+  const buffer = await desk.screenshot()
+  await desk.close()
+  await page.getByLabel('Photo of a recipe card').setInputFiles({ name: 'card.png', mimeType: 'image/png', buffer })
+  await page.getByRole('img', { name: 'The photo that is being read' }).waitFor({ timeout: 60_000 })
+})
+await picture('pantry', {}, async (page) => { await page.getByRole('link', { name: 'Pantry' }).click(); await page.getByRole('button', { name: 'Open almond cream' }).click(); await page.getByRole('form', { name: 'Ingredient almond cream' }).waitFor(); await page.evaluate(() => window.scrollTo(0, 0)) })
+await picture('spoons', {}, async (page) => {
+  await page.goto(`${base}/spoons`)
+  await page.getByRole('button', { name: 'What was weighed' }).click()
+  await page.getByPlaceholder('rapeseed oil, cocoa …').fill('sunflower oil')
+  await page.getByRole('option').first().click()
+  await page.getByLabel('Grams on the scale').fill('62')
 })
 await picture('swap', {}, async (page) => { await open('Dark sticky')(page); await without('Philippa')(page); await page.getByRole('link', { name: 'Work out a version' }).click(); await page.getByRole('heading', { name: 'The balance' }).waitFor() })
 await picture('swap-dark', { dark: true }, plans('Plum streusel'))
 await picture('refusal', {}, plans('Cream puffs'))
 await picture('share', {}, card('Cardamom'))
 await picture('house', {}, async (page) => { await page.getByRole('link', { name: 'House file' }).click(); await page.getByRole('heading', { name: 'House file' }).waitFor() })
-await picture('recipe-phone', { phone: true }, async (page) => { await open('Plum streusel')(page); await page.evaluate(() => window.scrollTo(0, 470)) })
+await picture('recipe-phone', { phone: true }, async (page) => { await open('Plum streusel')(page); await page.evaluate(() => window.scrollTo(0, 430)) })
 await picture('swap-phone', { phone: true }, plans('Dark sticky'))
 await picture('share-phone', { phone: true }, card('Rye and hazelnut'))
 

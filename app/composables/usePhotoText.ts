@@ -37,7 +37,7 @@ export function usePhotoText() {
       try {
         const { data } = await worker.recognize(canvas, {}, { text: false, blocks: true })
         const kept = await drawn(file, keptWidth)
-        const lines = (data.blocks ?? []).flatMap(block => block.paragraphs.flatMap(p => p.lines)).map(line => ({ top: line.bbox.y0, bottom: line.bbox.y1, words: line.words.map(w => ({ text: w.text, sure: w.confidence })) }))
+        const lines = (data.blocks ?? []).flatMap(block => block.paragraphs.flatMap(p => p.lines)).map(line => ({ top: line.bbox.y0, bottom: line.bbox.y1, right: line.bbox.x1, words: line.words.map(w => ({ text: w.text, sure: w.confidence })) }))
         return { ...photoText(lines), picture: kept.toDataURL('image/jpeg', 0.78), sure: data.confidence / 100 }
       }
       finally { await worker.terminate() }

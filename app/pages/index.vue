@@ -35,6 +35,7 @@ async function begin() {
 
 const { files, busy, done, bring, clear } = useBringIn()
 const photo = usePhotoText()
+usePhotoFiles()
 const picture = ref('')
 const doubtful = ref(false)
 const doubts = ref<readonly string[]>([])

@@ -15,7 +15,7 @@ export interface Piece {
 const longestPiece = 2000
 
 /** Parts a piece at the ends of the matches of `cut`, keeping places. */
-function partAt(piece: Piece, cut: RegExp): Piece[] {
+export function partAt(piece: Piece, cut: RegExp): Piece[] {
   const parts: Piece[] = []
   let from = 0
   for (const hit of piece.text.matchAll(cut)) {
@@ -103,10 +103,31 @@ function sideBySide(block: readonly Piece[]): Piece[] | null {
   return [...column('left'), ...goingOn(column('right'))]
 }
 
+/** Long enough that it was broken by the width of a page, not by its writer. */
+const fullWidth = 40
+
+/** Does a line go on in the next: it stops in the middle of what it says? */
+function goesOn(line: string, next: string): boolean {
+  if (!next.trim() || /[.!?:;]\s*$/u.test(line) || isMeasuredThing(next.replace(/^[\s•*–-]+/u, ''))) return false
+  const [stops, opens] = [/\b(?:the|a|an|and|or|of|for|at|to|with|in|into|until|from|on|about|your|then)\s*$/iu.test(line), /^\s*[\p{Ll}(]/u.test(next)]
+  return line.trim().length >= fullWidth && opens && !/^\s*(?:x\s|\d)/iu.test(next) || stops && line.trim().length >= fullWidth / 2
+}
+
+/** Lines that were broken in the middle put together again; a blank stands for the break, so that places stay. */
+function unwrapped(lines: readonly Piece[]): Piece[] {
+  const out: Piece[] = []
+  lines.forEach((line, i) => {
+    const last = out.at(-1)
+    if (last && last.text.length < longestPiece && goesOn(lines[i - 1]!.text, line.text) && !gap.test(last.text.trim()) && !gap.test(line.text.trim())) out[out.length - 1] = { text: `${last.text} ${line.text}`, at: last.at }
+    else out.push(line)
+  })
+  return out
+}
+
 /** The text line by line, each with its place; two columns put one behind the other, long lines cut up, lists in one line parted. */
 export function piecesOf(text: string): Piece[] {
   let at = 0
-  const lines = text.split('\n').map((line): Piece => { const piece = { text: line, at }; at += line.length + 1; return piece })
+  const lines = unwrapped(text.split('\n').map((line): Piece => { const piece = { text: line, at }; at += line.length + 1; return piece }))
   const pieces: Piece[] = []
   for (let from = 0; from < lines.length;) {
     let to = from

@@ -1,6 +1,6 @@
 import { findMentions, wordsOf } from '../pantry'
 import { startsWithVerb, type Part } from './layout'
-import { spanOf, type Piece } from './pieces'
+import { partAt, spanOf, type Piece } from './pieces'
 import { readQuantity, readVague, type Quantity } from './quantity'
 
 /** A recipe that somebody tells in sentences, without a list: the amounts are taken out of what is told. */
@@ -9,15 +9,7 @@ const sentenceEnd = /(?<=[.!?])\s+(?=[\p{Lu}\d"“(])/gu
 const betweenWords = 6
 const sizeOne = () => 1
 
-function sentencesOf(piece: Piece): Piece[] {
-  const found: Piece[] = []
-  let from = 0
-  for (const hit of piece.text.matchAll(sentenceEnd)) {
-    found.push({ text: piece.text.slice(from, hit.index), at: piece.at + from })
-    from = hit.index + hit[0].length
-  }
-  return [...found, { text: piece.text.slice(from), at: piece.at + from }].filter(s => s.text.trim())
-}
+const sentencesOf = (piece: Piece): Piece[] => partAt(piece, sentenceEnd)
 
 const quantityAt = (text: string, at: number): Quantity | null => {
   const read = readQuantity(text, at, sizeOne) ?? readVague(text, at)

@@ -26,7 +26,7 @@ describe('the backup file', () => {
   test('the house’s own pantry and its photos go along', () => {
     const stocked: House = { ...house, stock: { ingredients: [{ ...builtIn('cocoa')!, id: 'own-cocoa', name: 'Our cocoa', names: ['Our cocoa'], unread: true, source: 'entered in this house' }], names: [{ words: 'fizz', ingredient: 'own-cocoa' }], spoons: [{ ingredient: 'neutral-oil', unit: 'tbsp', grams: 12.4 }] }, pictures: [{ bake: 'b1', data: 'data:image/jpeg;base64,AAAA' }] }
     expect(readBackup(backupOf(stocked, when))).toEqual({ ok: true, house: JSON.parse(JSON.stringify(stocked)) })
-    const bad = backupOf({ ...stocked, pictures: [{ bake: 'b1', data: 'https://elsewhere.example/x.png' }] }, when)
+    const bad = backupOf({ ...stocked, pictures: [{ bake: 'b1', data: 'https://example.org/x.png' }] }, when)
     expect(readBackup(bad)).toMatchObject({ ok: false, problem: { code: 'broken' } })
   })
   test('a file of the first version is read: its corrections become edits, nothing of it is lost', () => {
