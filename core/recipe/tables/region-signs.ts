@@ -19,7 +19,7 @@ export const regionSigns: readonly { readonly sign: RegExp, readonly points: Par
   { sign: /caster sugar|castor sugar/iu, points: { uk: 2, ie: 2, au: 2, nz: 2, za: 2, in: 1 } },
   { sign: /plain flour|self-?\s?raising flour|icing sugar|desiccated|sultana/iu, points: { uk: 2, ie: 2, au: 2, nz: 2 } },
   { sign: /bicarbonate of soda|double cream|golden syrup|treacle|cornflour|muscovado|\btins?\b|semi-skimmed/iu, points: { uk: 2, ie: 2, au: 1, nz: 1, za: 1 } },
-  { sign: /baking soda/iu, points: { us: 1, au: -2 } },
+  { sign: /baking soda/iu, points: { au: -2 } },
   { sign: /bread soda/iu, points: { ie: 6 } },
   { sign: /bicarb soda|thickened cream|almond meal/iu, points: { au: 5 } },
   { sign: /high-?grade flour|standard flour/iu, points: { nz: 5 } },
