@@ -25,7 +25,8 @@ const brings: Readonly<Record<Usual, (i: Ingredient) => number>> = {
 /** "3 1/4 cups" that may have been "3/4 cup": the text with the fraction read the other way. */
 function misread(line: Line): { text: string, said: string } | null {
   const found = /^(\d)\s+1\s*[/⁄]\s*(\d)(?!\d)/u.exec(line.text)
-  if (!found || Number(found[1]) >= Number(found[2])) return null
+  // "2/4" is nothing that anybody writes.
+  if (!found || Number(found[1]) >= Number(found[2]) || Number(found[2]) % Number(found[1]) === 0 && found[1] !== '1' || Number(found[1]) % 2 === 0 && Number(found[2]) % 2 === 0) return null
   const said = `${found[1]}/${found[2]}`
   return { text: said + line.text.slice(found[0].length), said }
 }
@@ -55,7 +56,8 @@ function oddIn(component: Component, recipe: Recipe, isMain: boolean): Finding[]
   if (flour < 30) return []
   // Where a weight is missing nothing can be called too little.
   const known = inside.every(line => line.grams || line.purpose || ['salt', 'spice', 'flavour', 'decoration'].includes(ingredientById(line.ingredient ?? '')?.kind ?? ''))
-  const family = (familySaid(component, recipe.title, isMain) ?? familyOf(component, recipe.title, isMain).family)
+  const said = familySaid(component, recipe.title, isMain)
+  const family = said ?? familyOf(component, recipe.title, isMain).family
   const found: Finding[] = []
   const { flourShare } = ratiosOf(weightsOf(component.lines))
   for (const measure of Object.keys(usualAnywhere) as Usual[]) {
@@ -67,14 +69,15 @@ function oddIn(component: Component, recipe: Recipe, isMain: boolean): Finding[]
     const asMisread = misreadAbove[measure]
     // Only a first figure of two and more: "1 1/2 cups" is everywhere.
     const twisted = most && asMisread && now > asMisread.above && /^[2-9]/u.test(most.line.text) ? misread(most.line) : null
-    const odd = now > high || (known && isMain && now < low)
+    // A family that was guessed from the proportions cannot say that they are wrong.
+    const odd = now > high || (known && isMain && said !== null && now < low)
     if (!odd && !twisted) continue
     const corrections = most ? otherReadings(most.line, sum - most.part, flour, measure, odd ? [low, high] : asMisread!.ordinary, recipe) : []
     const fraction = most && now > high ? misread(most.line) : twisted
     const isFraction = fraction !== null && corrections.some(c => c.edits.some(e => e.do === 'retype' && e.text === fraction.text))
     // Without a family of its own, or with little flour, a dessert may have nearly any of these: only a slip is said.
     if (!odd && !isFraction) continue
-    if (bulk.has(measure) && !isFraction && (!usualByFamily[family.id]?.[measure] || flourShare < 0.15)) continue
+    if (bulk.has(measure) && !isFraction && (!said || !usualByFamily[family.id]?.[measure] || flourShare < 0.15)) continue
     const round = (n: number) => n < 10 ? Number(n.toFixed(1)) : Math.round(n)
     found.push(finding({
       code: isFraction ? 'odd-fraction' : 'ratio', severity: 'ask', about: `${measure} ${most?.line.text ?? component.name}`, ...most ? { lineId: most.line.id, text: most.line.text } : {},

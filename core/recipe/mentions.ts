@@ -59,6 +59,9 @@ function namesOf(line: Line): readonly (readonly string[])[] {
 }
 
 const plainWords = (text: string) => wordsOf(text).map(w => w.plain)
+/** Words for what of a plant, or made of it, is meant. */
+const ofPlant: ReadonlySet<string> = new Set(['pod', 'bean', 'extract', 'essence', 'paste', 'powder', 'seed', 'stick', 'root', 'leaf', 'sugar', 'strand'].map(word => plainWords(word)[0]!))
+const beginsWith = (all: readonly string[], head: readonly string[]) => head.length > 0 && head.length < all.length && head.every((word, i) => all[i] === word)
 const endsWith = (all: readonly string[], tail: readonly string[]) => tail.length <= all.length && tail.every((word, i) => all[all.length - tail.length + i] === word)
 
 /** One word for a kind of thing stands for whatever of these kinds is listed. */
@@ -79,6 +82,9 @@ function lineMeant(words: string, ingredient: Ingredient, lines: readonly Line[]
   const tail = plainWords(words)
   const ending = lines.find(l => l.ingredient && namesOf(l).some(words => endsWith(words, tail)))
   if (ending) return ending
+  // "The vanilla" of a list with a vanilla pod, "the cinnamon" of one with a cinnamon stick.
+  const beginning = lines.find(l => l.ingredient && namesOf(l).some(words => beginsWith(words, tail) && words.slice(tail.length).every(word => ofPlant.has(word))))
+  if (beginning) return beginning
   // "1 lemon, zest and juice" lists both.
   const ofFruit = lines.find(l => (['juice', 'zest'] as const).some(part => saidPart[part].test(l.text) && partOfFruit(findMentions(l.text).mentions, part)?.id === ingredient.id))
   if (ofFruit) return ofFruit

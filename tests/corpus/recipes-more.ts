@@ -699,4 +699,184 @@ Blend everything, rest 5 mins, fry in a little oil, 2 mins each side. Serve with
 100g choc chips (dairy free if needed)
 Rub in, knead in the chocolate chips, press into a 20 x 30cm tin. Bake 170C 25mins. Makes 24.`,
   },
+  {
+    title: 'Egg-free sponge drops', region: 'uk', lines: 4, steps: 1, findings: ['claim'],
+    text: `Egg-free sponge drops
+
+150 g self raising flour
+100 g caster sugar
+2 eggs
+50 g butter, melted
+
+Whisk the eggs and sugar for 5 minutes, fold in the flour and butter, and bake at 190C for 10 minutes.`,
+  },
+  {
+    title: 'Blueberry muffins', region: 'uk', lines: 7, steps: 2, findings: ['not-listed'],
+    text: `Blueberry muffins
+Makes 12
+
+280 g plain flour
+1 tbsp baking powder
+½ tsp salt
+110 g caster sugar
+1 egg
+240 ml milk
+90 ml vegetable oil
+
+Heat the oven to 200°C and line a 12-hole muffin tin.
+Mix the dry ingredients. Whisk the egg, milk and oil and stir in with the blueberries. Bake for 20 minutes.`,
+  },
+  {
+    title: 'Almond crescents (nut free!)', region: 'uk', lines: 5, steps: 1, findings: ['claim'],
+    text: `Almond crescents (nut free!)
+
+225 g butter
+60 g icing sugar
+1 tsp vanilla
+250 g plain flour
+100 g ground almonds
+
+Cream the butter and icing sugar, work in vanilla, flour and almonds. Shape into crescents and bake at 170 °C for 15 minutes.`,
+  },
+  {
+    title: 'Rice pudding for two', region: 'uk', lines: 5, steps: 1, findings: [],
+    text: `Rice pudding for two
+
+50 g pudding rice
+25 g sugar
+600 ml milk
+knob of butter
+nutmeg
+
+Put the rice, sugar and milk in a dish, dot with butter and grate over nutmeg. Bake at 150 °C for 2 hours.`,
+  },
+  {
+    title: 'Coffee and walnut cake', region: 'uk', lines: 9, steps: 3, findings: ['step-amount'],
+    text: `Coffee and walnut cake
+
+170 g butter
+170 g caster sugar
+3 eggs
+170 g self-raising flour
+1 tbsp instant coffee in 1 tbsp hot water
+60 g walnuts
+
+For the icing
+100 g butter
+200 g icing sugar
+2 tsp coffee essence
+
+Cream the butter and sugar. Beat in the eggs, fold in the flour, then the coffee and 100 g chopped walnuts.
+Divide between two 20 cm tins and bake for 25 minutes.
+Beat the butter and icing sugar with the coffee essence, and sandwich the cakes.`,
+  },
+  {
+    title: 'Wholemeal loaf cake', region: 'uk', lines: 7, steps: 1, findings: ['parts-short', 'oven-odd', 'ratio'],
+    text: `Wholemeal loaf cake
+
+200 g wholemeal flour
+150 g honey
+2 eggs
+120 ml oil
+2 tsp baking soda
+1 tsp salt
+300 g carrots, grated
+
+Mix the flour, baking soda and salt. Whisk the honey, eggs and 120 ml oil. Combine, add half the carrots and pour into a loaf tin. Bake at 60 °C for 50 minutes.`,
+  },
+  {
+    title: 'Fudge brownies', region: 'us', lines: 9, steps: 1, findings: ['raw-dough'],
+    text: `Fudge brownies
+
+1 cup butter
+2 1/4 cups sugar
+4 eggs
+1 1/4 cups cocoa powder
+1 tsp salt
+1 tsp baking powder
+1 Tbsp vanilla
+1 1/2 cups flour
+2 cups chocolate chips
+
+Melt the butter with the sugar. Stir in cocoa, eggs, salt, baking powder and vanilla, then flour and chips. Spread in a 9x13 pan, bake at 350 F for 30 minutes. Lick the bowl: raw batter is the best part!`,
+  },
+  {
+    title: 'Ginger tea bread', region: 'uk', lines: 8, steps: 1, findings: ['no-unit', 'not-used'],
+    text: `Ginger tea bread
+
+225 plain flour
+1½ tsp baking powder
+2 tsp ground ginger
+100 g butter
+100 g light brown sugar
+150 ml milk
+1 egg
+50 g crystallised ginger
+
+Rub the butter into the flour, baking powder and ginger. Stir in the sugar. Beat the egg with the milk and mix in. Bake in a 900 g loaf tin at 180 °C for 50 minutes.`,
+  },
+  {
+    title: 'Polenta biscuits', region: 'uk', lines: 7, steps: 1, findings: ['twice'],
+    text: `Polenta biscuits
+
+120 g fine polenta
+120 g plain flour
+100 g butter
+80 g caster sugar
+1 egg yolk
+zest of 1 lemon
+120 g plain flour
+
+Rub together the polenta, flour and butter, stir in the sugar and zest and bind with the yolk. Roll, cut and bake at 180 °C for 12 minutes.`,
+  },
+  {
+    title: 'Dairy-free rice crispy squares', region: 'uk', lines: 3, steps: 1, findings: ['claim'],
+    text: `Dairy-free rice crispy squares
+Makes 16
+
+60 g butter
+200 g marshmallows
+150 g puffed rice
+
+Melt the butter and marshmallows, stir in the puffed rice, press into a tin and cool.`,
+  },
+  {
+    title: 'Lemon curd', region: 'metric', lines: 4, steps: 1, findings: [],
+    text: `Lemon curd
+
+3 lemons
+200 g sugar
+100 g butter
+3 eggs and 1 yolk
+
+Grate the zest of the lemons and squeeze the juice. Put everything in a bowl over simmering water and stir for 10 minutes until it coats the spoon. Pot into sterilised jars.`,
+  },
+  {
+    title: 'Vanilla custard', region: 'uk', lines: 6, steps: 1, findings: ['parts-short'],
+    text: `Vanilla custard
+
+300 ml milk
+300 ml double cream
+1 vanilla pod
+6 egg yolks
+75 g caster sugar
+1 tbsp cornflour
+
+Heat the milk and cream with the vanilla. Whisk the yolks, sugar and cornflour. Pour on two thirds of the milk, whisk, return to the pan and cook until thick.`,
+  },
+  {
+    title: 'Sunday waffles', region: 'us', lines: 8, steps: 1, findings: [],
+    text: `Sunday waffles
+
+2 cups flour
+4 tsp baking powder
+2 Tbsp sugar
+1/2 tsp salt
+2 eggs
+1 1/2 cups warm milk
+1/3 cup butter, melted
+1 tsp vanilla
+
+Preheat waffle iron. Sift dry ingredients. Beat eggs; stir in milk, butter and vanilla. Combine. Cook until golden.`,
+  },
 ]

@@ -60,11 +60,12 @@ export const unitRows: readonly UnitRow[] = [
   { id: 'strand', kind: 'vague', range: [0.002, 0.003, 0.005], names: ['strand', 'strands', 'thread', 'threads'], source: '[P]' },
 
   { id: 'tin', kind: 'count', names: ['tin', 'tins', 'can', 'cans'], source: '[P]' },
+  { id: 'loaf', kind: 'count', names: ['loaf', 'loaves'], source: '[P]' },
   { id: 'bunch', kind: 'count', names: ['bunch', 'bunches'], source: '[P]' },
   { id: 'stalk', kind: 'count', names: ['stalk', 'stalks'], source: '[P]' },
   { id: 'head', kind: 'count', names: ['head', 'heads'], source: '[P]' },
   { id: 'jar', kind: 'count', names: ['jar', 'jars'], source: '[P]' },
-  { id: 'packet', kind: 'count', names: ['packet', 'packets', 'package', 'packages', 'pack', 'packs', 'pkg', 'pkgs', 'pkt', 'pkts', 'pck', 'pck.', 'sachet', 'sachets', 'envelope', 'envelopes', 'bag', 'bags', 'box', 'boxes', 'carton', 'cartons', 'ctn', 'ctns', 'tub', 'tubs', 'pot', 'pots', 'bottle', 'bottles', 'container', 'containers', 'punnet', 'punnets', 'basket', 'baskets', 'tube', 'tubes', 'roll', 'rolls'], source: '[P]' },
+  { id: 'packet', kind: 'count', names: ['packet', 'packets', 'package', 'packages', 'pack', 'packs', 'pkg', 'pkgs', 'pkt', 'pkts', 'pck', 'pck.', 'sachet', 'sachets', 'envelope', 'envelopes', 'bag', 'bags', 'box', 'boxes', 'carton', 'cartons', 'ctn', 'ctns', 'sleeve', 'sleeves', 'tub', 'tubs', 'pot', 'pots', 'bottle', 'bottles', 'container', 'containers', 'punnet', 'punnets', 'basket', 'baskets', 'tube', 'tubes', 'roll', 'rolls'], source: '[P]' },
   { id: 'block', kind: 'count', names: ['block', 'blocks', 'bar', 'bars'], source: '[P]' },
   { id: 'square', kind: 'count', names: ['square', 'squares', 'sq'], source: '[P]' },
   { id: 'slice', kind: 'count', names: ['slice', 'slices', 'rasher', 'rashers'], source: '[P]' },

@@ -32,7 +32,9 @@ export const spicesDrinks = [
   row('sauerkraut', 'fruit', 'sauerkraut', '', [92, 0.1, 0, 0.9, 1.8, 0, 2.9], 0.6, { acid: 0.12, pieces: { tin: 240 } }, '[M]'),
   row('msg-yeast-flakes', 'flavour', 'nutritional yeast', 'yeast flakes | yeast extract', [5, 4, 0, 50, 2, 20, 20], 0.3, { mayHold: 'barley wheat' }, '[M]'),
   row('kala-namak', 'salt', 'black salt', 'kala namak', [0.5, 0, 0, 0, 0, 0, 0], 1.2, {}, '[M]'),
-  row('butter-flavour', 'flavour', 'butter flavouring', 'butter extract | butter flavour | butter essence | cake flavouring | caramel flavouring | rum essence | rum extract | rum flavouring | brandy essence | lemon extract | lemon essence | orange extract | orange essence | coffee essence | coffee extract | maple extract | coconut extract | strawberry essence | banana essence', [60, 0, 0, 0, 2, 0, 0], 0.92, { mayHold: 'milk alcohol' }, '[M]; what carries it differs by maker'),
+  row('butter-flavour', 'flavour', 'butter flavouring', 'butter extract | butter flavour | butter essence | caramel flavouring', [60, 0, 0, 0, 2, 0, 0], 0.92, { mayHold: 'milk alcohol' }, '[M]; what carries it differs by maker'),
+  row('essence', 'flavour', 'essence or extract', 'cake flavouring | rum essence | rum extract | rum flavouring | brandy essence | lemon extract | lemon essence | orange extract | orange essence | coffee essence | coffee extract | maple extract | strawberry essence | banana essence', [60, 0, 0, 0, 2, 0, 0], 0.92, { mayHold: 'alcohol' }, '[M]; what carries it differs by maker'),
+  row('coconut-extract', 'flavour', 'coconut extract', 'coconut essence | coconut flavouring', [60, 0, 0, 0, 2, 0, 0], 0.92, { mayHold: 'coconut alcohol' }, '[M]; often without coconut'),
   row('activated-charcoal', 'decoration', 'edible charcoal', 'activated charcoal | charcoal powder', [5, 0, 0, 0, 0, 0, 0], 0.4, {}, '[M]'),
   row('ground-coffee', 'flavour', 'ground coffee', 'coffee grounds | coffee beans | chicory | chicory powder', [4, 12, 0, 13, 5, 10, 40], 0.35, {}, '[M]'),
 ]

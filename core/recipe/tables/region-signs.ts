@@ -25,7 +25,7 @@ export const regionSigns: readonly { readonly sign: RegExp, readonly points: Par
   { sign: /high-?grade flour|standard flour/iu, points: { nz: 5 } },
   { sign: /\b\d+\s*ml\s+(?:\(\d+\s*g\)\s*)?(?:cake\s+flour|flour|sugar|castor\s+sugar|baking\s+powder|bicarbonate)\b/iu, points: { za: 4 } },
   { sign: /cake wheat flour|\bamasi\b|\bmaas\b/iu, points: { za: 5 } },
-  { sign: /\bmaida\b|\bcurd\b|\bdahi\b|\bsooji\b|\bjaggery\b|\bbesan\b/iu, points: { in: 5 } },
+  { sign: /\bmaida\b|(?<!\b(?:lemon|lime|orange|passion\s?fruit|fruit|bean|bring|thick)\s)\bcurd\b(?!\s*cheese)|\bdahi\b|\bsooji\b|\bjaggery\b|\bbesan\b/iu, points: { in: 5 } },
   { sign: /\b\d[\d.,]*\s*(?:g|ml|dl|kg)\b/iu, points: { metric: 1, uk: 1, ie: 1, au: 1, nz: 1, za: 1, in: 1 } },
   { sign: /\b\d[\d.,]*\s*(?:dl|cl)\b/iu, points: { metric: 3 } },
 ]
