@@ -59,7 +59,9 @@ export function spoonAmount(wanted: Grams, density: GramsPerMl, region: Region):
 /** A weight as a kitchen scale of 1 g steps shows it; below 10 g to half a gram, below 2 g to a tenth. */
 export function scaleAmount(wanted: Grams): KitchenAmount {
   const step = wanted >= 10 ? 1 : wanted >= 2 ? 0.5 : 0.1
-  const grams = Math.round(Math.round(wanted / step) * step * 10) / 10
+  // Sums in another order differ in their last digits; that must not tip a half.
+  const steps = Math.round(Number((wanted / step).toPrecision(9)))
+  const grams = Math.round(steps * step * 10) / 10
   return { text: `${grams} g`, grams, loss: grams - wanted }
 }
 

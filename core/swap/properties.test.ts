@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { ordinaryRecipe, someRecipe, someTable } from '../../tests/arbitraries'
+import { ordinaryRecipe, someRecipe, someTable, recipeOf } from '../../tests/arbitraries'
 import { avoidables, dietRows, ingredientById, linesOf, ratiosOf, weightsOf, type Line, type Person, type Recipe } from '../index'
 import { eggCount } from '../formula'
 import { adapt } from './index'
@@ -56,12 +56,14 @@ describe('over random recipes and random tables', () => {
   })
 
   test('the order of lines does not change what is proposed', () => {
+    // 37.5 g of water: the last digits of a sum once tipped it.
+    const tie = recipeOf('Something', [['', [['self-raising-flour', 100], ['sugar', 115], ['baking-powder', 6], ['butter', 5], ['egg', 50], ['milk', 57], ['plain-flour', 40]], ['Butter a tin.', 'Cream the butter and sugar, beat in the eggs one at a time, fold in the flour and stir in the milk.']]])
     fc.assert(fc.property(ordinaryRecipe, fc.constantFrom('egg', 'milk'), (recipe, allergen) => {
       const people: Person[] = [{ id: 'p', name: 'Ada', avoids: [{ allergen, level: 'ingredient' }], diets: [] }]
       const turned = { ...recipe, components: recipe.components.map(c => ({ ...c, lines: [...c.lines].reverse() })) }
       const said = (r: Recipe) => adapt(r, people).plans[0]?.changes.flatMap(c => c.adds.map(a => `${a.ingredient} ${a.grams}`)).sort()
       expect(said(turned)).toEqual(said(recipe))
-    }), { numRuns: 40 })
+    }), { numRuns: 40, examples: [[tie, 'egg']] })
   })
 
   test('limits hold after rounding: powder, gas and gels', () => {

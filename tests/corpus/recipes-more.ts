@@ -841,7 +841,7 @@ Makes 16
 Melt the butter and marshmallows, stir in the puffed rice, press into a tin and cool.`,
   },
   {
-    title: 'Lemon curd', region: 'metric', lines: 4, steps: 1, findings: [],
+    title: 'Lemon curd', region: 'metric', lines: 5, steps: 1, findings: [],
     text: `Lemon curd
 
 3 lemons
