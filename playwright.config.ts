@@ -9,8 +9,8 @@ const server = (port: number, demo: boolean) => ({ command: 'node .output/server
 export default defineConfig({
   testDir: 'tests',
   testMatch: '**/*.spec.ts',
-  timeout: 120_000,
-  expect: { timeout: 10_000 },
+  timeout: 240_000,
+  expect: { timeout: 20_000 },
   workers: 2,
   fullyParallel: true,
   forbidOnly: Boolean(process.env.CI),

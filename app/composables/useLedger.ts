@@ -74,10 +74,14 @@ export function useLedger() {
     await nextTick()
     fields.get(refusals.value[line.id] ? line.id : above?.id ?? line.id)?.focus()
   }
-  const look = (id: string | null) => { active.value = id }
+  /** The page moves under a finger that pressed a word: what then lies beneath it was not looked at. */
+  let still = 0
+  const settles = 500
+  const look = (id: string | null) => { if (performance.now() > still) active.value = id }
   /** From the text or a finding to the line itself. */
   function lookAndGo(id: string) {
     active.value = id
+    still = performance.now() + settles
     document.querySelector<HTMLElement>(`[data-line="${CSS.escape(id)}"], [data-step="${CSS.escape(id)}"]`)?.focus()
   }
   return { refusals, active, adding, draft, setField, edit, retype: (line: Line, text: string) => edit({ do: 'retype', lineId: line.id, text }, line.id), go, below, add, remove, move, split, join, look, lookAndGo }

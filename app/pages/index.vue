@@ -3,6 +3,10 @@ const house = useHouseStore()
 const bench = useBenchStore()
 const text = ref('')
 const route = useRoute()
+// What is typed and not read yet outlives a reload of this page.
+const draft = 'paste-draft'
+onMounted(() => { text.value ||= sessionStorage.getItem(draft) ?? '' })
+watch(text, now => { try { sessionStorage.setItem(draft, now) } catch { /* too long to keep: it still stands in the field */ } })
 const seated = ref<readonly string[]>([])
 const reading = ref(false)
 const problem = ref('')
@@ -24,6 +28,8 @@ async function begin() {
   reading.value = true
   try {
     const bake = await bench.begin(text.value, seated.value, picture.value)
+    text.value = ''
+    sessionStorage.removeItem(draft)
     // Whoever went on to another page meanwhile is left there.
     if (route.path === '/') await navigateTo(`/recipe/${bake.id}`)
   }

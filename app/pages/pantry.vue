@@ -13,10 +13,16 @@ const own = computed(() => new Set(house.stock.ingredients.map(i => i.id)))
 const names = computed(() => rows.value.map(i => ({ id: i.id, name: i.name })).sort((a, b) => a.name.localeCompare(b.name)))
 const nameOf = computed(() => new Map(names.value.map(n => [n.id, n.name])))
 
+let asked = 0
 async function look() {
+  const turn = ++asked
   await house.start()
-  rows.value = await useCore().pantry()
-  words.value = await useCore().unknowns((await house.everyBake().catch(() => [])).filter(b => !b.archived).map(bake => ({ id: bake.id, reading: readingOf(bake), stale: bake.updated < house.stocked })))
+  const found = await useCore().pantry()
+  const unknown = await useCore().unknowns((await house.everyBake().catch(() => [])).filter(b => !b.archived).map(bake => ({ id: bake.id, reading: readingOf(bake), stale: bake.updated < house.stocked })))
+  // An answer that comes after something newer was asked is thrown away.
+  if (turn !== asked) return
+  rows.value = found
+  words.value = unknown
   looked.value = true
 }
 watch(() => house.stock, look, { immediate: true })

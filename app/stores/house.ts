@@ -31,8 +31,9 @@ export const useHouseStore = defineStore('house', () => {
       const first = await readView()
       people.value = first.people
       shelf.value = first.shelf
-      await pour(first.stock)
+      // Known before the stock is shown: whoever changes it at once must not be overtaken by this.
       stocked.value = await stockedSince()
+      await pour(first.stock)
       watchHouse(view => { people.value = view.people; shelf.value = view.shelf; void pour(view.stock) }, () => { problem.value = unreadable })
       measureIn.value = await readFact('measureIn', 'grams')
       const empty = !first.people.length && !first.shelf.length

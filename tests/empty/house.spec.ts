@@ -43,6 +43,18 @@ test('an empty house: someone moves in, a recipe is pasted, an unknown word is a
   await expect(changes).not.toContainText('60 g ground almonds')
 })
 
+test('a text that is not read yet outlives a reload', async ({ page }) => {
+  await atStart(page)
+  const field = page.getByLabel('The recipe, as plain text or page source')
+  await field.fill('Half a recipe\n200 g plain flour\n1 cup sugar')
+  await page.reload()
+  await expect(field).toHaveValue('Half a recipe\n200 g plain flour\n1 cup sugar')
+  await page.getByRole('button', { name: 'Read it' }).click()
+  await expect(page.getByText(/guessed by .*“plain flour”/)).toBeVisible()
+  await atStart(page)
+  await expect(field).toHaveValue('')
+})
+
 test('the demo house is one press away', async ({ page }) => {
   await atStart(page)
   await page.getByRole('button', { name: 'Open the Brackwater house' }).click()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { readingOf, regions, sayFacts, type Finding, type Line, type PlacedStep, type RecipeEdit, type Region, type Span } from '#core'
+import { guessRegion, readingOf, regions, sayFacts, type Finding, type Line, type PlacedStep, type RecipeEdit, type Region, type Span } from '#core'
 import { pictureOf } from '~/db/house'
 
 const { bench, missing, opened } = useBake()
@@ -42,6 +42,8 @@ const regionNames: Record<Region, string> = { us: 'United States', ca: 'Canada',
 const regionItems = regions.map(value => ({ value, label: regionNames[value] }))
 const fills = [{ value: 'spooned', label: 'cups spooned' }, { value: 'scooped', label: 'cups scooped' }, { value: 'sifted', label: 'cups sifted' }]
 const hasCups = computed(() => bake.value?.recipe.components.some(c => c.lines.some(l => l.unit === 'cup' && /spooned|scooped|sifted/u.test(l.evidence.how))) ?? false)
+/** The words that gave the region away, as long as it is the one that they speak for. */
+const because = computed(() => { const guess = bake.value ? guessRegion(bake.value.source) : null; return guess && guess.region === bake.value?.region ? [...new Set(guess.because.map(words => words.trim().toLowerCase()))].slice(0, 3) : [] })
 const facts = computed(() => bake.value ? sayFacts(bake.value.recipe) : [])
 const total = (lines: readonly Line[]) => Math.round(lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0))
 const unweighed = (lines: readonly Line[]) => lines.filter(line => !line.grams && !line.purpose).length
@@ -99,6 +101,7 @@ async function addPart() {
           <USelectMenu :model-value="bake.region" :items="regionItems" value-key="value" aria-label="Region of the recipe" :search-input="false" @update:model-value="edit({ do: 'region', region: $event as Region })" />
           <USelectMenu v-if="hasCups" :model-value="bake.recipe.handling ?? 'spooned'" :items="fills" value-key="value" aria-label="How the cups were filled" :search-input="false" @update:model-value="edit({ do: 'handling', handling: $event } as RecipeEdit)" />
           <NuxtLink to="/spoons" class="link">your own spoons</NuxtLink>
+          <span v-if="because.length" class="soft because">guessed by {{ because.map(words => `“${words}”`).join(', ') }}</span>
         </div>
         <div v-for="component in bake.recipe.components" :key="component.name" class="part">
           <h2 v-if="component.name || bake.recipe.components.length > 1">{{ component.name || 'the main part' }} <span class="soft weight">{{ total(component.lines) }} g<template v-if="unweighed(component.lines)"> and {{ unweighed(component.lines) }} not weighed</template></span></h2>
@@ -148,6 +151,7 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 8px; }
 .part h2::first-letter { text-transform: uppercase; }
 .weight { font-weight: 400; font-size: 0.95rem; margin-left: 8px; font-family: var(--font-sans); }
 .lines { padding: 0; margin: 0; }
+.because { flex-basis: 100%; font-size: 0.9rem; }
 .partform { display: flex; gap: 8px; flex-wrap: wrap; padding-top: 8px; }
 .input { flex: 1; background: var(--ground); }
 .trouble { color: var(--beet); font-weight: 600; }
