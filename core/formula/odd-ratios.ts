@@ -56,7 +56,9 @@ function oddIn(component: Component, recipe: Recipe, isMain: boolean): Finding[]
   if (flour < 30) return []
   // Where a weight is missing nothing can be called too little.
   const known = inside.every(line => line.grams || line.purpose || ['salt', 'spice', 'flavour', 'decoration'].includes(ingredientById(line.ingredient ?? '')?.kind ?? ''))
-  const said = familySaid(component, recipe.title, isMain)
+  const named = familySaid(component, recipe.title, isMain)
+  // "Plum streusel traybake" with a part called streusel: the title speaks of that part.
+  const said = named && recipe.components.some(other => other !== component && named.words?.test(other.name)) ? null : named
   const family = said ?? familyOf(component, recipe.title, isMain).family
   const found: Finding[] = []
   const { flourShare } = ratiosOf(weightsOf(component.lines))

@@ -1,3 +1,4 @@
+import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import { readLine, readRecipe } from '#core'
 import { corpusLines } from '../../tests/corpus/lines'
@@ -6,6 +7,10 @@ import { moreRecipes } from '../../tests/corpus/recipes-more'
 import { scoreLines, scoreRecipes } from '../../tests/corpus/score.mjs'
 
 describe('the corpus of our own', () => {
+  test('the demo household’s desserts raise no question when they are read as the app reads them', () => {
+    const folder = new URL('../../demo/recipes/', import.meta.url)
+    for (const name of readdirSync(folder)) expect([name, readRecipe(readFileSync(new URL(name, folder), 'utf8')).findings.filter(f => f.severity !== 'note')]).toEqual([name, []])
+  })
   test('at least 98 % of the lines have quantity, unit, ingredient and grams all right', () => {
     const found = scoreLines(corpusLines, readLine)
     if (found.wrong.length) process.stdout.write(`${JSON.stringify(found.wrong, null, 1)}\n`)

@@ -43,7 +43,7 @@ const regionItems = regions.map(value => ({ value, label: regionNames[value] }))
 const fills = [{ value: 'spooned', label: 'cups spooned' }, { value: 'scooped', label: 'cups scooped' }, { value: 'sifted', label: 'cups sifted' }]
 const hasCups = computed(() => bake.value?.recipe.components.some(c => c.lines.some(l => l.unit === 'cup' && /spooned|scooped|sifted/u.test(l.evidence.how))) ?? false)
 /** The words that gave the region away, as long as it is the one that they speak for. */
-const because = computed(() => { const guess = bake.value ? guessRegion(bake.value.source) : null; return guess && guess.region === bake.value?.region ? [...new Set(guess.because.map(words => words.trim().toLowerCase()))].slice(0, 3) : [] })
+const because = computed(() => { const guess = bake.value ? guessRegion(bake.value.source) : null; return guess && guess.region === bake.value?.region ? [...new Set(guess.because.map(words => words.trim()))].slice(0, 3) : [] })
 const facts = computed(() => bake.value ? sayFacts(bake.value.recipe) : [])
 const total = (lines: readonly Line[]) => Math.round(lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0))
 const unweighed = (lines: readonly Line[]) => lines.filter(line => !line.grams && !line.purpose).length
