@@ -43,7 +43,7 @@ test('by keyboard alone: paste, correct, choose, reach the card', async ({ page 
   await tabTo(/Take this plan/)
   await page.keyboard.press('Enter')
   await expect(page.getByRole('button', { name: 'This is your plan' })).toBeVisible()
-  await tabTo(/^\s*To the card\s*$/)
+  await tabTo(/^\s*share\s*$/)
   await page.keyboard.press('Enter')
   await expect(page.getByRole('button', { name: 'Card as Markdown' })).toBeVisible()
   await tabTo(/Card as Markdown/)
