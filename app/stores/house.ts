@@ -70,8 +70,9 @@ export const useHouseStore = defineStore('house', () => {
   /** Keeps another stock of the pantry; what is read from now on knows it. */
   async function keepStock(next: Stock) {
     stocked.value = new Date().toISOString()
-    await pour(next)
-    await writeStock(next, stocked.value)
+    // Shown when it is kept; where nothing can be kept it counts for as long as this page is open.
+    try { await writeStock(next, stocked.value) }
+    finally { await pour(next) }
   }
 
   /** Reads kept bakes once more, after the pantry learned something; `done` hears how many are through. */
