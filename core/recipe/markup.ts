@@ -21,7 +21,7 @@ export interface PageContent {
   readonly items: readonly MarkedItem[]
 }
 
-interface Open { readonly tag: string, readonly hidden: boolean, readonly main: boolean, readonly item: MarkedItem | null, readonly props: readonly { readonly of: MarkedItem, readonly names: readonly string[], text: string }[] }
+interface Open { readonly hidden: boolean, readonly main: boolean, readonly item: MarkedItem | null, readonly props: readonly { readonly of: MarkedItem, readonly names: readonly string[], text: string }[] }
 
 const isRecipe = (type: string) => /(?:^|[\s/:])Recipe(?:\s|$)/u.test(type)
 const tidy = (text: string) => text.replace(/[ \t\f\v\u00a0]+/gu, ' ').replace(/ *\n */gu, '\n').replace(/\n{3,}/gu, '\n\n').trim()
@@ -33,6 +33,9 @@ export function contentOf(html: string): PageContent {
   // Text with only some words marked up in it keeps its own lines.
   const space = anyBlock.test(html) ? /\s+/gu : /[^\S\n]+/gu
   const open: Open[] = []
+  // The things and the collectors that are open now, innermost last: never searched for, since a page may be nested ten thousand deep.
+  const holders: MarkedItem[] = []
+  const collectors: Open[] = []
   const linked: string[] = []
   const items: MarkedItem[] = []
   const [all, main]: [string[], string[]] = [[], []]
@@ -42,16 +45,17 @@ export function contentOf(html: string): PageContent {
     if (hiddenDepth) return
     all.push(text)
     if (mainDepth) main.push(text)
-    // Only the innermost holder collects; the outer ones are told when it closes.
-    for (let i = open.length - 1; i >= 0; i--) if (open[i]!.props.length) { for (const prop of open[i]!.props) prop.text += text; break }
+    collect(text)
   }
+  // Only the innermost holder collects; the outer ones are told when it closes.
+  const collect = (text: string) => { for (const prop of collectors.at(-1)?.props ?? []) prop.text += text }
 
   const parser = new Parser({
     onopentag(tag, attributes) {
       if (tag === 'script') script = /ld\+json/iu.test(attributes.type ?? '') ? [] : null
       if (tag === 'title') inTitle = true
       const hidden = unseen.has(tag) || tag === 'script' || 'hidden' in attributes || attributes['aria-hidden'] === 'true' || /display\s*:\s*none/iu.test(attributes.style ?? '')
-      const holder = open.findLast(o => o.item)?.item ?? null
+      const holder = holders.at(-1) ?? null
       const starts = 'itemscope' in attributes || attributes.typeof !== undefined
       const item: MarkedItem | null = starts ? { type: attributes.itemtype ?? attributes.typeof ?? '', props: new Map() } : null
       const names = (attributes.itemprop ?? (holder ? attributes.property : undefined) ?? '').split(/\s+/u).map(n => n.replace(/^.*[:/]/u, '')).filter(Boolean)
@@ -66,7 +70,10 @@ export function contentOf(html: string): PageContent {
       if (blocks.has(tag)) say('\n')
       if (hidden) hiddenDepth++
       if (tag === 'main' || tag === 'article') mainDepth++
-      open.push({ tag, hidden, main: tag === 'main' || tag === 'article', item, props })
+      const now: Open = { hidden, main: tag === 'main' || tag === 'article', item, props }
+      open.push(now)
+      if (item) holders.push(item)
+      if (props.length) collectors.push(now)
     },
     ontext(text) {
       if (script) { script.push(text); return }
@@ -80,10 +87,12 @@ export function contentOf(html: string): PageContent {
       if (!last) return
       if (last.hidden) hiddenDepth--
       if (last.main) mainDepth--
+      if (last.item) holders.pop()
+      if (last.props.length) collectors.pop()
       for (const prop of last.props) {
         const text = tidy(prop.text)
         if (text) for (const name of prop.names) add(prop.of, name, text)
-        for (let i = open.length - 1; i >= 0; i--) if (open[i]!.props.length) { for (const outer of open[i]!.props) outer.text += prop.text; break }
+        collect(prop.text)
       }
       if (blocks.has(tag)) say('\n')
       else if (cells.has(tag)) say(' ')

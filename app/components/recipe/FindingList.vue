@@ -20,11 +20,16 @@ const canSay = (f: Finding) => f.lineId && ['unknown-ingredient', 'unread-words'
 
 type Seen = { readonly ok: true, readonly changes: readonly Preview[] } | { readonly ok: false, readonly sentence: string }
 const previews = shallowRef<ReadonlyMap<string, readonly Seen[]>>(new Map())
-watch(() => props.reading, async reading => {
-  const asked = reading.findings.filter(f => f.corrections.length)
-  if (!asked.length) { previews.value = new Map(); return }
-  const found = await useCore().previews(reading, asked).catch(() => [])
-  if (reading === props.reading) previews.value = new Map(found)
+// Only for what is shown, and a few at a time: what is pressed meanwhile is not kept waiting behind them.
+const few = 6
+watch([() => props.reading, shown], async ([reading, findings], [before] = []) => {
+  if (reading !== before) previews.value = new Map()
+  const asked = findings.filter(f => f.corrections.length && !previews.value.has(f.key))
+  for (let at = 0; at < asked.length; at += few) {
+    const found = await useCore().previews(reading, asked.slice(at, at + few)).catch(() => [])
+    if (reading !== props.reading || findings !== shown.value) return
+    previews.value = new Map([...previews.value, ...found])
+  }
 }, { immediate: true })
 const short = (text: string | null) => text === null ? '' : text.length > 90 ? `${text.slice(0, 88)} …` : text
 function says(finding: Finding, i: number): string {
