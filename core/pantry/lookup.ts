@@ -2,6 +2,7 @@ import type { Region } from '../measure'
 import type { AvoidableId } from './avoidable'
 import type { Ingredient } from './ingredient'
 import { nearest, plainName } from './near'
+import { enterPhrase, phrasesIn, phraseTree, type PhraseTree } from './phrases'
 import { pantry } from './pantry'
 import { emptyStock, safely, type OwnSpoon, type Stock } from './stock'
 import { ambiguousRows, claimReadings, claimRows, descriptors, fruitParts, notTheirWord, unitReadings, type AmbiguousRow } from './tables/words'
@@ -14,34 +15,23 @@ export interface Mention { readonly start: number, readonly end: number, readonl
 export interface Claim { readonly start: number, readonly end: number, readonly words: string, readonly without: readonly AvoidableId[] }
 
 type Entry = { readonly ingredient: Ingredient } | { readonly without: readonly AvoidableId[] } | { readonly nothing: true }
-interface Node { readonly next: Map<string, Node>, entry: Entry | null }
 
 const ambiguous = new Map(ambiguousRows.flatMap(row => row.words.split('|').map(words => [wordsOf(words).map(w => w.plain).join(' '), row] as const)))
 
-function enter(root: Node, words: string, entry: Entry) {
-  let node = root
-  for (const { plain } of wordsOf(words)) {
-    let next = node.next.get(plain)
-    if (!next) node.next.set(plain, next = { next: new Map(), entry: null })
-    node = next
-  }
-  if (node !== root) node.entry ??= entry
-}
-
-interface Shelves { readonly root: Node, readonly claims: Node, readonly ingredients: ReadonlyMap<string, Ingredient>, readonly spoons: readonly OwnSpoon[] }
+interface Shelves { readonly root: PhraseTree<Entry>, readonly claims: PhraseTree<Entry>, readonly ingredients: ReadonlyMap<string, Ingredient>, readonly spoons: readonly OwnSpoon[] }
 
 /** Puts the house's own rows and names before the built-in ones, so that they win. */
 function fill(stock: Stock): Shelves {
   const ingredients = new Map(pantry.map(item => [item.id, item]))
   for (const own of stock.ingredients) ingredients.set(own.id, safely(own))
-  const root: Node = { next: new Map(), entry: null }
+  const root = phraseTree<Entry>()
   const own = new Set(stock.ingredients.map(item => item.id))
-  for (const name of stock.names) { const ingredient = ingredients.get(name.ingredient); if (ingredient) enter(root, name.words, { ingredient }) }
-  for (const id of own) for (const name of ingredients.get(id)!.names) enter(root, name, { ingredient: ingredients.get(id)! })
-  for (const { id } of pantry) { const ingredient = ingredients.get(id)!; for (const name of [...ingredient.names, ...Object.values(ingredient.called ?? {})]) enter(root, name, { ingredient }) }
-  const claims: Node = { next: new Map(), entry: null }
-  for (const row of claimRows) for (const words of row.words.split('|')) for (const into of [root, claims]) enter(into, words, { without: row.without })
-  for (const words of notTheirWord) enter(root, words, { nothing: true })
+  for (const name of stock.names) { const ingredient = ingredients.get(name.ingredient); if (ingredient) enterPhrase(root, name.words, { ingredient }) }
+  for (const id of own) for (const name of ingredients.get(id)!.names) enterPhrase(root, name, { ingredient: ingredients.get(id)! })
+  for (const { id } of pantry) { const ingredient = ingredients.get(id)!; for (const name of [...ingredient.names, ...Object.values(ingredient.called ?? {})]) enterPhrase(root, name, { ingredient }) }
+  const claims = phraseTree<Entry>()
+  for (const row of claimRows) for (const words of row.words.split('|')) for (const into of [root, claims]) enterPhrase(into, words, { without: row.without })
+  for (const words of notTheirWord) enterPhrase(root, words, { nothing: true })
   return { root, claims, ingredients, spoons: stock.spoons }
 }
 
@@ -79,26 +69,7 @@ export const nameIn = (ingredient: Ingredient, region: Region): string => ingred
 /** Every claim that a title makes, also one that is part of a name: "vegan chocolate cake" says vegan of the whole. */
 export function claimsIn(text: string): Claim[] {
   const words = wordsOf(text)
-  return matchesIn(text, words, shelves.claims).flatMap(({ from, to, entry }) => 'without' in entry ? [{ start: words[from]!.start, end: words[to - 1]!.end, words: text.slice(words[from]!.start, words[to - 1]!.end), without: entry.without }] : [])
-}
-
-interface Match { readonly from: number, readonly to: number, readonly entry: Entry }
-
-/** Leftmost, longest matches over whole words: coconut milk is found before milk, eggplant is never egg; no name runs over a comma. */
-function matchesIn(text: string, words: readonly Word[], root: Node): Match[] {
-  const found: Match[] = []
-  for (let i = 0; i < words.length;) {
-    let node: Node | undefined = root
-    let best: Match | null = null
-    for (let j = i; j < words.length && node; j++) {
-      if (j > i && /[,;:()[\]/]/u.test(text.slice(words[j - 1]!.end, words[j]!.start))) break
-      node = node.next.get(words[j]!.plain)
-      if (node?.entry) best = { from: i, to: j + 1, entry: node.entry }
-    }
-    if (best) found.push(best)
-    i = best ? best.to : i + 1
-  }
-  return found
+  return phrasesIn(text, words, shelves.claims).flatMap(({ from, to, entry }) => 'without' in entry ? [{ start: words[from]!.start, end: words[to - 1]!.end, words: text.slice(words[from]!.start, words[to - 1]!.end), without: entry.without }] : [])
 }
 
 export interface Reading {
@@ -131,7 +102,7 @@ export function findMentions(text: string, region: Region = 'metric'): Reading {
   const mentions: Mention[] = []
   const claims: Claim[] = []
   const used = new Set<number>()
-  for (const { from, to, entry } of matchesIn(text, words, shelves.root)) {
+  for (const { from, to, entry } of phrasesIn(text, words, shelves.root)) {
     for (let i = from; i < to; i++) used.add(i)
     const [start, end] = [words[from]!.start, words[to - 1]!.end]
     if ('without' in entry) claims.push({ start, end, words: text.slice(start, end), without: entry.without })
