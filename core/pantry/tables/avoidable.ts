@@ -56,5 +56,8 @@ export const avoidableRows: readonly AvoidableRow[] = [
   { id: 'gelatine', name: 'gelatine', source: '[D] vegan, vegetarian' },
   { id: 'animal-fat', name: 'lard and suet', source: '[D] vegan, vegetarian' },
   { id: 'insect-colour', name: 'carmine and shellac', source: '[D] vegan, vegetarian' },
+  { id: 'beeswax', name: 'beeswax', source: '[D] vegan' },
+  { id: 'animal-other', name: 'other animal substances', source: '[D] vegan, vegetarian: rennet, L-cysteine, bone phosphate, animal stearates [M]' },
+  { id: 'bone-char', name: 'sugar whitened over bone char', source: '[D] vegan; refining practice of some cane sugar [M]' },
   { id: 'alcohol', name: 'alcohol', source: '[D]' },
 ]
