@@ -1,13 +1,14 @@
 import Joi from 'joi'
 import { regions } from '../measure'
 import { kindNames } from '../pantry'
+import { packetFields, packetFigures } from '../packet'
 import { beadColours, beadShapes, unknownNeeds } from '../people'
 import type { House } from './bake'
-import { houseFrom1 } from './upgrade'
+import { houseFrom1, houseFrom2 } from './upgrade'
 
 /** The backup file: one JSON object with these first keys. A new version gets a new number and a way up from the old. */
 export const backupFormat = 'ingwer-house'
-export const backupVersion = 2
+export const backupVersion = 3
 
 export type BackupReading = { readonly ok: true, readonly house: House } | { readonly ok: false, readonly problem: { readonly code: 'not-json' | 'foreign' | 'newer' | 'broken', readonly sentence: string, readonly at: string } }
 
@@ -36,6 +37,7 @@ const recipe = Joi.object({
 const avoid = Joi.object({ allergen: id.required(), except: Joi.array().items(id), level: Joi.valid('ingredient', 'trace').required() })
 export const personSchema = Joi.object({
   id: id.required(), name: Joi.string().trim().min(1).max(60).required(), avoids: Joi.array().items(avoid).required(), diets: Joi.array().items(id).required(),
+  things: Joi.array().items(Joi.object({ words: Joi.string().trim().min(1).max(60).required(), ingredient: id.allow(null).required() })).max(40), note: text(600), guestOf: id,
   bead: Joi.object({ letter: Joi.string().min(1).max(2).required(), shape: Joi.valid(...beadShapes).required(), colour: Joi.valid(...beadColours).required() }),
 })
 
@@ -58,10 +60,19 @@ const plan = Joi.object({
 })
 const wishes = Joi.object({ pin: Joi.array().items(id), ban: Joi.array().items(id), larder: Joi.array().items(id), schools: Joi.object().pattern(id, id), maxExtra: number, measureIn: Joi.valid('grams', 'spoons') })
 
+const tie = Joi.object({ ingredient: id.allow(null).required(), lineId: id.allow(null).required(), packets: Joi.array().items(id).required() })
+const day = Joi.string().pattern(/^(?:\d{4}-\d{2}-\d{2})?$/u).allow('').required()
+const packetWords = Joi.object(Object.fromEntries(packetFields.map(field => [field, text(8000).required()]))).required()
+export const packetSchema = Joi.object({
+  id: id.required(), name: Joi.string().trim().min(1).max(100).required(), ingredient: id.allow(null).required(), where: text(200).required(), words: packetWords, figures: Joi.object(Object.fromEntries(packetFigures.map(f => [f, number.min(0).max(1000)]))).required(),
+  code: text(20).required(), checkedOn: day, checkedBy: text(60).required(), recheckDays: number.integer().min(1).max(3650).required(), price: number.min(0).allow(null).required(), size: number.greater(0).allow(null).required(),
+  answer: Joi.object({ on: day, text: text(2000).required(), without: Joi.array().items(id).required() }).allow(null).required(),
+  unconfirmed: Joi.array().items(text(200)).required(), history: Joi.array().items(Joi.object({ on: day, by: text(60).required(), words: packetWords })).required(),
+})
 const bake = Joi.object({
   id: id.required(), title: text(300).required(), source: text(400_000).required(), region: Joi.valid(...regions).required(), recipe: recipe.required(), findings: Joi.array().items(finding).required(),
   settled: Joi.array().items(text(400)).required(), tags: Joi.array().items(text(60)).required(), archived: Joi.boolean().required(),
-  people: Joi.array().items(id).required(), wishes: wishes.required(), plan: plan.allow(null).required(), created: Joi.string().isoDate().required(), updated: Joi.string().isoDate().required(),
+  people: Joi.array().items(id).required(), ties: Joi.array().items(tie).required(), ticked: Joi.array().items(id).required(), wishes: wishes.required(), plan: plan.allow(null).required(), created: Joi.string().isoDate().required(), updated: Joi.string().isoDate().required(),
 })
 
 const shares = Joi.object({ water: number.required(), fat: number.required(), solid: number.required(), protein: number.required(), sugar: number.required(), starch: number.required(), fibre: number.required() })
@@ -78,15 +89,25 @@ const stock = Joi.object({
 })
 const picture = Joi.object({ bake: id.required(), data: Joi.string().pattern(/^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/u).max(4_000_000).required() })
 
+const label = Joi.object({ packet: id.required(), data: picture.extract('data') })
+const group = Joi.object({ id: id.required(), name: Joi.string().trim().min(1).max(60).required(), people: Joi.array().items(id).required() })
+
 const houseFile = Joi.object({
   format: Joi.valid(backupFormat).required(), version: Joi.valid(backupVersion).required(), exported: Joi.string().isoDate().required(),
   people: Joi.array().items(personSchema).unique('id').required(), bakes: Joi.array().items(bake).unique('id').required(), stock: stock.required(), pictures: Joi.array().items(picture).required(),
+  groups: Joi.array().items(group).unique('id').required(), packets: Joi.array().items(packetSchema).unique('id').required(), labels: Joi.array().items(label).required(),
 }).prefs({ convert: false })
 
 /** The house as the text of a backup file. `exported` is the moment, given by the caller, as ISO 8601. */
-export const backupOf = (house: House, exported: string): string => JSON.stringify({ format: backupFormat, version: backupVersion, exported, people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures }, null, 1)
+export const backupOf = (house: House, exported: string): string => JSON.stringify({ format: backupFormat, version: backupVersion, exported, people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures, groups: house.groups, packets: house.packets, labels: house.labels }, null, 1)
 
 const refuse = (code: 'not-json' | 'foreign' | 'newer' | 'broken', sentence: string, at = ''): BackupReading => ({ ok: false, problem: { code, sentence, at } })
+
+/** From whatever version it is, step by step. */
+function upToDate(file: Record<string, unknown>): unknown {
+  const second = file.version === 1 ? houseFrom1(file) : file
+  return second.version === 2 ? houseFrom2(second) : second
+}
 
 /**
  * Reads a backup file. Refuses, with a sentence and the place, what is no JSON, what another program wrote, a newer
@@ -103,10 +124,10 @@ export function readBackup(source: string): BackupReading {
   const top = file as { format?: unknown, version?: unknown } | null
   if (typeof top !== 'object' || top === null || top.format !== backupFormat) return refuse('foreign', 'This file was not written by Ingwer’s backup. Nothing was changed.')
   if (typeof top.version === 'number' && top.version > backupVersion) return refuse('newer', `This file was written by a newer Ingwer (version ${top.version}; this one reads ${backupVersion}). Nothing was changed.`)
-  const { error, value } = houseFile.validate(top.version === 1 ? houseFrom1(top as Record<string, unknown>) : file, { abortEarly: true })
+  const { error, value } = houseFile.validate(upToDate(top as Record<string, unknown>), { abortEarly: true })
   if (error) return refuse('broken', `This house file is damaged at “${error.details[0]!.path.join(' › ')}”: ${error.details[0]!.message}. Nothing was changed.`, error.details[0]!.path.join('.'))
   const house = value as House
   const stranger = house.people.find(person => unknownNeeds(person).length)
   if (stranger) return refuse('broken', `${stranger.name} avoids “${unknownNeeds(stranger)[0]}”, which this Ingwer does not know. Nothing was changed.`, `people.${stranger.id}`)
-  return { ok: true, house: { people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures } }
+  return { ok: true, house: { people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures, groups: house.groups, packets: house.packets, labels: house.labels } }
 }

@@ -1,7 +1,8 @@
 import type { Region } from '../measure'
 import type { Stock } from '../pantry'
 import { linesOf, type Finding, type Reading, type Recipe } from '../recipe'
-import type { Person } from '../people'
+import type { Packet } from '../packet'
+import type { PeopleGroup, Person, Tie } from '../people'
 import type { Plan, Wishes } from '../swap'
 
 /** One dessert for some people, from pasting to sharing: the unit of work, as it is stored and exported. */
@@ -19,6 +20,10 @@ export interface Bake {
   /** Off the shelf, but kept. */
   readonly archived: boolean
   readonly people: readonly string[]
+  /** Which packets of the house it is made of. */
+  readonly ties: readonly Tie[]
+  /** Steps against cross-contact that are done, by their keys. */
+  readonly ticked: readonly string[]
   readonly wishes: Wishes
   /** The plan that was chosen, whole, so that a card can be printed without working it out again. */
   readonly plan: Plan | null
@@ -26,18 +31,21 @@ export interface Bake {
   readonly updated: string
 }
 
+/** The photo of a packet's label, as a data address. */
+export interface Label { readonly packet: string, readonly data: string }
+
 /** The photo of a card that a bake was read from, as a data address. */
 export interface Picture { readonly bake: string, readonly data: string }
 
 /** Everything that a house holds. */
-export interface House { readonly people: readonly Person[], readonly bakes: readonly Bake[], readonly stock: Stock, readonly pictures: readonly Picture[] }
+export interface House { readonly people: readonly Person[], readonly groups: readonly PeopleGroup[], readonly bakes: readonly Bake[], readonly packets: readonly Packet[], readonly stock: Stock, readonly pictures: readonly Picture[], readonly labels: readonly Label[] }
 
 export const longestSource = 200_000
 
 /** A new bake of what was read. `now` is the moment as ISO 8601, given by the caller. */
 export const bakeOf = (id: string, reading: { readonly recipe: Recipe, readonly findings: readonly Finding[], readonly text: string, readonly keywords?: readonly string[] }, people: readonly string[], now: string): Bake => ({
   id, title: reading.recipe.title, source: reading.text.slice(0, longestSource), region: reading.recipe.region, recipe: reading.recipe, findings: reading.findings,
-  settled: [], tags: tagsOf(reading.keywords ?? []), archived: false, people: [...people], wishes: {}, plan: null, created: now, updated: now,
+  settled: [], tags: tagsOf(reading.keywords ?? []), archived: false, people: [...people], ties: [], ticked: [], wishes: {}, plan: null, created: now, updated: now,
 })
 
 export const readingOf = (bake: Bake): Reading => ({ recipe: bake.recipe, findings: bake.findings, settled: bake.settled })

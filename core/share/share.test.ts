@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { someRecipe, someTable } from '../../tests/arbitraries'
-import { adapt, backup, bakeOf, builtIn, cardOf, emptyStock, readRecipe, type Bake, type House, type Person } from '../index'
+import { adapt, backup, bakeOf, builtIn, cardFacts, cardHtml, cardOf, codeText, emptyStock, keepingOf, newPacket, noWords, readRecipe, type Bake, type House, type Packet, type Person } from '../index'
 
 const { backupOf, readBackup } = await backup()
 const people = JSON.parse(readFileSync(new URL('../../demo/people.json', import.meta.url), 'utf8')) as Person[]
@@ -12,8 +12,10 @@ const reading = readRecipe(source)
 const { recipe } = reading
 const bare: Bake = bakeOf('b1', reading, people.map(p => p.id), when)
 const chosen: Bake = { ...bare, id: 'b2', plan: adapt(recipe, people).plans[0]! }
-const nothing = { stock: emptyStock, pictures: [] }
+const nothing = { stock: emptyStock, pictures: [], groups: [], packets: [], labels: [] }
 const house: House = { people, bakes: [bare, chosen], ...nothing }
+
+const dark: Packet = { ...newPacket('k', 'Lantern dark 70', 'dark-chocolate'), words: { ...noWords, statement: 'Cocoa mass, sugar, emulsifier: soya lecithin.', mayContainLine: 'May contain hazelnuts.' }, checkedOn: '2026-01-10', checkedBy: 'Ada', history: [{ on: '2025-12-01', by: 'Ada', words: { ...noWords, statement: 'Cocoa mass, sugar.' } }] }
 
 describe('the backup file', () => {
   test('gives the same house back', () => expect(readBackup(backupOf(house, when))).toEqual({ ok: true, house: JSON.parse(JSON.stringify(house)) }))
@@ -34,8 +36,21 @@ describe('the backup file', () => {
     const old = { ...before, findings: [{ code: 'ambiguous', severity: 'ask', lineId: 'l2', text: '1 tsp bicarbonate of soda', sentence: 'Which one?', corrections: [{ label: 'that', ingredient: 'baking-soda' }, { label: 'write it', text: '1 tsp baking soda' }] }] }
     const read = readBackup(JSON.stringify({ format: 'ingwer-house', version: 1, exported: when, people, bakes: [old] }))
     if (!read.ok) throw new Error(read.problem.sentence)
-    expect(read.house).toMatchObject({ people, stock: emptyStock, pictures: [] })
+    expect(read.house).toMatchObject({ people, ...nothing })
     expect(read.house.bakes[0]).toMatchObject({ id: 'b1', settled: [], tags: [], archived: false, findings: [{ key: expect.stringMatching(/^ambiguous:/u), corrections: [{ edits: [{ do: 'say', lineId: 'l2', ingredient: 'baking-soda' }] }, { edits: [{ do: 'retype', lineId: 'l2', text: '1 tsp baking soda' }] }] }] })
+  })
+  test('a file of the second version is read: its bakes have no packets yet', () => {
+    const { ties: _ties, ticked: _ticked, ...before } = bare
+    const read = readBackup(JSON.stringify({ format: 'ingwer-house', version: 2, exported: when, people, bakes: [before], stock: emptyStock, pictures: [] }))
+    expect(read).toEqual({ ok: true, house: JSON.parse(JSON.stringify({ people, bakes: [bare], ...nothing })) })
+  })
+  test('groups, guests, packets with their history and labels go along', () => {
+    const full: House = {
+      ...house, people: [...people, { id: 'g', name: 'Guest', avoids: [], diets: ['under-five'], things: [{ words: 'dill', ingredient: null }], note: 'baked only', guestOf: 'b1' }],
+      groups: [{ id: 's', name: 'Sunday', people: ['bram'] }], packets: [dark], labels: [{ packet: 'k', data: 'data:image/jpeg;base64,AAAA' }], bakes: [{ ...bare, ties: [{ ingredient: 'cocoa', lineId: null, packets: ['k'] }], ticked: ['wood'] }],
+    }
+    expect(readBackup(backupOf(full, when))).toEqual({ ok: true, house: JSON.parse(JSON.stringify(full)) })
+    expect(readBackup(backupOf({ ...full, packets: [{ ...dark, checkedOn: 'yesterday' }] }, when))).toMatchObject({ ok: false, problem: { code: 'broken', at: 'packets.0.checkedOn' } })
   })
   const file = JSON.parse(backupOf(house, when)) as Record<string, never>
   test.each([
@@ -48,6 +63,42 @@ describe('the backup file', () => {
     expect(read).toMatchObject({ ok: false, problem: { code } })
     expect(!read.ok && read.problem.sentence).toMatch(/Nothing was changed\.|does not know/u)
   })
+})
+
+describe('what a card says', () => {
+  const bun = readRecipe('Dark bun\n200 g plain flour\n100 g dark chocolate\n50 g sugar\n2 eggs\n5 g zorblax\nMethod\nMix and bake.', { region: 'uk' })
+  const bake: Bake = { ...bakeOf('x', bun, ['bram', 'wren'], when), ties: [{ ingredient: 'dark-chocolate', lineId: null, packets: ['k', 'gone'] }] }
+  const facts = cardFacts(bake, people, { packets: [dark], today: '2026-01-15' })
+  test('what is in it comes from lines and packets, by name', () => {
+    expect(facts.contains).toEqual(['cocoa', 'egg', 'soy', 'wheat'])
+    expect(facts.mayContain).toContain('hazelnut')
+    expect(facts.packets).toEqual([{ name: 'Lantern dark 70', statement: 'Cocoa mass, sugar, emulsifier: soya lecithin. May contain hazelnuts.', checkedOn: '2026-01-10' }])
+  })
+  test('what nobody knows or read is said as such', () => {
+    expect(facts.unknown).toContain('5 g zorblax')
+    expect(facts.notChecked).toEqual(['plain flour', 'sugar', 'zorblax'])
+    expect(facts.claims.resting).toEqual({ lines: 5, bought: 4, onPackets: 1 })
+    expect(cardFacts(bake, people, { packets: [dark], today: '2027-01-15' }).unknown.join()).toMatch(/Lantern dark 70 \(it was read 370 days ago/u)
+  })
+  test('only who sits at the table is named, and nothing is claimed where somebody cannot eat it', () => {
+    expect(facts.checkedFor.map(p => p.id)).toEqual(['bram', 'wren'])
+    expect(facts.claims.table).toBeNull()
+    expect(facts.claims.unsaid.map(u => u.personId)).toEqual(['bram', 'wren'])
+  })
+  test('the code holds the same in short and is never longer than such a code is read', () => {
+    expect(codeText(facts)).toContain('Contains: cocoa, egg, soy, wheat')
+    expect(codeText({ ...facts, unknown: Array.from({ length: 90 }, (_, i) => `thing number ${i}`) }).length).toBeLessThanOrEqual(900)
+    expect(codeText({ ...facts, unknown: Array.from({ length: 90 }, (_, i) => `thing number ${i}`) })).toMatch(/the whole is on the card/u)
+  })
+  test('the HTML card runs and fetches nothing, and shows what was typed as it was typed', () => {
+    const page = cardHtml({ ...bake, title: '<script>alert(1)</script>' }, people, { packets: [{ ...dark, name: '"><img src=x>' }], today: '2026-01-15' })
+    expect(page).not.toMatch(/<script|<img|https?:|@import|url\(/u)
+    expect(page).toContain('&lt;script&gt;alert(1)&lt;/script&gt;')
+  })
+  test.each([
+    ['Custard slice', '200 ml double cream\n100 g sugar', 2, '2026-01-17'], ['Rye shortbread', '200 g rye flour\n100 g butter', 7, '2026-01-22'], ['Plum traybake', '300 g plums\n200 g flour', 2, '2026-01-17'], ['Meringue nests', '4 egg whites\n200 g sugar', 7, '2026-01-22'], ['Plain cake', '200 g flour\n200 g sugar', 3, '2026-01-18'],
+  ])('%s keeps by what is in it', (title, lines, days, useBy) => expect(keepingOf(readRecipe(`${title}\n${lines}`).recipe, '2026-01-15')).toMatchObject({ days, useBy }))
+  test('without a day there is no last day', () => expect(keepingOf(bun.recipe, '').useBy).toBeNull())
 })
 
 describe('the card', () => {

@@ -24,5 +24,11 @@ export function bakeFrom1(old: unknown): unknown {
   return { ...old, findings: Array.isArray(old.findings) ? old.findings.map(findingFrom1) : old.findings, settled: old.settled ?? [], tags: old.tags ?? [], archived: old.archived ?? false }
 }
 
+/** A bake of version 2 as version 3 has it: with the packets it is made of, and what is ticked off. */
+export const bakeFrom2 = (old: unknown): unknown => isOld(old) ? { ...old, ties: old.ties ?? [], ticked: old.ticked ?? [] } : old
+
+/** A house file of version 2 as version 3 has it. */
+export const houseFrom2 = (old: Old): Old => ({ ...old, version: 3, bakes: Array.isArray(old.bakes) ? old.bakes.map(bakeFrom2) : old.bakes, groups: [], packets: [], labels: [] })
+
 /** A house file of version 1 as version 2 has it. */
 export const houseFrom1 = (old: Old): Old => ({ ...old, version: 2, bakes: Array.isArray(old.bakes) ? old.bakes.map(bakeFrom1) : old.bakes, stock: emptyStock, pictures: [] })

@@ -14,6 +14,8 @@ export interface Table {
   readonly traces: ReadonlySet<AvoidableId>
   /** Ingredients that a diet allows on the packet's word, with the ids that their word settles. */
   readonly onPacket: ReadonlyMap<string, ReadonlySet<AvoidableId>>
+  /** Ingredients that somebody does not eat by name. */
+  readonly things: ReadonlySet<string>
 }
 
 export function tableOf(people: readonly Person[]): Table {
@@ -35,13 +37,15 @@ export function tableOf(people: readonly Person[]): Table {
   for (const id of allGroups) if (!never.has(id) && [...membersOf(id)].some(member => never.has(member))) groups.add(id)
   // What someone else at the table avoids without such an exception is not settled by a packet's word.
   const onPacket = new Map([...asked].map(([item, ids]) => [item, new Set([...ids].filter(id => !strict.has(id)))]))
-  return { never, groups, traces, onPacket }
+  const things = new Set(people.flatMap(person => (person.things ?? []).flatMap(thing => thing.ingredient ?? [])))
+  return { never, groups, traces, onPacket, things }
 }
 
 const allGroups: readonly AvoidableId[] = ['gluten', 'tree-nut', 'legume', 'seed', 'shellfish']
 
 /** Does the ingredient hold what somebody avoids? `claims` are words of the line that say it does not. */
 export function isBlocked(ingredient: Ingredient, table: Table, claims: readonly Claim[] = []): boolean {
+  if (table.things.has(ingredient.id)) return true
   const settled = table.onPacket.get(ingredient.id)
   const denied = new Set(claims.flatMap(claim => claim.without.flatMap(id => [...membersOf(id)])))
   return ingredient.holds.some(id => (table.never.has(id) || table.groups.has(id)) && !denied.has(id) && !settled?.has(id))

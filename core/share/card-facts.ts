@@ -1,0 +1,87 @@
+import { avoidableName, ingredientById, type AvoidableId } from '../pantry'
+import { sumUp, whyNotChecked, type Packet } from '../packet'
+import { cautionsAt, claims, needsOf, packetsFor, restingOn, type Claims, type Person } from '../people'
+import { linesOf, sayFacts, type Recipe } from '../recipe'
+import type { Bake } from './bake'
+import { keepingOf, type Keeping } from './storage'
+
+/** What the house knows beside the bake: its packets, and what day it is (ISO), given by the caller. */
+export interface CardHouse { readonly packets: readonly Packet[], readonly today: string }
+
+/** Everything that a card says, before it is a sheet, a label, a file or a code. Nothing in it is typed in. */
+export interface CardFacts {
+  readonly title: string
+  readonly says: string
+  readonly madeOn: string
+  readonly facts: string
+  readonly checkedFor: readonly { readonly id: string, readonly name: string, readonly needs: string }[]
+  readonly claims: Claims
+  /** What is in it, what may be, and what is not known, over all lines and packets, by name. */
+  readonly contains: readonly string[]
+  readonly mayContain: readonly string[]
+  readonly unknown: readonly string[]
+  /** What the packets that were read say. */
+  readonly packets: readonly { readonly name: string, readonly statement: string, readonly checkedOn: string }[]
+  /** Bought lines that rest on no packet that was read. */
+  readonly notChecked: readonly string[]
+  readonly keeping: Keeping
+  readonly cautions: readonly string[]
+}
+
+export function needsText(person: Person): string {
+  const needs = needsOf(person).filter(need => !need.from).map(need => `${avoidableName(need.allergen)}${need.level === 'trace' ? ' (traces too)' : ''}${need.except?.length ? ` but not ${need.except.map(avoidableName).join(', ')}` : ''}`)
+  return [...person.diets, ...needs, ...(person.things ?? []).map(thing => thing.words)].join(', ') || 'avoids nothing'
+}
+
+export const recipeOf = (bake: Bake): Recipe => bake.plan?.recipe ?? bake.recipe
+
+/** What the card of a bake says, for the people at its table, by the packets that it is tied to. */
+export function cardFacts(bake: Bake, people: readonly Person[], house: CardHouse): CardFacts {
+  const table = people.filter(person => bake.people.includes(person.id))
+  const recipe = recipeOf(bake)
+  const checked = packetsFor(bake.ties, house.packets, house.today)
+  const used = [...new Set(bake.ties.flatMap(tie => tie.packets))].flatMap(id => house.packets.find(p => p.id === id) ?? [])
+  const lines = linesOf(recipe).flatMap(line => [line, ...line.orElse])
+  const onPacket = (ingredient: string | null, lineId: string) => checked.filter(p => !p.notRead && (p.lineId !== undefined ? p.lineId === lineId : p.ingredient === ingredient))
+  const [contains, may, open] = [new Set<AvoidableId>(), new Set<AvoidableId>(), new Map<string, Set<AvoidableId>>()]
+  const unsure = (what: string, ids: readonly AvoidableId[]) => { if (ids.length) open.set(what, new Set([...open.get(what) ?? [], ...ids])) }
+  for (const line of lines) {
+    const item = line.ingredient ? ingredientById(line.ingredient) : undefined
+    const read = onPacket(line.ingredient, line.id).length > 0
+    if (!item && !read) open.set(line.text, new Set())
+    for (const id of item?.holds ?? []) contains.add(id)
+    if (item && !read) { unsure(item.name, item.mayHold); for (const id of item.traces) may.add(id) }
+  }
+  for (const packet of used) {
+    const sum = sumUp(packet)
+    for (const hit of sum.contains) contains.add(hit.allergen)
+    for (const hit of sum.mayContain) may.add(hit.allergen)
+    unsure(packet.name, sum.open.map(hit => hit.allergen))
+    const why = whyNotChecked(packet, house.today)
+    if (why) open.set(`${packet.name} (${why})`, new Set())
+    for (const word of sum.unknownWords) open.set(`“${word}” on ${packet.name}`, new Set())
+  }
+  const resting = restingOn(recipe, checked)
+  const bare = linesOf(recipe).filter(line => restingOn({ ...recipe, components: [{ name: '', lines: [line], steps: [] }] }, checked).bought > 0 && !onPacket(line.ingredient, line.id).length)
+  const named = (ids: Iterable<AvoidableId>) => [...ids].map(avoidableName).sort((a, b) => a.localeCompare(b))
+  return {
+    title: bake.title, madeOn: house.today, facts: sayFacts(recipe).join(' · '),
+    says: bake.plan ? `Adapted: ${bake.plan.title.toLowerCase()} plan, ${bake.plan.confidence}. ${bake.plan.restsOn}` : 'As written; no plan is chosen yet.',
+    checkedFor: table.map(person => ({ id: person.id, name: person.name, needs: needsText(person) })),
+    claims: { ...claims(recipe, table, checked), resting },
+    contains: named(contains), mayContain: named([...may].filter(id => !contains.has(id))),
+    unknown: [...open].map(([what, ids]) => ids.size ? `${what}: ${named(ids).join(', ')}, in some makes` : what),
+    packets: used.filter(packet => !whyNotChecked(packet, house.today)).map(packet => ({ name: packet.name, statement: [packet.words.statement, packet.words.containsLine, packet.words.mayContainLine, packet.words.facility].filter(Boolean).join(' '), checkedOn: packet.checkedOn })),
+    notChecked: [...new Set(bare.map(line => line.name || line.text))], keeping: keepingOf(recipe, house.today), cautions: cautionsAt(recipe).map(c => c.says),
+  }
+}
+
+/** The card's text for a code of black and white squares: all that matters, nothing else, at most 900 characters. */
+export function codeText(facts: CardFacts): string {
+  const part = (label: string, items: readonly string[]) => items.length ? `${label}: ${items.join(', ')}` : ''
+  const text = [
+    facts.title, `Made ${facts.madeOn}`, part('For', facts.checkedFor.map(p => `${p.name} (${p.needs})`)), facts.claims.table?.says ?? (facts.checkedFor.length ? 'No claim for this table.' : 'Checked for nobody.'),
+    part('Contains', facts.contains), part('May contain', facts.mayContain), part('Not known', facts.unknown), part('Packets not read', facts.notChecked), `${facts.keeping.says}; eat by ${facts.keeping.useBy ?? 'the day it is made'}.`,
+  ].filter(Boolean).join('\n')
+  return text.length > 900 ? `${text.slice(0, 860)} …\n(cut; the whole is on the card)` : text
+}
