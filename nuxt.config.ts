@@ -3,11 +3,13 @@ import { basename } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
 // Every package that the browser uses, so that the development server does not reload a page when it meets one.
-const browserPackages = ['dexie', 'joi', 'comlink', 'pinia', 'minisearch', 'papaparse', 'htmlparser2', 'tesseract.js']
+const browserPackages = ['dexie', 'joi', 'comlink', 'pinia', 'minisearch', 'papaparse', 'htmlparser2', 'tesseract.js', 'barcode-detector/ponyfill', 'uqr']
 
 // The files of the photo reader: its worker, its wasm for three kinds of processor, the shapes of English letters. They ship
 // with the app, so that no photo and no request leaves the machine.
-const ocrFiles = ['tesseract.js/dist/worker.min.js', ...['', 'simd-', 'relaxedsimd-'].map(kind => `tesseract.js-core/tesseract-core-${kind}lstm.wasm.js`), '@tesseract.js-data/eng/4.0.0_best_int/eng.traineddata.gz']
+const ocrFiles = ['tesseract.js/dist/worker.min.js', ...['', 'simd-', 'relaxedsimd-'].map(kind => `tesseract.js-core/tesseract-core-${kind}lstm.wasm.js`), '@tesseract.js-data/eng/4.0.0_best_int/eng.traineddata.gz',
+  // And the wasm that finds the bars of a packet's code, where the browser has no finder of its own.
+  'zxing-wasm/dist/reader/zxing_reader.wasm']
 function bringOcrFiles() {
   const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
   mkdirSync(here('public/ocr'), { recursive: true })

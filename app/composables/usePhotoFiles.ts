@@ -1,5 +1,5 @@
 /** What the photo reader is made of; kept by the service worker, so that a card can be read without a network too. */
-const files = ['worker.min.js', 'tesseract-core-lstm.wasm.js', 'tesseract-core-simd-lstm.wasm.js', 'tesseract-core-relaxedsimd-lstm.wasm.js', 'eng.traineddata.gz'].map(name => `/ocr/${name}`)
+const files = ['worker.min.js', 'tesseract-core-lstm.wasm.js', 'tesseract-core-simd-lstm.wasm.js', 'tesseract-core-relaxedsimd-lstm.wasm.js', 'eng.traineddata.gz', 'zxing_reader.wasm'].map(name => `/ocr/${name}`)
 const cacheName = 'photo-reader'
 
 /** Fetches the photo reader's files in a quiet moment, unless this device saves data or has them already. */

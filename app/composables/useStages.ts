@@ -3,6 +3,7 @@ export const stages = [
   { id: 'people', says: 'who eats' },
   { id: 'recipe', says: 'what goes in' },
   { id: 'swap', says: 'what changes' },
+  { id: 'packet', says: 'out of which packets' },
   { id: 'share', says: 'the card' },
 ] as const
 export type StageId = (typeof stages)[number]['id']
@@ -18,6 +19,8 @@ export function useStages() {
     if (!bake) return 0
     if (id === 'recipe') return bake.findings.filter(f => f.severity !== 'note').length
     if (id === 'swap') return bake.plan || !bench.check?.people.some(p => p.verdict === 'conflict') ? 0 : 1
+    // Packets that somebody at the table needs read, of the recipe that will be baked.
+    if (id === 'packet') { const check = bake.plan ? bench.planCheck : bench.check; return new Set(check?.people.flatMap(p => p.conflicts.filter(c => c.ingredient && c.allergen && c.state !== 'contains' && c.rule !== 'diet' || c.rule === 'packet-not-read' || c.rule === 'packet-words').map(c => c.ingredient)) ?? []).size }
     return 0
   }
   const isDone = (id: StageId): boolean => {
@@ -25,6 +28,7 @@ export function useStages() {
     if (id === 'people') return house.people.length > 0
     if (!bake) return false
     if (id === 'recipe') return !bake.findings.some(f => f.severity === 'stop')
+    if (id === 'packet') return bake.ties.length > 0 && openOf('packet') === 0
     return id === 'swap' ? bake.plan !== null : false
   }
   const addressOf = (id: StageId) => id === 'people' ? '/people' : bench.bake ? `/${id}/${bench.bake.id}` : `/${id}`

@@ -1,6 +1,6 @@
 import { afterAll, beforeEach, describe, expect, test } from '@jest/globals'
-import { bakeOf, emptyStock, readRecipe, shelfRowOf, type Bake, type Person } from '#core'
-import { addToHouse, allBakes, allPeople, bakeById, readFact, readHouse, removeBake, pictureOf, removePerson, replaceHouse, saveBake, savePerson, savePicture, shelfRows, watchHouse, writeFact, writeStock } from './house'
+import { bakeOf, emptyStock, newPacket, readRecipe, shelfRowOf, type Bake, type Person } from '#core'
+import { addToHouse, allBakes, allGroups, allPackets, allPeople, bakeById, readFact, readHouse, labelOf, removeBake, pictureOf, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveGroup, savePacket, savePerson, savePicture, shelfRows, watchHouse, writeFact, writeStock } from './house'
 import Dexie from 'dexie'
 import { db, HouseDb } from './schema'
 
@@ -33,17 +33,21 @@ describe('the house in the database', () => {
   })
   test('another house takes this one’s place, or nothing happens', async () => {
     await savePerson(person('a'))
-    const twice = { people: [person('b'), person('b')], bakes: [], stock: emptyStock, pictures: [] }
+    const nothing = { groups: [], packets: [], labels: [] }
+    const twice = { people: [person('b'), person('b')], bakes: [], stock: emptyStock, pictures: [], ...nothing }
     await expect(replaceHouse(twice)).rejects.toThrow()
     expect((await allPeople()).map(p => p.id)).toEqual(['a'])
-    const other = { people: [person('b')], bakes: [bake('x', '2026-01-01T00:00:00.000Z')], stock: { ...emptyStock, spoons: [{ ingredient: 'neutral-oil', unit: 'tbsp', grams: 12.5 }] }, pictures: [{ bake: 'x', data: 'data:image/png;base64,AA==' }] }
+    const other = { people: [person('b')], bakes: [bake('x', '2026-01-01T00:00:00.000Z')], stock: { ...emptyStock, spoons: [{ ingredient: 'neutral-oil', unit: 'tbsp', grams: 12.5 }] }, pictures: [{ bake: 'x', data: 'data:image/png;base64,AA==' }], groups: [{ id: 's', name: 'Sunday', people: ['b'] }], packets: [newPacket('k', 'Dark', 'dark-chocolate')], labels: [{ packet: 'k', data: 'data:image/png;base64,AA==' }] }
     await replaceHouse(other)
     expect(await readHouse()).toEqual(other)
     expect(await shelfRows()).toEqual(other.bakes.map(shelfRowOf))
   })
   test('adding a house leaves what is there as it is', async () => {
     await savePerson(person('a', 'Mine'))
-    await addToHouse({ people: [person('a', 'Theirs'), person('c')], bakes: [] })
+    await savePacket(newPacket('k', 'Mine', null))
+    await addToHouse({ people: [person('a', 'Theirs'), person('c')], bakes: [], groups: [{ id: 's', name: 'Sunday', people: ['a'] }], packets: [newPacket('k', 'Theirs', null), newPacket('l', 'New', null)] })
+    expect((await allPackets()).map(p => p.name)).toEqual(['Mine', 'New'])
+    expect((await allGroups()).map(g => g.name)).toEqual(['Sunday'])
     expect((await allPeople()).map(p => p.name)).toEqual(['Mine', 'c'])
   })
   test('facts have a value or the one that is offered', async () => {
@@ -63,6 +67,34 @@ describe('the house in the database', () => {
     const stock = { ...emptyStock, names: [{ words: 'fizzwhip', ingredient: 'double-cream' }] }
     await writeStock(stock, '2026-01-15T12:00:00.000Z')
     expect((await readHouse()).stock).toEqual(stock)
+  })
+  test('a guest goes with the bake that they came for, and comes back with it', async () => {
+    await saveBake(bake('b', '2026-01-01T00:00:00.000Z'))
+    for (const one of [person('a'), { ...person('g'), guestOf: 'b' }, { ...person('h'), guestOf: 'other' }]) await savePerson(one)
+    const taken = await removeBake('b')
+    expect(taken.guests).toEqual([{ ...person('g'), guestOf: 'b' }])
+    expect((await allPeople()).map(p => p.id)).toEqual(['a', 'h'])
+  })
+  test('packets are kept with their labels, and taken off with them; groups come and go', async () => {
+    await savePacket(newPacket('k', 'Dark', null), 'data:image/png;base64,AA==')
+    await savePacket(newPacket('k', 'Dark 70', null))
+    expect([(await allPackets())[0]!.name, await labelOf('k'), await labelOf('none')]).toEqual(['Dark 70', 'data:image/png;base64,AA==', ''])
+    expect(await removePacket('k')).toMatchObject({ packet: { name: 'Dark 70' }, label: 'data:image/png;base64,AA==' })
+    expect([await allPackets(), await labelOf('k')]).toEqual([[], ''])
+    await saveGroup({ id: 's', name: 'Sunday', people: ['a'] })
+    await removeGroup('s')
+    expect(await allGroups()).toEqual([])
+  })
+  test('a house of the second version comes up with bakes that have no packets yet', async () => {
+    const old = new Dexie('ingwer-second')
+    old.version(2).stores({ people: '++seat, &id', bakes: 'id, updated', facts: 'key', shelf: 'id, updated', pictures: 'bake' })
+    await old.open()
+    const { ties: _t, ticked: _k, ...second } = bake('b', '2026-01-01T00:00:00.000Z')
+    await old.table('bakes').put(second)
+    old.close()
+    const now = new HouseDb('ingwer-second')
+    expect(await now.bakes.toArray()).toEqual([bake('b', '2026-01-01T00:00:00.000Z')])
+    now.close()
   })
   test('a house of the first version comes up with its bakes, corrections and shelf', async () => {
     const old = new Dexie('ingwer-first')

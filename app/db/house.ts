@@ -1,5 +1,5 @@
 import { liveQuery } from 'dexie'
-import { emptyStock, shelfRowOf, type Bake, type House, type Person, type Picture, type ShelfRow, type Stock } from '#core'
+import { emptyStock, shelfRowOf, type Bake, type House, type Packet, type PeopleGroup, type Person, type Picture, type ShelfRow, type Stock } from '#core'
 import { db } from './schema'
 
 /** Reading and writing the house. Every writer either does all of it or nothing. */
@@ -22,15 +22,34 @@ export const saveBakes = (bakes: readonly Bake[]) => db.transaction('rw', db.bak
 })
 export const saveBake = (bake: Bake) => saveBakes([bake])
 
-/** Takes a bake off, with its picture; what was taken is given back, so that it can be put there again. */
-export const removeBake = (id: string) => db.transaction('rw', db.bakes, db.shelf, db.pictures, async () => {
-  const [bake, picture] = await Promise.all([db.bakes.get(id), db.pictures.get(id)])
-  await Promise.all([db.bakes.delete(id), db.shelf.delete(id), db.pictures.delete(id)])
-  return { bake, picture }
+/** Takes a bake off, with its picture and its guests; what was taken is given back, so that it can be put there again. */
+export const removeBake = (id: string) => db.transaction('rw', db.bakes, db.shelf, db.pictures, db.people, async () => {
+  const [bake, picture, everyone] = await Promise.all([db.bakes.get(id), db.pictures.get(id), db.people.toArray()])
+  const guests = everyone.filter(person => person.guestOf === id)
+  await Promise.all([db.bakes.delete(id), db.shelf.delete(id), db.pictures.delete(id), db.people.bulkDelete(guests.map(g => g.seat!))])
+  return { bake, picture, guests: guests.map(({ seat: _, ...person }): Person => person) }
 })
 
 export const pictureOf = (bake: string) => db.pictures.get(bake)
 export const savePicture = (picture: Picture) => db.pictures.put(picture)
+
+export const allGroups = () => db.groups.toArray()
+export const saveGroup = (group: PeopleGroup) => db.groups.put(group)
+export const removeGroup = (id: string) => db.groups.delete(id)
+
+export const allPackets = () => db.packets.toArray()
+/** Keeps a packet, and the photo of its label where a new one is given. */
+export const savePacket = (packet: Packet, label?: string) => db.transaction('rw', db.packets, db.labels, async () => {
+  await db.packets.put(packet)
+  if (label) await db.labels.put({ packet: packet.id, data: label })
+})
+export const labelOf = async (packet: string) => (await db.labels.get(packet))?.data ?? ''
+/** Takes a packet off with its label; gives both, so that they can be put back. */
+export const removePacket = (id: string) => db.transaction('rw', db.packets, db.labels, async () => {
+  const [packet, label] = await Promise.all([db.packets.get(id), db.labels.get(id)])
+  await Promise.all([db.packets.delete(id), db.labels.delete(id)])
+  return { packet, label: label?.data }
+})
 
 export async function readFact<T>(key: string, otherwise: T): Promise<T> {
   return ((await db.facts.get(key))?.value as T | undefined) ?? otherwise
@@ -42,22 +61,28 @@ export const writeStock = (stock: Stock, since: string) => db.facts.bulkPut([{ k
 export const stockedSince = () => readFact('stocked', '')
 
 export async function readHouse(): Promise<House> {
-  const [people, bakes, stock, pictures] = await Promise.all([allPeople(), allBakes(), readStock(), db.pictures.toArray()])
-  return { people, bakes, stock, pictures }
+  const [people, bakes, stock, pictures, groups, packets, labels] = await Promise.all([allPeople(), allBakes(), readStock(), db.pictures.toArray(), allGroups(), allPackets(), db.labels.toArray()])
+  return { people, bakes, stock, pictures, groups, packets, labels }
 }
 
 /** Puts another house in place of this one, whole or not at all. */
-export const replaceHouse = (house: House) => db.transaction('rw', [db.people, db.bakes, db.shelf, db.pictures, db.facts], async () => {
-  await Promise.all([db.people.clear(), db.bakes.clear(), db.shelf.clear(), db.pictures.clear()])
+export const replaceHouse = (house: House) => db.transaction('rw', [db.people, db.bakes, db.shelf, db.pictures, db.facts, db.groups, db.packets, db.labels], async () => {
+  await Promise.all([db.people, db.bakes, db.shelf, db.pictures, db.groups, db.packets, db.labels].map(table => table.clear()))
   await db.people.bulkAdd(house.people.map(person => ({ ...person })))
   await db.bakes.bulkPut([...house.bakes])
   await db.shelf.bulkPut(house.bakes.map(shelfRowOf))
   await db.pictures.bulkPut([...house.pictures])
+  await db.groups.bulkPut([...house.groups])
+  await db.packets.bulkPut([...house.packets])
+  await db.labels.bulkPut([...house.labels])
   await writeStock(house.stock, new Date().toISOString())
 })
 
-/** Adds people and bakes that the house does not have yet; what it has stays as it is. */
-export const addToHouse = (house: Pick<House, 'people' | 'bakes'>) => db.transaction('rw', db.people, db.bakes, db.shelf, async () => {
+/** Adds people, groups, packets and bakes that the house does not have yet; what it has stays as it is. */
+export const addToHouse = (house: Pick<House, 'people' | 'bakes' | 'groups' | 'packets'>) => db.transaction('rw', [db.people, db.bakes, db.shelf, db.groups, db.packets], async () => {
+  const [groups, packets] = [new Set(await db.groups.toCollection().primaryKeys()), new Set(await db.packets.toCollection().primaryKeys())]
+  await db.groups.bulkPut(house.groups.filter(group => !groups.has(group.id)))
+  await db.packets.bulkPut(house.packets.filter(packet => !packets.has(packet.id)))
   const [people, bakes] = [new Set((await db.people.toArray()).map(person => person.id)), new Set(await db.bakes.toCollection().primaryKeys())]
   await db.people.bulkAdd(house.people.filter(person => !people.has(person.id)).map(person => ({ ...person })))
   const fresh = house.bakes.filter(bake => !bakes.has(bake.id))
@@ -65,11 +90,11 @@ export const addToHouse = (house: Pick<House, 'people' | 'bakes'>) => db.transac
   await db.shelf.bulkPut(fresh.map(shelfRowOf))
 })
 
-export interface HouseView { readonly people: readonly Person[], readonly shelf: readonly ShelfRow[], readonly stock: Stock }
+export interface HouseView { readonly people: readonly Person[], readonly shelf: readonly ShelfRow[], readonly stock: Stock, readonly groups: readonly PeopleGroup[], readonly packets: readonly Packet[] }
 
 export const readView = async (): Promise<HouseView> => {
-  const [people, shelf, stock] = await Promise.all([allPeople(), shelfRows(), readStock()])
-  return { people, shelf, stock }
+  const [people, shelf, stock, groups, packets] = await Promise.all([allPeople(), shelfRows(), readStock(), allGroups(), allPackets()])
+  return { people, shelf, stock, groups, packets }
 }
 
 /** Calls back with the people, shelf and stock now and after every change, by this tab or another. Gives the way to stop. */

@@ -1,5 +1,5 @@
 import Dexie, { type Table } from 'dexie'
-import { bakeFrom1, shelfRowOf, type Bake, type Person, type Picture, type ShelfRow } from '#core'
+import { bakeFrom1, bakeFrom2, shelfRowOf, type Bake, type Label, type Packet, type PeopleGroup, type Person, type Picture, type ShelfRow } from '#core'
 
 /** Small facts about this browser's house, by key; the house's own stock of the pantry is one. */
 export interface Fact { readonly key: string, readonly value: unknown }
@@ -15,6 +15,9 @@ export class HouseDb extends Dexie {
   shelf!: Table<ShelfRow, string>
   pictures!: Table<Picture, string>
   facts!: Table<Fact, string>
+  groups!: Table<PeopleGroup, string>
+  packets!: Table<Packet, string>
+  labels!: Table<Label, string>
 
   constructor(name = 'ingwer') {
     // Every read is asked of the disk: two tabs of one house must never see different people.
@@ -24,6 +27,9 @@ export class HouseDb extends Dexie {
       const old = (await tx.table('bakes').toArray()).map(bake => bakeFrom1(bake) as Bake)
       await tx.table('bakes').bulkPut(old)
       await tx.table('shelf').bulkPut(old.map(shelfRowOf))
+    })
+    this.version(3).stores({ groups: 'id', packets: 'id, ingredient', labels: 'packet' }).upgrade(async tx => {
+      await tx.table('bakes').bulkPut((await tx.table('bakes').toArray()).map(bakeFrom2))
     })
   }
 }

@@ -31,6 +31,7 @@ function useEventListener(name: 'keydown', act: (event: KeyboardEvent) => void) 
     <StageRail />
     <main id="work" class="work" tabindex="-1">
       <p v-if="house.problem" class="trouble" role="alert">{{ house.problem }}</p>
+      <HouseChanges class="no-print" />
       <slot />
     </main>
   </div>

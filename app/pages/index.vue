@@ -15,7 +15,7 @@ onMounted(() => bench.clear())
 
 // Everyone of the house sits at the table until somebody is sent away.
 let touched = false
-watch(() => house.people, people => { if (!touched) seated.value = people.map(p => p.id) }, { immediate: true })
+watch(() => house.residents, people => { if (!touched) seated.value = people.map(p => p.id) }, { immediate: true })
 const seat = (people: readonly string[]) => { touched = true; seated.value = people }
 
 async function begin() {
@@ -118,7 +118,7 @@ const example = 'Dark sticky ginger loaf\n\n225 g plain flour\n1 tsp bicarbonate
           <textarea id="paste" v-model="text" class="field" :placeholder="example" rows="12" spellcheck="false" @keydown.ctrl.enter.prevent="begin" @keydown.meta.enter.prevent="begin" />
         </div>
         <p v-if="photo.progress.value !== null" class="reading" role="status">Reading the photo, here in this browser … {{ Math.round(100 * photo.progress.value) }} %<progress :value="photo.progress.value" max="1" /></p>
-        <WhoEats v-if="house.people.length" :model-value="seated" :people="house.people" label="Who eats" @update:model-value="seat">
+        <WhoEats v-if="house.residents.length" :model-value="seated" :people="house.residents" :groups="house.groups" label="Who eats" @update:model-value="seat">
           <NuxtLink to="/people" class="more">someone else</NuxtLink>
         </WhoEats>
         <p v-else-if="house.ready" class="nobody">Nobody lives here yet. <NuxtLink to="/people">Say who eats</NuxtLink>, or look around in the demo house first.</p>

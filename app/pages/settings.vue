@@ -36,7 +36,7 @@ async function open(event: Event) {
 }
 async function empty() {
   const before = await house.whole()
-  await house.replace({ people: [], bakes: [], stock: emptyStock, pictures: [] })
+  await house.replace({ people: [], groups: [], bakes: [], packets: [], stock: emptyStock, pictures: [], labels: [] })
   undo('The house is empty.', 'Bring everything back', () => house.replace(before))
 }
 async function demo() {
@@ -51,7 +51,7 @@ const looks = [{ value: 'system', label: 'as this device' }, { value: 'light', l
     <h1>Your house</h1>
     <section class="sheet">
       <h2>House file</h2>
-      <p>{{ house.people.length }} {{ house.people.length === 1 ? 'person' : 'people' }} and {{ house.shelf.length }} {{ house.shelf.length === 1 ? 'bake' : 'bakes' }} are kept in this browser, and nowhere else. The house file holds all of it.</p>
+      <p>{{ house.people.length }} {{ house.people.length === 1 ? 'person' : 'people' }}, {{ house.packets.length }} {{ house.packets.length === 1 ? 'packet' : 'packets' }} and {{ house.shelf.length }} {{ house.shelf.length === 1 ? 'bake' : 'bakes' }} are kept in this browser, and nowhere else. The house file holds all of it.</p>
       <div class="acts">
         <UButton color="neutral" icon="i-lucide-archive" @click="save">Save the house file</UButton>
         <UButton color="neutral" variant="outline" icon="i-lucide-archive-restore" :loading="reading" @click="picker?.click()">Open a house file</UButton>

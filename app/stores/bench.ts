@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type PeopleCheck, type Person, type RecipeEdit } from '#core'
+import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type Caution, type PeopleCheck, type Person, type RecipeEdit, type Tie } from '#core'
 import { bakeById, savePicture } from '~/db/house'
 import { useHouseStore } from './house'
 
@@ -8,6 +8,9 @@ export const useBenchStore = defineStore('bench', () => {
   const house = useHouseStore()
   const bake = shallowRef<Bake | null>(null)
   const check = shallowRef<PeopleCheck | null>(null)
+  /** The same of the chosen plan's recipe; null without a plan. */
+  const planCheck = shallowRef<PeopleCheck | null>(null)
+  const cautions = shallowRef<readonly Caution[]>([])
   const adaptation = shallowRef<Adaptation | null>(null)
   const working = ref<'' | 'reading' | 'checking' | 'planning'>('')
   const saved = ref<'' | 'saving' | 'saved' | 'failed'>('')
@@ -18,18 +21,32 @@ export const useBenchStore = defineStore('bench', () => {
   /** Answers of the worker that come after something newer was asked are thrown away. */
   let asked = 0
 
-  const table = computed<readonly Person[]>(() => house.people.filter(person => bake.value?.people.includes(person.id)))
+  const table = computed<readonly Person[]>(() => house.people.filter(person => bake.value?.people.includes(person.id) && (!person.guestOf || person.guestOf === bake.value.id)))
+  /** Who can sit at this bake's table: the house, and the guests of this bake. */
+  const seatable = computed<readonly Person[]>(() => house.people.filter(person => !person.guestOf || person.guestOf === bake.value?.id))
 
   async function show(next: Bake) {
     bake.value = next
     adaptation.value = null
     const turn = ++asked
     working.value = 'checking'
-    const found = await useCore().checkPeople(next.recipe, table.value).catch(broken)
-    if (turn !== asked) return
-    check.value = found
-    working.value = ''
+    await look(next)
+    if (turn === asked) working.value = ''
   }
+
+  let looked = 0
+  /** Checks the recipe and the chosen plan for the table, by the packets of the house. */
+  async function look(at: Bake) {
+    const turn = ++looked
+    const of = (recipe: Bake['recipe']) => useCore().safety(recipe, table.value, at.ties, { packets: house.packets, today: today() }).catch(broken)
+    const [written, planned] = await Promise.all([of(at.recipe), at.plan ? of(at.plan.recipe) : null])
+    if (turn !== looked) return
+    check.value = written?.check ?? null
+    cautions.value = written?.cautions ?? []
+    planCheck.value = planned?.check ?? null
+  }
+  // A person or a packet changed, here or in another tab: what was said of this bake may hold no longer.
+  watch([() => house.people, () => house.packets], () => { if (bake.value) void look(bake.value) })
 
   /** A mistake of ours inside the worker: said, and nothing is lost. */
   function broken(): null {
@@ -47,6 +64,7 @@ export const useBenchStore = defineStore('bench', () => {
   async function change(next: Bake) {
     if (bake.value) past.value = [...past.value.slice(-99), bake.value]
     future.value = []
+    // A chosen plan that somebody can no longer eat is said where it is looked at, by planCheck.
     notice.value = bake.value?.plan && !next.plan ? 'The chosen plan is set aside, since what it rests on changed. Undo brings it back.' : ''
     const stamped = { ...next, updated: new Date().toISOString() }
     await Promise.all([show(stamped), save(stamped)])
@@ -103,6 +121,25 @@ export const useBenchStore = defineStore('bench', () => {
 
   const seat = async (people: readonly string[]) => { if (bake.value) await change({ ...bake.value, people: [...people], plan: null }) }
 
+  /** Ties a line, or all lines of an ingredient, to packets; none unties it. */
+  async function tie(to: Pick<Tie, 'ingredient' | 'lineId'>, packets: readonly string[]) {
+    const now = bake.value
+    if (!now) return
+    const others = now.ties.filter(t => t.ingredient !== to.ingredient || t.lineId !== to.lineId)
+    await changeQuietly({ ...now, ties: packets.length ? [...others, { ...to, packets }] : others })
+  }
+  /** Ticks a step against cross-contact off, or on again. */
+  async function tick(key: string) {
+    const now = bake.value
+    if (now) await changeQuietly({ ...now, ticked: now.ticked.includes(key) ? now.ticked.filter(k => k !== key) : [...now.ticked, key] })
+  }
+  /** A change that leaves the recipe alone: the plans that are shown stay. */
+  async function changeQuietly(next: Bake) {
+    const kept = adaptation.value
+    await change(next)
+    adaptation.value = kept
+  }
+
   async function work() {
     const now = bake.value
     if (!now) return
@@ -132,9 +169,9 @@ export const useBenchStore = defineStore('bench', () => {
   }
 
   return {
-    bake, check, adaptation, working, saved, notice, table, begin, open, edit, readAgain, seat, work, choose,
+    bake, check, planCheck, cautions, adaptation, working, saved, notice, table, seatable, tie, tick, begin, open, edit, readAgain, seat, work, choose,
     canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0),
     undo: () => step(past, future), redo: () => step(future, past),
-    clear: () => { bake.value = null; check.value = null; adaptation.value = null },
+    clear: () => { bake.value = null; check.value = null; planCheck.value = null; adaptation.value = null },
   }
 })

@@ -1,11 +1,20 @@
 import { defineStore } from 'pinia'
-import { bakeOf, bakeWith, emptyStock, readingOf, tagsOf, type Bake, type House, type Person, type ShelfRow, type Stock } from '#core'
-import { addToHouse, allBakes, bakeById, pictureOf, readFact, readHouse, readView, removeBake, removePerson, replaceHouse, saveBake, saveBakes, savePerson, savePicture, stockedSince, watchHouse, writeFact, writeStock } from '~/db/house'
+import { bakeOf, bakeWith, emptyStock, linesOf, readingOf, tagsOf, type Bake, type House, type Packet, type PeopleGroup, type Person, type ShelfRow, type Stock, type VerdictChange } from '#core'
+import { addToHouse, allBakes, allPackets, allPeople, bakeById, pictureOf, readFact, readHouse, readView, removeBake, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveBakes, saveGroup, savePacket, savePerson, savePicture, stockedSince, watchHouse, writeFact, writeStock, type HouseView } from '~/db/house'
 
-/** The people, shelf and stock of this house, as the database has them; kept up to date, also by other tabs. */
+/** What a change of people or packets did to the kept bakes. */
+export interface HouseChange { readonly what: string, readonly rows: readonly { readonly bake: string, readonly title: string, readonly changes: readonly VerdictChange[] }[] }
+
+/** The people, packets, shelf and stock of this house, as the database has them; kept up to date, also by other tabs. */
 export const useHouseStore = defineStore('house', () => {
   const people = shallowRef<readonly Person[]>([])
+  const groups = shallowRef<readonly PeopleGroup[]>([])
+  const packets = shallowRef<readonly Packet[]>([])
   const shelf = shallowRef<readonly ShelfRow[]>([])
+  /** What the last change of people or packets did to kept bakes, until somebody has seen it. */
+  const changed = shallowRef<HouseChange | null>(null)
+  /** How many of the kept bakes are checked again; null when none are. */
+  const rechecking = shallowRef<{ readonly done: number, readonly of: number } | null>(null)
   const stock = shallowRef<Stock>(emptyStock)
   /** When the stock changed last: a bake that was read before is read again when it is opened. */
   const stocked = ref('')
@@ -26,15 +35,22 @@ export const useHouseStore = defineStore('house', () => {
     await useCore().stock(next)
   }
 
+  function seen(view: HouseView) {
+    people.value = view.people
+    groups.value = view.groups
+    packets.value = view.packets
+    shelf.value = view.shelf
+  }
+
   async function lookIn() {
     try {
       const first = await readView()
-      people.value = first.people
-      shelf.value = first.shelf
+      seen(first)
+      changed.value = await readFact<HouseChange | null>('changed', null)
       // Known before the stock is shown: whoever changes it at once must not be overtaken by this.
       stocked.value = await stockedSince()
       await pour(first.stock)
-      watchHouse(view => { people.value = view.people; shelf.value = view.shelf; void pour(view.stock) }, () => { problem.value = unreadable })
+      watchHouse(view => { seen(view); void pour(view.stock) }, () => { problem.value = unreadable })
       measureIn.value = await readFact('measureIn', 'grams')
       const empty = !first.people.length && !first.shelf.length
       // The demo household moves in once; whoever empties the house afterwards keeps it empty.
@@ -56,10 +72,37 @@ export const useHouseStore = defineStore('house', () => {
   /** Reads the demo household's open files as a user's own would be, and adds them to the house. */
   async function openDemo() {
     const core = useCore()
-    const files = await $fetch<{ people: Person[], recipes: string[] }>('/api/demo')
+    const files = await $fetch<{ people: Person[], recipes: string[], groups: PeopleGroup[], packets: (Packet & { daysAgo: number })[] }>('/api/demo')
     const now = Date.now()
-    const read = await Promise.all(files.recipes.map(async (source, i): Promise<Bake> => bakeOf(`demo-${i + 1}`, await core.readRecipe(source, {}), files.people.map(p => p.id), new Date(now - i * 1000).toISOString())))
-    await addToHouse({ people: files.people, bakes: read })
+    const inHouse = files.packets.map(({ daysAgo, ...packet }): Packet => ({ ...packet, checkedOn: new Date(now - daysAgo * 86_400_000).toISOString().slice(0, 10) }))
+    const read = await Promise.all(files.recipes.map(async (source, i): Promise<Bake> => {
+      const bake = bakeOf(`demo-${i + 1}`, await core.readRecipe(source, {}), files.people.map(p => p.id), new Date(now - i * 1000).toISOString())
+      const used = new Set(linesOf(bake.recipe).map(line => line.ingredient))
+      return { ...bake, ties: inHouse.filter(p => used.has(p.ingredient)).map(p => ({ ingredient: p.ingredient, lineId: null, packets: [p.id] })).filter((tie, at, all) => all.findIndex(t => t.ingredient === tie.ingredient) === at) }
+    }))
+    await addToHouse({ people: files.people, groups: files.groups, packets: inHouse, bakes: read })
+  }
+
+  const atOnce = 25
+  /** Does something to people or packets, then checks every kept bake again and keeps what changed until it is seen. */
+  async function andCheckAll(what: string, act: () => Promise<unknown>) {
+    const before = { people: people.value, packets: packets.value }
+    await act()
+    const [after, bakes] = [{ people: await allPeople(), packets: await allPackets() }, await allBakes()]
+    const rows: HouseChange['rows'][number][] = []
+    try {
+      for (let at = 0; at < bakes.length; at += atOnce) {
+        rechecking.value = { done: at, of: bakes.length }
+        rows.push(...await useCore().recheck(bakes.slice(at, at + atOnce), before, after, today()))
+      }
+    }
+    finally { rechecking.value = null }
+    changed.value = rows.length ? { what, rows } : null
+    await writeFact('changed', changed.value)
+  }
+  async function changesSeen() {
+    changed.value = null
+    await writeFact('changed', null)
   }
 
   async function measure(by: 'grams' | 'spoons') {
@@ -104,16 +147,27 @@ export const useHouseStore = defineStore('house', () => {
 
   /** Takes a bake off for good; gives the way to bring it back. */
   async function dropBake(id: string): Promise<() => Promise<void>> {
-    const { bake, picture } = await removeBake(id)
+    const { bake, picture, guests } = await removeBake(id)
     return async () => {
+      for (const guest of guests) await savePerson(guest)
       if (bake) await saveBake(bake)
       if (picture) await savePicture(picture)
     }
   }
 
   return {
+    residents: computed(() => people.value.filter(person => !person.guestOf)), groups, packets, changed, rechecking, changesSeen,
     people, shelf, stock, stocked, ready, problem, measureIn, start, openDemo, measure, keepStock, readAgain, tag, archive, duplicate, dropBake,
-    keepPerson: (person: Person) => savePerson(person), dropPerson: (id: string) => removePerson(id),
+    keepPerson: (person: Person) => andCheckAll(`${person.name} is as entered now.`, () => savePerson(person)),
+    dropPerson: (person: Person) => andCheckAll(`${person.name} has left the house.`, () => removePerson(person.id)),
+    keepGroup: (group: PeopleGroup) => saveGroup(group), dropGroup: (id: string) => removeGroup(id),
+    keepPacket: (packet: Packet, label?: string) => andCheckAll(`The packet “${packet.name}” is as entered now.`, () => savePacket(packet, label)),
+    /** Takes a packet off; gives the way to bring it back. */
+    dropPacket: async (packet: Packet) => {
+      let gone: Awaited<ReturnType<typeof removePacket>> | null = null
+      await andCheckAll(`The packet “${packet.name}” has left the house.`, async () => { gone = await removePacket(packet.id) })
+      return async () => { if (gone?.packet) { const { packet: back, label } = gone; await andCheckAll(`The packet “${back.name}” is back.`, () => savePacket(back, label)) } }
+    },
     keepBake: (bake: Bake) => saveBake(bake), keepBakes: (bakes: readonly Bake[]) => saveBakes(bakes), everyBake: allBakes,
     replace: async (house: House) => { await replaceHouse(house); stocked.value = await stockedSince(); await pour(house.stock) }, whole: readHouse,
   }

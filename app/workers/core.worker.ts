@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { adapt, allIngredients, backup, builtIn, cardOf, checkPeople, claimFor, editRecipe, ingredientById, jsonLdOf, nameIn, nearNames, packetsToCheck, pantryFile, pantryForm, previewOf, readFile, readLine, readRecipe, readSteps, rereadAll, stockPantry, unknownsOf, type Bake, type Finding, type House, type IngredientForm, type LineOptions, type Person, type Reading, type Recipe, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Wishes } from '#core'
+import { adapt, allIngredients, backup, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, findMentions, ingredientById, jsonLdOf, lookAlikes, nameIn, nearNames, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, stockPantry, sumUp, unknownsOf, whoMayEat, type Bake, type CardHouse, type Finding, type House, type IngredientForm, type LineOptions, type Packet, type PacketWords, type Person, type Reading, type Recipe, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Wishes } from '#core'
 import { decodeText } from './decode'
 
 /** The core behind a worker: everything that reads, checks or plans runs here, so that the page never waits. */
@@ -24,12 +24,32 @@ const core = {
     }
     return [...found.values()].sort((a, b) => b.bakes.length - a.bakes.length)
   },
-  checkPeople: (recipe: Recipe, people: readonly Person[]) => checkPeople(recipe, people),
-  claimFor: (recipe: Recipe, people: readonly Person[]) => ({ claim: claimFor(recipe, people), open: packetsToCheck(recipe, people).length }),
+  /** Who can eat a recipe, by the packets it is tied to; what may be claimed; what to mind; what to do against traces. */
+  safety: (recipe: Recipe, people: readonly Person[], ties: readonly Tie[], house: CardHouse) => {
+    const packets = packetsFor(ties, house.packets, house.today)
+    const check = checkPeople(recipe, people, { packets })
+    return { check, claims: claims(recipe, people, packets), toRead: packetsToCheck(recipe, people, check), contact: contactPlan(recipe, people), cautions: cautionsAt(recipe) }
+  },
+  /** Ids of a recipe's ingredients that come out of packets; '' stands for what is not known. */
+  boughtIn: (recipe: Recipe) => [...new Set(recipe.components.flatMap(c => c.lines.flatMap(l => [l, ...l.orElse])).filter(l => restingOn({ ...recipe, components: [{ name: '', lines: [l], steps: [] }] }, []).bought > 0).map(l => l.ingredient ?? ''))],
+  readFields: (words: PacketWords) => readFields(words),
+  /** What packets come to, who may eat each, and which look alike but differ. */
+  packets: (packets: readonly Packet[], people: readonly Person[], today: string) => ({ each: packets.map(packet => ({ id: packet.id, sum: sumUp(packet), check: whoMayEat(packet, people, today) })), alike: lookAlikes(packets) }),
+  changeOf: (before: PacketWords, after: PacketWords) => changeOf(before, after),
+  /** For each bake, whose verdict changed between two moments of the house. */
+  recheck: (bakes: readonly Bake[], before: { readonly people: readonly Person[], readonly packets: readonly Packet[] }, after: { readonly people: readonly Person[], readonly packets: readonly Packet[] }, today: string) => bakes.flatMap(bake => {
+    const at = (moment: typeof before) => ({ people: moment.people, packets: packetsFor(bake.ties, moment.packets, today) })
+    const changes = recheck(bake.plan?.recipe ?? bake.recipe, bake.people, at(before), at(after))
+    return changes.length ? [{ bake: bake.id, title: bake.title, changes }] : []
+  }),
+  cardFacts: (bake: Bake, people: readonly Person[], house: CardHouse) => { const facts = cardFacts(bake, people, house); return { facts, code: codeText(facts) } },
   adapt: (recipe: Recipe, people: readonly Person[], wishes: Wishes) => adapt(recipe, people, wishes),
-  cardOf: (bake: Bake, people: readonly Person[]) => cardOf(bake, people),
+  cardOf: (bake: Bake, people: readonly Person[], house: CardHouse) => cardOf(bake, people, house),
+  cardHtml: (bake: Bake, people: readonly Person[], house: CardHouse, code: string) => cardHtml(bake, people, house, code),
   jsonLdOf: (recipe: Recipe) => jsonLdOf(recipe),
   ingredientNames: (region: Region) => allIngredients().map(item => ({ id: item.id, name: nameIn(item, region) })).sort((a, b) => a.name.localeCompare(b.name)),
+  /** The ingredient that a few words name, if it is one and nothing else. */
+  ingredientOf: (words: string) => { const { mentions, unread } = findMentions(words); return mentions.length === 1 && !unread.length && !mentions[0]!.ambiguous ? { id: mentions[0]!.ingredient.id, name: mentions[0]!.ingredient.name } : null },
   nameOf: (id: string, region: Region) => { const item = ingredientById(id); return item ? nameIn(item, region) : id },
   /** The whole pantry, the house's own rows as they count. */
   pantry: () => allIngredients(),

@@ -1,5 +1,7 @@
 import { packetFields, sumUp, whyNotChecked, type Packet } from '../packet'
-import type { CheckedPacket } from './check'
+import type { Line, Recipe } from '../recipe'
+import { checkPeople, type CheckedPacket, type PeopleCheck } from './check'
+import type { Person } from './person'
 
 /** Which packets of the house a bake uses: for every line of an ingredient, or for one line that no ingredient is known for. */
 export interface Tie { readonly ingredient: string | null, readonly lineId: string | null, readonly packets: readonly string[] }
@@ -21,4 +23,11 @@ export function packetsFor(ties: readonly Tie[], packets: readonly Packet[], tod
     const to = { ingredient: tie.ingredient, ...tie.lineId === null ? {} : { lineId: tie.lineId } }
     return packet ? checkedPacket(packet, today, to) : { ...to, id, contains: [], mayContain: [], notRead: 'it is no longer in the house' }
   }))
+}
+
+/** Who may eat what is in a packet, by itself: the check of a recipe of that one thing. */
+export function whoMayEat(packet: Packet, people: readonly Person[], today: string): PeopleCheck {
+  const line: Line = { id: 'packet', text: packet.name, amount: null, unit: null, grams: null, ingredient: packet.ingredient, name: packet.name, preparation: '', optional: false, purpose: null, orElse: [], component: '', unread: [], evidence: { amount: null, name: null, how: '', source: 'its packet', by: 'baker' } }
+  const recipe: Recipe = { title: packet.name, region: 'metric', components: [{ name: '', lines: [line], steps: [] }], yield: null, pan: null, oven: null }
+  return checkPeople(recipe, people, { packets: packetsFor([{ ingredient: packet.ingredient, lineId: packet.ingredient === null ? line.id : null, packets: [packet.id] }], [packet], today) })
 }

@@ -1,8 +1,9 @@
-/** The demo household as open files: its people, and its recipes as the plain texts that somebody would paste. */
+/** The demo household as open files: its people, their groups and packets, and its recipes as the plain texts that somebody would paste. */
 export default defineEventHandler(async () => {
   const files = useStorage('assets:demo')
   const keys = await files.getKeys()
   const names = keys.filter(key => key.endsWith('.txt')).sort()
   const recipes = await Promise.all(names.map(async key => String(await files.getItem(key))))
-  return { people: await files.getItem('people.json'), recipes }
+  const [people, groups, packets] = await Promise.all(['people.json', 'groups.json', 'packets.json'].map(name => files.getItem(name)))
+  return { people, groups, packets, recipes }
 })

@@ -22,8 +22,8 @@ type Seen = { readonly ok: true, readonly changes: readonly Preview[] } | { read
 const previews = shallowRef<ReadonlyMap<string, readonly Seen[]>>(new Map())
 // Only for what is shown, and a few at a time: what is pressed meanwhile is not kept waiting behind them.
 const few = 6
-watch([() => props.reading, shown], async ([reading, findings], [before] = []) => {
-  if (reading !== before) previews.value = new Map()
+watch([() => props.reading, shown], async ([reading, findings], before) => {
+  if (reading !== before?.[0]) previews.value = new Map()
   const asked = findings.filter(f => f.corrections.length && !previews.value.has(f.key))
   for (let at = 0; at < asked.length; at += few) {
     const found = await useCore().previews(reading, asked.slice(at, at + few)).catch(() => [])

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { Conflict, Line, Person } from '#core'
+import type { Caution, Conflict, Line, Person } from '#core'
 
 /**
  * One line of the recipe: its weight, the words as written, what they were read as, and who cannot eat it. Enter corrects,
  * arrows go from line to line, Alt with an arrow moves the line, Ctrl+Enter parts it at the cursor, Backspace at its start
  * joins it with the one above, Delete takes it out.
  */
-const props = defineProps<{ line: Line, conflicts: readonly Conflict[], people: readonly Person[], readAs: string, refused: string, active: boolean }>()
+const props = defineProps<{ line: Line, conflicts: readonly Conflict[], people: readonly Person[], readAs: string, refused: string, active: boolean, cautions: readonly Caution[] }>()
 const emit = defineEmits<{ retype: [text: string], remove: [], split: [text: string, at: number], join: [text: string], move: [by: 1 | -1], below: [], go: [by: 1 | -1, edit: boolean], look: [] }>()
 
 const editing = ref(false)
@@ -68,7 +68,7 @@ const worst = ['contains', 'may contain', 'unknown'] as const
 const marks = computed(() => props.people.flatMap(person => {
   const own = props.conflicts.filter(c => c.personId === person.id)
   const state = worst.find(s => own.some(c => c.state === s))
-  return state ? [{ person, state, because: [...new Set(own.map(c => c.because))] }] : []
+  return state ? [{ person, state, because: [...new Set(own.map(c => c.because))], sources: [...new Set(own.map(c => c.source).filter(Boolean))].slice(0, 3) }] : []
 }))
 </script>
 
@@ -93,8 +93,9 @@ const marks = computed(() => props.people.flatMap(person => {
       </UDropdownMenu>
     </div>
     <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
+    <div v-if="cautions.length" class="minds"><CautionNote v-for="caution in cautions" :key="caution.id" :caution="caution" /></div>
     <ul v-if="explained" class="why">
-      <li v-for="mark in marks" :key="mark.person.id"><b>{{ mark.person.name }}</b>, {{ mark.state }}: {{ mark.because.join('; ') }}.</li>
+      <li v-for="mark in marks" :key="mark.person.id"><b>{{ mark.person.name }}</b>, {{ mark.state }}: {{ mark.because.join('; ') }}.<span v-if="mark.sources.length" class="soft"> By: {{ mark.sources.join('; ') }}</span></li>
       <li v-if="spread" class="soft">Between {{ spread }}, by how it is measured. Source: {{ line.evidence.source }}</li>
     </ul>
   </li>
@@ -121,12 +122,14 @@ const marks = computed(() => props.people.flatMap(person => {
 .editor { flex: 1; display: flex; gap: 6px; min-width: 0; }
 .input { flex: 1; border-color: var(--ginger); background: var(--ground); }
 .refused { color: var(--beet); font-weight: 600; padding: 0 0 10px 98px; }
+.minds { padding-left: 92px; }
 .why { margin: 0 0 10px 98px; padding: 10px 14px; background: var(--ground); border-radius: 12px; font-size: 0.95rem; display: grid; gap: 4px; }
 @media (max-width: 760px) {
   .row { gap: 4px; padding: 4px 0; }
   .grams { width: 58px; grid-template-columns: 1fr 16px 11px; font-size: 1rem; }
   .marks { margin-left: auto; flex-wrap: wrap; max-width: 66px; padding: 0; }
   .words { padding: 6px 0; }
+  .minds { padding-left: 0; }
   .why, .refused { margin-left: 0; padding-left: 12px; }
 }
 </style>

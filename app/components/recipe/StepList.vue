@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { linesOf, type Component, type PlacedStep, type Recipe, type RecipeEdit, type StepUse } from '#core'
+import { linesOf, type Caution, type Component, type PlacedStep, type Recipe, type RecipeEdit, type StepUse } from '#core'
 
 /** The steps, each with what it takes of which line, its times and heat; corrected in place. */
-const props = defineProps<{ component: Component, recipe: Recipe, steps: readonly PlacedStep[], active: string | null, refused: string }>()
+const props = defineProps<{ component: Component, recipe: Recipe, steps: readonly PlacedStep[], active: string | null, refused: string, cautions: readonly Caution[] }>()
 const emit = defineEmits<{ edit: [edit: RecipeEdit], look: [id: string] }>()
 
 const editing = ref<number | null>(null)
@@ -76,6 +76,7 @@ const menu = (at: number) => [[
         <span v-for="time in timesOf(at)" :key="time" class="time">{{ time }}</span>
         <span v-if="readingOf(at)?.oven?.celsius" class="time">{{ readingOf(at)!.oven!.celsius }} °C</span>
       </p>
+      <CautionNote v-for="caution in cautions.filter(c => c.step?.component === component.name && c.step.at === at)" :key="caution.id" :caution="caution" />
     </li>
     <li v-if="editing === component.steps.length"><textarea ref="area" v-model="text" class="area" rows="2" aria-label="A new step" @keydown="typed($event, component.steps.length)" @blur="leave(true, component.steps.length)" /></li>
   </ol>

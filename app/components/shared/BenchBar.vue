@@ -2,7 +2,6 @@
 /** Above every stage: the bake on the bench, who it is for, whether it is saved, and one step back or forth. */
 defineProps<{ renames?: boolean }>()
 const bench = useBenchStore()
-const house = useHouseStore()
 const says = { '': '', 'saving': 'saving …', 'saved': 'saved in this browser', 'failed': 'not saved' }
 const seated = computed({ get: () => bench.bake?.people ?? [], set: people => void bench.seat(people) })
 const verdictOf = (id: string) => bench.check?.people.find(p => p.personId === id)?.verdict
@@ -23,6 +22,8 @@ async function named(keep: boolean) {
   const sentence = await bench.edit({ do: 'title', title: name.value })
   if (sentence) bench.notice = sentence
 }
+/** Whom the chosen plan no longer suits: a packet or a person changed since it was worked out. */
+const unfit = computed(() => bench.bake?.plan ? (bench.planCheck?.people ?? []).flatMap(p => { const hit = p.conflicts.find(c => c.state === 'contains'); return hit ? [{ name: bench.seatable.find(s => s.id === p.personId)?.name ?? '', because: hit.because }] : [] }) : [])
 const words = { clear: 'nothing found', unknown: 'not known yet', conflict: 'cannot eat it as written' }
 </script>
 
@@ -40,14 +41,16 @@ const words = { clear: 'nothing found', unknown: 'not known yet', conflict: 'can
         <UButton icon="i-lucide-redo-2" color="neutral" variant="ghost" aria-label="Redo" :disabled="!bench.canRedo" @click="bench.redo()" />
       </div>
       <div class="beads" role="group" aria-label="Who eats">
-        <UTooltip v-for="person in house.people" :key="person.id" :text="`${person.name}: ${seated.includes(person.id) ? words[verdictOf(person.id) ?? 'unknown'] : 'not at the table'}`">
+        <UTooltip v-for="person in bench.seatable" :key="person.id" :text="`${person.name}: ${seated.includes(person.id) ? words[verdictOf(person.id) ?? 'unknown'] : 'not at the table'}`">
           <button type="button" class="seat" :aria-pressed="seated.includes(person.id)" :aria-label="`${person.name} eats`" @click="seated = seated.includes(person.id) ? seated.filter(p => p !== person.id) : [...seated, person.id]">
             <PersonBead :person="person" :size="32" label="" aria-hidden="true" />
           </button>
         </UTooltip>
+        <UTooltip text="A guest, for this bake alone"><UButton :to="`/people?guest=${bench.bake.id}`" color="neutral" variant="ghost" icon="i-lucide-user-plus" aria-label="A guest for this bake" /></UTooltip>
       </div>
     </div>
   </Teleport>
+  <p v-if="unfit.length && bench.bake" class="unfit no-print" role="alert"><b>The chosen plan no longer fits.</b> <span v-for="u in unfit" :key="u.name">{{ u.name }}: {{ u.because }}. </span><NuxtLink :to="`/swap/${bench.bake.id}`">Work out another</NuxtLink></p>
 </template>
 
 <style scoped>
@@ -60,6 +63,8 @@ const words = { clear: 'nothing found', unknown: 'not known yet', conflict: 'can
 .small { font-size: 0.875rem; min-height: 1.2em; }
 .notice { color: var(--ginger-ink); }
 .steps, .beads { display: flex; }
+.unfit { background: var(--beet-pale); border-radius: 14px; padding: 10px 16px; margin-bottom: 12px; }
+.unfit a { text-decoration: underline; text-underline-offset: 3px; font-weight: 650; min-height: 44px; display: inline-flex; align-items: center; }
 .seat { width: 44px; height: 44px; display: grid; place-items: center; border-radius: 12px; cursor: pointer; background: none; border: 0; }
 .seat[aria-pressed="false"] :deep(svg) { opacity: 0.28; }
 @media (max-width: 760px) {

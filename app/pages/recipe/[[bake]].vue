@@ -109,7 +109,7 @@ async function addPart() {
             <template v-for="line in component.lines" :key="line.id">
               <LedgerLine
                 :ref="(el: unknown) => ledger.setField(line.id, el)" :line="line" :people="bench.table" :conflicts="conflictsOf(line)" :active="active === line.id"
-                :read-as="line.ingredient ? nameOf.get(line.ingredient) ?? '' : ''" :refused="refusals[line.id] ?? ''"
+                :read-as="line.ingredient ? nameOf.get(line.ingredient) ?? '' : ''" :refused="refusals[line.id] ?? ''" :cautions="bench.cautions.filter(c => c.lineId === line.id)"
                 @retype="ledger.retype(line, $event)" @remove="ledger.remove(line)" @split="(text, at) => ledger.split(line, text, at)" @join="ledger.join(line, $event)"
                 @move="ledger.move(line, $event)" @below="ledger.below(line)" @go="(by, open) => ledger.go(line, by, open)" @look="ledger.look(line.id)"
               />
@@ -128,7 +128,7 @@ async function addPart() {
         <UButton v-else color="neutral" variant="ghost" icon="i-lucide-layers" @click="naming = ''">A part is missing</UButton>
         <div v-for="component in bake.recipe.components.filter(c => c.steps.length || c === bake!.recipe.components[0])" :key="`s${component.name}`" class="part">
           <h2>What is done<span v-if="component.name && bake.recipe.components.filter(c => c.steps.length).length > 1" class="soft weight">{{ component.name }}</span></h2>
-          <StepList :component="component" :recipe="bake.recipe" :steps="steps" :active="active" :refused="refusals[`steps ${component.name}`] ?? ''" @edit="edit($event, `steps ${component.name}`)" @look="ledger.look" />
+          <StepList :component="component" :recipe="bake.recipe" :steps="steps" :cautions="bench.cautions" :active="active" :refused="refusals[`steps ${component.name}`] ?? ''" @edit="edit($event, `steps ${component.name}`)" @look="ledger.look" />
         </div>
         <ul v-if="inSteps.length" class="instep">
           <li v-for="(c, i) in inSteps" :key="i"><PersonBead v-if="personOf(c.personId)" :person="personOf(c.personId)!" :state="c.state" :size="26" /> The steps alone bring it: “… {{ c.words }} …”, {{ c.because }}.</li>

@@ -73,7 +73,7 @@ async function choose() {
       <div class="notes">
         <section v-if="first.length || plan.notes.length" class="sheet note"><h2>First, and mixing</h2><ul><li v-for="text in [...first, ...plan.notes]" :key="text">{{ text }}</li></ul></section>
         <section class="sheet note"><h2>What will differ</h2><ul><li v-for="text in [...plan.differs, ...plan.risks]" :key="text">{{ text }}</li><li v-if="!plan.differs.length && !plan.risks.length">Nothing that a guest should notice, by the numbers.</li></ul></section>
-        <section class="sheet note"><h2>Packets to read</h2><ul><li v-for="p in plan.packets" :key="p.ingredient"><b>{{ p.name }}</b>: look for {{ p.lookFor.join(', ') }}</li><li v-if="!plan.packets.length">None that this table’s needs make doubtful. Traces are for the packet to say all the same.</li></ul></section>
+        <section class="sheet note"><h2>Packets to read</h2><ul><li v-for="p in plan.packets" :key="p.ingredient"><b>{{ p.name }}</b>: look for {{ p.lookFor.join(', ') }}</li><li v-if="!plan.packets.length">None that this table’s needs make doubtful. Traces are for the packet to say all the same.</li></ul><NuxtLink :to="`/packet/${bake.id}`" class="topackets">Tie this bake to its packets</NuxtLink></section>
       </div>
 
       <section class="sheet wide" aria-labelledby="changes">
@@ -92,6 +92,7 @@ async function choose() {
 </template>
 
 <style scoped>
+.topackets { min-height: 44px; display: inline-flex; align-items: center; text-decoration: underline; text-underline-offset: 3px; }
 .grid { display: grid; grid-template-columns: minmax(0, 1fr) 332px; gap: 16px 20px; align-items: start; }
 .ledger { padding: 22px 18px 18px 24px; grid-column: 1; }
 .side { grid-column: 2; grid-row: 1 / span 3; display: grid; gap: 12px; }
