@@ -16,6 +16,8 @@ export interface CardFacts {
   readonly facts: string
   readonly checkedFor: readonly { readonly id: string, readonly name: string, readonly needs: string }[]
   readonly claims: Claims
+  /** Does somebody avoid traces, so that every bought line matters? */
+  readonly strict: boolean
   /** What is in it, what may be, and what is not known, over all lines and packets, by name. */
   readonly contains: readonly string[]
   readonly mayContain: readonly string[]
@@ -69,11 +71,18 @@ export function cardFacts(bake: Bake, people: readonly Person[], house: CardHous
     says: bake.plan ? `Adapted: ${bake.plan.title.toLowerCase()} plan, ${bake.plan.confidence}. ${bake.plan.restsOn}` : 'As written; no plan is chosen yet.',
     checkedFor: table.map(person => ({ id: person.id, name: person.name, needs: needsText(person) })),
     claims: { ...claims(recipe, table, checked), resting },
+    strict: table.some(person => needsOf(person).some(need => need.level === 'trace')),
     contains: named(contains), mayContain: named([...may].filter(id => !contains.has(id))),
     unknown: [...open].map(([what, ids]) => ids.size ? `${what}: ${named(ids).join(', ')}, in some makes` : what),
     packets: used.filter(packet => !whyNotChecked(packet, house.today)).map(packet => ({ name: packet.name, statement: [packet.words.statement, packet.words.containsLine, packet.words.mayContainLine, packet.words.facility].filter(Boolean).join(' '), checkedOn: packet.checkedOn })),
     notChecked: [...new Set(bare.map(line => line.name || line.text))], keeping: keepingOf(recipe, house.today), cautions: cautionsAt(recipe).map(c => c.says),
   }
+}
+
+/** Is the claim as wide as it sounds? Not before the packets that matter are read: those that may hold something, and for who avoids traces all of them. */
+export function restsOnRead(facts: Pick<CardFacts, 'claims' | 'strict'>): boolean {
+  const { table, resting } = facts.claims
+  return table !== null && table.packets.read >= table.packets.of && (!facts.strict || resting.onPackets >= resting.bought)
 }
 
 /** The card's text for a code of black and white squares: all that matters, nothing else, at most 900 characters. */

@@ -84,7 +84,7 @@ test.describe('on a phone', () => {
     const [house] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Whole house as a file' }).tap()])
     await page.getByRole('link', { name: 'House file' }).tap()
     await page.getByRole('button', { name: 'Empty this house' }).tap()
-    await expect(page.getByText('0 people and 0 bakes')).toBeVisible()
+    await expect(page.getByText('0 people, 0 packets and 0 bakes')).toBeVisible()
     await page.getByLabel('House file to open').setInputFiles(await house.path())
     await expect(page.getByText('5 people and 8 bakes are kept')).toBeVisible()
     await comfortable()

@@ -75,17 +75,17 @@ test('the house file brings the same house back, and a broken or foreign file ch
   const titles = await shelf()
   expect(titles.length).toBe(7)
   await page.goto('/settings')
-  await expect(page.getByText('5 people and 7 bakes')).toBeVisible()
+  await expect(page.getByText('5 people, 6 packets and 7 bakes')).toBeVisible()
   const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the house file' }).click()])
   const saved = readFileSync(await file.path(), 'utf8')
-  expect(JSON.parse(saved)).toMatchObject({ format: 'ingwer-house', version: 2 })
+  expect(JSON.parse(saved)).toMatchObject({ format: 'ingwer-house', version: 3 })
 
   for (const [name, content, sentence] of [
     ['photo.json', 'ÿØÿà no json', /no JSON at all\. Nothing was changed/], ['other.json', '{"recipes": []}', /not written by Ingwer/], ['cut.json', saved.replace('"level": "trace"', '"level": "much"'), /damaged at “people/], ['newer.json', saved.replace('"version": 2', '"version": 7'), /newer Ingwer/],
   ] as const) {
     await page.getByLabel('House file to open').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) })
     await expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible()
-    await expect(page.getByText('5 people and 7 bakes')).toBeVisible()
+    await expect(page.getByText('5 people, 6 packets and 7 bakes')).toBeVisible()
   }
 
   await page.getByRole('button', { name: 'Empty this house' }).click()

@@ -115,7 +115,7 @@ test('without a network a first photo is read as well', async ({ page, context }
   await atStart(page)
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
   await page.reload()
-  await expect.poll(() => page.evaluate(async () => (await (await caches.open('photo-reader')).keys()).length), { timeout: 30_000 }).toBe(5)
+  await expect.poll(() => page.evaluate(async () => (await (await caches.open('photo-reader')).keys()).length), { timeout: 30_000 }).toBe(6)
   await context.setOffline(true)
   await atStart(page)
   await page.getByLabel('Photo of a recipe card').setInputFiles(file('card.png', photo, 'image/png'))

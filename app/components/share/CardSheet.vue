@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { claimText, emergencyText, notCheckedText, type Bake, type CardFacts, type Person } from '#core'
+import { claimText, emergencyText, notCheckedText, restsOnRead, type Bake, type CardFacts, type Person } from '#core'
 
 /** The card as it is printed: what it is, what is in it by its packets, for whom it was checked, what may be there, what nobody knows, how it keeps. */
 const props = defineProps<{ bake: Bake, people: readonly Person[], facts: CardFacts, code: string }>()
@@ -23,7 +23,7 @@ const lists = computed(() => [
         <div class="code" role="img" aria-label="The card’s text as a code for a phone’s camera" v-html="code" />
       </div>
       <ul class="for"><li v-for="person in people" :key="person.id"><PersonBead :person="person" :size="30" /> <span><b>{{ person.name }}</b> <span class="soft">{{ facts.checkedFor.find(p => p.id === person.id)?.needs }}</span></span></li></ul>
-      <p class="claim" :class="{ none: !facts.claims.table, unread: facts.claims.table && (facts.claims.table.packets.read < facts.claims.table.packets.of || resting.onPackets < resting.bought) }">{{ claimText(facts) }}</p>
+      <p class="claim" :class="{ none: !facts.claims.table, unread: !restsOnRead(facts) }">{{ claimText(facts) }}</p>
       <p v-for="claim in some" :key="claim.says" class="claim unread">{{ claim.says }}</p>
       <p class="soft rest">{{ resting.onPackets }} of {{ resting.bought }} bought lines rest on a packet that was read.</p>
     </header>

@@ -1,16 +1,15 @@
 <script setup lang="ts">
-import { claimText, type CardFacts, type Person } from '#core'
+import { claimText, restsOnRead, type CardFacts, type Person } from '#core'
 
 /** The card in the size of a label for a tin: what, when, for whom, what is in it, how long. The rest stands in its code. */
-const props = defineProps<{ people: readonly Person[], facts: CardFacts, code: string }>()
-const open = computed(() => props.facts.unknown.length + props.facts.notChecked.length)
+defineProps<{ people: readonly Person[], facts: CardFacts, code: string }>()
 </script>
 
 <template>
   <article class="label" aria-label="Label for a tin">
     <header><h1>{{ facts.title }}</h1><p>made {{ sayDay(facts.madeOn) }}<template v-if="facts.keeping.useBy"> · eat by <b>{{ sayDay(facts.keeping.useBy) }}</b></template></p></header>
     <p class="beads"><PersonBead v-for="p in people" :key="p.id" :person="p" :size="24" /></p>
-    <p class="claim" :class="{ none: !facts.claims.table || open }">{{ claimText(facts) }}</p>
+    <p class="claim" :class="{ none: !restsOnRead(facts) }">{{ claimText(facts) }}</p>
     <p v-if="facts.contains.length"><b>Contains</b> {{ facts.contains.join(', ') }}</p>
     <p v-if="facts.mayContain.length"><b>May contain</b> {{ facts.mayContain.join(', ') }}</p>
     <p v-if="facts.unknown.length"><b>Not known</b> {{ facts.unknown.slice(0, 3).join('; ') }}<template v-if="facts.unknown.length > 3"> and {{ facts.unknown.length - 3 }} more, in the code</template></p>

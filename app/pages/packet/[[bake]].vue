@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { newPacket, type ContactPlan, type Packet, type Region, type Resting, type Tie } from '#core'
+import { newPacket, restsOnRead, type ContactPlan, type Packet, type Region, type Resting, type Tie } from '#core'
 
 const { bench, missing, opened } = useBake()
 const route = useRoute()
@@ -15,7 +15,7 @@ const names = shallowRef<readonly { id: string, name: string }[]>([])
 watch([() => bench.bake?.region, () => house.stocked], async ([region]) => { names.value = await useCore().ingredientNames(region ?? 'uk' as Region) }, { immediate: true })
 const nameOf = computed(() => new Map(names.value.map(n => [n.id, n.name])))
 
-interface Safety { readonly resting: Resting, readonly says: string, readonly table: string | null, readonly unsaid: readonly { readonly personId: string, readonly because: string }[], readonly contact: ContactPlan, readonly lookFor: ReadonlyMap<string, readonly string[]> }
+interface Safety { readonly resting: Resting, readonly says: string, readonly table: string | null, readonly sure: boolean, readonly unsaid: readonly { readonly personId: string, readonly because: string }[], readonly contact: ContactPlan, readonly lookFor: ReadonlyMap<string, readonly string[]> }
 const safety = shallowRef<Safety | null>(null)
 const bought = shallowRef<ReadonlySet<string>>(new Set())
 let turn = 0
@@ -26,7 +26,7 @@ watch([() => bench.bake, () => bench.table, () => house.packets], async ([bake, 
   const [found, kinds] = await Promise.all([useCore().safety(recipe, table, bake.ties, { packets, today: today() }), useCore().boughtIn(recipe)])
   if (now !== turn) return
   bought.value = new Set(kinds)
-  safety.value = { resting: found.claims.resting, says: found.claims.restsSays, table: found.claims.table?.says ?? null, unsaid: found.claims.unsaid, contact: found.contact, lookFor: new Map(found.toRead.map(r => [r.ingredient, r.lookFor])) }
+  safety.value = { resting: found.claims.resting, says: found.claims.restsSays, table: found.claims.table?.says ?? null, sure: restsOnRead({ claims: found.claims, strict: found.contact.people.length > 0 }), unsaid: found.claims.unsaid, contact: found.contact, lookFor: new Map(found.toRead.map(r => [r.ingredient, r.lookFor])) }
 }, { immediate: true })
 const personOf = (id: string) => bench.table.find(p => p.id === id)
 
@@ -67,7 +67,7 @@ const old = computed(() => looks.value.filter(l => !l.packet.checkedOn || l.chec
           <h1 id="lines">Out of which packets</h1>
           <template v-if="safety">
             <p class="rests"><b>{{ safety.resting.onPackets }} of {{ safety.resting.bought }}</b> bought lines rest on a packet that was read.</p>
-            <p v-if="safety.table" class="claim" :class="{ open: safety.resting.onPackets < safety.resting.bought }">{{ safety.table }}</p>
+            <p v-if="safety.table" class="claim" :class="{ open: !safety.sure }">{{ safety.table }}</p>
             <ul v-else-if="safety.unsaid.length" class="unsaid"><li v-for="u in safety.unsaid.slice(0, 5)" :key="u.personId"><PersonBead v-if="personOf(u.personId)" :person="personOf(u.personId)!" :size="26" /> <span>nothing can be claimed: {{ u.because }}</span></li></ul>
           </template>
           <LineTies :bake="bench.bake" :packets="house.packets" :name-of="nameOf" :bought="bought" :look-for="safety?.lookFor ?? new Map()" @tie="bench.tie" @open="openById" @fresh="(ingredient, name, to) => begin(name, ingredient, to)" />
