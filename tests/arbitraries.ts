@@ -1,6 +1,9 @@
 import fc from 'fast-check'
 import { avoidables, dietRows, pantry, readLine, type Ingredient, type Line, type Person, type Recipe } from '#core'
 
+/** How often a property is tried: fewer times where each of two thousand mutants runs it. */
+export const runs = (n: number): number => Math.max(25, Math.round(n * Number(process.env.INGWER_RUNS ?? 1)))
+
 /** Random recipes of the pantry and random people, for property tests. */
 export const someIngredient = fc.constantFrom(...pantry)
 

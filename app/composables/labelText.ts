@@ -15,6 +15,13 @@ const clauseStart = /^(?:ingredients?|contains?|may|allerg|made|produced|zutaten
 export function labelWords(lines: readonly BoxedLine[]): LabelWord[] {
   const words: LabelWord[] = []
   for (const line of lines) {
+    // A line that hardly a word of is believed is asked about as one: mostly it is the edge of the label.
+    const sure = line.words.reduce((sum, w) => sum + w.sure, 0) / Math.max(1, line.words.length)
+    if (line.words.length > 1 && sure < 60 && line.words.every(w => w.sure < 85)) {
+      const all = line.words.map(w => w.box)
+      words.push({ text: line.words.map(w => w.text.trim()).join(' '), sure, doubtful: true, box: { x0: Math.min(...all.map(b => b.x0)), y0: Math.min(...all.map(b => b.y0)), x1: Math.max(...all.map(b => b.x1)), y1: Math.max(...all.map(b => b.y1)) } })
+      continue
+    }
     line.words.forEach((word, i) => {
       const text = word.text.replace(/[|¦]/gu, 'l').trim()
       // Specks at the edge of a picture look like short words, and the recogniser hardly believes them itself.

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import { runs } from '../../tests/arbitraries'
 import { statements } from '../../tests/corpus/statements'
 import { marked, scoreStatements } from '../../tests/corpus/score-statements.mjs'
 import { readPacket } from './index'
@@ -86,14 +87,14 @@ describe('how a statement is read', () => {
       const reading = readPacket(text)
       for (const hit of [...reading.contains, ...reading.mayContain, ...reading.claims, ...reading.unknown]) expect([text.slice(hit.start, hit.end).trim(), hit.start >= 0 && hit.end <= text.length]).toEqual([hit.words, true])
       expect(reading.unknownWords.includes('zorblax')).toBe(/zorblax/u.test(text))
-    }), { numRuns: 2000 })
+    }), { numRuns: runs(2000) })
   })
   test('an allergen in a plain list is never lost, whatever stands around it', () => {
     const harmless = fc.constantFrom('sugar', 'salt', 'rice flour', 'palm oil', 'cocoa butter', 'E330', 'lactic acid', 'water', 'nutmeg')
     const bad = fc.constantFrom(['milk', 'whey'], ['egg', 'albumen'], ['soy', 'tofu'], ['wheat', 'semolina'], ['almond', 'marzipan'], ['sesame', 'tahini'], ['sulphite', 'E223'], ['peanut', 'groundnuts'], ['lupin', 'Lupinenmehl'], ['milk', 'lactosérum'])
     fc.assert(fc.property(fc.array(harmless, { maxLength: 5 }), bad, fc.array(harmless, { maxLength: 5 }), fc.constantFrom(', ', '; ', ' - ', ',\n', ' / '), (before, [allergen, words], after, join) => {
       expect(ids(readPacket([...before, words, ...after].join(join)).contains)).toContain(allergen)
-    }), { numRuns: 3000 })
+    }), { numRuns: runs(3000) })
   })
 })
 

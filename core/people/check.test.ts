@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { someIngredient, somePerson, someRecipe, recipeOf, lineFor } from '../../tests/arbitraries'
+import { runs, someIngredient, somePerson, someRecipe, recipeOf, lineFor } from '../../tests/arbitraries'
 import { avoidables, pantry } from '../pantry'
 import { readRecipe, type Recipe } from '../recipe'
 import { cautionsFor, checkPeople, claimFor, packetsToCheck, type Person } from './index'
@@ -52,13 +52,13 @@ describe('properties', () => {
       const holds = item.holds.some(id => inGroup(id, allergen))
       if (holds) expect([item.id, verdict(recipe, avoids(allergen))]).toEqual([item.id, 'conflict'])
       else expect(verdict(recipe, avoids(allergen))).not.toBe('conflict')
-    }), { numRuns: 3000 })
+    }), { numRuns: runs(3000) })
   })
   test('an unknown ingredient never yields clear, whoever eats', () => {
     fc.assert(fc.property(someRecipe, somePerson, fc.constantFrom('zorblax', 'fizzwhip powder', 'mystery flour', 'glimmer sugar', 'quux butter'), (recipe, who, word) => {
       const unknown = readRecipe(`x\n100 g ${word}`).recipe.components
       expect(verdict({ ...recipe, components: [...recipe.components, ...unknown] }, who)).not.toBe('clear')
-    }), { numRuns: 300 })
+    }), { numRuns: runs(300) })
   })
   test('adding an ingredient never makes a verdict safer, and the order of lines does not matter', () => {
     const rank = { clear: 0, unknown: 1, conflict: 2 }
@@ -69,7 +69,7 @@ describe('properties', () => {
       const bare = (r: Recipe): Recipe => ({ ...r, components: r.components.map(c => ({ ...c, steps: [] })) })
       expect(rank[verdict(bare(more), who)]).toBeGreaterThanOrEqual(rank[verdict(bare(recipe), who)])
       expect(verdict(bare(turned), who)).toBe(verdict(bare(recipe), who))
-    }), { numRuns: 400 })
+    }), { numRuns: runs(400) })
   })
   test('every ingredient is clear or unknown for a person who avoids nothing', () => {
     for (const item of pantry) expect(verdict(recipeOf('x', [['', [[item.id, 10]], []]]), person([]))).toBe('clear')

@@ -26,7 +26,7 @@ test('a person changes, leaves and comes back, and every recipe is read for them
 test('a form that is left changes nothing', async ({ page }) => {
   await page.goto('/people')
   await page.getByRole('button', { name: 'Change Bram' }).click()
-  await page.getByLabel('Name').fill('Somebody')
+  await page.getByLabel('Name', { exact: true }).fill('Somebody')
   await page.getByRole('button', { name: 'vegetarian' }).click()
   await page.getByRole('button', { name: 'Leave it' }).click()
   await expect(page.getByRole('heading', { name: 'Bram' })).toBeVisible()

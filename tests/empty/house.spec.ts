@@ -11,7 +11,7 @@ test('an empty house: someone moves in, a recipe is pasted, an unknown word is a
   await page.getByRole('button', { name: 'Someone new' }).click()
   await page.getByRole('button', { name: 'Keep this person' }).click()
   await expect(page.getByText('A person needs a name.')).toBeVisible()
-  await page.getByLabel('Name').fill('Ottilie')
+  await page.getByLabel('Name', { exact: true }).fill('Ottilie')
   await page.getByRole('button', { name: 'Add something to avoid' }).click()
   await page.getByPlaceholder('milk, egg, almond …').fill('egg')
   await page.getByRole('option', { name: 'egg', exact: true }).click()

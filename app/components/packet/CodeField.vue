@@ -16,10 +16,10 @@ const video = useTemplateRef<HTMLVideoElement>('video')
 const watching = ref(false)
 let stream: MediaStream | null = null
 
-async function look() {
+async function look(typed = code.value) {
   problem.value = ''
   says.value = ''
-  const read = readCode(code.value)
+  const read = readCode(typed)
   if (!read.ok) { problem.value = read.problem.sentence; return }
   code.value = read.code
   busy.value = true
@@ -38,7 +38,7 @@ async function fromPicture(event: Event) {
   problem.value = ''
   try {
     const found = await finder.find(await createImageBitmap(file))
-    if (found) { code.value = found; await look() }
+    if (found) { code.value = found; await look(found) }
     else problem.value = 'No code was found in this picture. Hold the bars flat and near, or type the digits.'
   }
   catch { problem.value = 'This picture could not be looked at. Type the digits that stand under the bars.' }
@@ -54,7 +54,7 @@ async function camera() {
   await video.value.play().catch(() => undefined)
   while (watching.value && video.value) {
     const found = await finder.find(video.value).catch(() => null)
-    if (found) { shut(); code.value = found; await look(); return }
+    if (found) { shut(); code.value = found; await look(found); return }
     await new Promise(resolve => setTimeout(resolve, 250))
   }
 }
@@ -69,8 +69,8 @@ onBeforeUnmount(() => { shut(); stop?.abort() })
 <template>
   <div class="code">
     <label class="field"><span>Code under the bars</span>
-      <span class="row"><input v-model="code" class="input" inputmode="numeric" autocomplete="off" placeholder="13 digits" @keydown.enter.prevent="look">
-        <UButton v-if="!busy" type="button" color="neutral" variant="outline" icon="i-lucide-search" @click="look">Look up</UButton>
+      <span class="row"><input v-model="code" class="input" inputmode="numeric" autocomplete="off" placeholder="13 digits" @keydown.enter.prevent="look()">
+        <UButton v-if="!busy" type="button" color="neutral" variant="outline" icon="i-lucide-search" @click="look()">Look up</UButton>
         <UButton v-else type="button" color="neutral" variant="outline" icon="i-lucide-x" @click="stop?.abort()">Stop</UButton>
       </span>
     </label>

@@ -10,7 +10,8 @@ useHead({ title: () => `Packets${bench.bake ? `: ${bench.bake.title}` : ''}` })
 
 // The sheet brings a validator along, so it is fetched when a packet is opened.
 const PacketSheet = defineAsyncComponent(() => import('~/components/packet/PacketSheet.vue'))
-const open = ref<{ packet: Packet, fresh: boolean, to: Pick<Tie, 'ingredient' | 'lineId'> | null } | null>(null)
+// Shallow: what is kept must be plain data, all the way down.
+const open = shallowRef<{ packet: Packet, fresh: boolean, to: Pick<Tie, 'ingredient' | 'lineId'> | null } | null>(null)
 const names = shallowRef<readonly { id: string, name: string }[]>([])
 watch([() => bench.bake?.region, () => house.stocked], async ([region]) => { names.value = await useCore().ingredientNames(region ?? 'uk' as Region) }, { immediate: true })
 const nameOf = computed(() => new Map(names.value.map(n => [n.id, n.name])))
@@ -30,6 +31,7 @@ watch([() => bench.bake, () => bench.table, () => house.packets], async ([bake, 
 }, { immediate: true })
 const personOf = (id: string) => bench.table.find(p => p.id === id)
 
+const trouble = ref('')
 const sheet = useTemplateRef<HTMLElement>('sheet')
 async function show(packet: Packet, fresh = false, to: Pick<Tie, 'ingredient' | 'lineId'> | null = null) {
   open.value = { packet, fresh, to }
@@ -41,9 +43,12 @@ const begin = (name = '', ingredient: string | null = null, to: Pick<Tie, 'ingre
 const openById = (id: string) => { const packet = house.packets.find(p => p.id === id); if (packet) void show(packet) }
 async function keep(packet: Packet, label: string | undefined) {
   const was = open.value
-  open.value = null
   const before = house.packets.find(p => p.id === packet.id)
-  await house.keepPacket(packet, label)
+  trouble.value = ''
+  // The sheet stays open, with all that was typed, until it is really kept.
+  try { await house.keepPacket(packet, label) }
+  catch { trouble.value = 'This packet could not be kept (private mode, or the disk is full). What you typed is still here.'; return }
+  open.value = null
   if (was?.to) await bench.tie(was.to, [packet.id])
   if (before) undo(`“${packet.name}” is kept.`, 'Undo', () => house.keepPacket(before))
 }
@@ -83,6 +88,7 @@ const old = computed(() => looks.value.filter(l => !l.packet.checkedOn || l.chec
       </div>
       <aside v-if="open" ref="sheet" class="sheet side" tabindex="-1" :aria-label="open.fresh ? 'A new packet' : open.packet.name">
         <PacketSheet :key="open.packet.id" :packet="open.packet" :fresh="open.fresh" :names="names" :people="house.residents" @keep="keep" @drop="drop" @cancel="open = null" />
+        <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
         <PacketHistory v-if="!open.fresh" :packet="open.packet" />
       </aside>
     </div>
@@ -101,7 +107,9 @@ h1, h2 { font-size: 1.35rem; font-weight: 650; }
 .claim.open { border-left: 4px dashed var(--slate); }
 .unsaid { list-style: none; padding: 0; margin: 0 0 10px; display: grid; gap: 4px; }
 .unsaid li { display: flex; gap: 8px; align-items: center; color: var(--slate); }
+.trouble { color: var(--beet); font-weight: 600; padding-top: 10px; }
 .side { padding: 20px 22px; outline: none; position: sticky; top: 8px; max-height: calc(100vh - 16px); overflow: auto; }
 @media (max-width: 1100px) { .grid.opened { grid-template-columns: minmax(0, 1fr); } .side { position: static; max-height: none; order: -1; } }
-@media (max-width: 760px) { .block, .side { padding: 16px; } }
+@media (max-width: 760px) { .block, .trouble { color: var(--beet); font-weight: 600; padding-top: 10px; }
+.side { padding: 16px; } }
 </style>
