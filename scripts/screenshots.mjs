@@ -34,10 +34,10 @@ async function picture(name, { phone = false, dark = false } = {}, steps) {
 const open = title => page => page.getByRole('link', { name: new RegExp(title) }).click().then(() => page.getByRole('heading', { name: 'What goes in' }).waitFor())
 const plans = title => async (page) => { await open(title)(page); await page.getByRole('link', { name: 'Work out a version' }).click(); await page.getByRole('heading', { name: /The balance|Better not/ }).waitFor() }
 const without = (...names) => async (page) => { for (const name of names) await page.getByRole('button', { name: `${name} eats` }).click() }
-const card = title => async (page) => { await plans(title)(page); await page.getByRole('button', { name: 'Take this plan' }).click(); await page.getByRole('button', { name: 'This is your plan' }).waitFor(); await page.getByRole('navigation').getByRole('link', { name: 'share' }).click(); await page.getByRole('button', { name: 'Card as Markdown' }).waitFor(); await page.reload(); await page.getByText(/packets checked/).waitFor() }
+const card = title => async (page) => { await plans(title)(page); await page.getByRole('button', { name: 'Take this plan' }).click(); await page.getByRole('button', { name: 'This is your plan' }).waitFor(); await page.getByRole('navigation').getByRole('link', { name: 'share' }).click(); await page.getByRole('button', { name: 'Card as Markdown' }).waitFor(); await page.reload(); await page.getByText(/packets checked/).first().waitFor() }
 
 await picture('start', {}, async () => {})
-await picture('people', {}, async (page) => { await page.getByRole('link', { name: 'people' }).click(); await page.getByRole('button', { name: 'Change Bram' }).click(); await page.getByLabel('Name').waitFor() })
+await picture('people', {}, async (page) => { await page.getByRole('link', { name: 'people' }).click(); await page.getByRole('button', { name: 'Change Bram' }).click(); await page.getByLabel('Name', { exact: true }).waitFor() })
 await picture('recipe', {}, async (page) => { await open('Dark sticky')(page); await page.getByRole('button', { name: /Why not: Bram/ }).first().click() })
 const slips = 'Dairy-free plum crumble bars\nMakes 16 bars\n\nFor the base\n2 cups (300 g) rolled oats\n200 g plain flour\n3 1/4 cup brown sugar\n115 g butter, melted\n1 tsp baking soda\n\nFor the fruit\n600 g plums, halved\n2 tbsp sugar\n\nMethod\nHeat the oven to 180 °C and line a 20 cm square tin.\nMix the oats, flour, brown sugar and baking powder. Stir in 150 g butter and taste the raw dough.\nPress into the tin. Toss the plums with the sugar, spread over and bake for 40 minutes.'
 const paste = text => async (page) => { await page.locator('#paste').fill(text); await page.getByRole('button', { name: 'Read it' }).click(); await page.getByRole('heading', { name: 'What goes in' }).waitFor() }
@@ -64,6 +64,26 @@ await picture('swap', {}, async (page) => { await open('Dark sticky')(page); awa
 await picture('swap-dark', { dark: true }, plans('Plum streusel'))
 await picture('refusal', {}, plans('Cream puffs'))
 await picture('share', {}, card('Cardamom'))
+const packets = async (page) => { await page.goto(`${base}/packet`); await page.getByRole('button', { name: 'Open the packet Lighthouse Baking Block' }).waitFor() }
+await picture('packet', {}, async (page) => { await packets(page); await page.getByRole('button', { name: 'Open the packet Fogbell Plain Flour' }).click(); await page.getByText('How it reads').scrollIntoViewIfNeeded() })
+await picture('packet-photo', {}, async (page) => {
+  const desk = await page.context().newPage()
+  await desk.setViewportSize({ width: 1000, height: 560 })
+  await desk.setContent('<body style="margin:0;background:#8d8676"><div style="transform:rotate(-5deg);margin:80px 70px;padding:34px;width:790px;background:linear-gradient(100deg,#fffef6,#d9d3c0);font:27px/1.5 Arial"><b>INGREDIENTS:</b> Sugar, cocoa butter, skimmed milk powder, cocoa mass, whey powder (milk), emulsifier: soya lecithin, vanilla.<br><b>MAY CONTAIN</b> hazelnuts and wheat.</div>')
+  const buffer = await desk.screenshot()
+  await desk.close()
+  await packets(page)
+  await page.getByRole('button', { name: 'New packet' }).click()
+  await page.getByLabel('Name on the front').fill('Undertow White')
+  await page.getByLabel('Photo of a label').setInputFiles({ name: 'label.png', mimeType: 'image/png', buffer })
+  await page.getByText('cut to the words').click()
+  for (const [side, percent] of [['Cut off left', '9'], ['Cut off right', '9'], ['Cut off top', '12'], ['Cut off bottom', '30']]) await page.getByLabel(side).fill(percent)
+  await page.getByText('cut to the words').click()
+  await page.getByRole('button', { name: 'Read the label' }).click()
+  await page.getByText(/words? to confirm|All words are confirmed/).waitFor({ timeout: 60_000 })
+  await page.getByRole('button', { name: 'Photo of the label' }).evaluate(el => el.scrollIntoView({ block: 'start' }))
+})
+await picture('packet-bake', {}, async (page) => { await open('Plum streusel')(page); await page.getByRole('navigation').getByRole('link', { name: /packet/ }).click(); await page.getByRole('heading', { name: 'Out of which packets' }).waitFor() })
 await picture('house', {}, async (page) => { await page.getByRole('link', { name: 'House file' }).click(); await page.getByRole('heading', { name: 'House file' }).waitFor() })
 await picture('recipe-phone', { phone: true }, async (page) => { await open('Plum streusel')(page); await page.evaluate(() => window.scrollTo(0, 430)) })
 await picture('swap-phone', { phone: true }, plans('Dark sticky'))

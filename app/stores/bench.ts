@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type Caution, type PeopleCheck, type Person, type RecipeEdit, type Tie } from '#core'
+import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type Caution, type PeopleCheck, type Person, type RecipeEdit, type Resting, type Tie } from '#core'
 import { bakeById, savePicture } from '~/db/house'
 import { useHouseStore } from './house'
 
@@ -10,6 +10,8 @@ export const useBenchStore = defineStore('bench', () => {
   const check = shallowRef<PeopleCheck | null>(null)
   /** The same of the chosen plan's recipe; null without a plan. */
   const planCheck = shallowRef<PeopleCheck | null>(null)
+  /** How many lines of what will be baked rest on packets that were read. */
+  const resting = shallowRef<Resting | null>(null)
   const cautions = shallowRef<readonly Caution[]>([])
   const adaptation = shallowRef<Adaptation | null>(null)
   const working = ref<'' | 'reading' | 'checking' | 'planning'>('')
@@ -43,6 +45,7 @@ export const useBenchStore = defineStore('bench', () => {
     if (turn !== looked) return
     check.value = written?.check ?? null
     cautions.value = written?.cautions ?? []
+    resting.value = (planned ?? written)?.claims.resting ?? null
     planCheck.value = planned?.check ?? null
   }
   // A person or a packet changed, here or in another tab: what was said of this bake may hold no longer.
@@ -169,7 +172,7 @@ export const useBenchStore = defineStore('bench', () => {
   }
 
   return {
-    bake, check, planCheck, cautions, adaptation, working, saved, notice, table, seatable, tie, tick, begin, open, edit, readAgain, seat, work, choose,
+    bake, check, planCheck, cautions, resting, adaptation, working, saved, notice, table, seatable, tie, tick, begin, open, edit, readAgain, seat, work, choose,
     canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0),
     undo: () => step(past, future), redo: () => step(future, past),
     clear: () => { bake.value = null; check.value = null; planCheck.value = null; adaptation.value = null },

@@ -26,6 +26,8 @@ export interface CardFacts {
   readonly packets: readonly { readonly name: string, readonly statement: string, readonly checkedOn: string }[]
   /** Bought lines that rest on no packet that was read. */
   readonly notChecked: readonly string[]
+  /** What the plan wanted read and nobody has read yet. */
+  readonly toRead: readonly { readonly name: string, readonly lookFor: readonly string[] }[]
   readonly keeping: Keeping
   readonly cautions: readonly string[]
 }
@@ -75,6 +77,7 @@ export function cardFacts(bake: Bake, people: readonly Person[], house: CardHous
     contains: named(contains), mayContain: named([...may].filter(id => !contains.has(id))),
     unknown: [...open].map(([what, ids]) => ids.size ? `${what}: ${named(ids).join(', ')}, in some makes` : what),
     packets: used.filter(packet => !whyNotChecked(packet, house.today)).map(packet => ({ name: packet.name, statement: [packet.words.statement, packet.words.containsLine, packet.words.mayContainLine, packet.words.facility].filter(Boolean).join(' '), checkedOn: packet.checkedOn })),
+    toRead: (bake.plan?.packets ?? []).filter(p => !onPacket(p.ingredient, '').length).map(({ name, lookFor }) => ({ name, lookFor })),
     notChecked: [...new Set(bare.map(line => line.name || line.text))], keeping: keepingOf(recipe, house.today), cautions: cautionsAt(recipe).map(c => c.says),
   }
 }

@@ -37,7 +37,7 @@ export function cardOf(bake: Bake, people: readonly Person[], house: CardHouse =
     ...section('Contains', facts.contains), ...section('May contain', facts.mayContain), ...section('Not known', facts.unknown),
     ...section('By their packets', facts.packets.map(p => `${p.name}, read on ${p.checkedOn}: ${p.statement}`)),
     ...section('Packets not read', facts.notChecked),
-    ...section('Packets to read before you bake', (bake.plan?.packets ?? []).map(p => `${p.name}: look for ${p.lookFor.join(', ')}`)),
+    ...section('Packets to read before you bake', facts.toRead.map(p => `${p.name}: look for ${p.lookFor.join(', ')}`)),
     '## Recipe', '', ...recipeLines(recipeOf(bake)),
     ...section('Good to know', [...bake.plan?.notes ?? [], ...(bake.plan?.differs ?? []).map(text => `Different: ${text}`), ...bake.plan?.risks ?? []]),
     ...section('Keeping', [`${facts.keeping.says}, ${facts.keeping.days} days${facts.keeping.useBy ? `: eat by ${facts.keeping.useBy}` : ''}.`, `Frozen: ${facts.keeping.freeze}.`]),

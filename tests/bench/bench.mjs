@@ -9,7 +9,7 @@ import { build } from 'vite'
 const root = fileURLToPath(new URL('../..', import.meta.url))
 const outDir = join(root, 'node_modules', '.cache', 'ingwer-bench')
 await build({ root, logLevel: 'error', configFile: false, resolve: { alias: { '#core': join(root, 'core/index.ts') } }, build: { ssr: 'tests/bench/entry.ts', outDir, emptyOutDir: true, minify: false } })
-const { adapt, bakeOf, checkPeople, corpusLines, corpusRecipes, moreRecipes, readLine, readPage, readRecipe, scoreLines, scoreRecipes, shelfIndex, shelfRowOf } = await import(pathToFileURL(join(outDir, 'entry.js')).href)
+const { adapt, bakeOf, checkPeople, corpusLines, corpusRecipes, moreRecipes, newPacket, noWords, packetsFor, readLine, readPacket, readPage, readRecipe, scoreLines, scoreRecipes, scoreStatements, shelfIndex, shelfRowOf, statements } = await import(pathToFileURL(join(outDir, 'entry.js')).href)
 
 const people = JSON.parse(readFileSync(join(root, 'demo/people.json'), 'utf8'))
 const texts = readdirSync(join(root, 'demo/recipes')).sort().map(name => readFileSync(join(root, 'demo/recipes', name), 'utf8'))
@@ -28,6 +28,18 @@ console.log(`\nlines all right                 ${share(scored.right, scored.of)}
 for (const { text, says } of scored.wrong) console.log(`  ${text}: ${says.join('; ')}`)
 console.log(`findings, in ${found.of} recipes         precision ${share(found.precision, 1)}, recall ${share(found.recall, 1)} (${found.expected} expected, ${found.raised} raised)`)
 for (const { title, says } of found.wrong) console.log(`  ${title}: ${says.join('; ')}`)
+
+const said = scoreStatements(statements, readPacket)
+console.log(`packet statements               precision ${share(said.precision, 1)}, recall ${share(said.recall, 1)} of ${said.expected} places in ${said.of} statements; ${share(said.exact, 1)} with both ends exact; allergens missed altogether: ${said.missed.length}`)
+for (const { text, says } of said.wrong) console.log(`  ${text}: ${says.join('; ')}`)
+for (const missed of said.missed) console.log(`  MISSED ${missed}`)
+
+const packet = { ...newPacket('p', 'Some block', 'plant-block'), words: { ...noWords, statement: statements[10].replace(/[~?!]?\{(?:[a-z,-]+:)?([^}]+)\}/gu, '$1') }, checkedOn: '2026-01-01' }
+const [one, ten] = [time(() => readPacket(packet.words.statement)), time(() => readPacket(Array.from({ length: 10 }, () => packet.words.statement).join(', ')))]
+const tied = packetsFor(['plant-block', 'plain-flour', 'sugar'].map(ingredient => ({ ingredient, lineId: null, packets: ['p'] })), [packet], '2026-01-02')
+const [bare, withPackets] = [time(() => checkPeople(recipes[1], people)), time(() => checkPeople(recipes[1], people, { packets: tied }))]
+console.log(`one statement                   ${one.toFixed(2)} ms; ten times the text × ${(ten / one).toFixed(1)} the time`)
+console.log(`a check with packets            × ${(withPackets / bare).toFixed(2)} of one without`)
 
 const lines = recipes.flatMap(r => r.components.flatMap(c => c.lines.map(l => l.text)))
 const many = Array.from({ length: 20 }, () => lines).flat()

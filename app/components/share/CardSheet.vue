@@ -42,7 +42,7 @@ const lists = computed(() => [
     </div>
     <footer>
       <p><b>Keeping:</b> {{ facts.keeping.says }}, {{ facts.keeping.days }} days<template v-if="facts.keeping.useBy">; eat by {{ sayDay(facts.keeping.useBy) }}</template>. Frozen: {{ facts.keeping.freeze }}.</p>
-      <p v-if="bake.plan?.packets.length"><b>Packets to read:</b> {{ bake.plan.packets.map(p => `${p.name} (${p.lookFor.join(', ')})`).join('; ') }}.</p>
+      <p v-if="facts.toRead.length"><b>Packets to read:</b> {{ facts.toRead.map(p => `${p.name} (${p.lookFor.join(', ')})`).join('; ') }}.</p>
       <p v-if="bake.plan?.notes.length"><b>Good to know:</b> {{ bake.plan.notes.join(' ') }}</p>
       <p v-if="facts.cautions.length"><b>Cautions:</b> {{ facts.cautions.join(' ') }}</p>
       <p class="soft">{{ notCheckedText }}</p>

@@ -65,6 +65,7 @@ async function addPart() {
         <section aria-labelledby="who">
           <h2 id="who">As written</h2>
           <VerdictList :people="bench.table" :check="bench.check" />
+          <p v-if="bench.resting" class="soft resting"><NuxtLink :to="`/packet/${bake.id}`">{{ bench.resting.onPackets }} of {{ bench.resting.bought }} bought lines</NuxtLink> rest on a packet that was read.</p>
           <UButton :to="`/swap/${bake.id}`" size="xl" color="neutral" block class="next" trailing-icon="i-lucide-arrow-right">{{ anyConflict ? 'Work out a version' : 'See what changes' }}</UButton>
         </section>
         <section class="found" :class="{ none: !bake.findings.length, reading: tab !== 'found' }" aria-label="Findings and the text">
@@ -158,6 +159,8 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 8px; }
 .instep { list-style: none; padding: 10px 0 0; display: grid; gap: 6px; }
 .side { grid-column: 2; display: grid; align-content: start; grid-template-columns: minmax(0, 1fr); gap: 24px; padding-top: 14px; }
 .next { margin-top: 14px; }
+.resting { margin-top: 8px; font-size: 0.95rem; }
+.resting a { text-decoration: underline; text-underline-offset: 3px; }
 .measures { display: flex; flex-wrap: wrap; align-items: center; gap: 4px 10px; margin-top: 2px; }
 .link { text-decoration: underline; text-underline-offset: 3px; min-height: 44px; display: inline-flex; align-items: center; }
 /* The text and the questions stay beside the line that is looked at. */
