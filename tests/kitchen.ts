@@ -14,7 +14,7 @@ export async function atStart(page: Page) {
 /** Takes a bake from the shelf, as the demo household has it. */
 export async function fromShelf(page: Page, title: string) {
   await atStart(page)
-  await page.getByRole('link', { name: new RegExp(title) }).click()
+  await page.getByRole('region', { name: 'On the shelf' }).getByRole('link', { name: new RegExp(title) }).click()
   await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
 }
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { lineFor } from '../../tests/arbitraries'
+import { lineFor, runs } from '../../tests/arbitraries'
 import { newPacket, noWords } from '../packet'
 import { avoidables, pantry } from '../pantry'
 import { readLine, type Line, type Recipe } from '../recipe'
@@ -56,9 +56,9 @@ describe('no allergen slips through', () => {
       else if (blind || hits(ties.flatMap(t => t.truth.trace), person, true)) { unknowns++; if (verdict !== 'unknown') throw new Error(`${verdict} where something is not known: ${JSON.stringify([all.map(l => l.text), person.avoids])}`) }
       else if (verdict === 'conflict') throw new Error(`a conflict that nothing brings: ${JSON.stringify([all.map(l => l.text), person.avoids])}`)
       else if (verdict === 'clear') clears++
-    }), { numRuns: 110_000 })
+    }), { numRuns: runs(110_000) })
     // The cases are worth something only if all three come up often.
-    expect(Math.min(conflicts, clears, unknowns)).toBeGreaterThan(5000)
+    expect(Math.min(conflicts, clears, unknowns)).toBeGreaterThan(runs(5000))
   })
   test('another line never makes it safer, nor do unread packets', () => {
     const rank = { clear: 0, unknown: 1, conflict: 2 }
@@ -69,6 +69,6 @@ describe('no allergen slips through', () => {
       const before = verdict(picked.map(l => l.line), packets)
       expect(verdict([...picked.map(l => l.line), lines[extra]!.line], packets)).toBeGreaterThanOrEqual(before)
       expect(verdict(picked.map(l => l.line), [...packets, { ...pool[p]!.packet, ingredient: picked[0]!.item.id, notRead: 'old' }])).toBeGreaterThanOrEqual(before)
-    }), { numRuns: 6000 })
+    }), { numRuns: runs(6000) })
   })
 })

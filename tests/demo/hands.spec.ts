@@ -86,7 +86,7 @@ test.describe('on a phone', () => {
     await page.getByRole('button', { name: 'Empty this house' }).tap()
     await expect(page.getByText('0 people, 0 packets and 0 bakes')).toBeVisible()
     await page.getByLabel('House file to open').setInputFiles(await house.path())
-    await expect(page.getByText('5 people and 8 bakes are kept')).toBeVisible()
+    await expect(page.getByText('5 people, 6 packets and 8 bakes are kept')).toBeVisible()
     await comfortable()
   })
 })

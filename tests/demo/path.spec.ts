@@ -81,7 +81,7 @@ test('the house file brings the same house back, and a broken or foreign file ch
   expect(JSON.parse(saved)).toMatchObject({ format: 'ingwer-house', version: 3 })
 
   for (const [name, content, sentence] of [
-    ['photo.json', 'ÿØÿà no json', /no JSON at all\. Nothing was changed/], ['other.json', '{"recipes": []}', /not written by Ingwer/], ['cut.json', saved.replace('"level": "trace"', '"level": "much"'), /damaged at “people/], ['newer.json', saved.replace('"version": 2', '"version": 7'), /newer Ingwer/],
+    ['photo.json', 'ÿØÿà no json', /no JSON at all\. Nothing was changed/], ['other.json', '{"recipes": []}', /not written by Ingwer/], ['cut.json', saved.replace('"level": "trace"', '"level": "much"'), /damaged at “people/], ['newer.json', saved.replace('"version": 3', '"version": 7'), /newer Ingwer/],
   ] as const) {
     await page.getByLabel('House file to open').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) })
     await expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible()
@@ -89,9 +89,9 @@ test('the house file brings the same house back, and a broken or foreign file ch
   }
 
   await page.getByRole('button', { name: 'Empty this house' }).click()
-  await expect(page.getByText('0 people and 0 bakes')).toBeVisible()
+  await expect(page.getByText('0 people, 0 packets and 0 bakes')).toBeVisible()
   await page.getByLabel('House file to open').setInputFiles({ name: 'house.json', mimeType: 'application/json', buffer: Buffer.from(saved) })
-  await expect(page.getByText('5 people and 7 bakes are kept')).toBeVisible()
+  await expect(page.getByText('5 people, 6 packets and 7 bakes are kept')).toBeVisible()
   const [again] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the house file' }).click()])
   const second = JSON.parse(readFileSync(await again.path(), 'utf8'))
   expect({ ...second, exported: '' }).toEqual({ ...JSON.parse(saved), exported: '' })

@@ -128,5 +128,6 @@ test('a recipe that all may eat stays as it is', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Nothing has to change' })).toBeVisible()
   await page.getByRole('link', { name: 'To the card' }).click()
   await expect(page.getByText(/No egg, milk.*packets checked 0 of 0/)).toBeVisible()
-  await expect(page.locator('.claim')).toHaveCSS('border-left-style', 'solid')
+  await expect(page.locator('.claim')).toHaveCSS('border-left-style', 'dashed')
+  await expect(page.getByText('0 of 2 bought lines rest on a packet that was read.')).toBeVisible()
 })

@@ -1,5 +1,6 @@
 import '../../core/people/check.test'
 import '../../core/people/needs.test'
+import '../../core/people/oracle.test'
 import '../../core/packet/read.test'
 import '../../core/packet/packet.test'
 

@@ -12,7 +12,7 @@ watch(() => props.packet, async packet => {
 
 <template>
   <section v-if="rows.length" class="history" aria-labelledby="history">
-    <h3 id="history">How its words changed</h3>
+    <h2 id="history">How its words changed</h2>
     <ol>
       <li v-for="(row, i) in rows" :key="i">
         <b>{{ row.on ? sayDay(row.on) : 'not read yet' }}</b><span v-if="row.by" class="soft"> by {{ row.by }}</span>
@@ -27,7 +27,7 @@ watch(() => props.packet, async packet => {
 
 <style scoped>
 .history { display: grid; gap: 6px; padding-top: 14px; }
-h3 { font-size: 1.05rem; font-weight: 650; }
+h2 { font-size: 1.05rem; font-weight: 650; }
 ol { list-style: none; padding: 0; margin: 0; display: grid; gap: 10px; }
 li { border-left: 3px solid var(--strand); padding-left: 12px; }
 ins, del { margin-right: 8px; }

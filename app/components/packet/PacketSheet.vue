@@ -89,7 +89,7 @@ function keep() {
       <UFormField label="Facility sentence" name="facility"><UInput v-model="state.words.facility" class="wide" placeholder="Made in a bakery that …" /></UFormField>
       <UFormField label="Marks and claims" name="marks"><UInput v-model="state.words.marks" class="wide" placeholder="Vegan, gluten free" /></UFormField>
     </div>
-    <section class="readout" aria-label="How it reads"><h3>How it reads</h3>
+    <section class="readout" aria-label="How it reads"><h2>How it reads</h2>
       <p v-if="state.unconfirmed.length" class="wait" role="status">No verdict yet: {{ state.unconfirmed.length }} {{ state.unconfirmed.length === 1 ? 'word' : 'words' }} of the photo to confirm ({{ state.unconfirmed.slice(0, 5).map(w => `“${w}”`).join(', ') }}).</p>
       <StatementReading v-else :fields="fields" />
     </section>
@@ -128,7 +128,7 @@ function keep() {
 .kept { max-width: 100%; border-radius: 12px; }
 summary { cursor: pointer; min-height: 44px; display: flex; align-items: center; text-decoration: underline; text-underline-offset: 3px; }
 .readout { background: var(--ground); border-radius: 16px; padding: 12px 16px; display: grid; gap: 8px; }
-h3 { font-size: 1.05rem; font-weight: 650; }
+h2 { font-size: 1.05rem; font-weight: 650; }
 .wait { border-left: 4px dashed var(--slate); padding-left: 12px; color: var(--slate); font-weight: 600; }
 .more[open] { display: grid; gap: 12px; }
 .small { font-size: 0.92rem; }

@@ -10,6 +10,8 @@ const props = defineProps<{ line: Line, conflicts: readonly Conflict[], people: 
 const emit = defineEmits<{ retype: [text: string], remove: [], split: [text: string, at: number], join: [text: string], move: [by: 1 | -1], below: [], go: [by: 1 | -1, edit: boolean], look: [] }>()
 
 const editing = ref(false)
+/** The menu is made when it is asked for: four hundred of them would keep a long recipe from showing. */
+const wanted = ref(false)
 const explained = ref(false)
 const text = ref('')
 const field = useTemplateRef<HTMLInputElement>('field')
@@ -88,7 +90,8 @@ const marks = computed(() => props.people.flatMap(person => {
       <button v-if="marks.length" type="button" class="marks" :aria-expanded="explained" :aria-label="`Why not: ${marks.map(m => `${m.person.name} ${m.state}`).join(', ')}`" @click="explained = !explained">
         <PersonBead v-for="mark in marks" :key="mark.person.id" :person="mark.person" :state="mark.state" :size="28" />
       </button>
-      <UDropdownMenu :items="menu" :content="{ align: 'end' }">
+      <UButton v-if="!wanted" color="neutral" variant="ghost" icon="i-lucide-ellipsis" class="more" :aria-label="`More for ${line.text}`" aria-haspopup="menu" @click="wanted = true" />
+      <UDropdownMenu v-else :items="menu" :content="{ align: 'end' }" default-open>
         <UButton color="neutral" variant="ghost" icon="i-lucide-ellipsis" class="more" :aria-label="`More for ${line.text}`" />
       </UDropdownMenu>
     </div>

@@ -160,7 +160,7 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 8px; }
 .side { grid-column: 2; display: grid; align-content: start; grid-template-columns: minmax(0, 1fr); gap: 24px; padding-top: 14px; }
 .next { margin-top: 14px; }
 .resting { margin-top: 8px; font-size: 0.95rem; }
-.resting a { text-decoration: underline; text-underline-offset: 3px; }
+.resting a { text-decoration: underline; text-underline-offset: 3px; min-height: 44px; display: inline-flex; align-items: center; }
 .measures { display: flex; flex-wrap: wrap; align-items: center; gap: 4px 10px; margin-top: 2px; }
 .link { text-decoration: underline; text-underline-offset: 3px; min-height: 44px; display: inline-flex; align-items: center; }
 /* The text and the questions stay beside the line that is looked at. */

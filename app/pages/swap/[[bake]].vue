@@ -53,6 +53,7 @@ async function choose() {
     </section>
 
     <div v-else-if="plan" class="grid">
+      <h1 class="sr-only">What changes</h1>
       <section class="sheet ledger" aria-label="The recipe, as written and adapted">
         <StrandLedger :recipe="bake.recipe" :plan="plan" :for-whom="forWhom" />
       </section>
