@@ -59,6 +59,8 @@ export interface PeopleCheck { readonly people: readonly PersonCheck[] }
 export interface CheckOptions { readonly packets?: readonly CheckedPacket[], readonly region?: Region }
 
 interface Place { readonly lineId: string | null, readonly component: string, readonly where: Conflict['where'], readonly words: string }
+/** What the check looks at of a row. */
+type Known = Pick<Ingredient, 'id' | 'name' | 'kind' | 'holds' | 'mayHold' | 'traces' | 'source'>
 interface Held { readonly ingredient: Ingredient | null, readonly claims: readonly AvoidableId[], readonly place: Place, readonly unread: readonly string[], readonly packets: readonly CheckedPacket[], readonly heated: boolean }
 
 const within = (id: AvoidableId, group: AvoidableId) => groupsOf(id).has(group)
@@ -68,7 +70,7 @@ const perhaps = (id: AvoidableId, need: Need) => within(need.allergen, id) && id
 const idsOf = (named: readonly Named[] | undefined): AvoidableId[] => (named ?? []).map(n => typeof n === 'string' ? n : n.allergen)
 const called = (packet: CheckedPacket) => packet.name ? `the packet “${packet.name}”` : 'its packet'
 
-function againstNeed(person: Person, need: Need, held: Held, ingredient: Ingredient): Conflict | null {
+function againstNeed(person: Person, need: Need, held: Held, ingredient: Known): Conflict | null {
   const found = (state: State, rule: CheckRule, because: string, source: string): Conflict => ({ ...held.place, personId: person.id, state, allergen: need.allergen, ingredient: ingredient.id, because: `${because}${need.from ? ` (${need.from})` : ''}`, rule, source })
   const what = avoidableName(need.allergen)
   const counts = (id: AvoidableId) => id === need.allergen ? '' : `, which counts as ${what}`
@@ -106,9 +108,9 @@ function againstNeed(person: Person, need: Need, held: Held, ingredient: Ingredi
   return trace ? found('may contain', 'trace', `${ingredient.name} often carries traces of ${avoidableName(trace)}`, ingredient.source) : null
 }
 
-const isOf = (ingredient: Ingredient, of: readonly string[]) => of.includes(ingredient.id) || of.includes(`kind:${ingredient.kind}`)
+const isOf = (ingredient: Known, of: readonly string[]) => of.includes(ingredient.id) || of.includes(`kind:${ingredient.kind}`)
 
-function againstRule(person: Person, rule: DietRule, diet: string, held: Held, ingredient: Ingredient, region: Region): Conflict | null {
+function againstRule(person: Person, rule: DietRule, diet: string, held: Held, ingredient: Known, region: Region): Conflict | null {
   if (!isOf(ingredient, rule.of) || (rule.onlyRaw && held.heated) || (rule.regions && !rule.regions.includes(region))) return null
   if (rule.unless && new RegExp(`\\b(?:${rule.unless})\\b`, 'iu').test(held.place.words)) return null
   return { ...held.place, personId: person.id, state: rule.state === 'ask' ? 'unknown' : rule.state, allergen: rule.id, ingredient: ingredient.id, because: `${ingredient.name}: ${rule.because} (${diet})`, rule: 'diet', source: rule.source }
@@ -181,7 +183,7 @@ function checkOne(person: Person, held: readonly Held[], region: Region): Person
 }
 
 /** What the pantry does not know, but a packet describes. */
-const unnamed = (words: string): Ingredient => ({ id: '', name: words, names: [], kind: 'ready-made', per100: { water: 0, fat: 0, solid: 0, protein: 0, sugar: 0, starch: 0, fibre: 0 }, density: {}, pieces: {}, holds: [], mayHold: [], traces: [], does: { bind: 0, set: 0, foam: 0, emulsify: 0 }, acid: 0, powder: 0, soda: 0, sweet: 0, source: 'its packet alone' })
+const unnamed = (words: string): Known => ({ id: '', name: words, kind: 'ready-made', holds: [], mayHold: [], traces: [], source: 'its packet alone' })
 
 /** The packets of a line, or of whatever brings this ingredient. */
 const packetsOf = (packets: readonly CheckedPacket[], ingredient: Ingredient | null, place: Place) => packets.filter(p => p.lineId !== undefined ? p.lineId === place.lineId && (p.ingredient === null || p.ingredient === ingredient?.id) : p.ingredient !== null && p.ingredient === ingredient?.id)

@@ -1,6 +1,8 @@
 import '../../core/people/check.test'
 import '../../core/people/needs.test'
 import '../../core/people/oracle.test'
+import '../../core/people/places.test'
+import '../../core/packet/scope.test'
 import '../../core/packet/read.test'
 import '../../core/packet/packet.test'
 
