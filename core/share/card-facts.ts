@@ -1,7 +1,7 @@
 import { avoidableName, ingredientById, type AvoidableId } from '../pantry'
 import { sumUp, whyNotChecked, type Packet } from '../packet'
 import { cautionsAt, claims, needsOf, packetsFor, restingOn, type Claims, type Person } from '../people'
-import { linesOf, sayFacts, type Recipe } from '../recipe'
+import { linesOf, mentionsInStep, sayFacts, type Recipe } from '../recipe'
 import type { Bake } from './bake'
 import { keepingOf, type Keeping } from './storage'
 
@@ -43,9 +43,12 @@ export const recipeOf = (bake: Bake): Recipe => bake.plan?.recipe ?? bake.recipe
 export function cardFacts(bake: Bake, people: readonly Person[], house: CardHouse): CardFacts {
   const table = people.filter(person => bake.people.includes(person.id))
   const recipe = recipeOf(bake)
-  const checked = packetsFor(bake.ties, house.packets, house.today)
-  const used = [...new Set(bake.ties.flatMap(tie => tie.packets))].flatMap(id => house.packets.find(p => p.id === id) ?? [])
   const lines = linesOf(recipe).flatMap(line => [line, ...line.orElse])
+  // A plan may have left lines behind whose packets are still tied: they are in nothing that is baked.
+  const here = new Set([...lines.map(line => line.ingredient), ...recipe.components.flatMap(c => c.steps.flatMap(step => mentionsInStep(step, lines).map(m => m.ingredient.id)))])
+  const ties = bake.ties.filter(tie => tie.lineId === null ? here.has(tie.ingredient) : lines.some(line => line.id === tie.lineId))
+  const checked = packetsFor(ties, house.packets, house.today)
+  const used = [...new Set(ties.flatMap(tie => tie.packets))].flatMap(id => house.packets.find(p => p.id === id) ?? [])
   const onPacket = (ingredient: string | null, lineId: string) => checked.filter(p => !p.notRead && (p.lineId !== undefined ? p.lineId === lineId : p.ingredient === ingredient))
   const [contains, may, open] = [new Set<AvoidableId>(), new Set<AvoidableId>(), new Map<string, Set<AvoidableId>>()]
   const unsure = (what: string, ids: readonly AvoidableId[]) => { if (ids.length) open.set(what, new Set([...open.get(what) ?? [], ...ids])) }

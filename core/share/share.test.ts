@@ -74,6 +74,13 @@ describe('what a card says', () => {
     expect(facts.mayContain).toContain('hazelnut')
     expect(facts.packets).toEqual([{ name: 'Lantern dark 70', statement: 'Cocoa mass, sugar, emulsifier: soya lecithin. May contain hazelnuts.', checkedOn: '2026-01-10' }])
   })
+  test('a packet of what a plan has left behind is on no card', () => {
+    const adapted = { ...bun.recipe, components: bun.recipe.components.map(c => ({ ...c, lines: c.lines.filter(l => l.ingredient !== 'dark-chocolate') })) }
+    const after = cardFacts({ ...bake, recipe: adapted, ties: [...bake.ties, { ingredient: null, lineId: 'l99', packets: ['k'] }] }, people, { packets: [dark], today: '2026-01-15' })
+    expect([after.contains, after.packets, after.unknown]).toEqual([['egg', 'wheat'], [], ['5 g zorblax']])
+    const served = { ...adapted, components: adapted.components.map(c => ({ ...c, steps: ['Serve with dark chocolate.'] })) }
+    expect(cardFacts({ ...bake, recipe: served }, people, { packets: [dark], today: '2026-01-15' }).packets).toHaveLength(1)
+  })
   test('what nobody knows or read is said as such', () => {
     expect(facts.unknown).toContain('5 g zorblax')
     expect(facts.notChecked).toEqual(['plain flour', 'sugar', 'zorblax'])
