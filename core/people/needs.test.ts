@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { newPacket, noWords, type Packet } from '../packet'
 import { avoidables } from '../pantry'
 import { readRecipe } from '../recipe'
-import { cautionsAt, checkPeople, claims, contactPlan, dietRows, lawLists, packetsFor, recheck, restingOn, whoMayEat, type CheckedPacket, type Person, type Tie } from './index'
+import { cautionsAt, checkPeople, claims, contactPlan, dietRows, lawLists, packetsFor, packetsToCheck, recheck, restingOn, whoMayEat, type CheckedPacket, type Person, type Tie } from './index'
 
 const person = (more: Partial<Person>): Person => ({ id: 'p', name: 'Ada', avoids: [], diets: [], ...more })
 const recipe = (lines: string, steps = 'Mix and bake for 20 minutes.', region: 'uk' | 'us' = 'uk') => readRecipe(`Bun\n${lines}\nMethod\n${steps}`, { region }).recipe
@@ -133,6 +133,24 @@ describe('claims', () => {
     expect(found.table).toBeNull()
     expect(found.each.map(c => c.people[0])).toEqual(['n'])
     expect(found.unsaid).toEqual([{ personId: 'p', because: 'the packet “Lantern” names milk (“100 g dark chocolate”)' }])
+  })
+  test('one line is one line; diets are what it is about, too', () => {
+    const one = claims(recipe('100 g rice flour'), [person({ diets: ['vegan'], avoids: [{ allergen: 'egg', level: 'ingredient' }] })]).table!
+    expect(one.says).toMatch(/found in the 1 line you entered/u)
+    expect(one.about).toEqual(['egg', 'vegan'])
+    expect(claims(bun, [milk]).table!.packets).toEqual({ read: 0, of: 1 })
+  })
+  test('the reason that weighs most is given, with the words it is about', () => {
+    const why = (lines: string, who: Person, packets: readonly CheckedPacket[] = []) => claims(recipe(lines), [person({ id: 'other', name: 'Other' }), who], packets).unsaid.find(u => u.personId === who.id)!.because
+    expect(why('10 g zorblax\n100 g dark chocolate\n50 g butter', milk)).toBe('butter contains milk (“50 g butter”)')
+    expect(why('100 g dark chocolate\n10 g zorblax', milk)).toBe('“10 g zorblax” is not known (“10 g zorblax”)')
+    expect(why('100 g sugar', person({ avoids: [{ allergen: 'kryptonite', level: 'trace' }] }))).toBe('“kryptonite” among Ada’s needs is nothing that Ingwer knows, so nothing can be said')
+    expect(claims(readRecipe('x\n2 eggs\n100 g dark chocolate\nMethod\nWhisk.', { region: 'uk' }).recipe, [person({ diets: ['pregnant'], avoids: [{ allergen: 'milk', level: 'ingredient' }] })]).unsaid[0]!.because).toBe('egg: nothing here says that the egg is heated (pregnant) (“2 eggs”)')
+  })
+  test('packets to read are those of ingredients that somebody’s needs make doubtful, and no others', () => {
+    const pregnantMilk = person({ diets: ['pregnant'], avoids: [{ allergen: 'milk', level: 'ingredient' }] })
+    expect(packetsToCheck(readRecipe('x\n2 eggs\n100 g dark chocolate\n50 g butter\n5 g zorblax\nMethod\nWhisk.', { region: 'uk' }).recipe, [pregnantMilk])).toEqual([{ ingredient: 'dark-chocolate', name: 'dark chocolate', lookFor: ['milk'] }])
+    expect(packetsToCheck(recipe('10 g zorblax'), [milk], checkPeople(recipe('10 g zorblax'), [milk], { packets: [{ ingredient: null, lineId: 'l1', contains: [], mayContain: [], open: ['milk'] }] }))).toEqual([])
   })
   test('an old packet withdraws the claim; a diet’s question does too', () => {
     expect(claims(bun, [milk], packetsFor([tie], [packet('Cocoa mass')], '2027-01-15')).table).toBeNull()
