@@ -43,7 +43,8 @@ export default defineNuxtConfig({
     serverAssets: [{ baseName: 'demo', dir: fileURLToPath(new URL('./demo', import.meta.url)) }],
     alias: { '#core': fileURLToPath(new URL('./core', import.meta.url)) },
   },
-  vite: { worker: { format: 'es' }, optimizeDeps: { include: browserPackages } },
+  // The core has no module that does anything by being loaded: whoever uses one sentence of it does not get its tables along.
+  vite: { build: { rollupOptions: { treeshake: { moduleSideEffects: (id: string) => !id.startsWith(fileURLToPath(new URL('./core/', import.meta.url))) } } }, worker: { format: 'es' }, optimizeDeps: { include: browserPackages } },
   pwa: {
     registerType: 'autoUpdate',
     manifest: { name: 'Ingwer', short_name: 'Ingwer', description: 'Desserts you love, worked out for the people who eat them.', theme_color: '#f6f7f5', background_color: '#f6f7f5', display: 'standalone', icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }] },

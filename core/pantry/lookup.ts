@@ -1,10 +1,11 @@
 import type { Region } from '../measure'
 import type { AvoidableId } from './avoidable'
+import { safely } from './built-in'
 import type { Ingredient } from './ingredient'
 import { nearest, plainName } from './near'
 import { enterPhrase, phrasesIn, phraseTree, type PhraseTree } from './phrases'
 import { pantry } from './pantry'
-import { emptyStock, safely, type OwnSpoon, type Stock } from './stock'
+import { emptyStock, type OwnSpoon, type Stock } from './stock'
 import { ambiguousRows, claimReadings, claimRows, descriptors, fruitParts, notTheirWord, unitReadings, type AmbiguousRow } from './tables/words'
 import { wordsOf, type Word } from './words'
 
