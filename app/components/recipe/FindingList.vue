@@ -23,8 +23,9 @@ const previews = shallowRef<ReadonlyMap<string, readonly Seen[]>>(new Map())
 // Only for what is shown, and a few at a time: what is pressed meanwhile is not kept waiting behind them.
 const few = 6
 watch([() => props.reading, shown], async ([reading, findings], before) => {
-  if (reading !== before?.[0]) previews.value = new Map()
-  const asked = findings.filter(f => f.corrections.length && !previews.value.has(f.key))
+  // What stands there stays until the new answer is there: text that goes and comes would move what is about to be pressed.
+  const anew = reading !== before?.[0]
+  const asked = findings.filter(f => f.corrections.length && (anew || !previews.value.has(f.key)))
   for (let at = 0; at < asked.length; at += few) {
     const found = await useCore().previews(reading, asked.slice(at, at + few)).catch(() => [])
     if (reading !== props.reading || findings !== shown.value) return
