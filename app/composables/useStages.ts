@@ -28,7 +28,7 @@ export function useStages() {
     if (id === 'people') return house.people.length > 0
     if (!bake) return false
     if (id === 'recipe') return !bake.findings.some(f => f.severity === 'stop')
-    if (id === 'packet') return bake.ties.length > 0 && openOf('packet') === 0
+    if (id === 'packet') return bench.resting !== null && bench.resting.onPackets >= bench.resting.bought && openOf('packet') === 0
     return id === 'swap' ? bake.plan !== null : false
   }
   const addressOf = (id: StageId) => id === 'people' ? '/people' : bench.bake ? `/${id}/${bench.bake.id}` : `/${id}`

@@ -115,7 +115,7 @@ const example = 'Dark sticky ginger loaf\n\n225 g plain flour\n1 tsp bicarbonate
               <button type="button" class="link" @click="picture = ''">Put the photo away</button>
             </figcaption>
           </figure>
-          <textarea id="paste" v-model="text" class="field" :placeholder="example" rows="12" spellcheck="false" @keydown.ctrl.enter.prevent="begin" @keydown.meta.enter.prevent="begin" />
+          <textarea id="paste" v-model="text" class="field" :placeholder="example" rows="9" spellcheck="false" @keydown.ctrl.enter.prevent="begin" @keydown.meta.enter.prevent="begin" />
         </div>
         <p v-if="photo.progress.value !== null" class="reading" role="status">Reading the photo, here in this browser … {{ Math.round(100 * photo.progress.value) }} %<progress :value="photo.progress.value" max="1" /></p>
         <WhoEats v-if="house.residents.length" :model-value="seated" :people="house.residents" :groups="house.groups" label="Who eats" @update:model-value="seat">
@@ -162,7 +162,7 @@ h2 { font-size: 1.25rem; font-weight: 650; margin-bottom: 8px; }
 .photo figcaption { font-size: 0.92rem; padding-top: 6px; }
 .doubts { color: var(--ink); font-weight: 600; }
 .photo .link { padding: 0; }
-.field { width: 100%; min-height: 292px; background: var(--sheet); border: 1.5px solid var(--line); border-radius: 18px; padding: 16px 18px; font: inherit; line-height: 1.5; resize: vertical; color: var(--ink); }
+.field { width: 100%; min-height: 226px; background: var(--sheet); border: 1.5px solid var(--line); border-radius: 18px; padding: 16px 18px; font: inherit; line-height: 1.5; resize: vertical; color: var(--ink); }
 .two .field { min-height: 420px; }
 .field::placeholder { color: var(--soft); opacity: 0.75; }
 .field:focus-visible { border-radius: 18px; }

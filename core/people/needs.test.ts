@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
 import { newPacket, noWords, type Packet } from '../packet'
-import { avoidables } from '../pantry'
+import { avoidables, pantry } from '../pantry'
 import { readRecipe } from '../recipe'
 import { cautionsAt, checkPeople, claims, contactPlan, dietRows, lawLists, packetsFor, packetsToCheck, recheck, restingOn, whoMayEat, type CheckedPacket, type Person, type Tie } from './index'
+import { cautionRows } from './tables/cautions'
 
 const person = (more: Partial<Person>): Person => ({ id: 'p', name: 'Ada', avoids: [], diets: [], ...more })
 const recipe = (lines: string, steps = 'Mix and bake for 20 minutes.', region: 'uk' | 'us' = 'uk') => readRecipe(`Bun\n${lines}\nMethod\n${steps}`, { region }).recipe
@@ -176,6 +177,11 @@ describe('what a change does to a recipe', () => {
 })
 
 describe('cautions and cross-contact', () => {
+  test('whatever a row of cautions or of a diet speaks of is in the pantry: a row that can never be called is none', () => {
+    const there = new Set([...pantry.map(item => item.id), ...pantry.map(item => `kind:${item.kind}`)])
+    expect([...cautionRows.flatMap(row => [...row.when, ...row.unless ?? []]), ...dietRows.flatMap(row => row.rules.flatMap(rule => rule.of))].filter(id => !there.has(id))).toEqual([])
+    expect(cautionsAt(recipe('5 g apricot kernels')).map(c => c.id)).toContain('apricot-kernels')
+  })
   test('a caution stands at the first step or line that calls for it, once', () => {
     const found = cautionsAt(recipe('200 g sugar\n50 g honey\n200 g plain flour', 'Sift the flour.\nBoil the sugar to caramel.\nBoil the honey.'))
     expect(found.filter(c => c.id === 'hot-sugar')).toEqual([expect.objectContaining({ step: { component: '', at: 1 }, lineId: null })])

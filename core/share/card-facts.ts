@@ -91,12 +91,22 @@ export function restsOnRead(facts: Pick<CardFacts, 'claims' | 'strict'>): boolea
   return table !== null && table.packets.read >= table.packets.of && (!facts.strict || resting.onPackets >= resting.bought)
 }
 
-/** The card's text for a code of black and white squares: all that matters, nothing else, at most 900 characters. */
+/** More than this makes squares too small for a phone to read off a tin. */
+const mostBytes = 600
+
+/** The card's text for a code of black and white squares: all that matters, nothing else, at most 600 bytes. What is in it comes first, so that a cut never takes that. */
 export function codeText(facts: CardFacts): string {
-  const part = (label: string, items: readonly string[]) => items.length ? `${label}: ${items.join(', ')}` : ''
-  const text = [
-    facts.title, `Made ${facts.madeOn}`, part('For', facts.checkedFor.map(p => `${p.name} (${p.needs})`)), facts.claims.table?.says ?? (facts.checkedFor.length ? 'No claim for this table.' : 'Checked for nobody.'),
-    part('Contains', facts.contains), part('May contain', facts.mayContain), part('Not known', facts.unknown), part('Packets not read', facts.notChecked), `${facts.keeping.says}; eat by ${facts.keeping.useBy ?? 'the day it is made'}.`,
-  ].filter(Boolean).join('\n')
-  return text.length > 900 ? `${text.slice(0, 860)} …\n(cut; the whole is on the card)` : text
+  const bytes = (text: string) => [...text].reduce((n, sign) => n + (sign.codePointAt(0)! < 128 ? 1 : 3), 0)
+  const part = (label: string, items: readonly string[]) => items.length ? [{ whole: `${label}: ${items.join(', ')}`, short: `${label}: see the card` }] : []
+  const parts = [
+    { whole: facts.title, short: 'A bake' }, { whole: `Made ${facts.madeOn}, eat by ${facts.keeping.useBy ?? 'the same day'}`, short: '' },
+    ...part('Contains', facts.contains), ...part('May contain', facts.mayContain), ...part('Not known', facts.unknown),
+    { whole: facts.claims.table?.says ?? (facts.checkedFor.length ? 'No claim for this table.' : 'Checked for nobody.'), short: 'What was checked: see the card' },
+    ...part('Packets not read', facts.notChecked), ...part('For', facts.checkedFor.map(p => `${p.name} (${p.needs})`)),
+  ]
+  // A part that does not fit is left to the card, whole: half a claim would be another claim. The short forms of what follows keep their room.
+  const room = (from: number) => parts.slice(from).reduce((n, p) => n + bytes(p.short) + 1, 0)
+  let text = ''
+  for (const [i, { whole, short }] of parts.entries()) text += `${bytes(text) + bytes(whole) + 1 + room(i + 1) <= mostBytes ? whole : short}\n`
+  return text.trim()
 }

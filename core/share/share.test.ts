@@ -94,8 +94,9 @@ describe('what a card says', () => {
   })
   test('the code holds the same in short and is never longer than such a code is read', () => {
     expect(codeText(facts)).toContain('Contains: cocoa, egg, soy, wheat')
-    expect(codeText({ ...facts, unknown: Array.from({ length: 90 }, (_, i) => `thing number ${i}`) }).length).toBeLessThanOrEqual(900)
-    expect(codeText({ ...facts, unknown: Array.from({ length: 90 }, (_, i) => `thing number ${i}`) })).toMatch(/the whole is on the card/u)
+    expect(codeText({ ...facts, unknown: Array.from({ length: 90 }, (_, i) => `thing number ${i}`) }).length).toBeLessThanOrEqual(600)
+    expect(new TextEncoder().encode(codeText({ ...facts, unknown: Array.from({ length: 90 }, () => '½ ü“”') })).length).toBeLessThanOrEqual(600)
+    expect(codeText({ ...facts, unknown: Array.from({ length: 90 }, (_, i) => `thing number ${i}`) })).toMatch(/^Contains: cocoa, egg, soy, wheat$[\s\S]*^Not known: see the card$/mu)
   })
   test('the HTML card runs and fetches nothing, and shows what was typed as it was typed', () => {
     const page = cardHtml({ ...bake, title: '<script>alert(1)</script>' }, people, { packets: [{ ...dark, name: '"><img src=x>' }], today: '2026-01-15' })

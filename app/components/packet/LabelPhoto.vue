@@ -112,8 +112,10 @@ watch(words, async now => { const found = await useCore().readFields({ ...noWord
 const stateOf = computed(() => {
   const { places } = labelText(words.value)
   const found = reading.value
+  // Before every doubtful word is confirmed, nothing is marked but the doubts: half a verdict would pass for one.
+  const open = words.value.some(w => w.doubtful)
   const at = (list: readonly { start: number, end: number }[], [from, to]: readonly [number, number]) => list.some(h => h.start < to && from < h.end)
-  return places.map((place, i) => words.value[i]!.doubtful || !found ? 'doubt' as const : at(found.contains, place) ? 'contains' as const : at(found.mayContain, place) ? 'maybe' as const : at(found.unknown, place) ? 'unknown' as const : null)
+  return places.map((place, i) => words.value[i]!.doubtful ? 'doubt' as const : open || !found ? null : at(found.contains, place) ? 'contains' as const : at(found.mayContain, place) ? 'maybe' as const : at(found.unknown, place) ? 'unknown' as const : null)
 })
 const colours = { doubt: '#4f5f74', contains: '#98274a', maybe: '#b97a12', unknown: '#4f5f74' }
 function draw() {

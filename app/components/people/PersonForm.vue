@@ -66,7 +66,7 @@ async function keep() {
     </fieldset>
     <fieldset>
       <legend>Must not get</legend>
-      <div class="law"><span class="soft">what a packet must name in</span><USelectMenu v-model="list" :items="listItems" value-key="value" :search-input="false" aria-label="Whose list to begin with" /></div>
+      <div class="law"><span class="soft">begin with what packets must name in</span><USelectMenu v-model="list" :items="listItems" value-key="value" :search-input="false" aria-label="Whose list to begin with" /></div>
       <div class="acts" role="group" aria-label="From the law’s list">
         <UButton v-for="id in quick" :key="id" type="button" color="neutral" :variant="has(id) ? 'solid' : 'outline'" :aria-pressed="has(id)" @click="toggle(id)">{{ nameOf(id) }}</UButton>
       </div>

@@ -54,7 +54,7 @@ const lists = computed(() => [
 <style scoped>
 .card { padding: 28px 32px; display: grid; gap: 18px; }
 .top { display: flex; justify-content: space-between; gap: 20px; align-items: flex-start; }
-.code { width: 132px; flex: none; background: #fff; border-radius: 8px; overflow: hidden; }
+.code { width: 190px; flex: none; background: #fff; border-radius: 8px; overflow: hidden; }
 .code :deep(svg) { display: block; width: 100%; height: auto; }
 h1 { font-size: 1.9rem; font-weight: 700; }
 h2 { font-size: 1.1rem; font-weight: 650; margin-bottom: 4px; }
@@ -79,6 +79,6 @@ h2 { font-size: 1.1rem; font-weight: 650; margin-bottom: 4px; }
 .two ol { list-style: decimal; padding-left: 1.4em; margin: 0; display: grid; gap: 6px; align-content: start; }
 li, p { overflow-wrap: anywhere; }
 footer { display: grid; gap: 8px; font-size: 0.96rem; border-top: 1.5px solid var(--line); padding-top: 14px; }
-@media (max-width: 760px) { .card { padding: 20px 18px; } .two { grid-template-columns: minmax(0, 1fr); gap: 14px; } .code { width: 96px; } h1 { font-size: 1.5rem; } }
-@media print { .card { padding: 0; font-size: 9.5pt; gap: 8px; } h1 { font-size: 15pt; } h2 { font-size: 10.5pt; } .code { width: 26mm; } }
+@media (max-width: 760px) { .card { padding: 20px 18px; } .two { grid-template-columns: minmax(0, 1fr); gap: 14px; } .code { width: 150px; } h1 { font-size: 1.5rem; } }
+@media print { .card { padding: 0; font-size: 9.5pt; gap: 8px; } h1 { font-size: 15pt; } h2 { font-size: 10.5pt; } .code { width: 38mm; } }
 </style>

@@ -169,6 +169,7 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 8px; }
 .tab { min-height: 46px; padding: 0 14px; font-family: var(--font-title); font-size: 1.05rem; font-weight: 600; color: var(--soft); cursor: pointer; border-bottom: 4px solid transparent; margin-bottom: -1.5px; border-radius: 8px 8px 0 0; }
 .tab[aria-selected="true"] { color: var(--ink); border-bottom-color: var(--ginger); }
 .photo { width: 100%; border-radius: 14px; }
+@media (max-width: 760px) { .keys { display: none; } }
 @media (max-width: 1040px) {
   .grid { grid-template-columns: minmax(0, 1fr); }
   .side { display: contents; }

@@ -27,6 +27,7 @@ export const nutsFruit = [
   row('tahini', 'nut-butter', 'tahini', 'sesame paste | tahina', [3, 54, 0, 18, 0.5, 10, 9], 1.01, { holds: 'sesame' }, '[M]'),
   row('hazelnut-spread', 'ready-made', 'chocolate hazelnut spread', 'hazelnut spread | chocolate spread', [1, 31, 0.2, 6, 56, 2, 4], 1.2, { holds: 'hazelnut milk cocoa', mayHold: 'soy' }, '[M]'),
   row('praline', 'ready-made', 'praline', 'hazelnut praline | praline paste | gianduja | brittle', [2, 32, 0.1, 8, 52, 1, 5], 0.9, { holds: 'hazelnut', mayHold: 'almond milk egg soy' }, '[M]'),
+  row('bitter-almond', 'nut', 'bitter almonds', 'bitter almond | apricot kernels | apricot kernel', [5, 50, 0, 21, 4, 4, 12], 0.6, { holds: 'almond' }, '[M] as almonds; apricot kernels stand for them and carry the same poison'),
   row('marzipan', 'ready-made', 'marzipan', 'almond paste | frangipane paste', [10, 22, 0, 8, 52, 1, 5], 1.1, { holds: 'almond', mayHold: 'egg' }, '[M]'),
   row('sesame', 'seed', 'sesame seeds', 'sesame | sesame seed', [4.5, 48, 0, 19, 0.3, 1, 14], 0.6, { holds: 'sesame' }, '[I] gingelly seeds; [M]'),
   row('sunflower-seeds', 'seed', 'sunflower seeds', 'sunflower kernels', [5, 51, 0, 21, 2.6, 5, 9], 0.57, { holds: 'sunflower' }, '[I]; [M]'),
