@@ -20,7 +20,7 @@ defineProps<{ people: readonly Person[], facts: CardFacts, code: string }>()
 </template>
 
 <style scoped>
-.label { width: 105mm; max-width: 100%; min-height: 74mm; background: #fff; color: #1f2421; border: 1.5px solid var(--strand); border-radius: 4mm; padding: 5mm; font-size: 3.1mm; line-height: 1.32; }
+.label { width: 105mm; max-width: 100%; min-height: 99mm; background: #fff; color: #1f2421; border: 1.5px solid var(--strand); border-radius: 4mm; padding: 5mm; font-size: 3.1mm; line-height: 1.32; }
 .label > * { overflow-wrap: anywhere; margin-bottom: 1.3mm; }
 h1 { font-size: 5mm; font-weight: 700; line-height: 1.15; }
 .beads { display: flex; gap: 3px; }

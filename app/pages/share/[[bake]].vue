@@ -9,7 +9,7 @@ const download = useDownload()
 const bake = computed(() => bench.bake)
 useHead({ title: () => `Share: ${bake.value?.title ?? ''}` })
 
-const sizes = [{ id: 'a5', name: 'A5 card', page: '@page { size: A5; margin: 9mm }' }, { id: 'label', name: 'Label for a tin', page: '@page { size: 105mm 74mm; margin: 4mm }' }] as const
+const sizes = [{ id: 'a5', name: 'A5 card', page: '@page { size: A5; margin: 9mm }' }, { id: 'label', name: 'Label for a tin', page: '@page { size: 105mm 99mm; margin: 4mm }' }] as const
 const size = ref<(typeof sizes)[number]['id']>('a5')
 useHead({ style: [{ innerHTML: () => sizes.find(s => s.id === size.value)!.page }] })
 
