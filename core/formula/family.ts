@@ -1,5 +1,6 @@
 import type { Component } from '../recipe'
 import { familyRows, familyRules, type FamilyRow, type When } from './tables/families'
+import { variantRows } from './tables/variants'
 import { ratiosOf, type Ratio, type Ratios } from './ratios'
 import { weightsOf } from './weight'
 
@@ -11,6 +12,13 @@ export interface FamilyReading { readonly family: FamilyRow, readonly because: s
 const within = (ratios: Ratios, when: When) => (Object.entries(when) as [Ratio, readonly [number, number]][]).every(([ratio, [low, high]]) => ratios[ratio] >= low && ratios[ratio] <= high)
 const byId = new Map(familyRows.map(row => [row.id, row]))
 export const familyById = (id: string): FamilyRow => byId.get(id) ?? byId.get('other')!
+
+/** The family as the narrower kind that it is here, when its words or proportions say so. */
+function narrowed(family: FamilyRow, text: string, ratios: Ratios): FamilyRow {
+  const of = variantRows.filter(row => row.of === family.id)
+  const row = of.find(v => text && v.words?.test(text) && within(ratios, v.wide)) ?? of.find(v => v.when && within(ratios, v.when))
+  return row ? { ...family, name: row.name, variant: row.id, weights: { ...family.weights, ...row.weights }, eggLift: row.eggLift ?? family.eggLift } : family
+}
 
 const byWords = (text: string, ratios: Ratios) => text ? familyRows.find(row => row.words?.test(text) && within(ratios, row.wide)) : undefined
 const creamed = /\b(?:cream|beat)\b[^.]{0,40}\b(?:butter|margarine|fat|block)\b/iu
@@ -36,13 +44,16 @@ function sayRatios(r: Ratios): string {
 
 /**
  * The family of one part: a word of its own name, or of the dessert's title when the part has no name or is the main one,
- * wins where the proportions allow it; else the first rule that the proportions meet.
+ * wins where the proportions allow it; else the first rule that the proportions meet. Inside it, the narrower kind. `said` is the
+ * baker's own word for it, which no proportion overrules.
  */
-export function familyOf(component: Component, title: string, isMain: boolean): FamilyReading {
+export function familyOf(component: Component, title: string, isMain: boolean, said?: string): FamilyReading {
   const ratios = ratiosOf(weightsOf(component.lines))
+  const named = isMain || general.test(component.name) ? `${component.name} ${title}` : component.name
+  if (said && byId.has(said)) return { family: narrowed(familyById(said), named, ratios), because: `you said so (${sayRatios(ratios)})` }
   const words = byWords(component.name, ratios) ?? (isMain || general.test(component.name) ? byWords(title, ratios) : undefined)
-  if (words) return { family: words, because: `called so, and its proportions agree (${sayRatios(ratios)})` }
+  if (words) return { family: narrowed(words, named, ratios), because: `called so, and its proportions agree (${sayRatios(ratios)})` }
   const rule = familyRules.find(({ when }) => within(ratios, when))!
   const family = rule.family === 'muffin' && ratios.hardFat >= 30 && ratios.sugar >= 60 && creamed.test(component.steps.join(' ')) ? familyById('creamed') : familyById(rule.family)
-  return { family, because: `by its proportions: ${sayRatios(ratios)}` }
+  return { family: narrowed(family, named, ratios), because: `by its proportions: ${sayRatios(ratios)}` }
 }

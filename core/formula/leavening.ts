@@ -11,10 +11,13 @@ export interface Lift {
 /** Share of the soda without acid that gives its gas by heat alone; at most half. Assumed. [M] */
 export const heatShare = 0.35
 
-/**
- * CO₂ = powder + min(A, B) + 0.35 (B − A)⁺ and residue = A − B, with A the acid of all ingredients in meq and B the soda in
- * mmol. Source: the engine study; stoichiometry of NaHCO₃ [C].
- */
+/** mmol CO₂ of so much acid (meq), soda and powder (mmol): powder + min(A, B) + 0.35 (B − A)⁺. Source: the engine study; NaHCO₃ [C]. */
+export function gasOf(acid: number, soda: number, powder: number): number {
+  const met = Math.min(Math.max(acid, 0), soda)
+  return powder + met + heatShare * (soda - met)
+}
+
+/** CO₂ and residue = A − B, with A the acid of all ingredients in meq and B the soda in mmol. */
 export function liftOf(weights: readonly Weight[]): Lift {
   let [acid, soda, powder] = [0, 0, 0]
   for (const { ingredient, grams } of weights) {
@@ -22,6 +25,5 @@ export function liftOf(weights: readonly Weight[]): Lift {
     soda += ingredient.soda * grams
     powder += ingredient.powder * grams
   }
-  const met = Math.min(Math.max(acid, 0), soda)
-  return { co2: powder + met + heatShare * (soda - met), residue: acid - soda }
+  return { co2: gasOf(acid, soda, powder), residue: acid - soda }
 }

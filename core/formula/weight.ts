@@ -1,5 +1,5 @@
 import type { Grams } from '../measure'
-import { ingredientById, type Ingredient } from '../pantry'
+import { ingredientById, type Ingredient, type Kind } from '../pantry'
 import type { Line } from '../recipe'
 
 /** So much of one ingredient. */
@@ -14,4 +14,17 @@ export function weightsOf(lines: readonly Line[]): Weight[] {
     const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
     return ingredient && line.grams && isInside(line) ? [{ ingredient, grams: line.grams.best }] : []
   })
+}
+
+/** What lies in a dough or batter as pieces, and takes no part in its balance. */
+const pieces: readonly Kind[] = ['fruit', 'dried-fruit', 'nut', 'seed', 'decoration']
+
+/**
+ * The dough or batter itself, without fruit, nuts and seeds that only lie in it: tolerances are measured by it, since half a kilogram of
+ * plums makes no batter more forgiving. Where hardly anything else is there, all of it.
+ */
+export function batterOf(weights: readonly Weight[]): readonly Weight[] {
+  const rest = weights.filter(w => !pieces.includes(w.ingredient.kind))
+  const grams = (all: readonly Weight[]) => all.reduce((sum, w) => sum + w.grams, 0)
+  return grams(rest) > 0.3 * grams(weights) ? rest : weights
 }

@@ -52,6 +52,14 @@ export interface Ingredient {
   readonly soda: number
   /** Sweetness against table sugar, per 100 g. */
   readonly sweet: number
+  /** Grams of gluten whose hold 100 g of a gum, or of a blend that has it, give; nothing where not given. */
+  readonly hold?: number
+  /** Grams of salt in 100 g; nothing where not given. */
+  readonly salt?: number
+  /** Grams in 100 g that fill and melt like sugar without being sugar (sugar alcohols, inulin). */
+  readonly bulk?: number
+  /** What it is stirred together from at home: a step that names it means a line of that. */
+  readonly madeOf?: string
   /** What it is for, whatever the line says: a spray greases the pan. */
   readonly usedFor?: 'pan'
   /** Somebody of the house entered it, and nobody has read its packet yet: it may hold anything. */

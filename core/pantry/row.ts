@@ -15,6 +15,10 @@ export interface RowExtras {
   readonly powder?: number
   readonly soda?: number
   readonly sweet?: number
+  readonly hold?: number
+  readonly salt?: number
+  readonly bulk?: number
+  readonly madeOf?: string
   readonly usedFor?: 'pan'
 }
 
@@ -35,5 +39,6 @@ export function row(id: string, kind: Kind, name: string, names: string, per100:
     does: functions(extras.does ?? [0, 0, 0, 0]),
     acid: extras.acid ?? 0, powder: extras.powder ?? 0, soda: extras.soda ?? 0,
     sweet: extras.sweet ?? per100[4], usedFor: extras.usedFor,
+    ...extras.hold === undefined ? {} : { hold: extras.hold }, ...extras.salt === undefined ? {} : { salt: extras.salt }, ...extras.bulk === undefined ? {} : { bulk: extras.bulk }, ...extras.madeOf === undefined ? {} : { madeOf: extras.madeOf },
   }
 }

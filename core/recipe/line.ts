@@ -179,7 +179,7 @@ function lineOf(text: string, { region, id, component, ingredient: answered, han
 
   const quantities = found.main ? [found.main, ...found.others] : []
   const weights = quantities.map(quantity => ({ ...weigh(quantity.amount, quantity === found.main ? unit : quantity.unit, ingredient, region, `${own.slice(quantity.start, quantity.end)} ${words}`, handling), quantity }))
-  if (ingredient?.id === 'egg' && inShell.test(own)) for (const weighed of weights) if (weighed.grams && weighed.quantity.unit?.kind === 'mass') Object.assign(weighed, { grams: times(weighed.grams, exactly(1 - shellShare)), how: `weighed in the shell, of which ${100 * shellShare} % is shell`, source: '[M] shell about 11–12 %' })
+  if (ingredient?.kind === 'egg' && inShell.test(own)) for (const weighed of weights) if (weighed.grams && weighed.quantity.unit?.kind === 'mass') Object.assign(weighed, { grams: times(weighed.grams, exactly(1 - shellShare)), how: `weighed in the shell, of which ${100 * shellShare} % is shell`, source: '[M] shell about 11–12 %' })
   const { best, odd } = chooseWeight(weights, own, ingredient)
   const name = words.slice(nameStart, end).replace(/\s+/g, ' ').trim() || words.replace(/\s+/g, ' ').trim()
   const afterName = own.slice(end).replace(/^[\s,;–—-]+/u, '').trim()

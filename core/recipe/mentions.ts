@@ -1,5 +1,6 @@
 import { findMentions, ingredientById, pantryEdition, partOfFruit, wordsOf, type Ingredient, type Kind } from '../pantry'
 import type { Line } from './recipe'
+import { hiddenWords } from './tables/hidden-words'
 
 /**
  * Where a step names an ingredient. `verb` when the word is a doing ("butter the tin"), which brings it all the same;
@@ -7,12 +8,6 @@ import type { Line } from './recipe'
  */
 export interface StepMention { readonly start: number, readonly end: number, readonly words: string, readonly ingredient: Ingredient, readonly verb: boolean, readonly line: Line | null }
 
-/** Words in steps that bring an ingredient without naming it as one. */
-const hidden: readonly (readonly [RegExp, string])[] = [
-  [/\b(?:well-?)?buttered\b/giu, 'butter'],
-  [/\b(?:lightly\s+)?floured\b/giu, 'plain-flour'],
-  [/\begg-?washed\b/giu, 'egg'],
-]
 const doing = /^\s+(?:(?:and\s+(?:\w+\s+)?)?(?:the|a|an|your|it|both|each|two|one|base|sides)\b|well\b|generously\b|lightly\b)/iu
 const beforeDoing = /(?:^|[.;:,]\s*|\b(?:and|then|lightly|generously|first|to)\s+)$/iu
 const servedWith = /\b(?:with|alongside|scoop\s+of|dollop\s+of|topped\s+with|drizzled?\s+(?:with|over)|shop-?bought|ready-?made|bought)\s+(?:(?:a|an|some|more|extra|plenty\s+of|vanilla|whipped|cold|warm|little|scoop\s+of|dollop\s+of|ready-?made|bought)\s+)*$/iu
@@ -42,7 +37,7 @@ export function mentionsInStep(step: string, lines: readonly Line[] = [], own: r
     const verb = /^(?:butter|flour|oil)$/iu.test(m.words) && doing.test(step.slice(m.end)) && beforeDoing.test(step.slice(0, m.start))
     found.push({ start: m.start, end: m.end, words: m.words, ingredient: m.ingredient, verb, line: verb ? lines.find(l => l.ingredient === m.ingredient.id) ?? null : line })
   }
-  for (const [pattern, id] of hidden) for (const hit of step.matchAll(pattern)) {
+  for (const { sign: pattern, brings: id } of hiddenWords) for (const hit of step.matchAll(pattern)) {
     found.push({ start: hit.index, end: hit.index + hit[0].length, words: hit[0], ingredient: ingredientById(id)!, verb: true, line: lines.find(l => l.ingredient === id) ?? null })
   }
   return found.sort((a, b) => a.start - b.start)
@@ -79,6 +74,8 @@ const saidPart = { juice: /juice/iu, zest: /zest|rind|peel/iu }
 function lineMeant(words: string, ingredient: Ingredient, lines: readonly Line[], served: boolean): Line | null {
   const same = lines.find(l => l.ingredient === ingredient.id)
   if (same || served) return same ?? null
+  const base = ingredient.madeOf ? lines.find(l => l.ingredient === ingredient.madeOf) : undefined
+  if (base) return base
   const tail = plainWords(words)
   const ending = lines.find(l => l.ingredient && namesOf(l).some(words => endsWith(words, tail)))
   if (ending) return ending
@@ -88,7 +85,8 @@ function lineMeant(words: string, ingredient: Ingredient, lines: readonly Line[]
   // "1 lemon, zest and juice" lists both.
   const ofFruit = lines.find(l => (['juice', 'zest'] as const).some(part => saidPart[part].test(l.text) && partOfFruit(findMentions(l.text).mentions, part)?.id === ingredient.id))
   if (ofFruit) return ofFruit
-  const parted = (ingredient.kind === 'egg-white' || ingredient.kind === 'egg-yolk') ? lines.find(l => l.ingredient === 'egg') : ingredient.kind === 'egg' ? lines.find(l => l.ingredient === 'egg-white' || l.ingredient === 'egg-yolk') : undefined
+  const ofKind = (...kinds: readonly Kind[]) => lines.find(l => l.ingredient !== null && kinds.includes(ingredientById(l.ingredient)!.kind))
+  const parted = (ingredient.kind === 'egg-white' || ingredient.kind === 'egg-yolk') ? ofKind('egg') : ingredient.kind === 'egg' ? ofKind('egg-white', 'egg-yolk') : undefined
   if (parted) return parted
   // "Sift the flour" of a list with rye flour or a gluten-free blend, "the sugar" of one with muscovado.
   const kinds = sayable[ingredient.kind]

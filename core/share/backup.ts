@@ -48,17 +48,19 @@ const finding = Joi.object({
 })
 const strings = Joi.array().items(text(3000)).required()
 const balance = Joi.object().pattern(id, number)
-const addition = Joi.object({ ingredient: id.required(), name: text(300).required(), grams: number.allow(null).required(), kitchen: text(300).required(), prepare: text(), restMinutes: number })
+const addition = Joi.object({ ingredient: id.required(), name: text(300).required(), grams: number.allow(null).required(), kitchen: text(300).required(), exact: number, prepare: text(), restMinutes: number })
 const trim = Joi.object({ lineId: id.required(), ingredient: id.required(), name: text(300).required(), from: number.required(), to: number.required(), kitchen: text(300).required(), because: text().required() })
-const change = Joi.object({ component: text(300).required(), removes: Joi.array().items(id).required(), adds: Joi.array().items(addition).required(), trims: Joi.array().items(trim).required(), because: text(3000).required(), did: text(3000).required(), school: id.allow(null).required(), source: text().required() })
+const change = Joi.object({ component: text(300).required(), removes: Joi.array().items(id).required(), adds: Joi.array().items(addition).required(), trims: Joi.array().items(trim).required(), because: text(3000).required(), did: text(3000).required(), jobs: Joi.array().items(Joi.object({ job: text(60).required(), word: text(100).required(), amount: number.required(), unit: text(20).required(), share: number.required() })), school: id.allow(null).required(), source: text().required() })
 const part = Joi.object({ component: text(300).required(), family: id.required(), familyName: text(300).required(), familyBecause: text().required(), before: balance.required(), after: balance.required(), bands: Joi.object().pattern(id, span).required(), matters: Joi.array().items(id).required(), loss: number.required(), mass: number.required() })
 const plan = Joi.object({
   id: id.required(), title: text(300).required(), recipe: recipe.required(), changes: Joi.array().items(change).required(), balance: Joi.object({ before: balance.required(), after: balance.required() }).required(),
   parts: Joi.array().items(part).required(), risks: strings, differs: strings, notes: strings, cautions: strings,
   packets: Joi.array().items(Joi.object({ ingredient: id.required(), name: text(300).required(), lookFor: strings })).required(),
   confidence: text(60).required(), confidenceBecause: text().required(), restsOn: text().required(), forPeople: Joi.array().items(id).required(),
+  rests: Joi.object({ how: Joi.valid('house', 'practice', 'computed').required(), baked: number.required(), worked: number.required(), failed: number.required() }), testPiece: Joi.object({ factor: number.required(), says: text().required() }).allow(null), nudged: Joi.boolean(),
 })
-const wishes = Joi.object({ pin: Joi.array().items(id), ban: Joi.array().items(id), larder: Joi.array().items(id), schools: Joi.object().pattern(id, id), maxExtra: number, measureIn: Joi.valid('grams', 'spoons') })
+const wishes = Joi.object({ pin: Joi.array().items(id), ban: Joi.array().items(id), larder: Joi.array().items(id), schools: Joi.object().pattern(id, id), maxExtra: number, measureIn: Joi.valid('grams', 'spoons'), less: Joi.object({ sugar: number.min(0).max(0.6), fat: number.min(0).max(1) }), atMost: Joi.object().pattern(id, number.min(0)), family: Joi.object().pattern(text(300), id), sweeten: id, factor: number.min(1).max(20_000) })
+const baked = Joi.object({ on: Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/u).required(), result: Joi.valid('worked', 'fair', 'failed').required(), family: id.required(), schools: Joi.array().items(id).required(), note: text(2000).required() })
 
 const tie = Joi.object({ ingredient: id.allow(null).required(), lineId: id.allow(null).required(), packets: Joi.array().items(id).required() })
 const day = Joi.string().pattern(/^(?:\d{4}-\d{2}-\d{2})?$/u).allow('').required()
@@ -72,7 +74,7 @@ export const packetSchema = Joi.object({
 const bake = Joi.object({
   id: id.required(), title: text(300).required(), source: text(400_000).required(), region: Joi.valid(...regions).required(), recipe: recipe.required(), findings: Joi.array().items(finding).required(),
   settled: Joi.array().items(text(400)).required(), tags: Joi.array().items(text(60)).required(), archived: Joi.boolean().required(),
-  people: Joi.array().items(id).required(), ties: Joi.array().items(tie).required(), ticked: Joi.array().items(id).required(), wishes: wishes.required(), plan: plan.allow(null).required(), created: Joi.string().isoDate().required(), updated: Joi.string().isoDate().required(),
+  people: Joi.array().items(id).required(), ties: Joi.array().items(tie).required(), ticked: Joi.array().items(id).required(), wishes: wishes.required(), plan: plan.allow(null).required(), baked: Joi.array().items(baked), created: Joi.string().isoDate().required(), updated: Joi.string().isoDate().required(),
 })
 
 const shares = Joi.object({ water: number.required(), fat: number.required(), solid: number.required(), protein: number.required(), sugar: number.required(), starch: number.required(), fibre: number.required() })
@@ -80,7 +82,7 @@ const ids = Joi.array().items(id).required()
 const ingredient = Joi.object({
   id: id.required(), name: text(100).required(), names: Joi.array().items(text(100)).required(), called: Joi.object().pattern(id, text(100)), kind: Joi.valid(...Object.keys(kindNames)).required(), per100: shares.required(),
   density: Joi.object().pattern(id, number).required(), pieces: Joi.object().pattern(Joi.string().allow('').max(100), Joi.array().items(number).length(3)).required(), holds: ids, mayHold: ids, traces: ids,
-  does: Joi.object({ bind: number.required(), set: number.required(), foam: number.required(), emulsify: number.required() }).required(), acid: number.required(), powder: number.required(), soda: number.required(), sweet: number.required(),
+  does: Joi.object({ bind: number.required(), set: number.required(), foam: number.required(), emulsify: number.required() }).required(), acid: number.required(), powder: number.required(), soda: number.required(), sweet: number.required(), hold: number, salt: number, bulk: number, madeOf: id,
   usedFor: Joi.valid('pan'), unread: Joi.boolean(), source: text().required(),
 })
 const stock = Joi.object({

@@ -3,7 +3,7 @@ import type { Stock } from '../pantry'
 import { linesOf, type Finding, type Reading, type Recipe } from '../recipe'
 import type { Packet } from '../packet'
 import type { PeopleGroup, Person, Tie } from '../people'
-import type { Plan, Wishes } from '../swap'
+import type { Plan, Tried, Wishes } from '../swap'
 
 /** One dessert for some people, from pasting to sharing: the unit of work, as it is stored and exported. */
 export interface Bake {
@@ -27,9 +27,14 @@ export interface Bake {
   readonly wishes: Wishes
   /** The plan that was chosen, whole, so that a card can be printed without working it out again. */
   readonly plan: Plan | null
+  /** How it came out, each time it was baked by its plan. */
+  readonly baked?: readonly Baked[]
   readonly created: string
   readonly updated: string
 }
+
+/** One time that a plan was baked: the day (ISO), how it came out, by which schools in which family, and a note. */
+export interface Baked extends Tried { readonly on: string, readonly note: string }
 
 /** The photo of a packet's label, as a data address. */
 export interface Label { readonly packet: string, readonly data: string }

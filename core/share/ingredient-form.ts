@@ -48,6 +48,7 @@ export function ingredientFrom(form: IngredientForm, builtIn?: Ingredient): Ingr
     pieces: { ...builtIn?.pieces, ...form.piece === null ? {} : { '': builtIn?.pieces['']?.[1] === form.piece ? builtIn.pieces['']! : round(form.piece) } },
     holds: form.holds, mayHold: form.mayHold, traces: form.traces,
     does: builtIn?.does ?? { bind: 0, set: 0, foam: 0, emulsify: 0 }, acid: builtIn?.acid ?? 0, powder: builtIn?.powder ?? 0, soda: builtIn?.soda ?? 0, sweet: builtIn && builtIn.per100.sugar === form.sugar ? builtIn.sweet : form.sugar,
+    ...builtIn?.hold === undefined ? {} : { hold: builtIn.hold }, ...builtIn?.salt === undefined ? {} : { salt: builtIn.salt }, ...builtIn?.bulk === undefined ? {} : { bulk: builtIn.bulk }, ...builtIn?.madeOf === undefined ? {} : { madeOf: builtIn.madeOf },
     usedFor: builtIn?.usedFor, unread: form.packetRead ? undefined : true, source: 'entered in this house',
   }
 }

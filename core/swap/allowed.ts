@@ -1,5 +1,5 @@
 import { membersOf, type AvoidableId, type Claim, type Ingredient } from '../pantry'
-import { needsOf, type Person } from '../people'
+import { needsOf, type CheckedPacket, type Person } from '../people'
 
 /**
  * The planner's own hard filter: may this ingredient come to this table at all? The safety check in `people` decides
@@ -16,9 +16,13 @@ export interface Table {
   readonly onPacket: ReadonlyMap<string, ReadonlySet<AvoidableId>>
   /** Ingredients that somebody does not eat by name. */
   readonly things: ReadonlySet<string>
+  /** Ingredients whose packets in this house do not suit somebody here, with the packet's name. */
+  readonly unfit: ReadonlyMap<string, string>
+  /** Ingredients whose packets have been read and suit everybody. */
+  readonly settled: ReadonlySet<string>
 }
 
-export function tableOf(people: readonly Person[]): Table {
+export function tableOf(people: readonly Person[], packets: readonly CheckedPacket[] = []): Table {
   const never = new Set<AvoidableId>()
   const groups = new Set<AvoidableId>()
   const traces = new Set<AvoidableId>()
@@ -38,8 +42,20 @@ export function tableOf(people: readonly Person[]): Table {
   // What someone else at the table avoids without such an exception is not settled by a packet's word.
   const onPacket = new Map([...asked].map(([item, ids]) => [item, new Set([...ids].filter(id => !strict.has(id)))]))
   const things = new Set(people.flatMap(person => (person.things ?? []).flatMap(thing => thing.ingredient ?? [])))
-  return { never, groups, traces, onPacket, things }
+  const named = (n: CheckedPacket['contains'][number]): AvoidableId => typeof n === 'string' ? n : n.allergen
+  const unfit = new Map<string, string>()
+  const settled = new Set<string>()
+  for (const packet of packets) {
+    if (!packet.ingredient) continue
+    const holds = packet.contains.map(named).some(id => never.has(id) || groups.has(id)) || packet.mayContain.map(named).some(id => traces.has(id))
+    if (holds) unfit.set(packet.ingredient, packet.name ?? packet.ingredient)
+    else if (!packet.notRead && !(packet.open ?? []).some(n => never.has(named(n))) && !packet.unknownWords?.length) settled.add(packet.ingredient)
+  }
+  return { never, groups, traces, onPacket, things, unfit, settled: new Set([...settled].filter(id => !unfit.has(id))) }
 }
+
+/** May this come to the table as something new: nothing in it is avoided, and the house's own packet of it suits. */
+export const mayCome = (ingredient: Ingredient, table: Table): boolean => !isBlocked(ingredient, table) && !table.unfit.has(ingredient.id)
 
 const allGroups: readonly AvoidableId[] = ['gluten', 'tree-nut', 'legume', 'seed', 'shellfish']
 
@@ -53,6 +69,7 @@ export function isBlocked(ingredient: Ingredient, table: Table, claims: readonly
 
 /** Would somebody have to read its packet first? */
 export function asksPacket(ingredient: Ingredient, table: Table): boolean {
+  if (table.settled.has(ingredient.id)) return false
   const matters = (id: AvoidableId) => table.never.has(id) || table.groups.has(id)
   return ingredient.mayHold.some(matters) || table.onPacket.has(ingredient.id) || ingredient.traces.some(id => table.traces.has(id) || (table.groups.has(id) && table.traces.size > 0))
 }

@@ -1,8 +1,8 @@
 import type { Grams } from '../measure'
 import type { Ingredient, Kind } from '../pantry'
-import { felt, liftOf, toleranceOf, type Measure } from '../formula'
-import { balanceIn, weightsIn, withAdded, withKept, type Added, type AmountSetter, type Draft, type Kept, type Target } from './draft'
-import { limits } from './tables/limits'
+import { eggCount, felt, liftOf, toleranceOf, type Measure } from '../formula'
+import { balanceAt, weightsIn, withAdded, withKept, type Added, type AmountSetter, type Draft, type Kept, type Target } from './draft'
+import { byHand, limits } from './tables/limits'
 
 /**
  * The transparent arithmetic: doses first, then one lever after another brings the part back to the original's starch,
@@ -19,8 +19,9 @@ const flours: readonly Kind[] = ['flour', 'flour-mix', 'gluten-free-flour']
 
 /** How much is missing (+) or too much (−) of a measure; 0 when the miss is too small to act on or the family does not mind. */
 function missing(draft: Draft, target: Target, measure: Measure): number {
-  if ((target.weights[measure] ?? 1) < 0.5) return 0
-  const delta = felt(measure, target.before[measure], target.flour) - felt(measure, balanceIn(draft, target.eggLift)[measure], target.flour)
+  if ((target.family.weights[measure] ?? 1) < 0.5) return 0
+  const air = target.family.eggLift * eggCount(draft.kept)
+  const delta = felt(measure, target.goal[measure], target.flour, air) - felt(measure, balanceAt(draft, target.family)[measure], target.flour, air)
   return Math.abs(delta) < 0.5 * toleranceOf(measure, target.before, target.mass, target.flour) ? 0 : delta
 }
 
@@ -28,7 +29,7 @@ const plusKept = (draft: Draft, kept: Kept, grams: Grams, less: number, more: nu
 const addLever = (draft: Draft, ingredient: Ingredient, role: Added['role'], grams: Grams): Draft => {
   const there = draft.added.find(a => a.answers === 'lever' && a.ingredient.id === ingredient.id)
   if (there) return withAdded(draft, a => a === there ? { ...a, grams: Math.max(0, a.grams + grams) } : a)
-  return grams > 0 ? { ...draft, added: [...draft.added, { ingredient, grams, answers: 'lever', role, dose: grams, least: 0, most: Infinity }] } : draft
+  return grams > 0 ? { ...draft, added: [...draft.added, { ingredient, grams, answers: 'lever', school: '', role, dose: grams, least: 0, most: Infinity }] } : draft
 }
 
 /** Added starch takes the place of a little flour: of the new flours by one factor, or of the heaviest that stays. */
@@ -37,10 +38,10 @@ function setStarch(draft: Draft, target: Target): Draft {
   const mix = draft.added.filter(a => a.answers === 'flour')
   if (mix.length && delta < 0) {
     const held = mix.reduce((sum, a) => sum + a.grams * share(a.ingredient, 'starch'), 0)
-    return withAdded(draft, a => mix.includes(a) ? { ...a, grams: Math.max(a.dose * (1 - 2 * limits.flourLess), a.grams * (1 + delta / Math.max(held, 1e-9))) } : a)
+    return withAdded(draft, a => mix.includes(a) ? { ...a, grams: Math.max(a.dose * (1 - 2 * byHand.flourLess), a.grams * (1 + delta / Math.max(held, 1e-9))) } : a)
   }
   const flour = heaviest(keptOf(draft, flours))
-  return delta < 0 && flour && target.flour > 0 ? plusKept(draft, flour, delta / share(flour.ingredient, 'starch'), limits.flourLess, 0) : draft
+  return delta < 0 && flour && target.flour > 0 ? plusKept(draft, flour, delta / share(flour.ingredient, 'starch'), byHand.flourLess, 0) : draft
 }
 
 /** All added fats together by one factor, within reach of their dose. */
@@ -48,8 +49,8 @@ function scaleNewFats(draft: Draft, target: Target): Draft {
   const carriers = draft.added.filter(a => a.role === 'fat' && a.answers !== 'lever')
   const carried = carriers.reduce((sum, a) => sum + a.grams * share(a.ingredient, 'fat'), 0)
   if (!carried) return draft
-  const factor = (carried + target.before.fat - balanceIn(draft, target.eggLift).fat) / carried
-  return withAdded(draft, a => carriers.includes(a) ? { ...a, grams: clamp(a.grams * factor, a.dose * limits.newFat[0], a.dose * limits.newFat[1]) } : a)
+  const factor = (carried + target.goal.fat - balanceAt(draft, target.family).fat) / carried
+  return withAdded(draft, a => carriers.includes(a) ? { ...a, grams: clamp(a.grams * factor, a.dose * byHand.newFat[0], a.dose * byHand.newFat[1]) } : a)
 }
 
 /** The new fats first; what they cannot do, the kept fat does within its limit, and then a little oil. */
@@ -58,7 +59,7 @@ function setFat(draft: Draft, target: Target): Draft {
   const delta = missing(scaled, target, 'fat')
   if (!delta) return scaled
   const kept = heaviest(keptOf(scaled, fats))
-  const moved = kept ? plusKept(scaled, kept, delta / share(kept.ingredient, 'fat'), limits.keptFat, limits.keptFat) : scaled
+  const moved = kept ? plusKept(scaled, kept, delta / share(kept.ingredient, 'fat'), byHand.keptFat, byHand.keptFat) : scaled
   const left = missing(moved, target, 'fat')
   const oil = left > 0 ? target.lever('fat') : null
   return oil ? addLever(moved, oil, 'fat', left) : moved
@@ -70,17 +71,17 @@ function setFat(draft: Draft, target: Target): Draft {
  */
 function setSugar(draft: Draft, target: Target): Draft {
   const bulk = missing(draft, target, 'sugar')
-  const sweet = target.before.sweetness - balanceIn(draft, target.eggLift).sweetness
+  const sweet = target.goal.sweetness - balanceAt(draft, target.family).sweetness
   const delta = bulk * sweet <= 0 ? 0 : Math.sign(bulk) * Math.min(Math.abs(bulk), Math.abs(sweet))
   const sugar = heaviest(keptOf(draft, ['sugar'])) ?? heaviest(keptOf(draft, ['syrup', 'honey']))
-  return delta && sugar ? plusKept(draft, sugar, delta / Math.max(share(sugar.ingredient, 'sugar'), 0.3), limits.sugarLess, limits.sugarMore) : draft
+  return delta && sugar ? plusKept(draft, sugar, delta / Math.max(share(sugar.ingredient, 'sugar'), 0.3), byHand.sugarLess, byHand.sugarMore) : draft
 }
 
 /** The acid of a soured drink is set so that it meets the soda as the original's did. */
 function setAcid(draft: Draft, target: Target): Draft {
   const carrier = draft.added.find(a => a.role === 'acid' && a.answers === 'sour-milk')
   if (!carrier) return draft
-  const delta = target.before.acid - balanceIn(draft, target.eggLift).acid
+  const delta = target.goal.acid - balanceAt(draft, target.family).acid
   return withAdded(draft, a => a === carrier ? { ...a, grams: clamp(a.grams + delta / a.ingredient.acid, a.dose * 0.4, a.dose * 2) } : a)
 }
 
@@ -106,9 +107,9 @@ function waterCarriers(draft: Draft): WaterCarrier[] {
     water: share(a.ingredient, 'water'), down: Math.max(0, a.grams - a.dose * less), up: Math.max(0, a.dose * more - a.grams),
     move: (d, grams) => withAdded(d, x => x.ingredient === a.ingredient && x.answers === a.answers ? { ...x, grams: x.grams + grams } : x) }))
   const kept = keptOf(draft, liquids).sort((a, b) => b.grams - a.grams).map((k): WaterCarrier => ({
-    water: share(k.ingredient, 'water'), down: Math.max(0, k.grams - k.was * limits.liquidShare), up: Math.max(0, k.was * 1.5 - k.grams),
+    water: share(k.ingredient, 'water'), down: Math.max(0, k.grams - k.was * byHand.liquidShare), up: Math.max(0, k.was * 1.5 - k.grams),
     move: (d, grams) => withKept(d, k.lineId, k.grams + grams) }))
-  return [...added('liquid', limits.liquidShare, 1.6), ...added('gel-water', limits.gelWaterLeast, 1.25), ...kept]
+  return [...added('liquid', byHand.liquidShare, 1.6), ...added('gel-water', byHand.gelWaterLeast, 1.25), ...kept]
 }
 
 /** Water back to the original's, by what already is a liquid; a line of water only when nothing else can give it. */

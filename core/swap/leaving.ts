@@ -1,4 +1,4 @@
-import { findMentions, ingredientById, type Ingredient } from '../pantry'
+import { findMentions, ingredientById, type Ingredient, type Kind } from '../pantry'
 import { isInside, type FamilyRow } from '../formula'
 import type { Region } from '../measure'
 import type { Component, Line } from '../recipe'
@@ -39,6 +39,24 @@ export function leavingOf(component: Component, family: FamilyRow, table: Table,
     const wash = own.kind.startsWith('egg') && (line.purpose === 'brush' || family.id === 'egg-wash' || /wash/iu.test(line.text))
     return [{ how: 'leaves', line, ingredient: own, question: wash ? 'egg-wash' : questionOf[own.kind] ?? 'flavour' }]
   })
+}
+
+/** The sugar lines, when the baker wishes another sweetener for them. */
+export const sweetenedAnew = (component: Component, leaving: readonly Leaving[]): Leaving[] => component.lines.flatMap((line): Leaving[] => {
+  const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
+  return ingredient?.kind === 'sugar' && ingredient.sweet > 50 && !ingredient.bulk && isInside(line) && line.grams && !leaving.some(item => item.line === line) ? [{ how: 'leaves', line, ingredient, question: 'sweetener' }] : []
+})
+
+/** Kinds that are fat and little else. */
+export const fatKinds: readonly Kind[] = ['butter', 'plant-block', 'plant-spread', 'hard-fat', 'oil']
+/** Every fat of a part leaves, when the baker wishes it without any: also what leaves for somebody's need is not answered by another fat. */
+export const withoutFat = (component: Component, leaving: readonly Leaving[]): Leaving[] => {
+  const isFat = (ingredient: Ingredient | undefined) => ingredient !== undefined && fatKinds.includes(ingredient.kind)
+  const more = component.lines.flatMap((line): Leaving[] => {
+    const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
+    return ingredient && isFat(ingredient) && isInside(line) && line.grams && !leaving.some(item => item.line === line) ? [{ how: 'leaves', line, ingredient, question: 'fat' }] : []
+  })
+  return [...leaving.map((item): Leaving => item.how === 'leaves' && isFat(item.ingredient) && isInside(item.line) && item.line.grams ? { ...item, question: 'fat' } : item), ...more]
 }
 
 /** May the dessert do without it: said to be optional, only for the plate, or small and there for taste or bite alone? */

@@ -1,13 +1,15 @@
-import type { Grams } from '../measure'
+import type { Grams, Region } from '../measure'
 import { ingredientById, type Ingredient } from '../pantry'
-import { balanceOf, eggCount, freshEgg, lossOf, massOf, ratiosOf, weightsOf, isInside, type Balance, type FamilyReading, type Miss } from '../formula'
+import { balanceIn, batterOf, eggCount, freshEgg, lossOf, massOf, ratiosOf, weightsOf, isInside, type Balance, type FamilyReading, type FamilyRow, type Miss, type Weight } from '../formula'
 import type { Component, Line } from '../recipe'
-import { asksPacket, isBlocked, type Table } from './allowed'
-import { candidatesFor, groupsOf, priceOf, type Group, type Wishes } from './candidates'
-import type { Added, AmountSetter, Draft, Kept, Target } from './draft'
-import { mayBeLeftOut, type Leaving } from './leaving'
+import { asksPacket, mayCome, type Table } from './allowed'
+import { groupsOf, priceOf, type Group, type Wishes } from './candidates'
+import type { Added, AmountSetter, Draft, Kept, Lever, Role, Target } from './draft'
+import type { Method } from './known'
+import { fatKinds, type Leaving } from './leaving'
 import { school, type School } from './school'
-import { confidenceWords, heaviness, leverIngredients, limits } from './tables/limits'
+import { strainOf } from './solve'
+import { leverIngredients, limits, reach, trims, confidenceWords } from './tables/limits'
 import type { RouteRow } from './tables/routes'
 
 /** A part of a dessert with all that a choice needs to know. */
@@ -19,27 +21,55 @@ export interface Part {
   readonly groups: readonly Group[]
   readonly kept: readonly Kept[]
   readonly before: Balance
+  /** What is aimed at: `before`, unless somebody wishes less fat or sugar. */
+  readonly goal: Balance
   readonly mass: Grams
+  /** The dough or batter alone, without fruit and nuts in pieces: what tolerances are measured by. */
+  readonly base: Balance
+  readonly baseMass: Grams
   readonly flour: Grams
   readonly eggs: number
+  /** The baker asked for another sweetener: less sugar as such is no fault then. */
+  readonly sweetened: boolean
 }
 
 /** One answer for a part: a school for each group, the amounts that follow, and how far it is from the original. */
 export interface Option {
   readonly part: Part
-  readonly answers: readonly (readonly [Group, School])[]
+  readonly answers: readonly Answer[]
   readonly draft: Draft
   readonly after: Balance
   readonly loss: number
+  /** What the amounts strain against their doses and what they were. */
+  readonly strain: number
   readonly misses: readonly Miss[]
   readonly news: readonly string[]
   readonly price: number
 }
+export type Answer = readonly [Group, School]
 
 /** "Leave it out", as an answer for what a dessert may do without. */
 export const leaveOut: School = school('decoration', 'leave-out', 'left out', '', [], 'the dessert may do without it', '[P]', { differs: 'goes without it', flavour: 1.5 })
 
-export function partOf(component: Component, reading: FamilyReading, leaving: readonly Leaving[], route: RouteRow | null): Part {
+/** How far a kept line may be trimmed, by its kind and what the baker wishes. */
+function roomOf(ingredient: Ingredient, grams: Grams, wishes: Wishes): { least: Grams, most: Grams } {
+  const byKind = ingredient.kind === 'leaven' && ingredient.powder <= 0 ? undefined : trims[ingredient.kind]
+  const [low, high] = byKind ?? [1, 1]
+  const sweet = wishes.less?.sugar && ['sugar', 'syrup', 'honey'].includes(ingredient.kind) ? 1 - wishes.less.sugar - 0.1 : low
+  const lean = wishes.less?.fat && fatKinds.includes(ingredient.kind) ? 1 - wishes.less.fat - 0.1 : low
+  return { least: Math.max(0, Math.min(low, sweet, lean)) * grams, most: high * grams }
+}
+
+/** What is aimed at when somebody wishes less sugar or fat: so much less of it, the rest as it was. Without fat: without what the fats brought. */
+function goalOf(before: Balance, weights: readonly Weight[], family: FamilyRow, wishes: Wishes): Balance {
+  const [sugar, fat] = [1 - (wishes.less?.sugar ?? 0), 1 - (wishes.less?.fat ?? 0)]
+  if (sugar === 1 && fat === 1) return before
+  const fats = balanceIn(family, weights.filter(w => fatKinds.includes(w.ingredient.kind)))
+  const leaner = fat === 0 ? { fat: before.fat - fats.fat, solidFat: before.solidFat - fats.solidFat } : { fat: before.fat * fat, solidFat: before.solidFat * fat }
+  return { ...before, sugar: before.sugar * sugar, sweetness: before.sweetness * sugar, ...leaner }
+}
+
+export function partOf(component: Component, given: FamilyReading, leaving: readonly Leaving[], route: RouteRow | null, wishes: Wishes = {}): Part {
   const weights = weightsOf(component.lines)
   const measured = leaving.filter(item => isInside(item.line) && item.line.grams)
   const goes = new Set(measured.filter(item => item.how === 'leaves').map(item => item.line.id))
@@ -48,32 +78,50 @@ export function partOf(component: Component, reading: FamilyReading, leaving: re
     const now = picked.get(line.id) ?? line
     const ingredient = now.ingredient ? ingredientById(now.ingredient) : undefined
     const grams = now.grams?.best ?? line.grams?.best
-    return ingredient && grams ? [{ ingredient, grams, was: grams, lineId: line.id }] : []
+    return ingredient && grams ? [{ ingredient, grams, was: grams, lineId: line.id, ...roomOf(ingredient, grams, wishes) }] : []
   })
-  return { component, reading, route, leaving, groups: groupsOf(measured), kept, before: balanceOf(weights, reading.family.eggLift), mass: massOf(weights), flour: ratiosOf(weights).flour, eggs: eggCount(weights) }
+  const groups = groupsOf(measured)
+  const sweetened = wishes.sweeten !== undefined && groups.some(group => group.question === 'sweetener')
+  const { family } = given
+  const reading = sweetened ? { ...given, family: { ...family, weights: { ...family.weights, sugar: (family.weights.sugar ?? 1) * limits.sugarWhenSweetened } } } : given
+  const before = balanceIn(reading.family, weights)
+  return { component, reading, route, leaving, groups, sweetened, kept, before, goal: goalOf(before, weights, reading.family, wishes), mass: massOf(weights), base: balanceIn(reading.family, batterOf(weights)), baseMass: massOf(batterOf(weights)), flour: ratiosOf(weights).flour, eggs: eggCount(weights) }
 }
 
 const gramsOf = (line: Line) => line.grams?.best ?? 0
 
-function doseGroup(group: Group, answer: School, part: Part): Added[] {
+/** The doses of one school for a group, with the bounds within which the amounts may be set. */
+function dosed(group: Group, answer: School, part: Part, room: Readonly<Record<Role, readonly [number, number]>>, wishes: Wishes): Added[] {
   const removed = group.lines.reduce((sum, item) => sum + gramsOf(item.line) * (freshEgg(item.ingredient) || 1), 0)
-  const eggs = removed / 50
   const first = answer.adds.find(dose => dose.role === 'gel') ?? answer.adds[0]
   const dry = part.mass - part.before.water
-  const most = Math.min(answer.limit?.perEgg ? answer.limit.perEgg * eggs : Infinity, answer.limit?.ofDry ? answer.limit.ofDry * dry : Infinity, answer.limit?.ofBatch ? answer.limit.ofBatch * part.mass : Infinity)
+  const { perEgg, ofDry, ofBatch } = answer.limit ?? {}
+  const most = Math.min(perEgg ? perEgg * removed / 50 : Infinity, ofDry ? ofDry * dry : Infinity, ofBatch ? ofBatch * part.mass : Infinity)
   const scale = first ? Math.min(1, most / Math.max(removed * first.perGram, 1e-9)) : 1
   return answer.adds.map(dose => {
-    const grams = removed * dose.perGram * scale
-    return { ingredient: ingredientById(dose.ingredient)!, grams, dose: grams, least: 0, most: Infinity, answers: group.question, role: dose.role ?? 'bulk' }
+    const ingredient = ingredientById(dose.ingredient)!
+    const grams = removed * dose.perGram * scale / (dose.perFactor ? wishes.factor ?? 1 : 1)
+    const role = dose.role ?? 'bulk'
+    const have = Math.min(wishes.atMost?.[dose.ingredient] ?? Infinity, dose === first ? most : Infinity)
+    const at = Math.min(grams, have)
+    return { ingredient, grams: at, dose: grams, least: role === 'liquid' && dose !== answer.adds[0] ? 0 : Math.min(grams * room[role][0], have), most: Math.min(grams * room[role][1], have), answers: group.question, school: answer.id, role }
   })
 }
 
+const doseGroup = (group: Group, answer: School, part: Part, wishes: Wishes): Added[] =>
+  answer.of ? answer.of.flatMap(own => dosed(group, own, part, reach.together, wishes).map(a => ({ ...a, grams: a.grams / 2 }))) : dosed(group, answer, part, reach.alone, wishes)
+
 /** The first of the lever's ingredients that everyone may eat: one that is in the part already, one nobody has to ask about, any. */
-function leverFor(part: Part, table: Table, added: readonly Added[]) {
-  return (what: keyof typeof leverIngredients): Ingredient | null => {
-    const fit = leverIngredients[what].map(id => ingredientById(id)!).filter(item => !isBlocked(item, table))
-    const here = new Set([...part.kept, ...added].map(w => w.ingredient.id))
-    return fit.find(item => here.has(item.id)) ?? fit.find(item => !asksPacket(item, table)) ?? fit[0] ?? null
+function leverFor(part: Part, table: Table, added: readonly Added[], wishes: Wishes) {
+  const here = new Set([...part.kept, ...added].map(w => w.ingredient.id))
+  const found = new Map<Lever, Ingredient | null>()
+  return (what: Lever): Ingredient | null => {
+    if (found.has(what)) return found.get(what)!
+    if (what === 'fat' && (part.reading.family.noOil || wishes.less?.fat === 1)) return null
+    const fit = leverIngredients[what].filter(id => !wishes.ban?.includes(id)).map(id => ingredientById(id)!).filter(item => mayCome(item, table))
+    const best = fit.find(item => here.has(item.id)) ?? fit.find(item => !asksPacket(item, table)) ?? fit[0] ?? null
+    found.set(what, best)
+    return best
   }
 }
 
@@ -83,53 +131,49 @@ function sweeten(draft: Draft, route: RouteRow, removed: Grams): Draft {
   return sugar && wanted > sugar.grams ? { ...draft, kept: draft.kept.map(k => k === sugar ? { ...k, grams: wanted } : k) } : draft
 }
 
-/** Computes one answer: doses, then the setter's levers (a formula of its own keeps its doses), then the loss. */
-export function optionOf(part: Part, answers: Option['answers'], table: Table, set: AmountSetter, used: ReadonlySet<string>): Option {
-  const added = answers.flatMap(([group, answer]) => doseGroup(group, answer, part))
-  const lever = leverFor(part, table, added)
-  const target: Target = { before: part.before, eggLift: part.reading.family.eggLift, weights: part.reading.family.weights, mass: part.mass, flour: part.flour, lever }
-  const start: Draft = { kept: part.kept, added }
+/** `only` the question whether everything has an answer; `by` another way of setting amounts, for the bench. */
+export interface Setting { readonly table: Table, readonly wishes: Wishes, readonly used: ReadonlySet<string>, readonly by?: Method, readonly only?: 'stuck', readonly region?: Region }
+
+/** Computes one answer: doses, then the amounts (a formula of its own keeps its doses), then the loss. */
+export function optionOf(part: Part, answers: readonly Answer[], { table, wishes, used, by }: Setting, set: AmountSetter): Option {
+  const added = answers.flatMap(([group, answer]) => doseGroup(group, answer, part, wishes))
+  const { family } = part.reading
+  const target: Target = { before: part.base, goal: part.goal, family: by === 'composition' ? withoutFunctions(family) : family, mass: part.baseMass, flour: part.flour, lever: leverFor(part, table, added, wishes) }
+  const start: Draft = { kept: part.kept, added: by === 'one-for-one' ? weightForWeight(added, answers) : added }
   const eggsGone = answers.flatMap(([group]) => group.question === 'egg' ? group.lines : []).reduce((sum, item) => sum + gramsOf(item.line), 0)
-  const draft = part.route?.how === 'formula' && part.route.sugarPerGram ? sweeten(start, part.route, eggsGone) : set(start, target)
-  const weights = [...draft.kept, ...draft.added]
-  const after = balanceOf(weights, part.reading.family.eggLift)
-  const { loss, misses } = lossOf(part.before, after, part.reading.family, part.mass, part.flour)
-  const here = new Set(part.kept.map(k => k.ingredient.id))
-  const news = [...new Set(draft.added.map(a => a.ingredient.id))].filter(id => !here.has(id) && !used.has(id) && id !== 'water')
-  const heavy = part.flour > 0 ? (draft.added.reduce((sum, a) => sum + a.grams * heavinessOf(a.ingredient), 0) / (heaviness.of * part.mass)) ** 2 : 0
-  const price = heavy + answers.reduce((sum, [, answer]) => sum + priceOf(answer, table, limits.askPacket, used), 0) + limits.newIngredient * news.length
-  return { part, answers, draft, after, loss, misses, news, price }
+  const draft = part.route?.how === 'formula' && part.route.fixed ? sweeten(start, part.route, eggsGone) : set(start, target)
+  return weighed(part, answers, draft, { table, wishes, used })
 }
 
-const heavinessOf = (ingredient: Ingredient): number =>
-  (heaviness.byIngredient as Readonly<Record<string, number>>)[ingredient.id] ?? (heaviness.byKind as Readonly<Record<string, number>>)[ingredient.kind] ?? 0
+/** The toy: what comes in weighs what left. For the bench. */
+function weightForWeight(added: readonly Added[], answers: readonly Answer[]): Added[] {
+  return added.map(a => {
+    const group = answers.find(([g]) => g.question === a.answers)![0]
+    const all = added.filter(b => b.answers === a.answers).reduce((sum, b) => sum + b.grams, 0)
+    const left = group.lines.reduce((sum, item) => sum + gramsOf(item.line), 0)
+    return { ...a, grams: all > 0 ? a.grams * left / all : 0 }
+  })
+}
+/** The family as one that minds composition alone. For the bench. */
+const withoutFunctions = (family: FamilyRow): FamilyRow => ({ ...family, weights: { ...family.weights, bind: 0, set: 0, foam: 0, emulsify: 0, gluten: 0, lift: 0, acid: 0, solidFat: 0, heaviness: 0 } })
+
+/** An answer with the amounts that a draft gives it, weighed against the original. */
+export function weighed(part: Part, answers: readonly Answer[], draft: Draft, { table, used, wishes }: Setting): Option {
+  const { family } = part.reading
+  const weights = [...draft.kept, ...draft.added]
+  const after = balanceIn(family, weights)
+  const { loss, misses } = lossOf(part.base, after, family, part.baseMass, part.flour, part.goal, family.eggLift * eggCount(weights))
+  const here = new Set(part.kept.map(k => k.ingredient.id))
+  const news = [...new Set(draft.added.filter(a => a.grams >= limits.leastOfBatch * part.mass).map(a => a.ingredient.id))].filter(id => !here.has(id) && !used.has(id) && id !== waterId)
+  const price = answers.reduce((sum, [, answer]) => sum + priceOf(answer, table, limits.askPacket, used), 0) + limits.newIngredient * news.length + limits.tooMany * Math.max(0, news.length - (wishes.maxExtra ?? Infinity))
+  return { part, answers, draft, after, loss, strain: part.route?.fixed ? 0 : strainOf(draft, part.baseMass), misses, news, price }
+}
+/** What comes out of the tap is no line on a shopping list. */
+const [waterId] = leverIngredients.water
 
 /**
- * What an answer costs in all: its loss, its price, and twice what the loss is above "close": a better cake is worth a
+ * What an answer costs in all: its loss, its strain, its price, and twice what the loss is above "close": a better cake is worth a
  * longer shopping list, but not the other way round.
  */
-export const costOf = (option: Option): number => option.loss + 2 * Math.max(0, option.loss - closeEnough) + option.price
+export const costOf = (option: Option): number => option.loss + option.strain + 2 * Math.max(0, option.loss - closeEnough) + option.price
 const closeEnough = confidenceWords.find(c => c.word === 'close')!.below
-
-const mostAnswers = 900
-
-/**
- * Every answer for a part, the cheapest (loss and price together) first. Null, with the group that has none, when a
- * question has no answer that this table may eat.
- */
-export function optionsFor(part: Part, table: Table, wishes: Wishes, set: AmountSetter, used: ReadonlySet<string>): { options: readonly Option[] } | { stuck: Group } {
-  const glutenGone = part.groups.some(group => group.question === 'flour')
-  const lists: (readonly (readonly [Group, School])[])[] = []
-  for (const group of part.groups) {
-    const fit = candidatesFor(group, part.reading.family, table, glutenGone, wishes)
-    const mayGo = group.lines.every(item => mayBeLeftOut(item.line, item.ingredient, part.mass))
-    const list = fit.length ? fit : mayGo ? [leaveOut] : []
-    if (!list.length) return { stuck: group }
-    lists.push(list.map(answer => [group, answer] as const))
-  }
-  const room = Math.max(2, Math.floor(mostAnswers ** (1 / Math.max(lists.length, 1))))
-  const short = lists.map(list => [...list].sort(([, a], [, b]) => priceOf(a, table, limits.askPacket) - priceOf(b, table, limits.askPacket)).slice(0, lists.reduce((n, l) => n * l.length, 1) > mostAnswers ? room : list.length))
-  const combinations = short.reduce<(readonly (readonly [Group, School])[])[]>((all, list) => all.flatMap(done => list.map(next => [...done, next])), [[]])
-  const options = combinations.map(answers => optionOf(part, answers, table, set, used))
-  return { options: options.sort((a, b) => costOf(a) - costOf(b)) }
-}

@@ -1,10 +1,13 @@
 import type { Grams, Minutes } from '../measure'
 import type { Balance, Bands, Measure } from '../formula'
 import type { Recipe } from '../recipe'
+import type { Rests } from './experience'
+import type { Did } from './explain'
+import type { TestPiece } from './judge'
 import type { ConfidenceWord } from './tables/limits'
 
 /** Something that comes in. Grams are null where the original gave no amount either ("for the tin"). */
-export interface Addition { readonly ingredient: string, readonly name: string, readonly grams: Grams | null, readonly kitchen: string, readonly prepare?: string, readonly restMinutes?: Minutes }
+export interface Addition { readonly ingredient: string, readonly name: string, readonly grams: Grams | null, readonly kitchen: string, /** What was worked out before it was measured, where measuring moved it. */ readonly exact?: Grams, readonly prepare?: string, readonly restMinutes?: Minutes }
 
 /** A line that stays and gives or takes a little. */
 export interface Trim { readonly lineId: string, readonly ingredient: string, readonly name: string, readonly from: Grams, readonly to: Grams, readonly kitchen: string, readonly because: string }
@@ -18,6 +21,7 @@ export interface Change {
   readonly because: string
   /** What the leaving lines did here, in words and numbers. */
   readonly did: string
+  readonly jobs?: readonly Did[]
   readonly school: string | null
   readonly source: string
 }
@@ -42,5 +46,13 @@ export interface Plan {
   readonly confidence: ConfidenceWord
   readonly confidenceBecause: string
   readonly restsOn: string
+  readonly rests?: Rests
+  /** A small bake to make first; only where it is experimental. */
+  readonly testPiece?: TestPiece | null
+  /** The baker has moved amounts of it by hand. */
+  readonly nudged?: boolean
   readonly forPeople: readonly string[]
 }
+
+/** The schools that a plan goes by. */
+export const schoolsOf = (plan: Pick<Plan, 'changes'>): string[] => [...new Set(plan.changes.flatMap(change => change.school ?? []))]

@@ -1,7 +1,7 @@
 import { weightText, type Region } from '../measure'
 import { ingredientById, nameIn, type Ingredient } from '../pantry'
 import { isInside } from '../formula'
-import { linesOf, type Component, type Line, type Recipe } from '../recipe'
+import { linesOf, mentionsInStep, type Component, type Line, type Recipe } from '../recipe'
 import { asksPacket, isBlocked, type Table } from './allowed'
 import { candidatesFor, priceOf, type Wishes } from './candidates'
 import type { Added } from './draft'
@@ -9,13 +9,14 @@ import type { Leaving } from './leaving'
 import type { Option, Part } from './part'
 import type { Addition, Change, Trim } from './plan'
 import { questionOf, type School } from './school'
-import { rewriteStep, type Renaming } from './steps'
+import { factsOf, readyFirst, writeMethod, type Making } from './method'
+import { rewriteStep, withAmountsRight, type Renaming } from './steps'
 import { leverIngredients, limits } from './tables/limits'
-import { listed, whatTheyBring, whatTheyDid } from './explain'
+import { listed, sayDid, whatItWasFor, whatTheyBring, whatTheyDid } from './explain'
 import { measured, trimmedLine, writtenLine, type Measured } from './write'
 
 /** A component of the adapted recipe, and the changes that made it. */
-export interface Rewritten { readonly component: Component, readonly changes: readonly Change[], readonly naming: ReadonlyMap<string, string>, readonly first: readonly string[] }
+export interface Rewritten { readonly component: Component, readonly changes: readonly Change[], readonly naming: ReadonlyMap<string, string>, /** How much heavier a line is now than what it stands for, by its id. */ readonly factors: ReadonlyMap<string, number>, readonly making: Making }
 
 interface Setting { readonly region: Region, readonly by: 'grams' | 'spoons', readonly table: Table, readonly wishes: Wishes }
 
@@ -31,8 +32,9 @@ export function schoolForUnmeasured(item: Extract<Leaving, { how: 'leaves' }>, p
 }
 
 const words = (line: Line) => line.name || line.text
-const addition = (added: { readonly ingredient: Ingredient }, amount: Measured | null, setting: Setting, answer: School | null): Addition => ({
+const addition = (added: { readonly ingredient: Ingredient, readonly grams?: number }, amount: Measured | null, setting: Setting, answer: School | null): Addition => ({
   ingredient: added.ingredient.id, name: nameIn(added.ingredient, setting.region), grams: amount?.grams ?? null, kitchen: amount?.kitchen ?? 'as much as before',
+  ...amount && added.grams !== undefined && Math.abs(amount.grams - added.grams) > 0.02 * added.grams ? { exact: Math.round(10 * added.grams) / 10 } : {},
   ...answer?.prepare ? { prepare: answer.prepare } : {}, ...answer?.restMinutes ? { restMinutes: answer.restMinutes } : {},
 })
 
@@ -45,24 +47,31 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
   const newLines = new Map<string, Line[]>()
   const gone = new Set<string>()
   const first: string[] = []
+  const factors = new Map<string, number>()
+  /** Does the part list the same thing a second time? Then each line says what it is for. */
+  const isElsewhere = (a: Added) => draft.kept.some(k => k.ingredient.id === a.ingredient.id) || draft.added.some(b => b.answers !== a.answers && b.ingredient.id === a.ingredient.id)
   let count = 0
   const nextId = () => `p${index + 1}-${++count}`
 
   for (const [group, answer] of option.answers) {
     const weights = group.lines.map(item => ({ ingredient: item.ingredient, grams: item.line.grams!.best }))
-    const adds = draft.added.filter(a => a.answers === group.question)
+    const adds = merged(draft.added.filter(a => a.answers === group.question))
     const amounts = adds.map(a => measured(a.grams, a.ingredient, setting.region, setting.by))
     const kept = adds.map((a, i) => ({ a, amount: amounts[i]! })).filter(({ amount }) => amount.grams > 0)
     group.lines.forEach(item => { gone.add(item.line.id); naming.set(item.line.id, answer.inSteps) })
-    newLines.set(group.lines[0]!.line.id, kept.map(({ a, amount }) => writtenLine(nextId(), component.name, a.ingredient, amount, setting.region, '', group.lines[0]!.line.purpose)))
-    if (answer.prepare) first.push(`First: ${listed(kept.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)}`))}. ${answer.prepare}${answer.restMinutes ? ` Rest: ${restWords(answer.restMinutes)}.` : ''}`)
-    const brought = whatTheyBring(weights)
-    const brings = whatTheyBring(adds)
+    const written = kept.map(({ a, amount }) => writtenLine(nextId(), component.name, a.ingredient, amount, setting.region, isElsewhere(a) && answer.prepare ? `for the ${answer.inSteps}` : '', group.lines[0]!.line.purpose))
+    newLines.set(group.lines[0]!.line.id, written)
+    const removed = weights.reduce((sum, w) => sum + w.grams, 0)
+    written.forEach(line => factors.set(line.id, line.grams!.best / removed))
+    if (answer.prepare && kept.length) first.push(readyFirst(answer.inSteps, kept.map(({ a, amount }) => ({ grams: amount.grams, name: nameIn(a.ingredient, setting.region) })), answer.prepare, answer.restMinutes))
+    const { family } = part.reading
+    const [brought, brings] = [whatTheyBring(weights, family), whatTheyBring(adds, family)]
+    const jobs = whatTheyDid(weights, part.before, family, group.question)
     changes.push({
       component: component.name, removes: group.lines.map(item => item.line.id),
       adds: kept.map(({ a, amount }) => addition(a, amount, setting, answer)), trims: [],
       because: adds.length ? `${capital(listed(group.lines.map(item => words(item.line))))} brought ${brought}; ${listed(kept.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)}`))} ${kept.length > 1 ? 'bring' : 'brings'} ${brings}: ${answer.reason}.` : `${capital(listed(group.lines.map(item => words(item.line))))}: ${answer.reason}.`,
-      did: whatTheyDid(weights, part.before, part.reading.family.eggLift), school: answer.id, source: answer.source,
+      did: sayDid(jobs), jobs, school: answer.id, source: answer.source,
     })
   }
 
@@ -78,7 +87,9 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     gone.add(line.id)
     naming.set(line.id, stand?.name ?? answer?.inSteps ?? '')
     newLines.set(line.id, adds.map(a => writtenLine(nextId(), component.name, a.ingredient, a.amount, setting.region, isClean(tail, setting) ? tail : purposeWords(line), line.purpose)))
-    changes.push({ component: component.name, removes: [line.id], adds: adds.map(a => addition(a, a.amount, setting, answer)), trims: [], because: `${capital(words(line))}: ${answer?.reason ?? (stand ? 'another fat or flour does as well there' : 'nothing that everyone may eat stands in for it, so it is left out')}.`, did: '', school: answer?.id ?? null, source: answer?.source ?? '[P]' })
+    const jobs = whatItWasFor(line, item.question)
+    if (answer?.prepare && answer.adds.length > 1) first.push(`For the ${answer.inSteps}: ${listed(adds.map(a => nameIn(a.ingredient, setting.region)))}. ${answer.prepare}`)
+    changes.push({ component: component.name, removes: [line.id], adds: adds.map(a => addition(a, a.amount, setting, answer)), trims: [], because: `${capital(words(line))}: ${answer?.reason ?? (stand ? 'another fat or flour does as well there' : 'nothing that everyone may eat stands in for it, so it is left out')}.`, did: sayDid(jobs), jobs, school: answer?.id ?? null, source: answer?.source ?? '[P]' })
   }
 
   const rewordedLines = new Map(component.lines.flatMap(line => {
@@ -89,7 +100,6 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
   const levers = draft.added.filter(a => a.answers === 'lever')
   const leverAmounts = levers.map(a => measured(a.grams, a.ingredient, setting.region, setting.by))
   const used = levers.map((a, i) => ({ a, amount: leverAmounts[i]! })).filter(({ amount }) => amount.grams > 0)
-  used.forEach(({ a }) => first.push(leverStep(a, setting.region)))
   const trims = draft.kept.flatMap((k): (Trim & { amount: Measured })[] => {
     const amount = measured(k.grams, k.ingredient, setting.region, setting.by)
     const worth = Math.abs(k.grams - k.was) >= limits.worthIt * k.was && Math.abs(amount.grams - k.was) >= 0.1
@@ -100,7 +110,7 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     const righting: Change = { component: component.name, removes: [], adds: used.map(({ a, amount }) => addition(a, amount, setting, null)), trims: trims.map(({ amount: _, ...trim }) => trim), because: `Set right: ${listed([...used.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)} ${leverReason(a, egg !== undefined)}`), ...trims.map(t => `${t.name} ${t.to > t.from ? 'up' : 'down'} to ${weightText(t.to)} ${t.because}`)])}.`, did: '', school: null, source: 'arithmetic on the pantry’s figures [C]' }
     changes.push(righting)
   }
-  const extra = used.map(({ a, amount }) => writtenLine(nextId(), component.name, a.ingredient, amount, setting.region, ''))
+  const extra = used.map(({ a, amount }) => writtenLine(nextId(), component.name, a.ingredient, amount, setting.region, isElsewhere(a) ? 'besides' : ''))
   const trimOf = new Map(trims.map(t => [t.lineId, t.amount]))
 
   const lines = component.lines.flatMap((line): Line[] => {
@@ -109,20 +119,25 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     const trim = trimOf.get(line.id)
     return [trim ? trimmedLine(now, trim, setting.region) : now]
   })
-  return { component: { ...component, lines: [...lines, ...extra], steps: component.steps }, changes, naming, first }
+  const all = [...lines, ...extra]
+  const making: Making = { at: index, part, answers: option.answers, facts: factsOf(part, option.answers, all), first, helps: extra, lines: [...newLines.values()].flat() }
+  return { component: { ...component, lines: all, steps: component.steps }, changes, naming, factors: new Map([...factors, ...trims.map(t => [t.lineId, t.to / t.from] as const)]), making }
 }
 
-const restWords = (minutes: number) => minutes >= 120 ? `${Math.round(minutes / 60)} hours` : `${minutes} minutes`
+/** The same thing twice in one answer (the water of two gels) is one line. */
+function merged(adds: readonly Added[]): Added[] {
+  const found = new Map<string, Added>()
+  for (const a of adds) {
+    const there = found.get(a.ingredient.id)
+    found.set(a.ingredient.id, there ? { ...there, grams: there.grams + a.grams } : a)
+  }
+  return [...found.values()]
+}
+
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 const purposeWords = (line: Line) => ({ pan: 'for the tin', dust: 'for dusting', brush: 'to brush', serve: 'to serve', decorate: 'to decorate', taste: 'to taste' })[line.purpose ?? 'taste']
 /** Old words may only stay when they name nothing that leaves. */
 const isClean = (text: string, setting: Setting) => text === '' || rewriteStep(text, { lines: [], byLine: new Map(), standIn: () => null, grease: null, dusting: null, table: setting.table }) === text
-
-function leverStep(added: Added, region: Region): string {
-  const name = nameIn(added.ingredient, region)
-  if (added.ingredient.kind === 'leaven') return `Whisk the ${name} through the dry things.`
-  return `Add the ${name} together with the other liquids.`
-}
 
 const leverReason = (added: Added, eggGone: boolean) => added.ingredient.kind === 'leaven' ? (eggGone ? 'for the air that the egg held' : 'for the lift that left') : added.role === 'fat' ? 'for the fat that is missing' : 'for the water that is missing'
 const trimReason = (ingredient: Ingredient, by: number) => {
@@ -150,16 +165,20 @@ function reworded(line: Line, how: Leaving, setting: Setting, changes: Change[])
 /** The whole recipe again: every part's lines, and its steps with what left called by what came. */
 export function rewriteRecipe(recipe: Recipe, parts: readonly Part[], rewritten: ReadonlyMap<number, Rewritten>, setting: Setting): Recipe {
   const byLine = new Map([...rewritten.values()].flatMap(r => [...r.naming]))
+  const kindsNamed = new Map<string, Set<string>>()
+  const everyLine = linesOf(recipe).flatMap(line => [line, ...line.orElse])
+  for (const step of recipe.components.flatMap(c => c.steps)) for (const m of mentionsInStep(step, everyLine)) if (m.line) kindsNamed.set(m.line.id, (kindsNamed.get(m.line.id) ?? new Set<string>()).add(m.ingredient.kind))
   const naming: Renaming = {
-    lines: linesOf(recipe).flatMap(line => [line, ...line.orElse]), byLine, table: setting.table,
+    parted: new Set([...kindsNamed].filter(([, kinds]) => kinds.has('egg-white') && kinds.has('egg-yolk')).map(([id]) => id)),
+    lines: everyLine, byLine, table: setting.table,
     standIn: ingredient => standInFor(ingredient, parts[0]!, setting),
     grease: nobodyAvoids(leverIngredients.grease, setting.table)?.name ?? null,
     dusting: nobodyAvoids(leverIngredients.dusting, setting.table)?.name ?? null,
   }
-  return { ...recipe, components: recipe.components.map((component, i) => {
-    const own = rewritten.get(i)
-    return { ...component, lines: own?.component.lines ?? component.lines, steps: [...own?.first ?? [], ...component.steps.map(step => rewriteStep(step, naming))] }
-  }) }
+  const renamed: Recipe = { ...recipe, components: recipe.components.map((component, i) => ({ ...component, lines: rewritten.get(i)?.component.lines ?? component.lines, steps: component.steps.map(step => rewriteStep(step, naming)) })) }
+  const factors = new Map([...rewritten.values()].flatMap(r => [...r.factors]))
+  const asWritten = linesOf(recipe)
+  return writeMethod(withAmountsRight(renamed, factors), recipe.components.map(c => c.steps), [...rewritten.values()].map(r => r.making), asWritten)
 }
 
 /** What stands for an ingredient that only a step names ("serve with cream"). */

@@ -3,12 +3,12 @@ import type { Kind } from '../pantry'
 
 /** The question that a leaving line asks; each question has its schools. */
 export type Question =
-  | 'egg' | 'egg-wash' | 'butter' | 'hard-fat' | 'oil' | 'milk' | 'sour-milk' | 'cream' | 'fresh-cheese' | 'condensed-milk' | 'milk-powder' | 'cheese'
+  | 'egg' | 'egg-wash' | 'fat' | 'butter' | 'hard-fat' | 'oil' | 'milk' | 'sour-milk' | 'cream' | 'fresh-cheese' | 'condensed-milk' | 'milk-powder' | 'cheese'
   | 'flour' | 'flakes' | 'starch' | 'sweetener' | 'gel' | 'chocolate' | 'cocoa' | 'nut' | 'nut-flour' | 'nut-butter' | 'seed' | 'coconut' | 'plant-drink' | 'plant-cream'
   | 'plant-sour' | 'tofu' | 'binder' | 'puree' | 'fruit' | 'alcohol' | 'ready-made' | 'decoration' | 'flavour' | 'legume'
 
 /** Grams of an ingredient to a gram of what leaves (for eggs: 50 g are one large egg). */
-export interface Dose { readonly ingredient: string, readonly perGram: number, readonly role?: 'fat' | 'liquid' | 'gel' | 'gel-water' | 'acid' }
+export interface Dose { readonly ingredient: string, readonly perGram: number, /** Divided by how many times as sweet as sugar the product is. */ readonly perFactor?: boolean, readonly role?: 'fat' | 'liquid' | 'gel' | 'gel-water' | 'acid' }
 
 /** A way of replacing something, as bakers keep it. Data only: no algorithm knows a school by name. */
 export interface School {
@@ -34,12 +34,20 @@ export interface School {
   /** What it costs to be rarely in a home (0–2), and to taste of itself where it should not (0–3). */
   readonly rarity: number
   readonly flavour: number
+  /** For eggs: what it chiefly does. Two that do different things may share the same eggs. */
+  readonly does?: 'binds' | 'sets' | 'foams' | 'moistens' | 'emulsifies'
+  /** The schools that share the eggs, when it is made of two. */
+  readonly of?: readonly School[]
   /** Only where wheat is gone as well. */
   readonly onlyGlutenFree?: boolean
+  /** For eggs: never alone. */
+  readonly onlyTogether?: boolean
+  /** Only when the baker asks for it. */
+  readonly onlyAsked?: boolean
   readonly source: string
 }
 
-type SchoolExtras = Partial<Pick<School, 'standsFor' | 'families' | 'not' | 'prepare' | 'restMinutes' | 'differs' | 'limit' | 'matches' | 'rarity' | 'flavour' | 'onlyGlutenFree'>>
+type SchoolExtras = Partial<Pick<School, 'standsFor' | 'families' | 'not' | 'prepare' | 'restMinutes' | 'differs' | 'limit' | 'matches' | 'rarity' | 'flavour' | 'onlyGlutenFree' | 'onlyAsked' | 'onlyTogether' | 'does'>>
 
 export const school = (question: Question, id: string, name: string, inSteps: string, adds: readonly Dose[], reason: string, source: string, extras: SchoolExtras = {}): School => ({
   id, question, name, inSteps, adds, reason, source,

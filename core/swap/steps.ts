@@ -1,6 +1,8 @@
+import { weightText } from '../measure'
 import { ingredientById, type Ingredient } from '../pantry'
-import { mentionsInStep, type Line } from '../recipe'
+import { mentionsInStep, readSteps, type Line, type Recipe } from '../recipe'
 import { isBlocked, type Table } from './allowed'
+import { withoutThing } from './sentences'
 
 /** How a step's words change: by the line that is meant, or, for what no line lists, by the ingredient. */
 export interface Renaming {
@@ -12,11 +14,13 @@ export interface Renaming {
   readonly grease: string | null
   readonly dusting: string | null
   readonly table: Table
+  /** Eggs that the method parts: what comes for them is whisked where the whites were, and the yolks have no place any more. */
+  readonly parted?: ReadonlySet<string>
 }
 
 const greasing = /\bgreas\w*[^.;]{0,50}$/iu
-const nothing = '(leave this out)'
 
+/** The new words for what a step names; '' strikes it; null leaves it. */
 function renamed(step: string, m: ReturnType<typeof mentionsInStep>[number], naming: Renaming): string | null {
   const { ingredient } = m
   if (m.verb && isBlocked(ingredient, naming.table)) {
@@ -25,30 +29,70 @@ function renamed(step: string, m: ReturnType<typeof mentionsInStep>[number], nam
     return 'glazed'
   }
   const own = m.line ? naming.byLine.get(m.line.id) : undefined
-  if (own !== undefined) {
-    if (greasing.test(step.slice(0, m.start)) && naming.grease) return naming.grease
-    return own || nothing
-  }
+  if (own !== undefined && ingredient.kind === 'egg-yolk' && naming.parted?.has(m.line!.id)) return ''
+  if (own !== undefined) return greasing.test(step.slice(0, m.start)) && naming.grease ? naming.grease : own
   if (!isBlocked(ingredient, naming.table) || m.line) return null
-  if (greasing.test(step.slice(0, m.start))) return naming.grease ?? nothing
-  return naming.standIn(ingredient) ?? nothing
+  if (greasing.test(step.slice(0, m.start))) return naming.grease ?? ''
+  return naming.standIn(ingredient) ?? ''
 }
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+const isEgg = (ingredient: Ingredient) => ingredient.kind.startsWith('egg')
 
 /**
  * A step with what leaves called by what comes in. "the eggs one at a time" becomes "the flax gel a little at a time";
- * "butter the tin" becomes "grease (with rapeseed oil) the tin". What has no stand-in is said to be left out.
+ * "butter the tin" becomes "grease (with rapeseed oil) the tin". What has no stand-in is struck, with its clause where that was
+ * about nothing else. '' when nothing is left of the step.
  */
 export function rewriteStep(step: string, naming: Renaming): string {
   let text = step
-  for (const m of [...mentionsInStep(step, naming.lines)].sort((a, b) => b.start - a.start)) {
-    const to = renamed(step, m, naming)
+  const mentions = [...mentionsInStep(step, naming.lines)].sort((a, b) => b.start - a.start)
+  for (const m of mentions) {
+    let to = renamed(step, m, naming)
     if (to === null) continue
+    if (to === '') {
+      const cut = withoutThing(text, m.start, m.end)
+      // Yolks that are beaten with something else cannot be struck without it: then what comes stands there too.
+      const name = m.line ? naming.byLine.get(m.line.id) : undefined
+      const losesMore = mentionsInStep(cut, naming.lines).length < mentionsInStep(text, naming.lines).length - 1
+      if (!losesMore || !name) { text = cut; continue }
+      to = name
+    }
     const opens = m.start === 0 || /[.!?:]\s+$/u.test(step.slice(0, m.start))
     // A number before it counted eggs, not gel.
-    text = text.slice(0, m.start).replace(/\b(?:\d+|one|two|three|four|five|six|both|each)\s+(?:large\s+|medium\s+|small\s+)?$/iu, ingredientById(m.ingredient.id)?.kind.startsWith('egg') ? 'the ' : '$&') + (opens ? capital(to) : to) + text.slice(m.end)
-    if (m.ingredient.kind.startsWith('egg')) text = text.replace(/,?\s*one (?:at a time|by one)/iu, ' a little at a time').replace(/\bthe the\b/giu, 'the')
+    text = text.slice(0, m.start).replace(/\b(?:\d+|one|two|three|four|five|six|both|each)\s+(?:large\s+|medium\s+|small\s+)?$/iu, isEgg(m.ingredient) ? 'the ' : '$&') + (opens ? capital(to) : to) + text.slice(m.end)
+    if (isEgg(m.ingredient)) text = text.replace(/,?\s*one (?:at a time|by one)/iu, ' a little at a time').replace(/\bthe the\b/giu, 'the')
   }
-  return text
+  return twiceNamed(text)
 }
+
+/** "the flax gel and flax gel", where yolks and whites became one thing. */
+const twiceNamed = (text: string) => text.replace(/\b((?:the\s+)?)([\p{L}-]+(?:\s+[\p{L}-]+){0,3}),\s+(?:the\s+)?\2\b/giu, '$1$2').replace(/\b(the\s+)?([\p{L}-]+(?:\s+[\p{L}-]+){0,3})\s+and\s+(?:the\s+)?\2\b/giu, '$1$2')
+
+/**
+ * Every step with the amounts that it states put right for lines that weigh something else now: struck where they are the whole
+ * of the line, scaled by `factors` (by line id) where they are a share of it.
+ */
+export function withAmountsRight(recipe: Recipe, factors: ReadonlyMap<string, number>): Recipe {
+  const cuts = new Map<string, (readonly [number, number, string])[]>()
+  for (const step of readSteps(recipe)) for (const use of step.uses) {
+    if (use.share.of !== 'amount' || !use.line || !factors.has(use.line.id)) continue
+    const factor = factors.get(use.line.id)!
+    const whole = (use.line.grams?.best ?? 0) / factor
+    const { grams, quantity } = use.share
+    const key = `${step.component}|${step.at}`
+    cuts.set(key, [...cuts.get(key) ?? [], [quantity.start, quantity.end, grams !== null && grams < 0.85 * whole ? weightText(grams * factor) : '']])
+  }
+  if (!cuts.size) return recipe
+  return { ...recipe, components: recipe.components.map(c => ({ ...c, steps: c.steps.map((step, at) => {
+    const own = cuts.get(`${c.name}|${at}`)
+    return own ? [...own].sort((a, b) => b[0] - a[0]).reduce((text, [from, to, amount]) => {
+      const left = text.slice(0, from)
+      const right = text.slice(to).replace(/^\s*(?:of\s+)?(?:the\s+)?/iu, '')
+      return amount ? `${left}${amount} of the ${right}` : `${left}${/\bthe\s*$/iu.test(left) ? '' : 'the '}${right}`
+    }, step) : step
+  }) })) }
+}
+
+/** Is this a blocked or leaving thing's own kind: for those who ask which line an egg was. */
+export const isEggLine = (line: Line): boolean => { const i = line.ingredient ? ingredientById(line.ingredient) : undefined; return i !== undefined && isEgg(i) }

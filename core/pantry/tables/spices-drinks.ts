@@ -27,7 +27,7 @@ export const spicesDrinks = [
   row('soft-drink', 'water', 'soft drink', 'ginger ale | ginger beer | lemonade | cola | lemon-lime soda | root beer | tonic water', [90, 0, 0, 0, 10, 0, 0], 1.04, { acid: 0.03, pieces: { tin: 330 } }, '[M]'),
   row('coconut-water', 'juice', 'coconut water', 'young coconut water', [95, 0.1, 0, 0.4, 4, 0, 0], 1.02, { holds: 'coconut' }, '[M]'),
   row('stock', 'water', 'pickle brine', 'brine', [96, 0, 0, 0.2, 0.5, 0, 0], 1.03, {}, '[M]'),
-  row('soy-sauce', 'flavour', 'soy sauce', 'tamari | miso | white miso | miso paste', [63, 0.5, 0, 9, 5, 8, 2], 1.15, { holds: 'soy', mayHold: 'wheat barley' }, '[M]'),
+  row('soy-sauce', 'flavour', 'soy sauce', 'tamari | miso | white miso | miso paste', [63, 0.5, 0, 9, 5, 8, 2], 1.15, { holds: 'soy', mayHold: 'wheat barley', salt: 15 }, '[M]'),
   row('mustard-condiment', 'flavour', 'mustard', 'mustard powder | dijon mustard | english mustard', [60, 10, 0, 8, 3, 8, 5], 1.05, { holds: 'mustard', mayHold: 'sulphite wheat' }, '[M]'),
   row('sauerkraut', 'fruit', 'sauerkraut', '', [92, 0.1, 0, 0.9, 1.8, 0, 2.9], 0.6, { acid: 0.12, pieces: { tin: 240 } }, '[M]'),
   row('msg-yeast-flakes', 'flavour', 'nutritional yeast', 'yeast flakes | yeast extract', [5, 4, 0, 50, 2, 20, 20], 0.3, { mayHold: 'barley wheat' }, '[M]'),

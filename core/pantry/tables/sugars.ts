@@ -10,8 +10,8 @@ export const sugars = [
   row('coconut-sugar', 'sugar', 'coconut sugar', 'coconut palm sugar | palm sugar', [2.5, 0.3, 0, 0.6, 90, 0, 2], 0.7, { acid: 0.012 }, '[M]; flower sap, no coconut protein'),
   row('vanilla-sugar', 'sugar', 'vanilla sugar', '', [0.3, 0, 0, 0, 99, 0, 0], 0.845, { pieces: { packet: 8 } }, '[M]'),
   row('date-sugar', 'sugar', 'date sugar', '', [4, 0.3, 0, 2.5, 70, 8, 9], 0.62, { acid: 0.02 }, '[M]'),
-  row('erythritol', 'sugar', 'erythritol', 'granular sweetener', [0, 0, 0, 0, 0, 0, 0], 0.8, { sweet: 65 }, '[M] sweetness about 0.65'),
-  row('xylitol', 'sugar', 'xylitol', 'birch sugar', [0, 0, 0, 0, 0, 0, 0], 0.8, { sweet: 100 }, '[M]; poisonous to dogs'),
+  row('erythritol', 'sugar', 'erythritol', 'granular sweetener', [0, 0, 0, 0, 0, 0, 0], 0.8, { sweet: 65, bulk: 100 }, '[M] sweetness about 0.65'),
+  row('xylitol', 'sugar', 'xylitol', 'birch sugar', [0, 0, 0, 0, 0, 0, 0], 0.8, { sweet: 100, bulk: 100 }, '[M]; poisonous to dogs'),
 
   row('golden-syrup', 'syrup', 'golden syrup', 'light treacle', [17, 0, 0, 0.3, 79, 0, 0], 1.42, { acid: 0.005 }, '[M]'),
   row('treacle', 'syrup', 'black treacle', 'treacle | molasses | dark treacle | blackstrap molasses | fancy molasses | unsulphured molasses', [22, 0, 0, 1.2, 66, 0, 0], 1.35, { acid: 0.06, traces: 'sulphite', called: { us: 'molasses' } }, '[U] molasses; [M]'),

@@ -1,0 +1,72 @@
+import { cautionsFor, checkPeople, packetsToCheck, type Person } from '../people'
+import type { Recipe } from '../recipe'
+import type { Table } from './allowed'
+import type { Wishes } from './candidates'
+import { judge } from './judge'
+import type { Known } from './known'
+import { costOf, type Option, type Part } from './part'
+import type { Plan } from './plan'
+import { rewritePart, rewriteRecipe, type Rewritten } from './rewrite'
+import { wayOf } from './search'
+import { noteRows } from './tables/consequences'
+import { notAdvised } from './tables/limits'
+
+/** What every plan of one question has in common. */
+export interface Asked { readonly recipe: Recipe, readonly people: readonly Person[], readonly parts: readonly Part[], readonly table: Table, readonly wishes: Wishes, readonly known: Known }
+
+export interface Choice { readonly title: string, readonly id: string, readonly options: ReadonlyMap<number, Option> }
+
+/**
+ * Up to three distinct answers for the main part: the closest, the one with fewest new things, and one by the larder or another
+ * way. Different means another egg school, or, without eggs, another school somewhere.
+ */
+export function chooseMain(options: readonly Option[], wishes: Wishes): { option: Option, id: string, title: string }[] {
+  const allowed = wishes.maxExtra === undefined ? options : options.filter(o => o.news.length <= wishes.maxExtra!)
+  const pool = allowed.length ? allowed : options
+  const [closest] = pool
+  if (!closest) return []
+  const asked = wishes.pin?.length || Object.keys(wishes.schools ?? {}).length
+  const chosen = [{ option: closest, id: 'closest', title: asked ? 'What you asked for' : 'Closest' }]
+  const fresh = () => pool.filter(o => !chosen.some(c => wayOf(c.option) === wayOf(o)) && o.loss < Math.max(notAdvised, closest.loss * 2))
+  const fewest = fresh().reduce<Option | null>((best, o) => !best || o.news.length < best.news.length || (o.news.length === best.news.length && costOf(o) < costOf(best)) ? o : best, null)
+  if (fewest) chosen.push(fewest.news.length < closest.news.length ? { option: fewest, id: 'fewest', title: 'Fewest extras' } : { option: fresh()[0]!, id: 'other-way', title: 'Another way' })
+  const larder = new Set(wishes.larder ?? [])
+  const bought = (o: Option) => o.news.filter(id => !larder.has(id)).length
+  const third = larder.size ? fresh().reduce<Option | null>((best, o) => !best || bought(o) < bought(best) ? o : best, null) : fresh()[0]
+  if (third) chosen.push(larder.size ? { option: third, id: 'larder', title: 'From your larder' } : { option: third, id: 'third-way', title: chosen.some(c => c.id === 'other-way') ? 'A third way' : 'Another way' })
+  return chosen
+}
+
+function notesFor(options: readonly Option[]): string[] {
+  const said = new Set<string>()
+  for (const { part, draft } of options) {
+    const gone = (question: string) => part.groups.some(g => g.question === question)
+    const soda = [...draft.kept, ...draft.added].some(w => w.ingredient.soda > 0)
+    const facts = new Set([...gone('egg') ? ['egg-gone'] : [], ...soda ? ['soda'] : [], ...gone('flour') ? ['gluten-gone'] : part.flour > 0 ? ['gluten-stays'] : []])
+    for (const row of noteRows) if (facts.has(row.when) && row.families.includes(part.reading.family.id)) said.add(row.says)
+  }
+  return [...said]
+}
+
+/** Writes a choice as a whole plan; null when the independent check does not pass it. */
+export function planOf({ recipe, people, parts, table, wishes, known }: Asked, choice: Choice): Plan | null {
+  const setting = { region: recipe.region, by: wishes.measureIn ?? 'grams', table, wishes } as const
+  const rewritten = new Map<number, Rewritten>([...choice.options].map(([i, option]) => [i, rewritePart(option, i, setting)]))
+  const adapted = rewriteRecipe(recipe, parts, rewritten, setting)
+  const check = checkPeople(adapted, people, known.packets ? { packets: known.packets } : {})
+  // The gate: a plan that the independent check does not pass is not shown, whoever thought it good. What the baker's own packets say is said beside it.
+  const bare = known.packets ? checkPeople(adapted, people) : check
+  if (bare.people.some(person => person.verdict === 'conflict')) return null
+  const options = [...choice.options.values()]
+  const changes = [...rewritten.values()].flatMap(r => r.changes)
+  const schools = [...new Set(changes.flatMap(change => change.school ?? []))]
+  return {
+    id: choice.id, title: choice.title, recipe: adapted, changes,
+    ...judge(adapted, parts, new Set(choice.options.keys()), schools, known.tried),
+    differs: [...new Set(options.flatMap(o => o.answers.flatMap(([, answer]) => answer.differs ? [answer.differs] : [])))],
+    notes: notesFor(options),
+    cautions: cautionsFor(adapted, people),
+    packets: packetsToCheck(adapted, people, check),
+    forPeople: people.map(person => person.id),
+  }
+}

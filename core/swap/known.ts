@@ -1,0 +1,25 @@
+import type { CheckedPacket } from '../people'
+import type { AmountSetter } from './draft'
+import type { Tried } from './experience'
+import type { Plan } from './plan'
+import { setByArithmetic } from './arithmetic'
+
+/** What this house knows besides the recipe: the packets that a bake is tied to, and how its own bakes came out. */
+export interface Known {
+  readonly packets?: readonly CheckedPacket[]
+  readonly tried?: readonly Tried[]
+  /** Called with a first plan before the others are weighed. */
+  readonly first?: (plan: Plan) => void
+  /** How amounts are set; the solver unless the bench compares. */
+  readonly by?: Method
+}
+
+/**
+ * Ways of finding amounts, for the bench: one for one by weight and the schools' doses as they stand, both by the first school of the
+ * table; the same with the arithmetic; a search by the arithmetic; the solver without functions; the solver.
+ */
+export const methods = ['one-for-one', 'table', 'table-arithmetic', 'arithmetic', 'composition', 'solver'] as const
+export type Method = (typeof methods)[number]
+
+const asDosed: AmountSetter = draft => draft
+export const setterOf: Readonly<Record<Exclude<Method, 'solver' | 'composition'>, AmountSetter>> = { 'one-for-one': asDosed, 'table': asDosed, 'table-arithmetic': setByArithmetic, 'arithmetic': setByArithmetic }
