@@ -1,5 +1,5 @@
 import { liveQuery } from 'dexie'
-import { emptyStock, shelfRowOf, type Bake, type House, type Packet, type PeopleGroup, type Person, type Picture, type ShelfRow, type Stock } from '#core'
+import { emptyStock, shelfRowOf, type Bake, type Baked, type House, type Packet, type PeopleGroup, type Person, type Picture, type ShelfRow, type Stock } from '#core'
 import { db } from './schema'
 
 /** Reading and writing the house. Every writer either does all of it or nothing. */
@@ -16,9 +16,16 @@ export const savePerson = (person: Person) => db.transaction('rw', db.people, as
 })
 export const removePerson = (id: string) => db.people.where({ id }).delete()
 
-export const saveBakes = (bakes: readonly Bake[]) => db.transaction('rw', db.bakes, db.shelf, async () => {
+/** What was baked by its plan, by bake: kept beside the bakes and with them, so that nobody has to read them all for it. */
+export type BakedBy = Readonly<Record<string, readonly Baked[]>>
+export const readBaked = () => readFact<BakedBy>('baked', {})
+const bakedIn = (bakes: readonly Bake[]): BakedBy => Object.fromEntries(bakes.flatMap(bake => bake.baked ? [[bake.id, bake.baked]] : []))
+
+export const saveBakes = (bakes: readonly Bake[]) => db.transaction('rw', db.bakes, db.shelf, db.facts, async () => {
   await db.bakes.bulkPut([...bakes])
   await db.shelf.bulkPut(bakes.map(shelfRowOf))
+  const baked = bakedIn(bakes)
+  if (Object.keys(baked).length) await writeFact('baked', { ...await readBaked(), ...baked })
 })
 export const saveBake = (bake: Bake) => saveBakes([bake])
 
@@ -71,6 +78,7 @@ export const replaceHouse = (house: House) => db.transaction('rw', [db.people, d
   await db.people.bulkAdd(house.people.map(person => ({ ...person })))
   await db.bakes.bulkPut([...house.bakes])
   await db.shelf.bulkPut(house.bakes.map(shelfRowOf))
+  await writeFact('baked', bakedIn(house.bakes))
   await db.pictures.bulkPut([...house.pictures])
   await db.groups.bulkPut([...house.groups])
   await db.packets.bulkPut([...house.packets])

@@ -1,5 +1,6 @@
+import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
-import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type Caution, type PeopleCheck, type Person, type RecipeEdit, type Resting, type Tie } from '#core'
+import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type Caution, type PeopleCheck, type Person, type Plan, type RecipeEdit, type Resting, type Result, type Split, type Tie, type Wishes } from '#core'
 import { bakeById, savePicture } from '~/db/house'
 import { useHouseStore } from './house'
 
@@ -27,8 +28,11 @@ export const useBenchStore = defineStore('bench', () => {
   /** Who can sit at this bake's table: the house, and the guests of this bake. */
   const seatable = computed<readonly Person[]>(() => house.people.filter(person => !person.guestOf || person.guestOf === bake.value?.id))
 
-  async function show(next: Bake) {
+  /** `keep` the plans that are shown: the recipe and the table are the same. */
+  async function show(next: Bake, keep = false) {
+    if (bake.value?.id !== next.id || bake.value.recipe !== next.recipe || bake.value.people !== next.people) { split.value = null; stopSplit() }
     bake.value = next
+    if (keep) { await look(next); return }
     adaptation.value = null
     const turn = ++asked
     working.value = 'checking'
@@ -64,13 +68,13 @@ export const useBenchStore = defineStore('bench', () => {
   }
 
   /** Shows and saves a changed bake; the one before can be brought back. */
-  async function change(next: Bake) {
+  async function change(next: Bake, keep = false) {
     if (bake.value) past.value = [...past.value.slice(-99), bake.value]
     future.value = []
     // A chosen plan that somebody can no longer eat is said where it is looked at, by planCheck.
     notice.value = bake.value?.plan && !next.plan ? 'The chosen plan is set aside, since what it rests on changed. Undo brings it back.' : ''
     const stamped = { ...next, updated: new Date().toISOString() }
-    await Promise.all([show(stamped), save(stamped)])
+    await Promise.all([show(stamped, keep), save(stamped)])
   }
 
   /** Reads a pasted text and lays it on the bench; the photo that it was read from stays with it. */
@@ -137,42 +141,124 @@ export const useBenchStore = defineStore('bench', () => {
     if (now) await changeQuietly({ ...now, ticked: now.ticked.includes(key) ? now.ticked.filter(k => k !== key) : [...now.ticked, key] })
   }
   /** A change that leaves the recipe alone: the plans that are shown stay. */
-  async function changeQuietly(next: Bake) {
-    const kept = adaptation.value
-    await change(next)
-    adaptation.value = kept
-  }
+  const changeQuietly = (next: Bake) => change(next, true)
+
+  const knows = () => ({ ties: bake.value?.ties ?? [], packets: house.packets, today: today(), tried: house.tried })
+  const asWished = (now: Bake): Wishes => ({ ...now.wishes, measureIn: house.measureIn })
 
   async function work() {
     const now = bake.value
     if (!now) return
     const turn = ++asked
     working.value = 'planning'
-    const found = await useCore().adapt(now.recipe, table.value, { ...now.wishes, measureIn: house.measureIn }).catch(broken)
+    // A first plan is shown while the others are still weighed.
+    const first = proxy((plan: Plan) => { if (turn === asked && !adaptation.value) adaptation.value = { verdict: 'adapted', family: plan.parts[0]?.family ?? '', why: [], plans: [plan], instead: [] } })
+    const found = await useCore().adapt(now.recipe, table.value, asWished(now), knows(), first).catch(broken)
     if (turn !== asked) return
     adaptation.value = found
     working.value = ''
   }
-
-  async function choose(planId: string) {
-    const plan = adaptation.value?.plans.find(p => p.id === planId)
-    const kept = adaptation.value
-    if (!bake.value || !plan) return
-    await change({ ...bake.value, plan })
-    adaptation.value = kept
+  /** Stops waiting: what was there before stays. */
+  function stopWorking() {
+    asked++
+    working.value = ''
   }
 
+  /** What the baker asks for besides; the plans are worked out anew. A plan that was chosen stays chosen until another is. */
+  async function wish(wishes: Wishes) {
+    const now = bake.value
+    if (!now) return
+    await changeQuietly({ ...now, wishes })
+    await work()
+  }
+
+  async function choose(plan: Plan) {
+    if (!bake.value) return
+    await changeQuietly({ ...bake.value, plan })
+  }
+
+  let nudged: { readonly lineId: string, readonly at: number } | null = null
+  const together = 1500
+  /** Moves one amount of a plan; it is then the bake's own plan. Steps on the same line in short order are one step to undo. */
+  async function nudge(plan: Plan, lineId: string, grams: number) {
+    const now = bake.value
+    if (!now) return
+    const found = await useCore().nudge(now.recipe, plan, lineId, grams, table.value, asWished(now), knows()).catch(broken)
+    if (!found || bake.value?.id !== now.id) return
+    const at = performance.now()
+    const next = { ...bake.value, plan: found.plan, updated: new Date().toISOString() }
+    if (nudged?.lineId === lineId && at - nudged.at < together && past.value.length) {
+      bake.value = next
+      await save(next)
+    }
+    else await changeQuietly(next)
+    nudged = { lineId, at: performance.now() }
+    planCheck.value = found.check
+  }
+
+  const split = shallowRef<Split | null>(null)
+  const splitting = ref<{ readonly done: number, readonly of: number } | null>(null)
+  let splitTurn = 0
+  /** Weighs one version for all against several batches. */
+  async function weighSplit() {
+    const now = bake.value
+    if (!now) return
+    const turn = ++splitTurn
+    split.value = null
+    splitting.value = { done: 0, of: 1 }
+    const found = await useCore().split(now.recipe, table.value, asWished(now), knows(), proxy((done: number, of: number) => {
+      if (turn !== splitTurn) return false
+      splitting.value = { done, of }
+      return true
+    })).catch(broken)
+    if (turn !== splitTurn) return
+    split.value = found
+    splitting.value = null
+  }
+  function stopSplit() {
+    splitTurn++
+    splitting.value = null
+  }
+  /** Makes a bake of each batch, each with its people and plan; the one that is baked first is opened. */
+  async function bakeApart(): Promise<string | null> {
+    const now = bake.value
+    const found = split.value
+    if (!now || !found) return null
+    const moment = new Date().toISOString()
+    const bakes = found.batches.map((batch): Bake => { const title = `${now.title} for ${batch.names.join(' and ')}`.slice(0, 160); return { ...now, id: crypto.randomUUID(), title, recipe: { ...now.recipe, title }, people: batch.people, plan: batch.plan, baked: [], created: moment, updated: moment } })
+    for (const each of [...bakes].reverse()) await house.keepBake(each)
+    return bakes[0]?.id ?? null
+  }
+
+  /** How it came out, today, by the chosen plan; or takes that back. */
+  async function baked(result: Result | null) {
+    const now = bake.value
+    if (!now?.plan) return
+    const day = today()
+    const others = (now.baked ?? []).filter(b => b.on !== day)
+    const schools = [...new Set(now.plan.changes.flatMap(change => change.school ?? []))]
+    await changeQuietly({ ...now, baked: result ? [...others, { on: day, result, family: now.plan.parts[0]?.family ?? 'other', schools, note: '' }] : others })
+    await work()
+  }
+
+  /** Counts the steps back and forth, so that fields which are being moved begin anew. */
+  const stepped = ref(0)
   async function step(from: typeof past, to: typeof future) {
     const back = from.value.at(-1)
     if (!back || !bake.value) return
     notice.value = ''
     to.value = [...to.value, bake.value]
     from.value = from.value.slice(0, -1)
-    await Promise.all([show(back), save(back)])
+    nudged = null
+    const same = back.recipe === bake.value.recipe && back.people === bake.value.people
+    const wished = JSON.stringify(back.wishes) !== JSON.stringify(bake.value.wishes)
+    await Promise.all([show(back, same), save(back)])
+    stepped.value++
+    if (same && wished) await work()
   }
 
   return {
-    bake, check, planCheck, cautions, resting, adaptation, working, saved, notice, table, seatable, tie, tick, begin, open, edit, readAgain, seat, work, choose,
+    bake, stepped, check, planCheck, cautions, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows,
     canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0),
     undo: () => step(past, future), redo: () => step(future, past),
     clear: () => { bake.value = null; check.value = null; planCheck.value = null; adaptation.value = null },

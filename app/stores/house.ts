@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
-import { bakeOf, bakeWith, emptyStock, linesOf, readingOf, tagsOf, type Bake, type House, type Packet, type PeopleGroup, type Person, type ShelfRow, type Stock, type VerdictChange } from '#core'
-import { addToHouse, allBakes, allPackets, allPeople, bakeById, pictureOf, readFact, readHouse, readView, removeBake, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveBakes, saveGroup, savePacket, savePerson, savePicture, stockedSince, watchHouse, writeFact, writeStock, type HouseView } from '~/db/house'
+import { bakeOf, bakeWith, emptyStock, linesOf, readingOf, tagsOf, type Bake, type House, type Packet, type PeopleGroup, type Person, type ShelfRow, type Stock, type Tried, type VerdictChange } from '#core'
+import { addToHouse, allBakes, allPackets, allPeople, bakeById, pictureOf, readBaked, readFact, readHouse, readView, removeBake, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveBakes, saveGroup, savePacket, savePerson, savePicture, stockedSince, watchHouse, writeFact, writeStock, type BakedBy, type HouseView } from '~/db/house'
 
 /** What a change of people or packets did to the kept bakes. */
 export interface HouseChange { readonly what: string, readonly rows: readonly { readonly bake: string, readonly title: string, readonly changes: readonly VerdictChange[] }[] }
@@ -19,6 +19,13 @@ export const useHouseStore = defineStore('house', () => {
   /** When the stock changed last: a bake that was read before is read again when it is opened. */
   const stocked = ref('')
   const ready = ref(false)
+  /** What this house has baked by its plans, by bake: kept beside the bakes, so that nobody has to read them all for it. */
+  const bakedBy = shallowRef<BakedBy>({})
+  const tried = computed<readonly Tried[]>(() => Object.values(bakedBy.value).flat())
+  async function keepBake(bake: Bake) {
+    await saveBake(bake)
+    if (bake.baked) bakedBy.value = { ...bakedBy.value, [bake.id]: bake.baked }
+  }
   const problem = ref('')
   const measureIn = ref<'grams' | 'spoons'>('grams')
 
@@ -52,6 +59,7 @@ export const useHouseStore = defineStore('house', () => {
       await pour(first.stock)
       watchHouse(view => { seen(view); void pour(view.stock) }, () => { problem.value = unreadable })
       measureIn.value = await readFact('measureIn', 'grams')
+      bakedBy.value = await readBaked()
       const empty = !first.people.length && !first.shelf.length
       // The demo household moves in once; whoever empties the house afterwards keeps it empty.
       if (empty && !(await readFact('demoSeen', false)) && await isDemoServer()) {
@@ -156,6 +164,7 @@ export const useHouseStore = defineStore('house', () => {
   }
 
   return {
+    tried,
     residents: computed(() => people.value.filter(person => !person.guestOf)), groups, packets, changed, rechecking, changesSeen,
     people, shelf, stock, stocked, ready, problem, measureIn, start, openDemo, measure, keepStock, readAgain, tag, archive, duplicate, dropBake,
     keepPerson: (person: Person) => andCheckAll(`${person.name} is as entered now.`, () => savePerson(person)),
@@ -168,8 +177,8 @@ export const useHouseStore = defineStore('house', () => {
       await andCheckAll(`The packet “${packet.name}” has left the house.`, async () => { gone = await removePacket(packet.id) })
       return async () => { if (gone?.packet) { const { packet: back, label } = gone; await andCheckAll(`The packet “${back.name}” is back.`, () => savePacket(back, label)) } }
     },
-    keepBake: (bake: Bake) => saveBake(bake), keepBakes: (bakes: readonly Bake[]) => saveBakes(bakes), everyBake: allBakes,
-    replace: async (house: House) => { await replaceHouse(house); stocked.value = await stockedSince(); await pour(house.stock) }, whole: readHouse,
+    keepBake, keepBakes: (bakes: readonly Bake[]) => saveBakes(bakes), everyBake: allBakes,
+    replace: async (house: House) => { await replaceHouse(house); bakedBy.value = await readBaked(); stocked.value = await stockedSince(); await pour(house.stock) }, whole: readHouse,
   }
 })
 

@@ -1,6 +1,10 @@
 import { expose } from 'comlink'
-import { adapt, allIngredients, backup, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, findMentions, ingredientById, jsonLdOf, lookAlikes, nameIn, nearNames, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, stockPantry, sumUp, unknownsOf, whoMayEat, type Bake, type CardHouse, type Finding, type House, type IngredientForm, type LineOptions, type Packet, type PacketWords, type Person, type Reading, type Recipe, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Wishes } from '#core'
+import { adapt, allIngredients, backup, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, stockPantry, sumUp, sweeteners, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type Finding, type House, type Ingredient, type IngredientForm, type Known, type LineOptions, type Measure, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
 import { decodeText } from './decode'
+
+/** What the house knows of a bake: its ties, packets and day, and what it has baked. */
+interface HouseKnows { readonly ties: readonly Tie[], readonly packets: readonly Packet[], readonly today: string, readonly tried: readonly Tried[] }
+const knownBy = ({ ties, packets, today, tried }: HouseKnows): Known => ({ ...ties.length ? { packets: packetsFor(ties, packets, today) } : {}, tried })
 
 /** The core behind a worker: everything that reads, checks or plans runs here, so that the page never waits. */
 const core = {
@@ -43,7 +47,27 @@ const core = {
     return changes.length ? [{ bake: bake.id, title: bake.title, changes }] : []
   }),
   cardFacts: (bake: Bake, people: readonly Person[], house: CardHouse) => { const facts = cardFacts(bake, people, house); return { facts, code: codeText(facts) } },
-  adapt: (recipe: Recipe, people: readonly Person[], wishes: Wishes) => adapt(recipe, people, wishes),
+  /** Works the plans out; `first` hears of a first one before the rest are weighed. */
+  adapt: (recipe: Recipe, people: readonly Person[], wishes: Wishes, knows: HouseKnows, first?: (plan: Plan) => void) => adapt(recipe, people, wishes, { ...knownBy(knows), ...first ? { first } : {} }),
+  nudge: (recipe: Recipe, plan: Plan, lineId: string, grams: number, people: readonly Person[], wishes: Wishes, knows: HouseKnows) => nudge(recipe, plan, lineId, grams, people, wishes, knownBy(knows)),
+  sensitivity: (recipe: Recipe, plan: Plan, people: readonly Person[], wishes: Wishes, knows: HouseKnows) => sensitivity(recipe, plan, people, wishes, knownBy(knows)),
+  bringing: (recipe: Recipe, plan: Plan, component: string, measure: Measure) => bringing(recipe, plan, component, measure),
+  waysFor: (recipe: Recipe, people: readonly Person[], wishes: Wishes, knows: HouseKnows) => waysFor(recipe, people, wishes, knownBy(knows)),
+  choices: () => ({ families: familyChoices, sweeteners, schools: schools.map(({ id, name, source }) => ({ id, name, source })), jobs: jobRows.map(({ job, explains }) => ({ job, explains })) }),
+  schoolNames: (ids: readonly string[]) => ids.map(id => ({ id, name: schoolById(id)?.name ?? id, source: schoolById(id)?.source ?? '' })),
+  /** How much fat a firm plant fat is reckoned with, of those ids that are one; in %. */
+  fatsOf: (ids: readonly string[]) => ids.flatMap(id => { const item = ingredientById(id); return item?.kind === 'plant-block' ? [{ id, name: item.name, fat: item.per100.fat }] : [] }),
+  /** The same ingredient with the fat of its packet; its water gives way. */
+  withFat: (id: string, fat: number): Ingredient | null => { const item = ingredientById(id); return item ? { ...item, per100: { ...item.per100, fat, water: Math.max(0, item.per100.water + item.per100.fat - fat) }, source: `fat by the packet, entered in this house; else ${item.source.replace(/^fat by the packet, entered in this house; else /u, '')}` } : null },
+  /** One version for all or several; stops when it is told to, between two groups. */
+  split: async (recipe: Recipe, people: readonly Person[], wishes: Wishes, knows: HouseKnows, each: (done: number, of: number) => Promise<boolean> | boolean) => {
+    const weighing = weighSplits(recipe, people, wishes, knownBy(knows))
+    for (;;) {
+      const next = weighing.next()
+      if (next.done) return next.value
+      if (!(await each(next.value.done, next.value.of))) return null
+    }
+  },
   cardOf: (bake: Bake, people: readonly Person[], house: CardHouse) => cardOf(bake, people, house),
   cardHtml: (bake: Bake, people: readonly Person[], house: CardHouse, code: string) => cardHtml(bake, people, house, code),
   jsonLdOf: (recipe: Recipe) => jsonLdOf(recipe),

@@ -1,12 +1,20 @@
 <script setup lang="ts">
-import { measureNames, type Measure, type PlanPart } from '#core'
+import { measureNames, type Bringing, type Brought, type Measure, type PlanPart } from '#core'
 
 /** The balance of one part: a bead on a wire for each measure; the mark is the original, the green stretch still is this dessert. */
-const props = defineProps<{ part: PlanPart }>()
+const props = defineProps<{ part: PlanPart, where?: (component: string, measure: Measure) => Promise<Bringing> }>()
 
 const shown: readonly Measure[] = ['water', 'fat', 'solidFat', 'sugar', 'protein', 'starch', 'lift', 'bind', 'set', 'acid', 'fibre']
 const units: Partial<Record<Measure, string>> = { lift: 'mmol gas', bind: 'eggs', set: 'eggs', acid: 'meq' }
 const open = ref<Measure | null>(null)
+/** Which lines bring the measure that is looked at, fetched when it is opened. */
+const brought = shallowRef<Bringing | null>(null)
+watch(() => [open.value, props.part] as const, async ([measure, part]) => {
+  const found = measure && props.where ? await props.where(part.component, measure) : null
+  if (open.value === measure) brought.value = found
+})
+const list = (all: readonly Brought[], unit: string) => !all.length ? 'nothing.' : all.slice(0, 5).map(b => `${b.name} ${tidy(b.brings)} ${unit}`).join(', ') + (all.length > 5 ? ' …' : '.')
+const sources = computed(() => [...new Set((brought.value?.after ?? []).slice(0, 5).flatMap(b => b.source.split('; ')))].join('; '))
 
 const tidy = (n: number) => Math.abs(n) >= 20 ? String(Math.round(n)) : (Math.round(n * 10) / 10).toFixed(Math.abs(n) < 20 && n % 1 ? 1 : 0)
 const wires = computed(() => shown.filter(measure => {
@@ -22,7 +30,7 @@ const wires = computed(() => shown.filter(measure => {
   const relative = measure !== 'acid' && measure !== 'fibre' && Math.abs(was) > 0.1
   const change = relative ? `${sign(100 * (is - was) / was)} %` : `${sign(is - was)} ${units[measure] ?? 'g'}`
   const unit = units[measure] ?? 'g'
-  return { measure, name: measureNames[measure], low: at(low), high: at(high), x: at(is), inside, change, says: `${tidy(was)} ${unit} as written, ${tidy(is)} now; ${inside ? 'within' : 'outside'} ${tidy(low)} to ${tidy(high)}, where it still is this dessert.` }
+  return { measure, unit, name: measureNames[measure], low: at(low), high: at(high), x: at(is), inside, change, says: `${tidy(was)} ${unit} as written, ${tidy(is)} now; ${inside ? 'within' : 'outside'} ${tidy(low)} to ${tidy(high)}, where it still is this dessert.` }
 }))
 function sign(n: number) { const r = Math.abs(n) < 10 && Math.abs(n) >= 0.05 && Math.abs(n) % 1 > 0.05 && Math.abs(n) < 3 ? Math.round(n * 10) / 10 : Math.round(n); return r === 0 ? '±0' : `${r > 0 ? '+' : '−'}${Math.abs(r)}` }
 </script>
@@ -42,7 +50,14 @@ function sign(n: number) { const r = Math.abs(n) < 10 && Math.abs(n) >= 0.05 && 
         </span>
         <span class="change" :class="{ off: !wire.inside }">{{ wire.change }}</span>
       </button>
-      <p v-if="open === wire.measure" class="says soft">{{ wire.says }}</p>
+      <div v-if="open === wire.measure" class="says soft">
+        <p>{{ wire.says }}</p>
+        <template v-if="brought">
+          <p><b>As written:</b> {{ list(brought.before, wire.unit) }}</p>
+          <p><b>Now:</b> {{ list(brought.after, wire.unit) }}</p>
+          <p>Each line’s weight times what 100 g of it hold. Source: {{ sources }}. The green stretch: tolerances of the engine’s study [M].</p>
+        </template>
+      </div>
     </li>
   </ul>
 </template>
@@ -57,7 +72,7 @@ function sign(n: number) { const r = Math.abs(n) < 10 && Math.abs(n) >= 0.05 && 
 .mark { position: absolute; left: calc(50% - 1px); top: 6px; width: 2px; height: 18px; background: var(--ink); }
 .change { text-align: right; font-weight: 600; white-space: nowrap; }
 .off { color: var(--beet); }
-.says { font-size: 0.92rem; padding: 0 4px 8px; }
+.says { font-size: 0.92rem; padding: 0 4px 8px; display: grid; gap: 3px; line-height: 1.35; overflow-wrap: anywhere; }
 .bead { position: absolute; top: 5px; margin-left: -10px; transition: left 0.25s; }
 @media (max-width: 760px) { .wire { min-height: 44px; } }
 </style>

@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { schools, type Plan } from '#core'
+import type { Plan } from '#core'
 
 /** The plans to choose from, as one group: arrow keys move, the chosen one is looked at. */
-const props = defineProps<{ plans: readonly Plan[], kept: string | null }>()
+const props = defineProps<{ plans: readonly Plan[], kept: string | null, names: Readonly<Record<string, string>> }>()
 const looked = defineModel<string>({ required: true })
 const news = (plan: Plan) => [...new Set(plan.changes.flatMap(c => c.adds.map(a => a.ingredient)))].filter(id => id !== 'water')
 const waysOf = (plan: Plan) => [...new Set(plan.changes.flatMap(c => c.school ?? []))]
 /** The ways a plan goes, those that the others do not share first: that is what there is to choose. */
 const short = (plan: Plan) => {
   const shared = (id: string) => props.plans.filter(p => waysOf(p).includes(id)).length
-  return [...waysOf(plan)].sort((a, b) => shared(a) - shared(b)).flatMap(id => schools.find(s => s.id === id)?.name ?? []).slice(0, 2).join(' · ')
+  return [...waysOf(plan)].sort((a, b) => shared(a) - shared(b)).map(id => props.names[id] ?? '').filter(Boolean).slice(0, 2).join(' · ')
 }
 const level = (plan: Plan) => plan.confidence === 'very close' || plan.confidence === 'close' ? 'good' : plan.confidence === 'works, noticeably different' ? 'fair' : 'weak'
 const cards = useTemplateRef<HTMLButtonElement[]>('cards')
@@ -27,7 +27,7 @@ function move(event: KeyboardEvent, by: number) {
       v-for="plan in plans" ref="cards" :key="plan.id" type="button" role="radio" class="plan" :aria-checked="plan.id === looked" :tabindex="plan.id === looked ? 0 : -1"
       @click="looked = plan.id" @keydown.down="move($event, 1)" @keydown.right="move($event, 1)" @keydown.up="move($event, -1)" @keydown.left="move($event, -1)"
     >
-      <span class="title">{{ plan.title }}<span v-if="kept === plan.id" class="kept"> · chosen</span></span>
+      <span class="title">{{ plan.title }}<span v-if="kept === plan.id" class="kept"> · {{ plan.nudged ? 'yours' : 'chosen' }}</span></span>
       <span class="sure" :class="level(plan)">{{ plan.confidence }}</span>
       <span class="soft news"><span class="ways">{{ short(plan) }}</span><span class="count">{{ news(plan).length }} new</span></span>
     </button>

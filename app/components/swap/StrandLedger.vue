@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { weightText, type Line, type Plan, type Recipe } from '#core'
+import { weightText, type Line, type Plan, type Recipe, type Wishes } from '#core'
 
 /** The recipe as written on the left, the plan's on the right; a strand runs from what leaves to what comes in, as thick as its grams. */
-const props = defineProps<{ recipe: Recipe, plan: Plan, forWhom: string }>()
+const props = defineProps<{ recipe: Recipe, plan: Plan, forWhom: string, wishes: Wishes, anew?: unknown }>()
+const emit = defineEmits<{ nudge: [lineId: string, grams: number], wish: [wishes: Wishes] }>()
 
 const frame = useTemplateRef<HTMLElement>('frame')
 interface Strand { readonly key: string, readonly d: string, readonly width: number, readonly colour: string, readonly light: boolean }
@@ -25,6 +26,16 @@ const arrivals = computed(() => {
     return [{ line, change }]
   }))
 })
+
+/** The change that a line on the right belongs to, in words: what brought it, or what trimmed it. */
+function whyOf(line: Line): { readonly why: string, readonly source: string } | null {
+  const trim = trimmed.value.get(line.id)
+  const change = trim ? props.plan.changes.find(c => c.trims.includes(trim)) : arrivals.value.find(a => a.line === line)?.change
+  if (!change) return null
+  const add = change.adds.find(a => a.ingredient === line.ingredient)
+  const measured = add?.exact !== undefined && add.grams !== null ? ` Worked out as ${weightText(add.exact)}, measured as ${weightText(add.grams)}.` : ''
+  return { why: trim ? `From ${weightText(trim.from)} to ${weightText(trim.to)}, ${trim.because}.` : `${change.because}${measured}`, source: change.source }
+}
 
 const amountOf = (line: Line) => line.grams ? weightText(line.grams.best) : line.purpose ? 'a little' : '? g'
 const kitchenOf = (line: Line) => props.plan.changes.flatMap(c => c.adds).find(add => add.ingredient === line.ingredient && add.grams === line.grams?.best)?.kitchen ?? ''
@@ -95,7 +106,11 @@ watch(() => props.plan, () => nextTick(draw))
         <ul>
           <li v-for="line in component.lines" :key="line.id" :data-to="line.id" :class="{ in: isNew(line) }">
             <span class="what"><span v-if="isNew(line)" class="sr-only">new: </span>{{ bodyWords(line) }} <small v-if="isNew(line) && kitchenOf(line)" class="kitchen">{{ kitchenOf(line) }}</small></span>
-            <span class="amount"><small v-if="difference(line)" class="moved">{{ difference(line) }}</small>{{ amountOf(line) }}</span>
+            <small v-if="difference(line)" class="moved">{{ difference(line) }}</small>
+            <NudgeAmount v-if="line.grams && line.ingredient" :grams="line.grams.best" :name="bodyWords(line)" :anew="anew" @nudge="emit('nudge', line.id, $event)" />
+            <span v-else class="amount">{{ amountOf(line) }}</span>
+            <LineWishes v-if="line.ingredient && whyOf(line)" :line="line" :wishes="wishes" :why="whyOf(line)!.why" :source="whyOf(line)!.source" :asks="isNew(line)" @wish="emit('wish', $event)" />
+            <span v-else class="nodots" />
           </li>
         </ul>
       </template>
@@ -123,7 +138,10 @@ li { display: flex; gap: 10px; align-items: center; justify-content: space-betwe
 .in { background: var(--ginger-pale); }
 .in .what { font-weight: 600; }
 .kitchen { font-weight: 400; font-size: 0.86rem; color: var(--soft); display: block; }
-.moved { font-weight: 400; font-size: 0.86rem; color: var(--ginger-ink); margin-right: 7px; }
+.nodots { width: 30px; flex: none; }
+.new .what { flex: 1; }
+.new li { gap: 4px; }
+.moved { font-weight: 400; white-space: nowrap; font-size: 0.86rem; color: var(--ginger-ink); margin-right: 7px; }
 @media (max-width: 760px) {
   .frame { grid-template-columns: minmax(0, 1fr); gap: 14px; }
   .strands, .side.old { display: none; }
