@@ -42,7 +42,6 @@ await picture('recipe', {}, async (page) => { await open('Dark sticky')(page); a
 const slips = 'Dairy-free plum crumble bars\nMakes 16 bars\n\nFor the base\n2 cups (300 g) rolled oats\n200 g plain flour\n3 1/4 cup brown sugar\n115 g butter, melted\n1 tsp baking soda\n\nFor the fruit\n600 g plums, halved\n2 tbsp sugar\n\nMethod\nHeat the oven to 180 °C and line a 20 cm square tin.\nMix the oats, flour, brown sugar and baking powder. Stir in 150 g butter and taste the raw dough.\nPress into the tin. Toss the plums with the sugar, spread over and bake for 40 minutes.'
 const paste = text => async (page) => { await page.locator('#paste').fill(text); await page.getByRole('button', { name: 'Read it' }).click(); await page.getByRole('heading', { name: 'What goes in' }).waitFor() }
 await picture('recipe-findings', {}, async (page) => { await paste(slips)(page); await page.getByText(/do not agree/).waitFor() ; await page.getByText(/do not agree/).focus().catch(() => undefined); await page.evaluate(() => window.scrollTo(0, 330)) })
-await picture('recipe-text', {}, async (page) => { await paste(slips)(page); await page.getByRole('tab', { name: 'The text' }).click(); await page.getByRole('button', { name: 'Correct: 115 g butter, melted' }).focus() })
 await picture('photo', {}, async (page) => {
   const desk = await page.context().newPage()
   await desk.setViewportSize({ width: 900, height: 900 })
@@ -62,6 +61,7 @@ await picture('spoons', {}, async (page) => {
 })
 await picture('swap', {}, async (page) => { await open('Dark sticky')(page); await without('Philippa')(page); await page.getByRole('link', { name: 'Work out a version' }).click(); await page.getByRole('heading', { name: 'The balance' }).waitFor() })
 await picture('swap-dark', { dark: true }, plans('Plum streusel'))
+await picture('swap-what-if', {}, async (page) => { await plans('Marble ring')(page); await page.getByText('What if', { exact: true }).click(); const slider = page.getByRole('slider', { name: 'block plant butter' }); await slider.focus(); for (let i = 0; i < 18; i++) await page.keyboard.press('ArrowRight'); await page.waitForTimeout(1500); await page.getByText('What if', { exact: true }).evaluate(el => { el.closest('details').scrollIntoView(); window.scrollBy(0, -16) }) })
 await picture('refusal', {}, plans('Cream puffs'))
 await picture('share', {}, card('Cardamom'))
 const packets = async (page) => { await page.goto(`${base}/packet`); await page.getByRole('button', { name: 'Open the packet Lighthouse Baking Block' }).waitFor() }

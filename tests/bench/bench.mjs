@@ -9,7 +9,7 @@ import { build } from 'vite'
 const root = fileURLToPath(new URL('../..', import.meta.url))
 const outDir = join(root, 'node_modules', '.cache', 'ingwer-bench')
 await build({ root, logLevel: 'error', configFile: false, resolve: { alias: { '#core': join(root, 'core/index.ts') } }, build: { ssr: 'tests/bench/entry.ts', outDir, emptyOutDir: true, minify: false } })
-const { adapt, bakeOf, checkPeople, corpusLines, corpusRecipes, moreRecipes, newPacket, noWords, packetsFor, readLine, readPacket, readPage, readRecipe, scoreLines, scoreRecipes, scoreStatements, shelfIndex, shelfRowOf, statements } = await import(pathToFileURL(join(outDir, 'entry.js')).href)
+const { adapt, bakeOf, checkPeople, corpusLines, corpusRecipes, corpusSize, moreRecipes, newPacket, noWords, packetsFor, readLine, readPacket, readPage, readRecipe, scoreLines, scoreMethods, scoreRecipes, scoreStatements, shelfIndex, shelfRowOf, speed, statements, steadiness } = await import(pathToFileURL(join(outDir, 'entry.js')).href)
 
 const people = JSON.parse(readFileSync(join(root, 'demo/people.json'), 'utf8'))
 const texts = readdirSync(join(root, 'demo/recipes')).sort().map(name => readFileSync(join(root, 'demo/recipes', name), 'utf8'))
@@ -72,6 +72,19 @@ const building = time(() => shelfIndex(rows), 3)
 const look = shelfIndex(rows)
 const looking = Math.max(...['ginger', 'gin', 'hazlenut loaf', 'lantern 42', 'buttermilk', 'x'].map(query => time(() => look(query), 9)))
 console.log(`\nshelf of ${shelf.toLocaleString('en')} bakes             rows ${listing.toFixed(0)} ms, list ${sorted.toFixed(1)} ms, slowest search ${looking.toFixed(1)} ms (× ${(looking / 100).toFixed(2)} of 100 ms), index ${building.toFixed(0)} ms once`)
+
+const { scores, refusals, faulty } = scoreMethods()
+console.log(`\nplans on ${corpusSize.recipes} desserts × ${corpusSize.needs} needs (${corpusSize.held} desserts held back from tuning); clean by tests/bench/clean.ts`)
+const called = { 'one-for-one': 'one for one by weight', 'table': 'a careful table', 'table-arithmetic': 'the table, then arithmetic', 'arithmetic': 'a search by arithmetic', 'composition': 'the solver by composition only', 'solver': 'the solver with functions' }
+for (const s of scores) console.log(`  ${called[s.method].padEnd(34)}${String(s.clean).padStart(4)} of ${s.of} (${share(s.clean, s.of)}), held back ${s.heldClean} of ${s.heldOf} (${share(s.heldClean, s.heldOf)})`)
+for (const text of faulty) console.log(`    ${text}`)
+console.log(`refused where it must be        ${refusals.right} of ${refusals.of}${refusals.wrong.length ? `: ${refusals.wrong.join('; ')}` : ''}`)
+const steady = steadiness(6)
+console.log(`with composition ±6 % and functions ±30 %: the winner stays first in ${share(steady.first, steady.of)}, and is among those shown in ${share(steady.shown, steady.of)} of ${steady.of}`)
+const quick = speed()
+console.log(`one adaptation                  median ${quick.median.toFixed(0)} ms (× ${(quick.median / quick.quadprog).toFixed(0)} of one quadprog solve of the usual size, ${quick.quadprog.toFixed(2)} ms); egg, milk and gluten at most ${quick.hardest.toFixed(0)} ms (× ${(quick.hardest / quick.quadprog).toFixed(0)})`)
+console.log(`the first plan                  after ${share(quick.firstPlan, quick.whole)} of the time of all three`)
+console.log(`heap over a thousand            ${quick.heap.map(mb => mb.toFixed(0)).join(' → ')} MB${globalThis.gc ? '' : ' (not collected; run with --expose-gc)'}`)
 
 console.log('\nrecipe                          checkPeople      adapt   adapt ÷ check   first plan')
 for (const [i, recipe] of recipes.entries()) {
