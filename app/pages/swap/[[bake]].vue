@@ -83,7 +83,7 @@ const lastBaked = computed(() => bake.value?.baked?.find(b => b.on === today()) 
 
 <template>
   <NoBake v-if="opened && (missing || !bake)" :missing="missing" />
-  <div v-else-if="bake" class="page">
+  <div v-else-if="bake" class="page" :aria-busy="bench.working === 'planning' || !bench.adaptation">
     <BenchBar />
     <p v-if="bench.working === 'planning' && !plan" class="soft waiting" role="status">Weighing the ways against each other …</p>
 
