@@ -2,6 +2,7 @@ export { avoidableName, avoidables, groupsOf, isAvoidable, membersOf, type Avoid
 export type { Composition, Functions, Handling, Ingredient, Kind } from './ingredient'
 export { allIngredients, claimsIn, findMentions, ingredientById, inUnit, mainMention, nameIn, nearNames, ownSpoon, pantryEdition, partOfFruit, stockPantry, type Claim, type Mention, type Reading } from './lookup'
 export { kindNames } from './kinds'
+export { measured, type Measured } from './measured'
 export { descriptors } from './tables/words'
 export { pantry } from './pantry'
 export { enterPhrase, phrasesIn, phraseTree, type PhraseMatch, type PhraseTree } from './phrases'

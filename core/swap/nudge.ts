@@ -1,5 +1,5 @@
 import { exactly, scaleAmount, type Grams } from '../measure'
-import { ingredientById } from '../pantry'
+import { ingredientById, measured } from '../pantry'
 import { balanceIn, batterOf, familyById, isInside, measures, toleranceOf, weightsOf, type Measure } from '../formula'
 import { cautionsFor, checkPeople, packetsToCheck, type PeopleCheck, type Person } from '../people'
 import { linesOf, type Line, type Recipe } from '../recipe'
@@ -11,7 +11,7 @@ import type { Known } from './known'
 import type { Part } from './part'
 import { schoolsOf, type Plan } from './plan'
 import { withAmountsRight } from './steps'
-import { measured, trimmedLine } from './write'
+import { trimmedLine } from './write'
 
 /** A plan looked at anew: what it comes to, and who may eat it. */
 export interface Regarded { readonly plan: Plan, readonly check: PeopleCheck }

@@ -1,5 +1,5 @@
 import type { Region } from '../measure'
-import { ingredientById, nameIn, type Ingredient } from '../pantry'
+import { ingredientById, nameIn, type Ingredient, measured } from '../pantry'
 import { isInside, ratiosOf, weightsOf } from '../formula'
 import { checkPeople, cautionsFor, packetsToCheck, type Person } from '../people'
 import type { Line, Recipe } from '../recipe'
@@ -8,7 +8,7 @@ import { judge } from './judge'
 import type { Part } from './part'
 import type { Addition, Plan } from './plan'
 import { redirectRows } from './tables/redirects'
-import { measured, writtenLine } from './write'
+import { writtenLine } from './write'
 
 const firstFit = (ids: readonly string[], table: Table): Ingredient | null => {
   const fit = ids.map(id => ingredientById(id)!).filter(item => mayCome(item, table))

@@ -1,5 +1,5 @@
 import { weightText, type Region } from '../measure'
-import { ingredientById, nameIn, type Ingredient } from '../pantry'
+import { ingredientById, nameIn, type Ingredient, measured, type Measured } from '../pantry'
 import { isInside } from '../formula'
 import { linesOf, mentionsInStep, type Component, type Line, type Recipe } from '../recipe'
 import { asksPacket, isBlocked, type Table } from './allowed'
@@ -13,7 +13,7 @@ import { factsOf, readyFirst, writeMethod, type Making } from './method'
 import { rewriteStep, withAmountsRight, type Renaming } from './steps'
 import { leverIngredients, limits } from './tables/limits'
 import { listed, sayDid, whatItWasFor, whatTheyBring, whatTheyDid } from './explain'
-import { measured, trimmedLine, writtenLine, type Measured } from './write'
+import { trimmedLine, writtenLine } from './write'
 
 /** A component of the adapted recipe, and the changes that made it. */
 export interface Rewritten { readonly component: Component, readonly changes: readonly Change[], readonly naming: ReadonlyMap<string, string>, /** How much heavier a line is now than what it stands for, by its id. */ readonly factors: ReadonlyMap<string, number>, readonly making: Making }

@@ -1,3 +1,4 @@
+import { measured } from '../pantry'
 import type { AmountSetter } from './draft'
 import { candidatesFor, priceOf, type Group } from './candidates'
 import { mayBeLeftOut } from './leaving'
@@ -5,7 +6,6 @@ import { costOf, leaveOut, optionOf, type Answer, type Option, type Part, type S
 import { setByArithmetic } from './arithmetic'
 import { setterOf } from './known'
 import { measuring, setBySolver, setQuickly } from './solve'
-import { measured } from './write'
 import { breadth, limits } from './tables/limits'
 
 /** All answers worth weighing for a part, and the group that has none. */
