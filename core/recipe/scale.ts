@@ -15,7 +15,7 @@ function written(n: number, unit: Unit | null): string {
 const valueOf = (text: string) => readAmount(text, 0)?.amount.low ?? 0
 
 /** The line's text with every amount times `by`; packs are counted anew, not resized. Words without a number stay. */
-export function scaledText(line: Line, by: number, region: Region): string {
+export function scaledText(line: Pick<Line, 'text'>, by: number, region: Region): string {
   let text = line.text
   const spans: { start: number, end: number, to: string }[] = []
   for (const q of quantitiesOf(line.text, region)) {

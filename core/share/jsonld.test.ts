@@ -1,6 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs'
 import { expect, test } from '@jest/globals'
-import { readFile, readRecipe } from '../formula'
+import { readFile, readRecipe } from '../pan'
 import { corpusRecipes } from '../../tests/corpus/recipes'
 import { jsonLdOf } from './index'
 

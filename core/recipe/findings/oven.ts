@@ -1,8 +1,6 @@
 import { celsiusOfFahrenheit, ovenCelsius, readOven } from '../../measure'
-import { panArea } from '../pan-size'
 import { finding, type Finding, type Recipe } from '../recipe'
 import type { PlacedStep } from '../steps'
-import { bakeTimeRows } from '../tables/bake-times'
 import { bakeWord } from '../tables/step-words'
 
 const pair = /(\d{2,3})\s*(?:°|º|˚|deg(?:rees)?\.?)?\s*C\b[^.;]{0,28}?(\d{3})\s*(?:°|º|˚|deg(?:rees)?\.?)?\s*F\b|(\d{3})\s*(?:°|º|˚|deg(?:rees)?\.?)?\s*F\b[^.;]{0,28}?(\d{2,3})\s*(?:°|º|˚|deg(?:rees)?\.?)?\s*C\b/iu
@@ -51,33 +49,10 @@ function whichScale({ oven }: Recipe): Finding[] {
   return [finding({ code: 'oven-scale', severity: 'ask', text: oven.text, sentence: `“${oven.text.trim()}”: is that Celsius or Fahrenheit? Both are possible, so the setting stays unknown.`, corrections: [{ label: `${written} °C`, edits: [{ do: 'oven', celsius: written }] }, { label: `${written} °F, which is ${ovenCelsius(celsiusOfFahrenheit(written))} °C`, edits: [{ do: 'oven', celsius: ovenCelsius(celsiusOfFahrenheit(written)) }] }] })]
 }
 
-/** A cake of h cm needs at least 6 + 3.5 h minutes at these settings, however thin its crumb: a sheet of 2.5 cm 15, a deep one of 5 cm 24 [P]. */
-const leastMinutes = (cm: number) => 6 + 3.5 * cm
-
-/** Too short for how thick it lies in its tin: the first part's grams on the tin's bottom, at about 1 g a cm³. */
-function tooShort(recipe: Recipe, minutes: number): { cm: number, least: number } | null {
-  const area = recipe.pan && panArea(recipe.pan)
-  const grams = (recipe.components[0]?.lines ?? []).reduce((sum, line) => sum + (line.grams?.best ?? 0), 0)
-  const cm = area ? grams / area : 0
-  return cm > 1 && minutes < leastMinutes(cm) ? { cm, least: 5 * Math.round(leastMinutes(cm) / 5) } : null
+/** A bake time that is missing. Whether one fits its tin is known a few floors up, where tins are. */
+function noTime({ oven }: Recipe, steps: readonly PlacedStep[]): Finding[] {
+  const last = steps.filter(step => bakes.test(step.text) || step.times.some(time => time.kind === 'bake')).at(-1)
+  return last && !oven?.minutes ? [finding({ code: 'no-bake-time', severity: 'note', step: { component: last.component, at: last.at }, text: last.text, sentence: 'No bake time is written.' })] : []
 }
 
-/** A bake time that is missing or does not fit the tin. */
-function oddTime(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
-  const baking = steps.filter(step => bakes.test(step.text) || step.times.some(time => time.kind === 'bake'))
-  const { oven } = recipe
-  if (!baking.length && !oven?.celsius) return []
-  if (!oven?.minutes) return baking.length ? [finding({ code: 'no-bake-time', severity: 'note', step: { component: baking.at(-1)!.component, at: baking.at(-1)!.at }, text: baking.at(-1)!.text, sentence: 'No bake time is written.' })] : []
-  if (!oven.celsius || oven.celsius < 145 || oven.celsius > 215) return []
-  const row = bakeTimeRows.find(r => r.sign.test(recipe.pan?.text ?? '')) ?? bakeTimeRows.find(r => r.sign.test(recipe.title))
-  const total = steps.flatMap(step => step.times.filter(time => time.kind === 'bake')).reduce((sum, time) => sum + time.high, 0)
-  const { low, high } = oven.minutes
-  const short = tooShort(recipe, Math.max(high, total))
-  if (short) return [finding({ code: 'bake-time', severity: 'ask', about: `${high} ${recipe.pan!.text}`, text: oven.text, sentence: `${Math.max(high, total)} minutes at ${oven.celsius} °C is short: it lies about ${short.cm.toFixed(1).replace(/\.0$/u, '')} cm deep in the ${recipe.pan!.text}, which takes ${short.least} minutes at least.` })]
-  if (!row) return []
-  const odd = low > row.minutes[1] || Math.max(high, total) < row.minutes[0]
-  const said = low === high ? `${low}` : `${low}–${high}`
-  return odd ? [finding({ code: 'bake-time', severity: 'ask', about: `${said} ${recipe.pan?.text ?? recipe.title}`, text: oven.text, sentence: `${said} minutes at ${oven.celsius} °C is odd for ${row.name}: usual are ${row.minutes[0]}–${row.minutes[1]} minutes.` })] : []
-}
-
-export const ovenFindings = (recipe: Recipe, steps: readonly PlacedStep[]): Finding[] => [...whichScale(recipe), ...oddSetting(recipe, steps), ...oddTime(recipe, steps)]
+export const ovenFindings = (recipe: Recipe, steps: readonly PlacedStep[]): Finding[] => [...whichScale(recipe), ...oddSetting(recipe, steps), ...noTime(recipe, steps)]

@@ -1,12 +1,12 @@
 import * as reading from '../recipe'
-import { oddRatios } from './odd-ratios'
-import { oddYield } from './odd-yield'
+import { oddRatios, oddYield } from '../formula'
+import { timeFits } from './time-fits'
 
 /**
- * Reading and correcting a recipe with everything that is noticed, also what only a sum of its weights shows. The public
- * face offers these; the floor below reads and corrects without the sums.
+ * Reading and correcting a recipe with everything that is noticed, also what only a sum of its weights, or the depth of its batter, shows. The public
+ * face offers these; the floors below read and correct without the sums.
  */
-const further: readonly reading.Rule[] = [oddRatios, oddYield]
+const further: readonly reading.Rule[] = [oddRatios, oddYield, timeFits]
 
 /** Reads a whole recipe. Never fails: what cannot be read is a finding with the words it is about. */
 export const readRecipe = (source: string, options: reading.RecipeOptions = {}): reading.RecipeReading => reading.readRecipe(source, options, further)

@@ -1,0 +1,33 @@
+import type { Material } from '../tin'
+
+/** Words by which recipes name what they bake in: the first row that a text has counts, then its sizes are read into it. [P] */
+export const tinWords: readonly { readonly sign: RegExp, readonly like: string, readonly sized: 'across' | 'sides' | 'pound' | 'cups' | 'none' }[] = [
+  { sign: /\bmini[\s-]*(?:muffin|cupcake)|\b(?:24|48)[\s-]*(?:hole|cup|well)/iu, like: 'cups-mini', sized: 'cups' },
+  { sign: /\b(?:jumbo|texas)\b|\b6[\s-]*(?:hole|cup|well)/iu, like: 'cups-jumbo', sized: 'cups' },
+  { sign: /\b(?:muffin|cupcake|bun\s+tin|fairy\s+cake|patty)|\b\d{1,2}[\s-]*(?:hole|cup|well)\b|\bcases\b/iu, like: 'cups-12', sized: 'cups' },
+  { sign: /\btartlets?\b/iu, like: 'tartlets', sized: 'cups' },
+  { sign: /\b(?:ramekins?|custard\s+cups|dariole)/iu, like: 'ramekins', sized: 'cups' },
+  { sign: /\bmini[\s-]*loa(?:f|ves)\b/iu, like: 'loaf-mini', sized: 'sides' },
+  { sign: /\b(?:1|one)[\s-]*(?:lb|pound)|\b4[05]0\s*g\b/iu, like: 'loaf-450', sized: 'pound' },
+  { sign: /\bloa(?:f|ves)\b|\b(?:2|two)[\s-]*(?:lb|pound)|\b9[05]0\s*g\b/iu, like: 'loaf-900', sized: 'sides' },
+  { sign: /\b(?:ring|tube|kugelhopf|gugelhupf|savarin|fluted\s+(?:cake\s+)?(?:tin|pan))\b/iu, like: 'ring-24', sized: 'across' },
+  { sign: /\bspring-?form|\bloose[\s-]*(?:bottom|base)ed\b/iu, like: 'springform-23', sized: 'across' },
+  { sign: /\b(?:tart|flan|quiche)\b/iu, like: 'tart-24', sized: 'across' },
+  { sign: /\bpie\b/iu, like: 'pie-23', sized: 'across' },
+  { sign: /\bskillet|\bfrying\s+pan/iu, like: 'skillet-26', sized: 'across' },
+  { sign: /\bsquare\b/iu, like: 'square-20', sized: 'across' },
+  { sign: /\b(?:swiss[\s-]*roll|jelly[\s-]*roll)\b/iu, like: 'slab-33-23', sized: 'sides' },
+  { sign: /\b(?:traybake|slab|brownie|roasting|rectang\w+|sheet\s+cake|quarter\s+sheet)\b/iu, like: 'slab-30-20', sized: 'sides' },
+  { sign: /\b(?:cookie|baking|biscuit)\s+(?:sheets?|trays?)\b|\bsheets?\b|\btrays?\b/iu, like: 'tray-40', sized: 'sides' },
+  { sign: /\b(?:round|sandwich|cake|layer|deep|tins?|pans?|dish(?:es)?|moulds?|molds?)\b/iu, like: 'round-20', sized: 'across' },
+]
+
+export const materialWords: readonly { readonly sign: RegExp, readonly material: Material }[] = [
+  { sign: /\bglass\b/iu, material: 'glass' },
+  { sign: /\b(?:ceramic|stoneware|earthenware|porcelain)\b/iu, material: 'ceramic' },
+  { sign: /\bsilicone\b/iu, material: 'silicone' },
+  { sign: /\b(?:dark|non-?stick|black)\b/iu, material: 'dark' },
+  { sign: /\b(?:shiny|bright|alumini?um|foil)\b/iu, material: 'shiny' },
+  { sign: /\bcast[\s-]*iron\b/iu, material: 'iron' },
+  { sign: /\bpaper\s+(?:loaf|mould|mold)/iu, material: 'paper' },
+]
