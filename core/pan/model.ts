@@ -89,6 +89,3 @@ function fit(of: Baking, minutes: number): number | null {
   }
   return null
 }
-
-/** Of what one recipe says and what ovens usually do: 60 to 40, in the logarithm. [the study] */
-export const blended = (calibrated: number): number => Math.exp(0.6 * Math.log(calibrated) + 0.4 * Math.log(usualScale))

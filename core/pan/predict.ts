@@ -1,7 +1,7 @@
 import type { Celsius, Minutes } from '../measure'
 import type { Metres } from './air'
 import { fillingOf, takes, type Filling } from './fill'
-import { baked, blended, calibrate, usualScale, type Baking } from './model'
+import { baked, calibrate, usualScale, type Baking } from './model'
 import { readTin } from './read-tin'
 import { perKelvin, ruleMinutes, unanchoredMinutes } from './rule'
 import { batterOfFamily } from './tables/batters'
@@ -111,7 +111,7 @@ export function predictBake(known: BakeKnown, wanted: BakeWanted = {}): BakeTime
   const anchor: Baking | null = from ? { tin: from, ml: each.known, celsius, fan: known.fan ?? false, start: room, altitude: 0, batter } : null
   const scale = anchor && middle !== null ? calibrate(anchor, middle) : null
   const fits = middle === null || !anchor || scale !== null && scale >= fitting.low && scale <= fitting.high
-  const used = scale !== null && fits ? blended(scale) : usualScale
+  const used = scale !== null && fits ? scale : usualScale
   const run = baked({ tin: to, ml: each.wanted, celsius: heatTo, fan: wanted.fan ?? false, start, altitude, batter: { ...batter, density: wanted.density ?? density } }, used)
   const rule = middle !== null && from ? ruleMinutes({ tin: from, ml: each.known, minutes: middle }, to, each.wanted) * hotter : unanchoredMinutes(to, each.wanted, heatTo + (wanted.fan ? 20 : 0))
   if (run.minutes === null) return refuse('never', `At ${Math.round(heatTo)} °C its middle never gets to ${row.finish} °C within six hours.`)

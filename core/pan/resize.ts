@@ -1,4 +1,4 @@
-import { kitchenNumber, weightText, type Spread } from '../measure'
+import { kitchenNumber, readAmount, weightText, type Spread } from '../measure'
 import { ingredientById, measured, nameIn } from '../pantry'
 import { linesOf, readSteps, scaledText, type Line, type Recipe } from '../recipe'
 import { tinBatter, type BatterSaid } from './batter'
@@ -71,7 +71,8 @@ export function scaledRecipe(recipe: Recipe, by: number, measureIn: 'grams' | 's
 /** "1½"; a number that only nearly is whole keeps a decimal. */
 const said = (n: number) => near(valueOf(kitchenNumber(n)), n) || n % 1 === 0 ? kitchenNumber(n) : String(Math.round(n * 10) / 10)
 const one = (name: string) => name.replace(/(?<=[^s])s$/u, '')
-const packs = ['tin', 'packet', 'jar', 'block']
+/** "1 tin (400 g) pumpkin": how many of what, in the line's own words. */
+const packWords = /^\s*(\d+(?:[.,]\d+)?|[½¼¾⅓⅔]|\d+[½¼¾]|an?|one|two|three|four)\s+(?:[x×]\s*)?(?:\(?\d+\s*(?:g|ml|oz)\)?\s+)?(tin|can|packet|pack|jar|block|carton|sachet|tub)s?\b/iu
 
 function eggNotes(recipe: Recipe, by: number): SizeNote[] {
   return countedEggs(recipe).flatMap((line): SizeNote[] => {
@@ -92,13 +93,15 @@ function eggNotes(recipe: Recipe, by: number): SizeNote[] {
 
 function packNotes(recipe: Recipe, by: number): SizeNote[] {
   return linesOf(recipe).flatMap((line): SizeNote[] => {
-    if (!line.amount || line.unit === null || !packs.includes(line.unit)) return []
-    const now = (line.amount.low + line.amount.high) / 2
+    const found = packWords.exec(line.text)
+    const now = found ? readAmount(found[1]!, 0)?.amount.low ?? 0 : 0
+    if (!found || !now) return []
+    const pack = found[2]!.toLowerCase()
     const to = now * by
     if (Math.abs(to - Math.round(to)) < 0.04 || to <= 0) return []
     const left = line.grams ? ` ${weightText((Math.ceil(to) - to) * line.grams.best / now)} of it are left.` : ''
     const snapTo = Math.max(1, Math.round(to))
-    return [{ code: 'pack', lineId: line.id, source: '[P]', says: `${said(to)} of a ${line.unit} ${line.name}.${left}`, ...Math.abs(snapTo / now / by - 1) < 0.34 ? { snap: snapTo / now, snapSays: `Make it ${said(snapTo)} ${line.unit}${snapTo > 1 ? 's' : ''}` } : {} }]
+    return [{ code: 'pack', lineId: line.id, source: '[P]', says: `${said(to)} ${pack}${to > 1 ? 's' : ''} of ${line.name}.${left}`, ...Math.abs(snapTo / now / by - 1) < 0.34 ? { snap: snapTo / now, snapSays: `Make it ${said(snapTo)} ${pack}${snapTo > 1 ? 's' : ''}` } : {} }]
   })
 }
 

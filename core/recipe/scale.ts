@@ -6,7 +6,7 @@ const spoonLike = new Set(['cup', 'tbsp', 'tsp', 'dsp', 'pint', 'quart', 'stick-
 
 /** A number as it is written beside that unit: fractions for spoons, cups and pieces, decimals for the rest. */
 function written(n: number, unit: Unit | null): string {
-  if (spoonLike.has(unit?.id ?? '')) {
+  if (spoonLike.has(unit?.id ?? '') || unit?.kind === 'count') {
     const fraction = kitchenNumber(n)
     if (fraction !== '0' && Math.abs(valueOf(fraction) - n) / n < 0.02) return fraction
   }
@@ -21,6 +21,7 @@ export function scaledText(line: Pick<Line, 'text'>, by: number, region: Region)
   for (const q of quantitiesOf(line.text, region)) {
     const piece = line.text.slice(q.start, q.end)
     const isPack = /[x×*(]|\d[\s-]*(?:g|ml|oz|ounce|lb|kg)\b.*\b(?:tins?|cans?|packs?|packets?|packages?|bags?|jars?|tubs?|pots?|cartons?|box(?:es)?|sheets?)\b/iu.test(piece)
+    const counted = isPack ? null : q.unit
     let from = 0
     for (let n = 0; n < (isPack ? 1 : 4); n++) {
       const at = piece.slice(from).search(/(?<![\p{L}\d.,/])(?:[\d½⅓¼¾⅔⅛⅜⅝⅞]|(?:an?|one|two|three|four|five|six|half|quarter|a\s+dozen|twelve)\b)/iu)
@@ -28,7 +29,7 @@ export function scaledText(line: Pick<Line, 'text'>, by: number, region: Region)
       const found = readAmount(piece, from + at)
       if (!found) break
       const { low, high } = found.amount
-      spans.push({ start: q.start + from + at, end: q.start + found.end, to: low === high ? written(low * by, q.unit) : `${written(low * by, q.unit)}–${written(high * by, q.unit)}` })
+      spans.push({ start: q.start + from + at, end: q.start + found.end, to: low === high ? written(low * by, counted) : `${written(low * by, counted)}–${written(high * by, counted)}` })
       from = found.end
     }
   }
