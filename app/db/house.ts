@@ -1,5 +1,5 @@
 import { liveQuery } from 'dexie'
-import { emptyStock, shelfRowOf, type Bake, type Baked, type House, type Packet, type PeopleGroup, type Person, type Picture, type ShelfRow, type Stock } from '#core'
+import { emptyStock, shelfRowOf, usualKitchen, type Bake, type Baked, type House, type Kitchen, type Packet, type PeopleGroup, type Person, type Picture, type ShelfRow, type Stock } from '#core'
 import { db } from './schema'
 
 /** Reading and writing the house. Every writer either does all of it or nothing. */
@@ -65,11 +65,13 @@ export const writeFact = (key: string, value: unknown) => db.facts.put({ key, va
 export const readStock = () => readFact<Stock>('stock', emptyStock)
 /** Keeps the stock, and since when it counts: bakes that are older are read again. */
 export const writeStock = (stock: Stock, since: string) => db.facts.bulkPut([{ key: 'stock', value: stock }, { key: 'stocked', value: since }])
+export const readKitchen = () => readFact<Kitchen>('kitchen', usualKitchen)
+export const writeKitchen = (kitchen: Kitchen) => writeFact('kitchen', kitchen)
 export const stockedSince = () => readFact('stocked', '')
 
 export async function readHouse(): Promise<House> {
-  const [people, bakes, stock, pictures, groups, packets, labels] = await Promise.all([allPeople(), allBakes(), readStock(), db.pictures.toArray(), allGroups(), allPackets(), db.labels.toArray()])
-  return { people, bakes, stock, pictures, groups, packets, labels }
+  const [people, bakes, stock, pictures, groups, packets, labels, kitchen] = await Promise.all([allPeople(), allBakes(), readStock(), db.pictures.toArray(), allGroups(), allPackets(), db.labels.toArray(), readKitchen()])
+  return { people, bakes, stock, pictures, groups, packets, labels, kitchen }
 }
 
 /** Puts another house in place of this one, whole or not at all. */
@@ -84,6 +86,7 @@ export const replaceHouse = (house: House) => db.transaction('rw', [db.people, d
   await db.packets.bulkPut([...house.packets])
   await db.labels.bulkPut([...house.labels])
   await writeStock(house.stock, new Date().toISOString())
+  await writeKitchen(house.kitchen ?? usualKitchen)
 })
 
 /** Adds people, groups, packets and bakes that the house does not have yet; what it has stays as it is. */
@@ -98,11 +101,11 @@ export const addToHouse = (house: Pick<House, 'people' | 'bakes' | 'groups' | 'p
   await db.shelf.bulkPut(fresh.map(shelfRowOf))
 })
 
-export interface HouseView { readonly people: readonly Person[], readonly shelf: readonly ShelfRow[], readonly stock: Stock, readonly groups: readonly PeopleGroup[], readonly packets: readonly Packet[] }
+export interface HouseView { readonly people: readonly Person[], readonly shelf: readonly ShelfRow[], readonly stock: Stock, readonly groups: readonly PeopleGroup[], readonly packets: readonly Packet[], readonly kitchen: Kitchen }
 
 export const readView = async (): Promise<HouseView> => {
-  const [people, shelf, stock, groups, packets] = await Promise.all([allPeople(), shelfRows(), readStock(), allGroups(), allPackets()])
-  return { people, shelf, stock, groups, packets }
+  const [people, shelf, stock, groups, packets, kitchen] = await Promise.all([allPeople(), shelfRows(), readStock(), allGroups(), allPackets(), readKitchen()])
+  return { people, shelf, stock, groups, packets, kitchen }
 }
 
 /** Calls back with the people, shelf and stock now and after every change, by this tab or another. Gives the way to stop. */

@@ -1,6 +1,6 @@
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
-import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type Caution, type PeopleCheck, type Person, type Plan, type RecipeEdit, type Resting, type Result, type Split, type Tie, type Wishes } from '#core'
+import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type Caution, type PeopleCheck, type Person, type Plan, type RecipeEdit, type Resting, type Result, type SizedUp, type Sizing, type Split, type Tie, type Wishes } from '#core'
 import { bakeById, savePicture } from '~/db/house'
 import { useHouseStore } from './house'
 
@@ -241,6 +241,26 @@ export const useBenchStore = defineStore('bench', () => {
     await work()
   }
 
+  const sized = shallowRef<SizedUp | null>(null)
+  const sizing = ref(false)
+  let sizeTurn = 0
+  /** Works out size, tin and bake time of what is made; an instant answer comes before the heat model's. */
+  async function sizeUp() {
+    const now = bake.value
+    if (!now) return
+    const turn = ++sizeTurn
+    sizing.value = true
+    const first = proxy((found: SizedUp) => { if (turn === sizeTurn) sized.value = found })
+    const found = await useCore().sizedBake(now, house.kitchen, house.measureIn, first).catch(broken)
+    if (turn !== sizeTurn) return
+    if (found) sized.value = found
+    sizing.value = false
+  }
+  /** Another size, tin or cut. */
+  async function resize(size: Sizing) {
+    if (bake.value) await changeQuietly({ ...bake.value, size })
+  }
+
   /** Counts the steps back and forth, so that fields which are being moved begin anew. */
   const stepped = ref(0)
   async function step(from: typeof past, to: typeof future) {
@@ -258,9 +278,9 @@ export const useBenchStore = defineStore('bench', () => {
   }
 
   return {
-    bake, stepped, check, planCheck, cautions, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows,
+    bake, stepped, check, planCheck, cautions, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows, sized, sizing, sizeUp, resize,
     canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0),
     undo: () => step(past, future), redo: () => step(future, past),
-    clear: () => { bake.value = null; check.value = null; planCheck.value = null; adaptation.value = null },
+    clear: () => { bake.value = null; check.value = null; planCheck.value = null; adaptation.value = null; sized.value = null },
   }
 })

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
-import { bakeOf, bakeWith, emptyStock, linesOf, readingOf, tagsOf, type Bake, type House, type Packet, type PeopleGroup, type Person, type ShelfRow, type Stock, type Tried, type VerdictChange } from '#core'
-import { addToHouse, allBakes, allPackets, allPeople, bakeById, pictureOf, readBaked, readFact, readHouse, readView, removeBake, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveBakes, saveGroup, savePacket, savePerson, savePicture, stockedSince, watchHouse, writeFact, writeStock, type BakedBy, type HouseView } from '~/db/house'
+import { bakeOf, bakeWith, emptyStock, linesOf, readingOf, tagsOf, usualKitchen, type Bake, type House, type Kitchen, type Packet, type PeopleGroup, type Person, type ShelfRow, type Stock, type Tried, type VerdictChange } from '#core'
+import { addToHouse, allBakes, allPackets, allPeople, bakeById, pictureOf, readBaked, readFact, readHouse, readView, removeBake, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveBakes, saveGroup, savePacket, savePerson, savePicture, stockedSince, watchHouse, writeFact, writeKitchen, writeStock, type BakedBy, type HouseView } from '~/db/house'
 
 /** What a change of people or packets did to the kept bakes. */
 export interface HouseChange { readonly what: string, readonly rows: readonly { readonly bake: string, readonly title: string, readonly changes: readonly VerdictChange[] }[] }
@@ -11,6 +11,8 @@ export const useHouseStore = defineStore('house', () => {
   const groups = shallowRef<readonly PeopleGroup[]>([])
   const packets = shallowRef<readonly Packet[]>([])
   const shelf = shallowRef<readonly ShelfRow[]>([])
+  /** Its tins, oven and trays. */
+  const kitchen = shallowRef<Kitchen>(usualKitchen)
   /** What the last change of people or packets did to kept bakes, until somebody has seen it. */
   const changed = shallowRef<HouseChange | null>(null)
   /** How many of the kept bakes are checked again; null when none are. */
@@ -47,6 +49,7 @@ export const useHouseStore = defineStore('house', () => {
     groups.value = view.groups
     packets.value = view.packets
     shelf.value = view.shelf
+    if (JSON.stringify(view.kitchen) !== JSON.stringify(kitchen.value)) kitchen.value = view.kitchen
   }
 
   async function lookIn() {
@@ -118,6 +121,14 @@ export const useHouseStore = defineStore('house', () => {
     await writeFact('measureIn', by)
   }
 
+  /** Keeps what this house bakes with; gives the way back. */
+  async function keepKitchen(next: Kitchen): Promise<() => Promise<unknown>> {
+    const before = kitchen.value
+    kitchen.value = next
+    await writeKitchen(next)
+    return () => keepKitchen(before)
+  }
+
   /** Keeps another stock of the pantry; what is read from now on knows it. */
   async function keepStock(next: Stock) {
     stocked.value = new Date().toISOString()
@@ -166,7 +177,7 @@ export const useHouseStore = defineStore('house', () => {
   return {
     tried,
     residents: computed(() => people.value.filter(person => !person.guestOf)), groups, packets, changed, rechecking, changesSeen,
-    people, shelf, stock, stocked, ready, problem, measureIn, start, openDemo, measure, keepStock, readAgain, tag, archive, duplicate, dropBake,
+    people, shelf, kitchen, keepKitchen, stock, stocked, ready, problem, measureIn, start, openDemo, measure, keepStock, readAgain, tag, archive, duplicate, dropBake,
     keepPerson: (person: Person) => andCheckAll(`${person.name} is as entered now.`, () => savePerson(person)),
     dropPerson: (person: Person) => andCheckAll(`${person.name} has left the house.`, () => removePerson(person.id)),
     keepGroup: (group: PeopleGroup) => saveGroup(group), dropGroup: (id: string) => removeGroup(id),

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { adapt, allIngredients, backup, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, stockPantry, sumUp, sweeteners, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type Finding, type House, type Ingredient, type IngredientForm, type Known, type LineOptions, type Measure, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
+import { adapt, allIngredients, backup, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, sizedBake, plannedRecipe, recipeOf, stockPantry, sumUp, sweeteners, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type Finding, type House, type Ingredient, type IngredientForm, type Kitchen, type Known, type LineOptions, type Measure, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type SizedUp, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
 import { decodeText } from './decode'
 
 /** What the house knows of a bake: its ties, packets and day, and what it has baked. */
@@ -43,7 +43,7 @@ const core = {
   /** For each bake, whose verdict changed between two moments of the house. */
   recheck: (bakes: readonly Bake[], before: { readonly people: readonly Person[], readonly packets: readonly Packet[] }, after: { readonly people: readonly Person[], readonly packets: readonly Packet[] }, today: string) => bakes.flatMap(bake => {
     const at = (moment: typeof before) => ({ people: moment.people, packets: packetsFor(bake.ties, moment.packets, today) })
-    const changes = recheck(bake.plan?.recipe ?? bake.recipe, bake.people, at(before), at(after))
+    const changes = recheck(plannedRecipe(bake), bake.people, at(before), at(after))
     return changes.length ? [{ bake: bake.id, title: bake.title, changes }] : []
   }),
   cardFacts: (bake: Bake, people: readonly Person[], house: CardHouse) => { const facts = cardFacts(bake, people, house); return { facts, code: codeText(facts) } },
@@ -68,6 +68,12 @@ const core = {
       if (!(await each(next.value.done, next.value.of))) return null
     }
   },
+  /** Size, tin and bake time of what is made; `first` hears what the rule of thumb says before the heat model has run. */
+  sizedBake: (bake: Bake, kitchen: Kitchen, measureIn: 'grams' | 'spoons', first?: (found: SizedUp) => void) => {
+    if (first) void first(sizedBake(bake, kitchen, measureIn, true))
+    return sizedBake(bake, kitchen, measureIn)
+  },
+  recipeOf: (bake: Bake, kitchen: Kitchen) => recipeOf(bake, kitchen),
   cardOf: (bake: Bake, people: readonly Person[], house: CardHouse) => cardOf(bake, people, house),
   cardHtml: (bake: Bake, people: readonly Person[], house: CardHouse, code: string) => cardHtml(bake, people, house, code),
   jsonLdOf: (recipe: Recipe) => jsonLdOf(recipe),

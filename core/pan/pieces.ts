@@ -19,7 +19,9 @@ function offsetRows(length: number, breadth: number, pitch: number): [number, nu
   const even = Math.floor(length / pitch + 1e-9)
   const odd = Math.floor((length - pitch / 2) / pitch + 1e-9)
   const spread = rows > 1 ? (breadth - pitch) / (rows - 1) : 0
-  return Array.from({ length: rows }, (_, row) => Array.from({ length: row % 2 ? odd : even }, (_, i): [number, number] => [(row % 2 ? 1 : 0.5) * pitch + i * pitch, rows > 1 ? pitch / 2 + row * spread : breadth / 2])).flat()
+  // What is over at the end goes to both sides.
+  const aside = Math.max(0, length - pitch * (even === odd && rows > 1 ? even + 0.5 : even)) / 2
+  return Array.from({ length: rows }, (_, row) => Array.from({ length: row % 2 ? odd : even }, (_, i): [number, number] => [aside + (row % 2 ? 1 : 0.5) * pitch + i * pitch, rows > 1 ? pitch / 2 + row * spread : breadth / 2])).flat()
 }
 
 /**

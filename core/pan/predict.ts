@@ -16,7 +16,9 @@ export interface BatterGiven { readonly family?: string, readonly variant?: stri
 export interface BakeKnown extends BatterGiven { readonly tin?: Tin | string | null, readonly pan?: Tin | string | null, readonly ml?: number | null, readonly grams?: number | null, readonly minutes?: Minutes | readonly [Minutes, Minutes] | null, readonly celsius?: Celsius | null, readonly fan?: boolean }
 
 /** What is wanted instead; what is left out stays as it was. `celsius` is what the oven really has, of a fan oven its own. */
-export interface BakeWanted { readonly tin?: Tin | string | null, readonly pan?: Tin | string | null, readonly ml?: number | null, readonly grams?: number | null, readonly celsius?: Celsius | null, readonly fan?: boolean, readonly start?: Celsius, readonly altitude?: Metres, readonly density?: number }
+export interface BakeWanted { readonly tin?: Tin | string | null, readonly pan?: Tin | string | null, readonly ml?: number | null, readonly grams?: number | null, readonly celsius?: Celsius | null, readonly fan?: boolean, readonly start?: Celsius, readonly altitude?: Metres, readonly density?: number,
+  /** By the instant rule alone. */
+  readonly quick?: boolean }
 
 export interface Warming { readonly minutes: readonly Minutes[], readonly coldest: readonly Celsius[], readonly finish: Celsius, readonly warmest: readonly Celsius[] }
 
@@ -107,13 +109,14 @@ export function predictBake(known: BakeKnown, wanted: BakeWanted = {}): BakeTime
     return { ...base, likely, minutes, firstCheck: checkBefore(minutes[0]), turnAt: roundMinutes(likely / 2), by: same ? 'stated' : 'pieces', rule: likely, scale: null, fits: true, usual: null, warming: null, notes: [...notes, row.by === 'drying' ? 'It dries rather than bakes: the time follows the weight of a piece, and leaves much to the eye.' : 'Pieces on a tray are done when they have browned: the time follows the weight of a piece, no heat model.'] }
   }
 
+  const rule = middle !== null && from ? ruleMinutes({ tin: from, ml: each.known, minutes: middle }, to, each.wanted) * hotter : unanchoredMinutes(to, each.wanted, heatTo + (wanted.fan ? 20 : 0))
+  if (wanted.quick) { const minutes = window(rule, band.rule); return { ...base, likely: rule, minutes, firstCheck: checkBefore(minutes[0]), turnAt: roundMinutes(rule / 2), by: middle === null ? 'unstated' : 'rule', rule, scale: null, fits: true, usual: null, warming: null, notes } }
   const batter = { rise: row.rise, finish: row.finish, density, water: known.water ?? 0.3 }
   const anchor: Baking | null = from ? { tin: from, ml: each.known, celsius, fan: known.fan ?? false, start: room, altitude: 0, batter } : null
   const scale = anchor && middle !== null ? calibrate(anchor, middle) : null
   const fits = middle === null || !anchor || scale !== null && scale >= fitting.low && scale <= fitting.high
   const used = scale !== null && fits ? scale : usualScale
   const run = baked({ tin: to, ml: each.wanted, celsius: heatTo, fan: wanted.fan ?? false, start, altitude, batter: { ...batter, density: wanted.density ?? density } }, used)
-  const rule = middle !== null && from ? ruleMinutes({ tin: from, ml: each.known, minutes: middle }, to, each.wanted) * hotter : unanchoredMinutes(to, each.wanted, heatTo + (wanted.fan ? 20 : 0))
   if (run.minutes === null) return refuse('never', `At ${Math.round(heatTo)} °C its middle never gets to ${row.finish} °C within six hours.`)
   const warming: Warming = { minutes: run.curve.seconds.map(s => s / 60), coldest: run.curve.coldest, warmest: run.curve.warmest, finish: row.finish }
   const usual = !fits && anchor ? window(baked(anchor, usualScale).minutes ?? unanchoredMinutes(anchor.tin, anchor.ml, celsius), band.unstated) : null

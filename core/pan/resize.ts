@@ -55,6 +55,22 @@ function stepsAt(recipe: Recipe, by: number): Recipe['components'] {
   }))
 }
 
+/** One line as written and as it is weighed out now; null where it has no weight. `off` is what measuring it in spoons loses, in percent. */
+export interface SizedAmount { readonly lineId: string, readonly component: string, readonly name: string, readonly was: string, readonly now: string, readonly spoons: string, readonly off: number }
+
+export function amountsOf(recipe: Recipe, by: number, measureIn: 'grams' | 'spoons'): SizedAmount[] {
+  return linesOf(recipe).map((line) => {
+    const ingredient = ingredientById(line.ingredient ?? '')
+    const base = { lineId: line.id, component: line.component, name: line.ingredient && ingredient ? nameIn(ingredient, recipe.region) : line.name || line.text }
+    const egg = countedEggs(recipe).includes(line) ? `${said((line.amount!.low + line.amount!.high) / 2 * by)} × ` : ''
+    if (!line.grams || !ingredient) return { ...base, was: line.amount ? line.text : '', now: line.amount ? scaledText(line, by, recipe.region) : line.text, spoons: '', off: 0 }
+    const now = measured(line.grams.best * by, ingredient, recipe.region, 'grams')
+    const spoons = measured(line.grams.best * by, ingredient, recipe.region, 'spoons')
+    const shown = spoons.kitchen === weightText(spoons.grams) ? '' : spoons.kitchen
+    return { ...base, was: weightText(line.grams.best), now: measureIn === 'spoons' && shown ? shown : weightText(now.grams), spoons: egg ? `${egg}${one(line.name)}` : measureIn === 'spoons' ? weightText(spoons.grams) : shown, off: shown ? Math.round(100 * (spoons.grams / (line.grams.best * by) - 1)) : 0 }
+  })
+}
+
 /** Every amount times `by`: weights, counts, words, the amounts that steps state, and how many it makes. Tin, heat and times stay. */
 export function scaledRecipe(recipe: Recipe, by: number, measureIn: 'grams' | 'spoons' = 'grams'): Recipe {
   if (by === 1) return recipe

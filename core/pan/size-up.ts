@@ -9,8 +9,8 @@ import { otherSettings, ovenOffset, settingOf, type OvenOffset } from './oven'
 import { acrossOf, cutInto, layTray, loadsOf, slicesOf, squaresOf, type Grid, type Layout } from './pieces'
 import { predictBake, type BakeProblem, type BakeTime } from './predict'
 import { readTin, type TinReading } from './read-tin'
-import { resize, type SizeNote } from './resize'
-import { factorFor, statedCount, type SizeTarget } from './target'
+import { amountsOf, resize, type SizeNote, type SizedAmount } from './resize'
+import { countedEggs, factorFor, statedCount, type SizeTarget } from './target'
 import { usualTin } from './tables/tins'
 import { tinProblem, type NamedTin, type Tin } from './tin'
 
@@ -48,6 +48,10 @@ export interface SizedUp {
   readonly notes: readonly SizeNote[]
   /** What the recipe's words say of its tin; null where they name none. */
   readonly reading: TinReading | null
+  /** Of the recipe as written: eggs that are counted, and how many it makes; null where nobody says. */
+  readonly counts: { readonly eggs: number, readonly makes: number | null }
+  /** Every line, as written and at the new size. */
+  readonly amounts: readonly SizedAmount[]
   readonly stated: Tin | null
   readonly batter: TinBatter | null
   readonly tins: readonly SizedTin[]
@@ -104,9 +108,9 @@ function cutOf(tin: Tin | undefined, count: number | null, cut: Sizing['cut']): 
 
 /**
  * Everything that the pan stage says of a bake: amounts at the new size, how the batter stands in each tin, how long it bakes in this house's oven, how it is laid,
- * cut and seen to be done. A wish that cannot be met is a `problem`; the rest is then said of the recipe as it is.
+ * cut and seen to be done; `quick` leaves the heat model out. A wish that cannot be met is a `problem`; the rest is then said of the recipe as it is.
  */
-export function sizeUp(recipe: Recipe, sizing: Sizing, kitchen: Kitchen, measureIn: 'grams' | 'spoons' = 'grams'): SizedUp {
+export function sizeUp(recipe: Recipe, sizing: Sizing, kitchen: Kitchen, measureIn: 'grams' | 'spoons' = 'grams', quick = false): SizedUp {
   const reading = recipe.pan ? readTin(recipe.pan.text) : null
   const before = tinBatter(recipe, sizing.said)
   const onTray = before?.row.by === 'browning' || before?.row.by === 'drying'
@@ -136,7 +140,7 @@ export function sizeUp(recipe: Recipe, sizing: Sizing, kitchen: Kitchen, measure
     tin: tins[i]!, name: tins[i]!.name, filling, gramsEach: batter!.grams * filling.ml / batter!.ml,
     time: predictBake(
       { tin: knownTin, ml: knownTin && before0 && knownTin.shape === 'tray' ? before0 : before!.ml, minutes: main && main.minutes[1] > 0 ? main.minutes : null, celsius: main?.celsius ?? null, family: batter!.row.family, variant: batter!.row.variant, density: batter!.density, water: batter!.water, fill: before!.row.fill, rise: before!.row.rise },
-      { tin: filling.tin.shape === 'tray' ? { ...filling.tin, count: 1 } : filling.tin, ml: filling.tin.shape === 'tray' ? filling.ml : filling.ml * filling.tin.count, celsius: heat, start: sizing.start, altitude: kitchen.altitude },
+      { tin: filling.tin.shape === 'tray' ? { ...filling.tin, count: 1 } : filling.tin, ml: filling.tin.shape === 'tray' ? filling.ml : filling.ml * filling.tin.count, celsius: heat, start: sizing.start, altitude: kitchen.altitude, quick },
     ),
   }))
   const offset = ovenOffset(kitchen.oven)
@@ -145,7 +149,7 @@ export function sizeUp(recipe: Recipe, sizing: Sizing, kitchen: Kitchen, measure
   const changed = tins !== own
   return {
     recipe: sized.ok ? retold(sized.recipe, main, slowest, sizedTins, changed) : recipe, factor, problem: sized.ok ? null : sized.problem, notes: sized.notes,
-    reading, stated, batter, tins: sizedTins, pieces, cut: pieces ? null : cutOf(tins[0], count, sizing.cut), bake: main && main.minutes[1] > 0 ? main : null,
+    reading, counts: { eggs: countedEggs(recipe).reduce((sum, line) => sum + (line.amount!.low + line.amount!.high) / 2, 0), makes: given }, amounts: amountsOf(recipe, factor, measureIn), stated, batter, tins: sizedTins, pieces, cut: pieces ? null : cutOf(tins[0], count, sizing.cut), bake: main && main.minutes[1] > 0 ? main : null,
     again: bakes.filter(b => b !== first),
     setting: heat && batter?.row.by !== 'cold' ? { says: settingOf(heat, kitchen.oven, offset.degrees).says, others: otherSettings(heat, kitchen.oven, offset.degrees), offset } : null,
     cues: batter ? cuesFor(batter) : [], liner: batter && tins[0] ? linerFor(recipe, tins[0], batter) : null,

@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import { regions } from '../measure'
 import { kindNames } from '../pantry'
+import { materialRows } from '../pan'
 import { packetFields, packetFigures } from '../packet'
 import { beadColours, beadShapes, unknownNeeds } from '../people'
 import type { House } from './bake'
@@ -62,6 +63,22 @@ const plan = Joi.object({
 const wishes = Joi.object({ pin: Joi.array().items(id), ban: Joi.array().items(id), larder: Joi.array().items(id), schools: Joi.object().pattern(id, id), maxExtra: number, measureIn: Joi.valid('grams', 'spoons'), less: Joi.object({ sugar: number.min(0).max(0.6), fat: number.min(0).max(1) }), atMost: Joi.object().pattern(id, number.min(0)), family: Joi.object().pattern(text(300), id), sweeten: id, factor: number.min(1).max(20_000) })
 const baked = Joi.object({ on: Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/u).required(), result: Joi.valid('worked', 'fair', 'failed').required(), family: id.required(), schools: Joi.array().items(id).required(), note: text(2000).required() })
 
+const sides = Joi.array().items(number).length(2)
+const tin = Joi.object({
+  id: id.required(), name: Joi.string().trim().min(1).max(80).required(), source: text(200).required(), shape: Joi.valid('round', 'box', 'ring', 'cups', 'tray', 'log').required(), top: sides.required(), bottom: sides.required(), height: number.required(),
+  tube: sides, count: number.integer().min(1).max(96).required(), material: Joi.valid(...materialRows.map(row => row.id)).required(), measured: number.greater(0),
+})
+const target = Joi.object({ by: Joi.valid('times', 'people', 'pieces', 'line', 'eggs', 'test', 'tin').required(), times: number, people: number, pieces: number, grams: number, lineId: id, eggs: number, tests: number, keep: Joi.valid('depth', 'fill', 'all') })
+const size = Joi.object({
+  target: target.required(), tins: Joi.array().items(tin).max(12).required(), stated: tin, statedMinutes: sides, celsius: number, start: number, pieceGrams: number, traysAtOnce: number.integer().min(1).max(6),
+  said: Joi.object({ density: number.greater(0), beside: Joi.object().pattern(Joi.string().allow('').max(300), Joi.boolean()), families: Joi.object().pattern(Joi.string().allow('').max(300), id) }), cut: Joi.object({ by: Joi.valid('count', 'side').required(), n: number.greater(0).required() }),
+})
+const kitchen = Joi.object({
+  tins: Joi.array().items(tin).unique('id').max(200).required(), altitude: number.min(-400).max(5000).required(),
+  oven: Joi.object({ fan: Joi.boolean().required(), scale: Joi.valid('C', 'F', 'gas').required(), offset: number.min(-100).max(100).allow(null).required(), log: Joi.array().items(Joi.object({ on: text(40).required(), bake: id.required(), title: text(300).required(), celsius: number.required(), expected: number.greater(0).required(), took: number.greater(0).required() })).max(1000).required() }).required(),
+  tray: Joi.object({ length: number.greater(0).required(), breadth: number.greater(0).required(), atOnce: number.integer().min(1).max(6).required() }).required(),
+})
+
 const tie = Joi.object({ ingredient: id.allow(null).required(), lineId: id.allow(null).required(), packets: Joi.array().items(id).required() })
 const day = Joi.string().pattern(/^(?:\d{4}-\d{2}-\d{2})?$/u).allow('').required()
 const packetWords = Joi.object(Object.fromEntries(packetFields.map(field => [field, text(8000).required()]))).required()
@@ -74,7 +91,7 @@ export const packetSchema = Joi.object({
 const bake = Joi.object({
   id: id.required(), title: text(300).required(), source: text(400_000).required(), region: Joi.valid(...regions).required(), recipe: recipe.required(), findings: Joi.array().items(finding).required(),
   settled: Joi.array().items(text(400)).required(), tags: Joi.array().items(text(60)).required(), archived: Joi.boolean().required(),
-  people: Joi.array().items(id).required(), ties: Joi.array().items(tie).required(), ticked: Joi.array().items(id).required(), wishes: wishes.required(), plan: plan.allow(null).required(), baked: Joi.array().items(baked), created: Joi.string().isoDate().required(), updated: Joi.string().isoDate().required(),
+  people: Joi.array().items(id).required(), ties: Joi.array().items(tie).required(), ticked: Joi.array().items(id).required(), wishes: wishes.required(), plan: plan.allow(null).required(), size, baked: Joi.array().items(baked), created: Joi.string().isoDate().required(), updated: Joi.string().isoDate().required(),
 })
 
 const shares = Joi.object({ water: number.required(), fat: number.required(), solid: number.required(), protein: number.required(), sugar: number.required(), starch: number.required(), fibre: number.required() })
@@ -97,11 +114,11 @@ const group = Joi.object({ id: id.required(), name: Joi.string().trim().min(1).m
 const houseFile = Joi.object({
   format: Joi.valid(backupFormat).required(), version: Joi.valid(backupVersion).required(), exported: Joi.string().isoDate().required(),
   people: Joi.array().items(personSchema).unique('id').required(), bakes: Joi.array().items(bake).unique('id').required(), stock: stock.required(), pictures: Joi.array().items(picture).required(),
-  groups: Joi.array().items(group).unique('id').required(), packets: Joi.array().items(packetSchema).unique('id').required(), labels: Joi.array().items(label).required(),
+  groups: Joi.array().items(group).unique('id').required(), packets: Joi.array().items(packetSchema).unique('id').required(), labels: Joi.array().items(label).required(), kitchen,
 }).prefs({ convert: false })
 
 /** The house as the text of a backup file. `exported` is the moment, given by the caller, as ISO 8601. */
-export const backupOf = (house: House, exported: string): string => JSON.stringify({ format: backupFormat, version: backupVersion, exported, people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures, groups: house.groups, packets: house.packets, labels: house.labels }, null, 1)
+export const backupOf = (house: House, exported: string): string => JSON.stringify({ format: backupFormat, version: backupVersion, exported, people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures, groups: house.groups, packets: house.packets, labels: house.labels, ...house.kitchen ? { kitchen: house.kitchen } : {} }, null, 1)
 
 const refuse = (code: 'not-json' | 'foreign' | 'newer' | 'broken', sentence: string, at = ''): BackupReading => ({ ok: false, problem: { code, sentence, at } })
 
@@ -131,5 +148,5 @@ export function readBackup(source: string): BackupReading {
   const house = value as House
   const stranger = house.people.find(person => unknownNeeds(person).length)
   if (stranger) return refuse('broken', `${stranger.name} avoids “${unknownNeeds(stranger)[0]}”, which this Ingwer does not know. Nothing was changed.`, `people.${stranger.id}`)
-  return { ok: true, house: { people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures, groups: house.groups, packets: house.packets, labels: house.labels } }
+  return { ok: true, house: { people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures, groups: house.groups, packets: house.packets, labels: house.labels, ...house.kitchen ? { kitchen: house.kitchen } : {} } }
 }

@@ -2,6 +2,7 @@ import type { Region } from '../measure'
 import type { Stock } from '../pantry'
 import { linesOf, type Finding, type Reading, type Recipe } from '../recipe'
 import type { Packet } from '../packet'
+import { asWritten, sizeUp, usualKitchen, type Kitchen, type SizedUp, type Sizing } from '../pan'
 import type { PeopleGroup, Person, Tie } from '../people'
 import type { Plan, Tried, Wishes } from '../swap'
 
@@ -27,6 +28,8 @@ export interface Bake {
   readonly wishes: Wishes
   /** The plan that was chosen, whole, so that a card can be printed without working it out again. */
   readonly plan: Plan | null
+  /** How large, in what, cut how; as the recipe says where absent. */
+  readonly size?: Sizing
   /** How it came out, each time it was baked by its plan. */
   readonly baked?: readonly Baked[]
   readonly created: string
@@ -43,7 +46,7 @@ export interface Label { readonly packet: string, readonly data: string }
 export interface Picture { readonly bake: string, readonly data: string }
 
 /** Everything that a house holds. */
-export interface House { readonly people: readonly Person[], readonly groups: readonly PeopleGroup[], readonly bakes: readonly Bake[], readonly packets: readonly Packet[], readonly stock: Stock, readonly pictures: readonly Picture[], readonly labels: readonly Label[] }
+export interface House { readonly people: readonly Person[], readonly groups: readonly PeopleGroup[], readonly bakes: readonly Bake[], readonly packets: readonly Packet[], readonly stock: Stock, readonly pictures: readonly Picture[], readonly labels: readonly Label[], readonly kitchen?: Kitchen }
 
 export const longestSource = 200_000
 
@@ -52,6 +55,18 @@ export const bakeOf = (id: string, reading: { readonly recipe: Recipe, readonly 
   id, title: reading.recipe.title, source: reading.text.slice(0, longestSource), region: reading.recipe.region, recipe: reading.recipe, findings: reading.findings,
   settled: [], tags: tagsOf(reading.keywords ?? []), archived: false, people: [...people], ties: [], ticked: [], wishes: {}, plan: null, created: now, updated: now,
 })
+
+/** What is made: the chosen plan, or the recipe as it is. */
+export const plannedRecipe = (bake: Bake): Recipe => bake.plan?.recipe ?? bake.recipe
+
+/** Everything about a bake's size, in this kitchen. */
+export const sizedBake = (bake: Bake, kitchen: Kitchen = usualKitchen, measureIn: 'grams' | 'spoons' = 'grams', quick = false): SizedUp => {
+  const size = bake.size ?? asWritten
+  return sizeUp(plannedRecipe(bake), { ...size, said: { ...size.said, families: bake.wishes.family } }, kitchen, measureIn, quick)
+}
+
+/** What is made, at its size and in its tin. */
+export const recipeOf = (bake: Bake, kitchen?: Kitchen): Recipe => bake.size ? sizedBake(bake, kitchen).recipe : plannedRecipe(bake)
 
 export const readingOf = (bake: Bake): Reading => ({ recipe: bake.recipe, findings: bake.findings, settled: bake.settled })
 

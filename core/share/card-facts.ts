@@ -2,14 +2,17 @@ import { avoidableName, ingredientById, type AvoidableId } from '../pantry'
 import { sumUp, whyNotChecked, type Packet } from '../packet'
 import { cautionsAt, claims, needsOf, packetsFor, restingOn, type Claims, type Person } from '../people'
 import { linesOf, mentionsInStep, sayFacts, type Recipe } from '../recipe'
-import type { Bake } from './bake'
+import type { Kitchen } from '../pan'
+import { recipeOf, type Bake } from './bake'
 import { keepingOf, type Keeping } from './storage'
 
 /** What the house knows beside the bake: its packets, and what day it is (ISO), given by the caller. */
-export interface CardHouse { readonly packets: readonly Packet[], readonly today: string }
+export interface CardHouse { readonly packets: readonly Packet[], readonly today: string, readonly kitchen?: Kitchen }
 
 /** Everything that a card says, before it is a sheet, a label, a file or a code. Nothing in it is typed in. */
 export interface CardFacts {
+  /** What is made, at its size. */
+  readonly recipe: Recipe
   readonly title: string
   readonly says: string
   readonly madeOn: string
@@ -37,12 +40,10 @@ export function needsText(person: Person): string {
   return [...person.diets, ...needs, ...(person.things ?? []).map(thing => thing.words)].join(', ') || 'avoids nothing'
 }
 
-export const recipeOf = (bake: Bake): Recipe => bake.plan?.recipe ?? bake.recipe
-
 /** What the card of a bake says, for the people at its table, by the packets that it is tied to. */
 export function cardFacts(bake: Bake, people: readonly Person[], house: CardHouse): CardFacts {
   const table = people.filter(person => bake.people.includes(person.id))
-  const recipe = recipeOf(bake)
+  const recipe = recipeOf(bake, house.kitchen)
   const lines = linesOf(recipe).flatMap(line => [line, ...line.orElse])
   // A plan may have left lines behind whose packets are still tied: they are in nothing that is baked.
   const here = new Set([...lines.map(line => line.ingredient), ...recipe.components.flatMap(c => c.steps.flatMap(step => mentionsInStep(step, lines).map(m => m.ingredient.id)))])
@@ -72,7 +73,7 @@ export function cardFacts(bake: Bake, people: readonly Person[], house: CardHous
   const bare = linesOf(recipe).filter(line => restingOn({ ...recipe, components: [{ name: '', lines: [line], steps: [] }] }, checked).bought > 0 && !onPacket(line.ingredient, line.id).length)
   const named = (ids: Iterable<AvoidableId>) => [...ids].map(avoidableName).sort((a, b) => a.localeCompare(b))
   return {
-    title: bake.title, madeOn: house.today, facts: sayFacts(recipe).join(' · '),
+    recipe, title: bake.title, madeOn: house.today, facts: sayFacts(recipe).join(' · '),
     says: bake.plan ? `Adapted: ${bake.plan.title.toLowerCase()} plan, ${bake.plan.confidence}. ${bake.plan.restsOn}` : 'As written; no plan is chosen yet.',
     checkedFor: table.map(person => ({ id: person.id, name: person.name, needs: needsText(person) })),
     claims: { ...claims(recipe, table, checked), resting },

@@ -1,7 +1,7 @@
 import type { Person } from '../people'
 import type { Recipe } from '../recipe'
 import type { Bake } from './bake'
-import { cardFacts, recipeOf, restsOnRead, type CardFacts, type CardHouse } from './card-facts'
+import { cardFacts, restsOnRead, type CardFacts, type CardHouse } from './card-facts'
 
 const plain = (text: string) => text.replace(/[\\`*_{}[\]<>#|]/gu, '\\$&').replace(/\s+/gu, ' ').trim()
 const heading = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
@@ -38,7 +38,7 @@ export function cardOf(bake: Bake, people: readonly Person[], house: CardHouse =
     ...section('By their packets', facts.packets.map(p => `${p.name}, read on ${p.checkedOn}: ${p.statement}`)),
     ...section('Packets not read', facts.notChecked),
     ...section('Packets to read before you bake', facts.toRead.map(p => `${p.name}: look for ${p.lookFor.join(', ')}`)),
-    '## Recipe', '', ...recipeLines(recipeOf(bake)),
+    '## Recipe', '', ...recipeLines(facts.recipe),
     ...section('Good to know', [...bake.plan?.notes ?? [], ...(bake.plan?.differs ?? []).map(text => `Different: ${text}`), ...bake.plan?.risks ?? []]),
     ...section('Keeping', [`${facts.keeping.says}, ${facts.keeping.days} days${facts.keeping.useBy ? `: eat by ${facts.keeping.useBy}` : ''}.`, `Frozen: ${facts.keeping.freeze}.`]),
     ...section('Cautions', facts.cautions),
@@ -52,7 +52,7 @@ const html = (text: string) => text.replace(/&/gu, '&amp;').replace(/</gu, '&lt;
 export function cardHtml(bake: Bake, people: readonly Person[], house: CardHouse, code = ''): string {
   const facts = cardFacts(bake, people, house)
   const list = (title: string, items: readonly string[]) => items.length ? `<h2>${html(title)}</h2><ul>${items.map(item => `<li>${html(item)}</li>`).join('')}</ul>` : ''
-  const parts = recipeOf(bake).components.map(({ name, lines, steps }) => `${name ? `<h3>${html(heading(name))}</h3>` : ''}<ul>${lines.map(line => `<li>${html(line.text)}</li>`).join('')}</ul><ol>${steps.map(step => `<li>${html(step)}</li>`).join('')}</ol>`).join('')
+  const parts = facts.recipe.components.map(({ name, lines, steps }) => `${name ? `<h3>${html(heading(name))}</h3>` : ''}<ul>${lines.map(line => `<li>${html(line.text)}</li>`).join('')}</ul><ol>${steps.map(step => `<li>${html(step)}</li>`).join('')}</ol>`).join('')
   return `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${html(facts.title)}</title>
 <style>body{font:17px/1.5 system-ui,sans-serif;max-width:42em;margin:2em auto;padding:0 1em;color:#1f2421}h1{font-size:1.7em;margin:0}h2{font-size:1.05em;margin:1.2em 0 .3em}ul,ol{margin:.2em 0;padding-left:1.3em}.claim{border-left:4px ${restsOnRead(facts) ? 'solid #33703f' : 'dashed #4f5f74'};padding-left:.8em;font-weight:600}.soft{color:#56605a}svg{width:9em;height:9em}</style>
 <h1>${html(facts.title)}</h1><p class="soft">${html([facts.says, facts.facts].filter(Boolean).join(' · '))}</p>

@@ -1,6 +1,7 @@
 export { bakeOf, bakeWith, longestSource, readingOf, shelfRowOf, tagsOf, type Bake, type Baked, type House, type Label, type Picture, type ShelfRow } from './bake'
 export { bakeFrom1, bakeFrom2 } from './upgrade'
 export { cardHtml, cardOf, claimText, emergencyText, notCheckedText } from './card'
+export { plannedRecipe, recipeOf, sizedBake } from './bake'
 export { cardFacts, codeText, needsText, restsOnRead, type CardFacts, type CardHouse } from './card-facts'
 export { keepingOf, type Keeping } from './storage'
 export { jsonLdOf } from './jsonld'

@@ -3,7 +3,7 @@ import { claimText, emergencyText, notCheckedText, restsOnRead, type Bake, type 
 
 /** The card as it is printed: what it is, what is in it by its packets, for whom it was checked, what may be there, what nobody knows, how it keeps. */
 const props = defineProps<{ bake: Bake, people: readonly Person[], facts: CardFacts, code: string }>()
-const recipe = computed(() => props.bake.plan?.recipe ?? props.bake.recipe)
+const recipe = computed(() => props.facts.recipe)
 const resting = computed(() => props.facts.claims.resting)
 const some = computed(() => props.facts.claims.table ? [] : props.facts.claims.each)
 const lists = computed(() => [

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The work in its order, drawn as a rhizome that grows with it: a thick root up to where the bake stands. */
 const rail = useStages()
-const step = 92
+const step = 78
 const x = (i: number) => 38 + (i % 2 ? 6 : -4)
 const y = (i: number) => 44 + i * step
 const grown = (i: number) => rail.value[i]!.done || rail.value.slice(i).some(stage => stage.here)
@@ -32,8 +32,8 @@ const root = (i: number) => `M ${x(i)} ${y(i)} C ${52 - (i % 2 ? 22 : 0)} ${y(i)
 .rail { position: sticky; top: 76px; width: 132px; align-self: start; }
 .roots { position: absolute; left: 0; top: 0; pointer-events: none; overflow: visible; }
 ol { list-style: none; margin: 0; padding: 0; }
-li { height: 92px; }
-.stage { display: flex; flex-direction: column; justify-content: center; height: 88px; padding-left: 70px; color: var(--soft); font-size: 1rem; text-decoration: none; border-radius: 12px; }
+li { height: 78px; }
+.stage { display: flex; flex-direction: column; justify-content: center; height: 74px; padding-left: 70px; color: var(--soft); font-size: 1rem; text-decoration: none; border-radius: 12px; }
 .stage:hover .word { text-decoration: underline; text-underline-offset: 3px; }
 .stage[aria-current] { color: var(--ink); font-weight: 700; font-size: 1.125rem; }
 .open { font-size: 0.8125rem; font-weight: 600; color: var(--beet); }

@@ -13,7 +13,7 @@ const sizes = [{ id: 'a5', name: 'A5 card', page: '@page { size: A5; margin: 9mm
 const size = ref<(typeof sizes)[number]['id']>('a5')
 useHead({ style: [{ innerHTML: () => sizes.find(s => s.id === size.value)!.page }] })
 
-const at = () => ({ packets: house.packets, today: today() })
+const at = () => ({ packets: house.packets, today: today(), kitchen: house.kitchen })
 const facts = shallowRef<CardFacts | null>(null)
 const code = ref('')
 let turn = 0
@@ -29,7 +29,7 @@ const markdown = async () => bake.value ? useCore().cardOf(bake.value, bench.tab
 
 async function saveCard() { if (bake.value) download(fileName(bake.value.title, 'md'), await markdown(), 'text/markdown') }
 async function savePage() { if (bake.value) download(fileName(bake.value.title, 'html'), await useCore().cardHtml(bake.value, bench.table, at(), code.value), 'text/html') }
-async function saveData() { if (bake.value) download(fileName(bake.value.title, 'jsonld'), await useCore().jsonLdOf(bake.value.plan?.recipe ?? bake.value.recipe), 'application/ld+json') }
+async function saveData() { if (bake.value) download(fileName(bake.value.title, 'jsonld'), await useCore().jsonLdOf(await useCore().recipeOf(bake.value, house.kitchen)), 'application/ld+json') }
 async function copyCard() {
   try { await navigator.clipboard.writeText(await markdown()); toast.add({ title: 'The card is on the clipboard.', color: 'success' }) }
   catch { toast.add({ title: 'This browser does not let a page write to the clipboard. Save the card as a file instead.', color: 'error' }) }
