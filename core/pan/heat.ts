@@ -51,6 +51,7 @@ export interface Heated {
   readonly dried: number
   /** Metres at the end. */
   readonly height: number
+  readonly steps: number
 }
 
 export const usualLayers = 8
@@ -107,6 +108,7 @@ export function heat(of: Heating, finish: Celsius, most = 6 * 3600, layers = usu
   let [now, stretch, took, steamed, dry, recorded] = [0, 1, 0, 0, 0, 0]
   let [coldest, before, mean] = [of.start, of.start, of.start]
   let reached: number | null = null
+  let steps = 0
 
   while (now < most && reached === null) {
     const dz = dz0 * stretch
@@ -182,6 +184,7 @@ export function heat(of: Heating, finish: Celsius, most = 6 * 3600, layers = usu
     if (off > 0) dry += off * dt / latentHeat / area / (crumb.density * crumb.water)
     took += boundary * dt
     now += dt
+    steps++
     stretch = 1 + crumb.rise * Math.min(1, Math.max(0, (mean - rises[0]) / (rises[1] - rises[0])))
     if (coldest >= finish) reached = now - dt * (coldest - finish) / Math.max(coldest - before, 1e-9)
     if (now - recorded >= 15 || reached !== null) {
@@ -193,5 +196,5 @@ export function heat(of: Heating, finish: Celsius, most = 6 * 3600, layers = usu
   }
   let inside = 0
   for (let c = 0; c < n; c++) inside += held[c]! * ground[c % columns]! * dz0
-  return { seconds: reached, curve: { seconds, coldest: coldestAt, warmest: warmestAt }, energy: { in: took, held: inside + steamed }, dried: steamed / latentHeat / (crumb.density * area * of.depth), height: of.depth * stretch }
+  return { seconds: reached, curve: { seconds, coldest: coldestAt, warmest: warmestAt }, energy: { in: took, held: inside + steamed }, dried: steamed / latentHeat / (crumb.density * area * of.depth), height: of.depth * stretch, steps }
 }

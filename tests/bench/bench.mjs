@@ -9,7 +9,7 @@ import { build } from 'vite'
 const root = fileURLToPath(new URL('../..', import.meta.url))
 const outDir = join(root, 'node_modules', '.cache', 'ingwer-bench')
 await build({ root, logLevel: 'error', configFile: false, resolve: { alias: { '#core': join(root, 'core/index.ts') } }, build: { ssr: 'tests/bench/entry.ts', outDir, emptyOutDir: true, minify: false } })
-const { adapt, bakeOf, checkPeople, corpusLines, corpusRecipes, corpusSize, moreRecipes, newPacket, noWords, packetsFor, readLine, readPacket, readPage, readRecipe, scoreLines, scoreMethods, scoreRecipes, scoreStatements, shelfIndex, shelfRowOf, speed, statements, steadiness } = await import(pathToFileURL(join(outDir, 'entry.js')).href)
+const { adapt, bakeOf, checkPeople, corpusLines, corpusRecipes, corpusSize, moreRecipes, newPacket, noWords, packetsFor, panSpeed, timesOff, readLine, readPacket, readPage, readRecipe, scoreLines, scoreMethods, scoreRecipes, scoreStatements, shelfIndex, shelfRowOf, speed, statements, steadiness } = await import(pathToFileURL(join(outDir, 'entry.js')).href)
 
 const people = JSON.parse(readFileSync(join(root, 'demo/people.json'), 'utf8'))
 const texts = readdirSync(join(root, 'demo/recipes')).sort().map(name => readFileSync(join(root, 'demo/recipes', name), 'utf8'))
@@ -85,6 +85,12 @@ const quick = speed()
 console.log(`one adaptation                  median ${quick.median.toFixed(0)} ms (× ${(quick.median / quick.quadprog).toFixed(0)} of one quadprog solve of the usual size, ${quick.quadprog.toFixed(2)} ms); egg, milk and gluten at most ${quick.hardest.toFixed(0)} ms (× ${(quick.hardest / quick.quadprog).toFixed(0)})`)
 console.log(`the first plan                  after ${share(quick.firstPlan, quick.whole)} of the time of all three`)
 console.log(`heap over a thousand            ${quick.heap.map(mb => mb.toFixed(0)).join(' → ')} MB${globalThis.gc ? '' : ' (not collected; run with --expose-gc)'}`)
+
+console.log('\nbake time in another tin, 28 changes of 8 ordinary recipes; mean error')
+for (const { name, percent } of timesOff()) console.log(`  ${name.padEnd(30)}${percent.toFixed(1).padStart(6)} %`)
+const pan = panSpeed()
+console.log(`the rule of thumb               ${(1000 * pan.rule).toFixed(1)} µs; a calibrated prediction, box to box ${pan.predicted.toFixed(1)} ms (at most ${pan.slowest.toFixed(1)})`)
+console.log(`one run of the heat model       ${pan.run.toFixed(2)} ms, × ${(pan.run / pan.plain).toFixed(1)} of a plain loop over its ${pan.cells} cells and ${pan.steps} steps`)
 
 console.log('\nrecipe                          checkPeople      adapt   adapt ÷ check   first plan')
 for (const [i, recipe] of recipes.entries()) {

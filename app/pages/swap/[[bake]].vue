@@ -73,6 +73,13 @@ watch(plans, () => {
   if (!plans.value.some(p => p.id === comparing.right) || comparing.right === comparing.left) comparing.right = plans.value.find(p => p.id !== comparing.left)?.id ?? ''
 }, { immediate: true })
 
+/** The plan is taken, and a test of it sized. */
+async function testFirst(of: Plan) {
+  await take(of)
+  await bench.resize({ target: { by: 'test', tests: 1 }, tins: [] })
+  await navigateTo(`/pan/${bake.value!.id}`)
+}
+
 const sensitivity = shallowRef<readonly Sensitivity[]>([])
 const whatIf = ref(false)
 watch(() => [whatIf.value, plan.value?.id, bench.adaptation] as const, async ([open]) => { if (open && plan.value && bake.value) sensitivity.value = await useCore().sensitivity(bake.value.recipe, plan.value, bench.table, bake.value.wishes, bench.knows()) })
@@ -125,7 +132,7 @@ const lastBaked = computed(() => bake.value?.baked?.find(b => b.on === today()) 
           <BalanceWires :part="part" :where="where" />
         </section>
         <p class="sure" aria-live="polite"><b>{{ plan.confidence.charAt(0).toUpperCase() + plan.confidence.slice(1) }}.</b> {{ plan.confidenceBecause }} <span class="soft">{{ plan.restsOn }}</span></p>
-        <p v-if="plan.testPiece" class="piece"><b>A test piece first.</b> {{ plan.testPiece.says }}</p>
+        <p v-if="plan.testPiece" class="piece"><b>A test piece first.</b> {{ plan.testPiece.says }} <button type="button" class="link" @click="testFirst(plan)">Size a test</button></p>
         <div v-if="bake.plan?.id === plan.id" class="came">
           <p id="came" class="soft tiny">Baked it today? The word above learns from it.</p>
           <div class="tabs" role="group" aria-labelledby="came">
@@ -195,6 +202,7 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 6px; }
 .tool[open] summary { margin-bottom: 8px; }
 .piece { background: var(--ginger-pale); border-radius: 12px; padding: 10px 14px; line-height: 1.35; }
 .came { display: grid; gap: 4px; }
+.link { min-height: 44px; text-decoration: underline; text-underline-offset: 3px; cursor: pointer; font-weight: 650; }
 .going { display: flex; gap: 8px; align-items: center; }
 .stop { min-height: 36px; padding: 0 10px; text-decoration: underline; text-underline-offset: 3px; cursor: pointer; }
 .steps { padding-left: 1.5em; display: grid; gap: 7px; list-style: decimal; }
