@@ -60,8 +60,9 @@ await picture('spoons', {}, async (page) => {
   await page.getByLabel('Grams on the scale').fill('62')
 })
 await picture('swap', {}, async (page) => { await open('Dark sticky')(page); await without('Philippa')(page); await page.getByRole('link', { name: 'Work out a version' }).click(); await page.getByRole('heading', { name: 'The balance' }).waitFor() })
-await picture('swap-dark', { dark: true }, plans('Plum streusel'))
 await picture('swap-what-if', {}, async (page) => { await plans('Marble ring')(page); await page.getByText('What if', { exact: true }).click(); const slider = page.getByRole('slider', { name: 'block plant butter' }); await slider.focus(); for (let i = 0; i < 18; i++) await page.keyboard.press('ArrowRight'); await page.waitForTimeout(1500); await page.getByText('What if', { exact: true }).evaluate(el => { el.closest('details').scrollIntoView(); window.scrollBy(0, -16) }) })
+const pan = title => async (page) => { await open(title)(page); await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: /pan/ }).click(); await page.locator('.page[aria-busy="false"]').waitFor() }
+await picture('pan', {}, async (page) => { await pan('Marble ring')(page); await page.getByRole('button', { name: 'square, slab, loaf' }).click(); await page.getByRole('group', { name: 'Usual tins' }).getByRole('button', { name: /900 g loaf/ }).click(); await page.getByRole('button', { name: 'half', exact: true }).click(); await page.locator('.page[aria-busy="false"]').waitFor(); await page.waitForTimeout(600) })
 await picture('refusal', {}, plans('Cream puffs'))
 await picture('share', {}, card('Cardamom'))
 const packets = async (page) => { await page.goto(`${base}/packet`); await page.getByRole('button', { name: 'Open the packet Lighthouse Baking Block' }).waitFor() }
@@ -86,7 +87,7 @@ await picture('packet-photo', {}, async (page) => {
 await picture('packet-bake', {}, async (page) => { await open('Plum streusel')(page); await page.getByRole('navigation').getByRole('link', { name: /packet/ }).click(); await page.getByRole('heading', { name: 'Out of which packets' }).waitFor() })
 await picture('house', {}, async (page) => { await page.getByRole('link', { name: 'House file' }).click(); await page.getByRole('heading', { name: 'House file' }).waitFor() })
 await picture('recipe-phone', { phone: true }, async (page) => { await open('Plum streusel')(page); await page.evaluate(() => window.scrollTo(0, 430)) })
-await picture('swap-phone', { phone: true }, plans('Dark sticky'))
+await picture('pan-phone', { phone: true }, async (page) => { await pan('Rye and hazelnut')(page); await page.getByRole('region', { name: 'In the tin' }).evaluate(el => el.scrollIntoView({ block: 'start' })) })
 await picture('share-phone', { phone: true }, card('Rye and hazelnut'))
 
 await browser.close()

@@ -1,5 +1,5 @@
 import { afterAll, beforeEach, describe, expect, test } from '@jest/globals'
-import { bakeOf, emptyStock, newPacket, readRecipe, shelfRowOf, type Bake, type Person } from '#core'
+import { bakeOf, emptyStock, newPacket, readRecipe, shelfRowOf, type Bake, type Person, usualKitchen } from '#core'
 import { addToHouse, allBakes, allGroups, allPackets, allPeople, bakeById, readFact, readHouse, labelOf, removeBake, pictureOf, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveGroup, savePacket, savePerson, savePicture, shelfRows, watchHouse, writeFact, writeStock } from './house'
 import Dexie from 'dexie'
 import { db, HouseDb } from './schema'
@@ -39,7 +39,10 @@ describe('the house in the database', () => {
     expect((await allPeople()).map(p => p.id)).toEqual(['a'])
     const other = { people: [person('b')], bakes: [bake('x', '2026-01-01T00:00:00.000Z')], stock: { ...emptyStock, spoons: [{ ingredient: 'neutral-oil', unit: 'tbsp', grams: 12.5 }] }, pictures: [{ bake: 'x', data: 'data:image/png;base64,AA==' }], groups: [{ id: 's', name: 'Sunday', people: ['b'] }], packets: [newPacket('k', 'Dark', 'dark-chocolate')], labels: [{ packet: 'k', data: 'data:image/png;base64,AA==' }] }
     await replaceHouse(other)
-    expect(await readHouse()).toEqual(other)
+    expect(await readHouse()).toEqual({ ...other, kitchen: usualKitchen })
+    const ours = { ...usualKitchen, altitude: 420 }
+    await replaceHouse({ ...other, kitchen: ours })
+    expect(await readHouse()).toEqual({ ...other, kitchen: ours })
     expect(await shelfRows()).toEqual(other.bakes.map(shelfRowOf))
   })
   test('adding a house leaves what is there as it is', async () => {

@@ -101,7 +101,7 @@ export function predictBake(known: BakeKnown, wanted: BakeWanted = {}): BakeTime
   const hotter = Math.exp(-perKelvin * (heatTo + (wanted.fan ? 20 : 0) - celsius - (known.fan ? 20 : 0)))
   const each = { known: knownMl / (from ?? to).count, wanted: filling.ml }
 
-  if (row.by !== 'heat' && to.shape !== 'box' && to.shape !== 'round') {
+  if (row.by !== 'heat' && (to.shape === 'tray' || to.shape === 'cups')) {
     if (middle === null) return { ...base, likely: 0, minutes: [0, 0], firstCheck: 0, turnAt: 0, by: 'unstated', rule: 0, scale: null, fits: true, usual: null, warming: null, notes: ['No bake time is stated, and pieces that brown first are not modelled: look early and often.'] }
     const likely = middle * (each.wanted / each.known) ** byWeight[row.by === 'drying' ? 'drying' : 'browning'] * hotter
     const same = Math.abs(likely / middle - 1) < 0.01
@@ -109,10 +109,11 @@ export function predictBake(known: BakeKnown, wanted: BakeWanted = {}): BakeTime
     return { ...base, likely, minutes, firstCheck: checkBefore(minutes[0]), turnAt: roundMinutes(likely / 2), by: same ? 'stated' : 'pieces', rule: likely, scale: null, fits: true, usual: null, warming: null, notes: [...notes, row.by === 'drying' ? 'It dries rather than bakes: the time follows the weight of a piece, and leaves much to the eye.' : 'Pieces on a tray are done when they have browned: the time follows the weight of a piece, no heat model.'] }
   }
 
-  const rule = middle !== null && from ? ruleMinutes({ tin: from, ml: each.known, minutes: middle }, to, each.wanted) * hotter : unanchoredMinutes(to, each.wanted, heatTo + (wanted.fan ? 20 : 0))
+  const rule = middle !== null && from && from.shape !== 'tray' ? ruleMinutes({ tin: from, ml: each.known, minutes: middle }, to, each.wanted) * hotter : unanchoredMinutes(to, each.wanted, heatTo + (wanted.fan ? 20 : 0))
   if (wanted.quick) { const minutes = window(rule, band.rule); return { ...base, likely: rule, minutes, firstCheck: checkBefore(minutes[0]), turnAt: roundMinutes(rule / 2), by: middle === null ? 'unstated' : 'rule', rule, scale: null, fits: true, usual: null, warming: null, notes } }
   const batter = { rise: row.rise, finish: row.finish, density, water: known.water ?? 0.3 }
-  const anchor: Baking | null = from ? { tin: from, ml: each.known, celsius, fan: known.fan ?? false, start: room, altitude: 0, batter } : null
+  // Pieces on a tray say nothing of how heat gets through a body.
+  const anchor: Baking | null = from && from.shape !== 'tray' ? { tin: from, ml: each.known, celsius, fan: known.fan ?? false, start: room, altitude: 0, batter } : null
   const scale = anchor && middle !== null ? calibrate(anchor, middle) : null
   const fits = middle === null || !anchor || scale !== null && scale >= fitting.low && scale <= fitting.high
   const used = scale !== null && fits ? scale : usualScale
@@ -122,10 +123,12 @@ export function predictBake(known: BakeKnown, wanted: BakeWanted = {}): BakeTime
   const usual = !fits && anchor ? window(baked(anchor, usualScale).minutes ?? unanchoredMinutes(anchor.tin, anchor.ml, celsius), band.unstated) : null
   // Nothing changed: the recipe knows best.
   const same = from !== null && middle !== null && fits && Math.abs(rule / middle - 1) < 0.005 && from.material === to.material && (known.fan ?? false) === (wanted.fan ?? false) && start === room && altitude === 0
-  const likely = same ? middle : middle === null ? run.minutes : fits ? run.minutes : Math.sqrt(run.minutes * rule)
-  const share = middle === null ? band.unstated : fits ? Math.max(band.calibrated, stated ? (stated[1] - stated[0]) / 2 / middle : 0) : band.rule
+  const anchored = anchor && middle !== null
+  const likely = same ? middle : !anchored ? run.minutes : fits ? run.minutes : Math.sqrt(run.minutes * rule)
+  const share = !anchored ? band.unstated : fits ? Math.max(band.calibrated, stated ? (stated[1] - stated[0]) / 2 / middle : 0) : band.rule
   const minutes = same && stated && stated[1] > stated[0] ? [roundMinutes(stated[0]), roundMinutes(stated[1])] as const : window(likely, same ? 0.08 : share)
+  if (middle !== null && !anchor) notes.push('The stated time is of pieces on a tray: for one body of dough it says nothing, so look early.')
   if (middle === null) notes.push('No bake time is stated: this is what ordinary batters take, so look early.')
-  return { ...base, likely, minutes, firstCheck: checkBefore(minutes[0]), turnAt: roundMinutes(likely / 2), by: same ? 'stated' : middle === null ? 'unstated' : fits ? 'model' : 'rule', rule, scale, fits, usual, warming, notes }
+  return { ...base, likely, minutes, firstCheck: checkBefore(minutes[0]), turnAt: roundMinutes(likely / 2), by: same ? 'stated' : !anchored ? 'unstated' : fits ? 'model' : 'rule', rule, scale, fits, usual, warming, notes }
 }
 

@@ -3,7 +3,7 @@ import { ingredientById, type Ingredient } from '../pantry'
 import { linesOf, type Line, type Recipe } from '../recipe'
 import type { TinBatter } from './batter'
 import { takes } from './fill'
-import { areaAt, depthOf, volumeAt } from './geometry'
+import { areaAt, brimful, depthOf, volumeAt } from './geometry'
 import type { Tin } from './tin'
 
 /** What the baker wants the amounts to come to. */
@@ -16,8 +16,8 @@ export type SizeTarget =
   | { readonly by: 'eggs', readonly eggs: number }
   /** So many tests, each of 45 g of flour. */
   | { readonly by: 'test', readonly tests: number }
-  /** Into other tins: as deep as in the stated one, as full as the family takes, or with what there is. */
-  | { readonly by: 'tin', readonly keep: 'depth' | 'fill' | 'all' }
+  /** Into other tins: as deep as in the stated one, as full as the family takes or as `fill` says (a share of the brim), or with what there is. */
+  | { readonly by: 'tin', readonly keep: 'depth' | 'fill' | 'all', readonly fill?: number }
 
 export type FactorResult = { readonly ok: true, readonly factor: number } | { readonly ok: false, readonly problem: { readonly code: string, readonly sentence: string } }
 
@@ -37,7 +37,7 @@ export const statedCount = (recipe: Recipe): number | null => recipe.yield?.coun
 const flat = (tin: Tin) => tin.shape === 'round' || tin.shape === 'box'
 
 /** Into these tins: `from` is the one that the recipe names, null where it names none. */
-function forTins(keep: 'depth' | 'fill' | 'all', batter: TinBatter, from: Tin | null, to: readonly Tin[]): FactorResult {
+function forTins({ keep, fill }: Extract<SizeTarget, { by: 'tin' }>, batter: TinBatter, from: Tin | null, to: readonly Tin[]): FactorResult {
   if (keep === 'all') return { ok: true, factor: 1 }
   if (!to.length) return refuse('tin', 'Choose a tin first.')
   if (keep === 'depth' && from && flat(from) && to.every(flat)) {
@@ -45,7 +45,8 @@ function forTins(keep: 'depth' | 'fill' | 'all', batter: TinBatter, from: Tin | 
     return { ok: true, factor: to.reduce((sum, tin) => sum + tin.count * volumeAt(tin, Math.min(depth, tin.height)), 0) / batter.ml }
   }
   if (keep === 'depth') return refuse('tin', 'The same depth means something only between flat tins; fill it as usual instead.')
-  return { ok: true, factor: to.reduce((sum, tin) => sum + (tin.shape === 'tray' || tin.shape === 'log' ? areaAt(tin, 0) : takes(tin, batter.row)), 0) / batter.ml }
+  if (fill !== undefined && !(fill >= 0.1 && fill <= 1)) return refuse('fill', 'A tin is filled between a tenth and its brim.')
+  return { ok: true, factor: to.reduce((sum, tin) => sum + (fill !== undefined && tin.shape !== 'tray' && tin.shape !== 'log' ? tin.count * brimful(tin) * fill : tin.shape === 'tray' || tin.shape === 'log' ? areaAt(tin, 0) : takes(tin, batter.row)), 0) / batter.ml }
 }
 
 /** By how much every amount is multiplied to meet the target; refuses with a sentence what cannot be. Factors from 1/50 to 50. */
@@ -78,7 +79,7 @@ export function factorFor(recipe: Recipe, target: SizeTarget, batter: TinBatter 
         if (!batter) return refuse('batter', 'No weight of this batter is known, so no test can be sized.')
         return { ok: true, factor: target.tests * (batter.flour > 0.12 * batter.grams ? oneTest.flour / batter.flour : oneTest.batter / batter.grams) }
       }
-      case 'tin': return batter ? forTins(target.keep, batter, from, to) : refuse('batter', 'No weight of this batter is known, so how deep it stands cannot be said.')
+      case 'tin': return batter ? forTins(target, batter, from, to) : refuse('batter', 'No weight of this batter is known, so how deep it stands cannot be said.')
     }
   })()
   if (found.ok && !(found.factor >= 1 / most && found.factor <= most)) return refuse('factor', `That would be ${found.factor < 1 ? `1/${Math.round(1 / found.factor)}` : Math.round(found.factor)} of the recipe: between 1/${most} and ${most} times can be worked with.`)

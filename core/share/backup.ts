@@ -68,7 +68,7 @@ const tin = Joi.object({
   id: id.required(), name: Joi.string().trim().min(1).max(80).required(), source: text(200).required(), shape: Joi.valid('round', 'box', 'ring', 'cups', 'tray', 'log').required(), top: sides.required(), bottom: sides.required(), height: number.required(),
   tube: sides, count: number.integer().min(1).max(96).required(), material: Joi.valid(...materialRows.map(row => row.id)).required(), measured: number.greater(0),
 })
-const target = Joi.object({ by: Joi.valid('times', 'people', 'pieces', 'line', 'eggs', 'test', 'tin').required(), times: number, people: number, pieces: number, grams: number, lineId: id, eggs: number, tests: number, keep: Joi.valid('depth', 'fill', 'all') })
+const target = Joi.object({ by: Joi.valid('times', 'people', 'pieces', 'line', 'eggs', 'test', 'tin').required(), times: number, people: number, pieces: number, grams: number, lineId: id, eggs: number, tests: number, keep: Joi.valid('depth', 'fill', 'all'), fill: number })
 const size = Joi.object({
   target: target.required(), tins: Joi.array().items(tin).max(12).required(), stated: tin, statedMinutes: sides, celsius: number, start: number, pieceGrams: number, traysAtOnce: number.integer().min(1).max(6),
   said: Joi.object({ density: number.greater(0), beside: Joi.object().pattern(Joi.string().allow('').max(300), Joi.boolean()), families: Joi.object().pattern(Joi.string().allow('').max(300), id) }), cut: Joi.object({ by: Joi.valid('count', 'side').required(), n: number.greater(0).required() }),

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { someRecipe, someTable } from '../../tests/arbitraries'
-import { adapt, backup, bakeOf, builtIn, cardFacts, cardHtml, cardOf, codeText, emptyStock, keepingOf, newPacket, noWords, readRecipe, type Bake, type House, type Packet, type Person } from '../index'
+import { adapt, backup, bakeOf, builtIn, cardFacts, cardHtml, cardOf, codeText, emptyStock, keepingOf, newPacket, noWords, readRecipe, usualTin, type Bake, type House, type Kitchen, type Sizing, type Packet, type Person } from '../index'
 
 const { backupOf, readBackup } = await backup()
 const people = JSON.parse(readFileSync(new URL('../../demo/people.json', import.meta.url), 'utf8')) as Person[]
@@ -30,6 +30,18 @@ describe('the backup file', () => {
     expect(readBackup(backupOf(stocked, when))).toEqual({ ok: true, house: JSON.parse(JSON.stringify(stocked)) })
     const bad = backupOf({ ...stocked, pictures: [{ bake: 'b1', data: 'https://example.org/x.png' }] }, when)
     expect(readBackup(bad)).toMatchObject({ ok: false, problem: { code: 'broken' } })
+  })
+  test('size, own tins and what the oven taught go along; a tin that is none is refused with its place', () => {
+    const kitchen: Kitchen = { tins: [{ ...usualTin('ring-24'), id: 'own-1', name: 'the blue ring', measured: 2400 }], altitude: 310, tray: { length: 42, breadth: 31, atOnce: 2 }, oven: { fan: true, scale: 'F', offset: null, log: [{ on: '2026-01-10', bake: 'b1', title: 'Loaf', celsius: 160, expected: 52, took: 47 }] } }
+    const size: Sizing = { target: { by: 'tin', keep: 'fill', fill: 0.5 }, tins: kitchen.tins, statedMinutes: [40, 45], start: 5, said: { density: 0.9, beside: { glaze: true } }, cut: { by: 'side', n: 5 } }
+    const sized: House = { ...house, bakes: [{ ...bare, size }], kitchen }
+    expect(readBackup(backupOf(sized, when))).toEqual({ ok: true, house: JSON.parse(JSON.stringify(sized)) })
+    expect(readBackup(backupOf({ ...sized, kitchen: { ...kitchen, tins: [{ ...kitchen.tins[0]!, count: 0 }] } }, when))).toMatchObject({ ok: false, problem: { code: 'broken', at: 'kitchen.tins.0.count' } })
+  })
+  test('the card is of the size that is made', () => {
+    const half = cardFacts({ ...bare, size: { target: { by: 'times', times: 0.5 }, tins: [] } }, people, { packets: [], today: '2026-01-15' })
+    expect(half.recipe.components[0]!.lines[0]!.text).toBe('113 g plain flour')
+    expect(cardOf({ ...bare, size: { target: { by: 'tin', keep: 'all' }, tins: [usualTin('square-20')] } }, people)).toContain('20 cm square')
   })
   test('a file of the first version is read: its corrections become edits, nothing of it is lost', () => {
     const { settled: _settled, tags: _tags, archived: _archived, ...before } = bare

@@ -27,14 +27,17 @@ watch(() => props.target, (t) => { way.value = is(t); fill() })
 const first = ref('')
 const second = ref('')
 const line = ref('')
-const keep = ref<'depth' | 'fill' | 'all'>('depth')
+/** Schools of filling: by the kind of batter, or half, two thirds, three quarters whatever it is. */
+const fills = { half: 1 / 2, thirds: 2 / 3, quarters: 3 / 4 } as const
+const keep = ref<'depth' | 'fill' | 'all' | keyof typeof fills>('depth')
+const tinTarget = (): SizeTarget => keep.value in fills ? { by: 'tin', keep: 'fill', fill: fills[keep.value as keyof typeof fills] } : { by: 'tin', keep: keep.value as 'depth' | 'fill' | 'all' }
 /** What is in the fields: the target's own figures, or what is likely meant. */
 function fill() {
   const t = props.target
   first.value = t.by === 'times' ? String(Math.round(t.times * 1000) / 1000) : t.by === 'people' ? String(t.people) : t.by === 'pieces' ? String(t.pieces) : t.by === 'line' ? String(t.grams) : t.by === 'eggs' ? String(t.eggs) : t.by === 'test' ? String(t.tests) : ''
   second.value = t.by === 'pieces' && t.grams !== undefined ? String(t.grams) : '30'
   if (t.by === 'line') line.value = t.lineId
-  if (t.by === 'tin') keep.value = t.keep
+  if (t.by === 'tin') keep.value = (Object.keys(fills) as (keyof typeof fills)[]).find(id => fills[id] === t.fill) ?? t.keep
 }
 fill()
 const wrong = ref('')
@@ -58,10 +61,10 @@ function pick(id: Way) {
   else if (id === 'line') { line.value = weighed.value[0]?.id ?? ''; first.value = String(Math.round(weighed.value[0]?.grams?.best ?? 100)) }
   else if (id === 'eggs') first.value = String(Math.max(1, Math.round(eggs.value) - 1))
   else if (id === 'test') { first.value = '1'; emit('size', { by: 'test', tests: 1 }) }
-  else if (id === 'tin') emit('size', { by: 'tin', keep: keep.value })
+  else if (id === 'tin') emit('size', tinTarget())
 }
 function say() {
-  if (way.value === 'tin') { emit('size', { by: 'tin', keep: keep.value }); return }
+  if (way.value === 'tin') { emit('size', tinTarget()); return }
   const n = number(first.value, 'number')
   if (n === null) return
   if (way.value === 'times') emit('size', { by: 'times', times: n })
@@ -88,7 +91,7 @@ function chose(id: string) {
         <label class="grow">Of <select class="input" :value="line" aria-label="Of which ingredient" @change.stop="chose(($event.target as HTMLSelectElement).value)"><option v-for="each in weighed" :key="each.id" :value="each.id">{{ each.name || each.text }}</option></select></label>
         <label>there are <input v-model="first" class="input short" inputmode="decimal" aria-label="Grams that there are"> g</label>
       </template>
-      <label v-else-if="way === 'tin'" class="grow"><select v-model="keep" class="input" aria-label="How the tin is filled"><option value="depth">as deep as in the recipe’s tin</option><option value="fill">as full as this kind of batter takes</option><option value="all">all of the batter, as it is</option></select></label>
+      <label v-else-if="way === 'tin'" class="grow"><select v-model="keep" class="input" aria-label="How the tin is filled"><option value="depth">as deep as in the recipe’s tin</option><option value="fill">as full as this kind of batter takes</option><option value="half">half full</option><option value="thirds">two thirds full</option><option value="quarters">three quarters full</option><option value="all">all of the batter, as it is</option></select></label>
       <template v-else>
         <label><input v-model="first" class="input short" inputmode="decimal" :aria-label="{ times: 'How many times', count: serves ? 'How many people' : 'How many pieces', piece: 'How many pieces', eggs: 'How many eggs', test: 'How many tests' }[way as 'times']"> {{ { times: 'times the recipe', count: serves ? 'people' : 'pieces', piece: 'pieces', eggs: `of ${Math.round(eggs * 10) / 10} eggs`, test: 'tests of 45 g flour' }[way as 'times'] }}</label>
         <label v-if="way === 'piece'">of <input v-model="second" class="input short" inputmode="decimal" aria-label="Grams a piece"> g</label>

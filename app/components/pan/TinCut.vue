@@ -6,9 +6,9 @@ const props = defineProps<{ filling: Filling, name: string }>()
 const tin = computed(() => props.filling.tin)
 const wide = 300
 const across = computed(() => Math.max(tin.value.top[0], tin.value.bottom[0]))
-const scale = computed(() => Math.min((wide - 76) / across.value, 110 / Math.max(tin.value.height, props.filling.risen, 3)))
+const scale = computed(() => Math.min((wide - 96) / across.value, 110 / Math.max(tin.value.height, props.filling.risen, 3)))
 const px = (cm: number) => cm * scale.value
-const middle = 20 + (wide - 76) / 2
+const middle = 20 + (wide - 96) / 2
 const ground = computed(() => 26 + px(Math.max(tin.value.height, props.filling.risen)))
 const half = (height: number) => px(sidesAt(tin.value, height)[0] / 2)
 const level = (height: number) => ground.value - px(height)
@@ -33,7 +33,7 @@ const over = computed(() => props.filling.stands === 'over')
       <path class="tin" :d="`M ${middle - half(tin.height) - 5} ${level(tin.height)} L ${middle - half(tin.height)} ${level(tin.height)} L ${middle - half(0)} ${ground} L ${middle + half(0)} ${ground} L ${middle + half(tin.height)} ${level(tin.height)} l 5 0`" />
       <g class="marks">
         <line :x1="middle + half(filling.depth) + 9" :x2="middle + half(filling.depth) + 9" :y1="ground" :y2="level(filling.depth)" />
-        <text :x="Math.min(wide - 48, middle + half(filling.depth) + 14)" :y="Math.min(ground - 2, level(filling.depth / 2) + 5)">{{ cm(filling.depth) }}</text>
+        <text :x="Math.min(wide - 46, middle + half(filling.depth) + 14)" :y="Math.min(ground - 2, level(filling.depth / 2) + 5)">{{ cm(filling.depth) }}</text>
       </g>
     </svg>
     <figcaption :class="filling.stands"><span class="sign" aria-hidden="true">{{ { low: '↓', right: '●', full: '▲', over: '◆' }[filling.stands] }}</span> {{ stands[filling.stands] }}<template v-if="filling.room > 0.05">, {{ cm(filling.room) }} below the rim</template></figcaption>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { plannedRecipe, type NamedTin, type Sizing, type SizeTarget } from '#core'
+import { areaAt, brimful, plannedRecipe, wetted, type NamedTin, type Sizing, type SizeTarget } from '#core'
 
 const { bench, missing, opened } = useBake()
 const house = useHouseStore()
@@ -21,6 +21,20 @@ const stated = computed((): NamedTin | null => up.value?.stated ? { ...up.value.
 const looked = ref(0)
 const at = computed(() => up.value?.tins[looked.value] ?? up.value?.tins[0] ?? null)
 const isFlat = computed(() => !at.value || at.value.tin.shape === 'tray' || Boolean(up.value?.pieces))
+
+/** What depth and time rest on. */
+const figures = computed(() => {
+  const filling = at.value?.filling
+  const batter = up.value?.batter
+  if (!filling || !batter) return null
+  const { tin, depth } = filling
+  const round = (n: number) => Math.round(n).toLocaleString('en')
+  return [
+    { name: 'to the brim', says: `${round(brimful(tin))} ml${tin.measured ? ', measured with water' : ''}` }, { name: 'ground', says: `${round(areaAt(tin, 0))} cm²` }, { name: 'wetted by the batter', says: `${round(wetted(tin, Math.min(depth, tin.height)))} cm²` },
+    { name: 'full', says: `${Math.round(100 * filling.full)} %, usual for it ${Math.round(100 * batter.row.fill)} %` }, { name: 'density', says: `${(Math.round(100 * batter.density) / 100).toLocaleString('en')} g/ml ${size.value.said?.density ? 'as you weighed it' : batter.row.source}` }, { name: 'water in it', says: `${Math.round(100 * batter.water)} %` },
+    ...at.value?.time.ok && at.value.time.scale !== null ? [{ name: 'oven’s side, fitted', says: `${at.value.time.scale.toFixed(2)}; ordinary recipes 0.49–0.89` }] : [],
+  ]
+})
 
 const editing = ref<{ readonly tin: NamedTin | null, readonly what: 'own' | 'stated' } | null>(null)
 async function keepTin(tin: NamedTin) {
@@ -85,12 +99,14 @@ const starts = [{ value: 20, says: 'at room warmth' }, { value: 5, says: 'from t
           <p class="holds"><b>{{ at.name }}</b></p>
           <TinCut v-if="!isFlat" :filling="at.filling" :name="at.name" />
           <p v-if="!isFlat" class="tiny">{{ Math.round(up.batter.grams) }} g of {{ up.batter.familyName.split(' or ')[0] }} batter, about {{ Math.round(up.batter.ml) }} ml<template v-if="at.filling.tin.count > 1 || up.tins.length > 1">; <b>{{ Math.round(at.gramsEach) }} g in each</b>{{ at.filling.tin.shape === 'cups' ? ', to top up evenly' : '' }}</template>.</p>
-          <PieceDrawing :pieces="up.pieces" :cut="up.cut" :tin="at.tin" />
+          <details v-if="!isFlat && figures" class="figures"><summary>The figures</summary><dl><template v-for="row in figures" :key="row.name"><dt>{{ row.name }}</dt><dd>{{ row.says }}</dd></template></dl></details>
+          <PieceDrawing v-if="isFlat" :pieces="up.pieces" :cut="up.cut" :tin="at.tin" />
           <p v-if="up.pieces && up.pieces.loads > 1" class="tiny">Portion the next tray three minutes before the oven is free.</p>
         </section>
         <p v-else-if="!up.batter" class="misfit">No line of this has a weight, so nothing can be said of depth or time. Amounts are put in at the recipe.</p>
         <p v-else class="misfit">The recipe names no tin. Choose one, and depth and time follow.</p>
         <BakeTimes v-if="at" :up="up" :at="at" :working="bench.sizing" @took="took" />
+        <section v-if="!isFlat && up.cut && at" aria-labelledby="cut"><h2 id="cut">Cutting it</h2><PieceDrawing :pieces="null" :cut="up.cut" :tin="at.tin" /></section>
       </aside>
 
       <section class="sheet part" aria-label="Amounts"><SizedAmounts :up="up" :of="bake.plan ? `the ${bake.plan.title.toLowerCase()} plan` : 'the recipe as written'" @size="target" /><p v-if="!bake.plan && bench.check?.people.some(p => p.verdict === 'conflict')" class="misfit">Somebody at the table cannot eat it as written, and no plan is chosen. <NuxtLink :to="`/swap/${bake.id}`" class="link">Work out a version</NuxtLink></p></section>
@@ -129,6 +145,10 @@ const starts = [{ value: 20, says: 'at room warmth' }, { value: 5, says: 'from t
 h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 8px; }
 .holds { font-size: 1.1rem; }
 .picture { display: grid; gap: 6px; }
+.figures summary { cursor: pointer; min-height: 44px; display: flex; align-items: center; text-decoration: underline; text-underline-offset: 3px; color: var(--ginger-ink); font-size: 0.95rem; }
+.figures dl { display: grid; grid-template-columns: auto 1fr; gap: 2px 14px; font-size: 0.93rem; margin: 0; }
+.figures dt { color: var(--soft); }
+.figures dd { margin: 0; }
 .tiny { font-size: 0.95rem; line-height: 1.35; }
 .tabs { display: flex; flex-wrap: wrap; gap: 6px; }
 .tab { min-height: 44px; padding: 0 14px; border-radius: 22px; border: 1.5px solid var(--line); cursor: pointer; }
