@@ -47,7 +47,8 @@ function took() {
     <template v-if="time && time.notes.length && time.likely > 0"><p v-for="note in time.notes" :key="note" class="soft tiny">{{ note }}</p></template>
 
     <template v-if="up.cues.length"><h3>Done when</h3><ul><li v-for="cue in up.cues" :key="cue">{{ cue }}</li></ul></template>
-    <p v-if="up.settles && time?.by !== 'cold'" class="tiny">Leave it {{ up.settles }} min before it is cut{{ up.batter && up.batter.eggs < 0.15 && up.batter.row.by === 'heat' ? ': without egg the crumb sets while it cools' : '' }}.</p>
+    <p v-if="up.pieces && up.settles" class="tiny">Leave them {{ up.settles }} min on the tray: they are soft while they are hot.</p>
+    <p v-else-if="up.settles && time?.by !== 'cold'" class="tiny">Leave it {{ up.settles }} min before it is cut{{ up.batter && up.batter.eggs < 0.15 && up.batter.row.by === 'heat' ? ': without egg the crumb sets while it cools' : '' }}.</p>
     <form v-if="time && time.likely > 0" class="took" @submit.prevent="took">
       <label for="took">It took</label><input id="took" v-model="entered" class="input" inputmode="decimal" placeholder="min"><UButton type="submit" color="neutral" variant="outline" :disabled="!entered.trim()">Remember</UButton>
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
