@@ -96,12 +96,12 @@ export function predictBake(known: BakeKnown, wanted: BakeWanted = {}): BakeTime
   const base = { ok: true as const, depthCm: filling.depth, overflow: filling.stands === 'over', filling }
   const notes: string[] = []
   if (known.celsius === null || known.celsius === undefined) notes.push('No oven heat is stated: 175 °C is taken.')
-  if (row.by === 'cold') return { ...base, likely: 0, minutes: [0, 0], firstCheck: 0, turnAt: 0, by: 'cold', rule: 0, scale: null, fits: true, usual: null, warming: null, notes: ['It is not baked: it sets cold.'] }
+  if (row.by === 'cold' || row.by === 'fried') return { ...base, likely: 0, minutes: [0, 0], firstCheck: 0, turnAt: 0, by: 'cold', rule: 0, scale: null, fits: true, usual: null, warming: null, notes: [row.by === 'fried' ? 'It is fried in a pan, not baked.' : 'It is not baked: it sets cold.'] }
   const middle = stated ? (stated[0] + stated[1]) / 2 : null
   const hotter = Math.exp(-perKelvin * (heatTo + (wanted.fan ? 20 : 0) - celsius - (known.fan ? 20 : 0)))
   const each = { known: knownMl / (from ?? to).count, wanted: filling.ml }
 
-  if (row.by !== 'heat' && (to.shape === 'tray' || to.shape === 'cups')) {
+  if (to.shape === 'tray' || row.by !== 'heat' && to.shape === 'cups') {
     if (middle === null) return { ...base, likely: 0, minutes: [0, 0], firstCheck: 0, turnAt: 0, by: 'unstated', rule: 0, scale: null, fits: true, usual: null, warming: null, notes: ['No bake time is stated, and pieces that brown first are not modelled: look early and often.'] }
     const likely = middle * (each.wanted / each.known) ** byWeight[row.by === 'drying' ? 'drying' : 'browning'] * hotter
     const same = Math.abs(likely / middle - 1) < 0.01

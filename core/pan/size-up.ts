@@ -133,7 +133,8 @@ export function sizeUp(recipe: Recipe, sizing: Sizing, kitchen: Kitchen, measure
   const pieceGrams = sizing.pieceGrams ?? (batter && count ? batter.grams / count : usualPiece)
   const pieces = lies && pieceGrams >= 1 && pieceGrams <= 5000 ? laid(tins[0]!, Math.max(1, Math.round(batter.grams / pieceGrams)), batter.grams, kitchen, sizing.traysAtOnce) : null
   const fillings = batter && tins.length ? share(tins.map(tin => pieces ? { ...tin, count: Math.min(96, pieces.count) } : tin), batter.ml, batter.row) : []
-  const before0 = before && given && onTray ? before.ml / given : null
+  // Where nobody says how many, its own pieces are taken to be usual ones.
+  const before0 = before && stated?.shape === 'tray' ? before.ml / (given ?? Math.max(1, before.grams / usualPiece)) : null
   const knownTin = stated && before0 && stated.shape === 'tray' ? { ...stated, count: 1 } : stated
   const heat = sizing.celsius ?? main?.celsius ?? null
   const sizedTins = fillings.map((filling, i): SizedTin => ({

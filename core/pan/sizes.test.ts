@@ -164,6 +164,17 @@ describe('the whole stage', () => {
     expect(custard.cues.join()).toContain('at least 71 °C')
     expect(custard.remarks.join()).toContain('water bath')
   })
+  test('pieces of which nobody says how many: the stated time holds for usual ones', () => {
+    const biscuits = readRecipe('Oat rounds\n200 g plain flour\n100 g butter\n80 g sugar\n1 tsp baking powder\n\nHeat the oven to 180 °C. Rub together, shape into rounds and bake on a tray for 12–14 minutes.').recipe
+    const time = (pieceGrams?: number) => { const t = sizeUp(biscuits, { ...asWritten, pieceGrams }, usualKitchen).tins[0]!.time; return t.ok ? t : null }
+    expect(Math.abs(time()!.likely / 13 - 1)).toBeLessThan(0.03)
+    expect(time(60)!.likely / 13).toBeCloseTo(2 ** (1 / 3), 1)
+  })
+  test('what is fried or set cold has no bake time, and says why', () => {
+    const says = (text: string) => { const t = sizeUp(readRecipe(text).recipe, { ...asWritten, tins: [usualTin('round-20')] }, usualKitchen).tins[0]!.time; return t.ok ? t.notes.join() : '' }
+    expect(says('Waffles\n200 g plain flour\n2 tsp baking powder\n2 eggs\n300 ml milk\n60 g butter')).toContain('fried in a pan')
+    expect(says('Panna cotta\n400 ml double cream\n60 g sugar\n3 leaves gelatine')).toContain('sets cold')
+  })
   test('any recipe in any tin is said something of, or refused with a sentence: never a number that is none', () => fc.assert(fc.property(someRecipe, fc.constantFrom('round-20', 'cups-12', 'ring-24', 'tray-40', 'log'), fc.constantFrom('depth', 'fill', 'all') as fc.Arbitrary<'depth' | 'fill' | 'all'>, (recipe, id, keep) => {
     const up = sizeUp(recipe, { target: { by: 'tin', keep }, tins: [usualTin(id)] }, usualKitchen)
     expect(oddNumbers(up)).toEqual([])

@@ -31,7 +31,7 @@ function took() {
 <template>
   <section v-if="at" class="times" aria-labelledby="time" :aria-busy="working">
     <h2 id="time">In the oven</h2>
-    <template v-if="time && time.by === 'cold'"><p class="big">not baked</p><p class="soft">It sets cold, for {{ Math.round(up.settles / 60) }} hours at least.</p></template>
+    <template v-if="time && time.by === 'cold'"><p class="big">not baked</p><p class="soft">{{ time.notes.join(' ') }}<template v-if="up.settles >= 60"> Give it {{ Math.round(up.settles / 60) }} hours at least.</template></p></template>
     <template v-else-if="time && time.likely > 0">
       <p class="big">{{ whole(time.minutes) }}</p>
       <p class="first">first look at <b>{{ time.firstCheck }} min</b>, turn at {{ time.turnAt }}<template v-if="up.setting">, at <b>{{ up.setting.says }}</b></template></p>

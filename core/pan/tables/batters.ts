@@ -1,7 +1,7 @@
 /**
  * What a family's batter is to the oven. `density` g/ml as it is poured with its egg, `without` where no egg is in it; `fill` the share of the tin it may take;
  * `rise` how much of its height it gains; `finish` °C in its coldest place when it is done. `by`: heat (the model), browning (thin pieces
- * on a tray: by weight of a piece), drying, cold (nothing is baked). `settles` minutes before cutting, with egg and without. `beside`: it goes on
+ * on a tray: by weight of a piece), drying, cold (nothing is baked), fried. `settles` minutes before cutting, with egg and without. `beside`: it goes on
  * or beside the bake and not into the tin. [M] unless said.
  */
 export interface BatterRow {
@@ -13,7 +13,7 @@ export interface BatterRow {
   readonly fill: number
   readonly rise: number
   readonly finish: number
-  readonly by: 'heat' | 'browning' | 'drying' | 'cold'
+  readonly by: 'heat' | 'browning' | 'drying' | 'cold' | 'fried'
   readonly settles: readonly [number, number]
   readonly beside?: true
   readonly source: string
@@ -51,8 +51,8 @@ export const batterRows: readonly BatterRow[] = [
   { family: 'no-bake', density: 1.1, without: 1.1, ...cake, fill: 0.95, rise: 0, by: 'cold', settles: [120, 120], source: '[M]' },
   { family: 'fruit', density: 1.05, without: 1.05, ...cake, fill: 0.9, rise: 0, finish: 85, settles: [60, 60], source: '[M]' },
   { family: 'nut-filling', density: 1.05, without: 1.08, ...cake, fill: 0.9, rise: 0.3, finish: 93, settles: [20, 30], source: '[M]' },
-  { family: 'pancake', density: 1.03, without: 1.05, ...cake, by: 'browning', settles: [0, 0], source: '[M] fried, not baked' },
-  { family: 'crepe', density: 1.05, without: 1.05, ...cake, by: 'browning', settles: [0, 0], source: '[M] fried, not baked' },
+  { family: 'pancake', density: 1.03, without: 1.05, ...cake, by: 'fried', settles: [0, 0], source: '[M] fried, not baked' },
+  { family: 'crepe', density: 1.05, without: 1.05, ...cake, by: 'fried', settles: [0, 0], source: '[M] fried, not baked' },
   { family: 'choux', density: 0.9, without: 0.9, ...cake, rise: 0, finish: 95, by: 'browning', settles: [15, 15], source: '[M] piped; it dries and browns' },
   { family: 'popover', density: 1.03, without: 1.03, ...cake, fill: 0.5, rise: 0.9, finish: 96, by: 'browning', settles: [0, 0], source: '[M]' },
   { family: 'buttercream', ...beside, source: '[M]' },

@@ -27,6 +27,7 @@ export const cueRows: readonly CueRow[] = [
   { says: 'brown and light in the hand, its sides firm: a soft side sinks', by: 'browning', families: ['choux', 'popover'], source: '[P]' },
   { says: 'a shell comes off the paper whole', by: 'browning', families: ['macaron'], source: '[P]' },
   { says: 'dry outside, and it lifts off the paper without sticking', by: 'drying', source: '[P]' },
+  { says: 'bubbles open on top and stay open; the second side takes half as long', by: 'fried', source: '[P]' },
   { says: 'set right through: a knife comes out clean', by: 'cold', source: '[P]' },
 ]
 
