@@ -1,6 +1,6 @@
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
-import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type Caution, type PeopleCheck, type Person, type Plan, type RecipeEdit, type Resting, type Result, type SizedUp, type Sizing, type Split, type Tie, type Wishes } from '#core'
+import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type BakeDay, type Caution, type DayPlan, type PeopleCheck, type Person, type Plan, type RecipeEdit, type Resting, type Result, type SizedUp, type Sizing, type Split, type Tie, type Wishes } from '#core'
 import { bakeById, savePicture } from '~/db/house'
 import { useHouseStore } from './house'
 
@@ -261,6 +261,28 @@ export const useBenchStore = defineStore('bench', () => {
     if (bake.value) await changeQuietly({ ...bake.value, size })
   }
 
+  const dayPlan = shallowRef<DayPlan | null>(null)
+  const dayWorking = ref(false)
+  let dayTurn = 0
+  const longEnough = 160
+  /** Works out the day; a first plan is shown while better ones are looked for. */
+  async function planDay(day: BakeDay, now: number, asleep: readonly (readonly [number, number])[]) {
+    const here = bake.value
+    if (!here) return
+    const turn = ++dayTurn
+    dayWorking.value = true
+    const others = (await Promise.all(day.with.filter(id => id !== here.id).map(id => bakeById(id)))).filter(b => b !== undefined)
+    const apart = others.length ? await useCore().apart([here, ...others], house.people) : []
+    const first = proxy((plan: DayPlan) => { if (turn === dayTurn) dayPlan.value = plan })
+    const found = await useCore().planDay([here, ...others], { serveAt: day.serveAt, now, kitchen: house.kitchen, asleep, wishes: day.wishes, apart }, longEnough, first).catch(broken)
+    if (turn !== dayTurn) return
+    dayPlan.value = found
+    dayWorking.value = false
+  }
+  async function keepDay(day: BakeDay) {
+    if (bake.value) await changeQuietly({ ...bake.value, day })
+  }
+
   /** Counts the steps back and forth, so that fields which are being moved begin anew. */
   const stepped = ref(0)
   async function step(from: typeof past, to: typeof future) {
@@ -278,9 +300,9 @@ export const useBenchStore = defineStore('bench', () => {
   }
 
   return {
-    bake, stepped, check, planCheck, cautions, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows, sized, sizing, sizeUp, resize,
+    bake, stepped, check, planCheck, cautions, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows, sized, sizing, sizeUp, resize, dayPlan, dayWorking, planDay, keepDay,
     canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0),
     undo: () => step(past, future), redo: () => step(future, past),
-    clear: () => { bake.value = null; check.value = null; planCheck.value = null; adaptation.value = null; sized.value = null },
+    clear: () => { bake.value = null; check.value = null; planCheck.value = null; adaptation.value = null; sized.value = null; dayPlan.value = null },
   }
 })

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { adapt, allIngredients, backup, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, sizedBake, plannedRecipe, recipeOf, stockPantry, sumUp, sweeteners, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type Finding, type House, type Ingredient, type IngredientForm, type Kitchen, type Known, type LineOptions, type Measure, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type SizedUp, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
+import { adapt, allIngredients, backup, calendar, ifLate, planDaySteps, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, sizedBake, plannedRecipe, recipeOf, stockPantry, sumUp, sweeteners, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type DayOptions, type DayPlan, type Finding, type House, type Ingredient, type IngredientForm, type Kitchen, type Known, type LineOptions, type Measure, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type SizedUp, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
 import { decodeText } from './decode'
 
 /** What the house knows of a bake: its ties, packets and day, and what it has baked. */
@@ -73,6 +73,25 @@ const core = {
     if (first) void first(sizedBake(bake, kitchen, measureIn, true))
     return sizedBake(bake, kitchen, measureIn)
   },
+  /** The day of one or several bakes; `first` hears of a plan before the better ones. Never longer than `most` milliseconds once there is one. */
+  planDay: (bakes: readonly Bake[], options: Omit<DayOptions, 'go'>, most: number, first?: (plan: DayPlan) => void) => {
+    const until = performance.now() + most
+    const all = bakes.map(bake => { const sized = sizedBake(bake, options.kitchen); return { id: bake.id, title: bake.title, recipe: sized.recipe, sized } })
+    const run = planDaySteps(all, { ...options, budget: 20_000, go: () => performance.now() < until })
+    let told = false
+    for (let step = run.next(); ; step = run.next()) {
+      if (step.done) return step.value
+      if (!told && first) { told = true; void first(step.value) }
+    }
+  },
+  /** Which bake is to be made before which, since somebody strict eats only the first and the second holds what that person avoids. */
+  apart: (bakes: readonly Bake[], people: readonly Person[]) => {
+    const conflicts = (bake: Bake, person: Person) => checkPeople(plannedRecipe(bake), [person]).people[0]?.verdict === 'conflict'
+    const strict = (bake: Bake) => people.filter(p => bake.people.includes(p.id) && p.avoids.some(a => a.level === 'trace') && !conflicts(bake, p))
+    return bakes.flatMap(first => bakes.flatMap((then): [string, string][] => first !== then && strict(first).some(p => conflicts(then, p)) && !strict(then).some(p => conflicts(first, p)) ? [[first.id, then.id]] : []))
+  },
+  ifLate: (plan: Extract<DayPlan, { ok: true }>, minutes: number) => ifLate(plan, minutes),
+  calendarOf: async (plan: Extract<DayPlan, { ok: true }>, title: string, stamp: string) => (await calendar()).calendarOf(plan, title, stamp),
   recipeOf: (bake: Bake, kitchen: Kitchen) => recipeOf(bake, kitchen),
   cardOf: (bake: Bake, people: readonly Person[], house: CardHouse) => cardOf(bake, people, house),
   cardHtml: (bake: Bake, people: readonly Person[], house: CardHouse, code: string) => cardHtml(bake, people, house, code),

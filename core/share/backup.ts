@@ -73,6 +73,11 @@ const size = Joi.object({
   target: target.required(), tins: Joi.array().items(tin).max(12).required(), stated: tin, statedMinutes: sides, celsius: number, start: number, pieceGrams: number, traysAtOnce: number.integer().min(1).max(6),
   said: Joi.object({ density: number.greater(0), beside: Joi.object().pattern(Joi.string().allow('').max(300), Joi.boolean()), families: Joi.object().pattern(Joi.string().allow('').max(300), id) }), cut: Joi.object({ by: Joi.valid('count', 'side').required(), n: number.greater(0).required() }),
 })
+const byTask = Joi.object().pattern(Joi.string().max(200), number)
+const bakeDay = Joi.object({
+  serveAt: Joi.string().isoDate().allow(null).required(), with: Joi.array().items(id).max(20).required(),
+  wishes: Joi.object({ minutes: byTask, notBefore: byTask, outBy: byTask, own: Joi.array().max(60).items(Joi.object({ id: id.required(), says: text(200).required(), minutes: number.min(0).max(2880).required(), hands: Joi.boolean().required(), after: Joi.string().max(200), before: Joi.string().max(200) })) }).required(),
+})
 const kitchen = Joi.object({
   tins: Joi.array().items(tin).unique('id').max(200).required(), altitude: number.min(-400).max(5000).required(),
   oven: Joi.object({ fan: Joi.boolean().required(), scale: Joi.valid('C', 'F', 'gas').required(), offset: number.min(-100).max(100).allow(null).required(), log: Joi.array().items(Joi.object({ on: text(40).required(), bake: id.required(), title: text(300).required(), celsius: number.required(), expected: number.greater(0).required(), took: number.greater(0).required() })).max(1000).required() }).required(),
@@ -91,7 +96,7 @@ export const packetSchema = Joi.object({
 const bake = Joi.object({
   id: id.required(), title: text(300).required(), source: text(400_000).required(), region: Joi.valid(...regions).required(), recipe: recipe.required(), findings: Joi.array().items(finding).required(),
   settled: Joi.array().items(text(400)).required(), tags: Joi.array().items(text(60)).required(), archived: Joi.boolean().required(),
-  people: Joi.array().items(id).required(), ties: Joi.array().items(tie).required(), ticked: Joi.array().items(id).required(), wishes: wishes.required(), plan: plan.allow(null).required(), size, baked: Joi.array().items(baked), created: Joi.string().isoDate().required(), updated: Joi.string().isoDate().required(),
+  people: Joi.array().items(id).required(), ties: Joi.array().items(tie).required(), ticked: Joi.array().items(id).required(), wishes: wishes.required(), plan: plan.allow(null).required(), size, day: bakeDay, baked: Joi.array().items(baked), created: Joi.string().isoDate().required(), updated: Joi.string().isoDate().required(),
 })
 
 const shares = Joi.object({ water: number.required(), fat: number.required(), solid: number.required(), protein: number.required(), sugar: number.required(), starch: number.required(), fibre: number.required() })

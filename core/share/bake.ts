@@ -2,6 +2,7 @@ import type { Region } from '../measure'
 import type { Stock } from '../pantry'
 import { linesOf, type Finding, type Reading, type Recipe } from '../recipe'
 import type { Packet } from '../packet'
+import type { DayWishes } from '../day'
 import { asWritten, sizeUp, usualKitchen, type Kitchen, type SizedUp, type Sizing } from '../pan'
 import type { PeopleGroup, Person, Tie } from '../people'
 import type { Plan, Tried, Wishes } from '../swap'
@@ -30,11 +31,16 @@ export interface Bake {
   readonly plan: Plan | null
   /** How large, in what, cut how; as the recipe says where absent. */
   readonly size?: Sizing
+  /** When it is to be on the table, with which other bakes, and what was changed of its day. */
+  readonly day?: BakeDay
   /** How it came out, each time it was baked by its plan. */
   readonly baked?: readonly Baked[]
   readonly created: string
   readonly updated: string
 }
+
+/** The day of a bake: on the table at (ISO; null: begun now), together with other bakes of the house, and what the baker said of its tasks. */
+export interface BakeDay { readonly serveAt: string | null, readonly with: readonly string[], readonly wishes: DayWishes }
 
 /** One time that a plan was baked: the day (ISO), how it came out, by which schools in which family, and a note. */
 export interface Baked extends Tried { readonly on: string, readonly note: string }

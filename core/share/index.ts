@@ -1,4 +1,4 @@
-export { bakeOf, bakeWith, longestSource, readingOf, shelfRowOf, tagsOf, type Bake, type Baked, type House, type Label, type Picture, type ShelfRow } from './bake'
+export { bakeOf, bakeWith, longestSource, readingOf, shelfRowOf, tagsOf, type Bake, type BakeDay, type Baked, type House, type Label, type Picture, type ShelfRow } from './bake'
 export { bakeFrom1, bakeFrom2 } from './upgrade'
 export { cardHtml, cardOf, claimText, emergencyText, notCheckedText } from './card'
 export { plannedRecipe, recipeOf, sizedBake } from './bake'
@@ -11,6 +11,8 @@ export type { IngredientForm } from './ingredient-form'
 
 /** The backup file brings a validator with it, so it is loaded only when a file is read or written. */
 export const backup = () => import('./backup')
+/** So is what writes calendars. */
+export const calendar = () => import('./calendar')
 /** The pantry's form with its validator, and its table file: loaded when the pantry is opened. */
 export const pantryForm = () => import('./ingredient-form')
 export const pantryFile = () => import('./pantry-file')

@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { calendar, type BakeDay, type DayPlan, type OwnTask, type PlacedTask } from '#core'
+
+const { bench, missing, opened } = useBake()
+const house = useHouseStore()
+const download = useDownload()
+const bake = computed(() => bench.bake)
+useHead({ title: () => `Day: ${bake.value?.title ?? ''}` })
+
+const day = computed<BakeDay>(() => bake.value?.day ?? { serveAt: new Date(usualServing() * 60_000).toISOString(), with: [], wishes: {} })
+const serveAt = computed(() => day.value.serveAt ? Date.parse(day.value.serveAt) / 60_000 : null)
+const keep = (change: Partial<BakeDay>) => bench.keepDay({ ...day.value, ...change })
+const wish = (change: Partial<BakeDay['wishes']>) => keep({ wishes: { ...day.value.wishes, ...change } })
+const work = () => bench.planDay(day.value, nowMinute(), nightsBefore(serveAt.value ?? nowMinute() + 1440))
+watch(() => [bake.value?.id, bake.value?.day, bake.value?.size, bake.value?.plan, bake.value?.recipe, house.kitchen], () => { if (bake.value) void work() }, { immediate: true })
+
+const plan = computed(() => bench.dayPlan?.ok ? bench.dayPlan : null)
+const problem = computed(() => bench.dayPlan && !bench.dayPlan.ok ? bench.dayPlan.problem : null)
+/** What was there before a wish that cannot be: it stays in sight. */
+const last = shallowRef<Extract<DayPlan, { ok: true }> | null>(null)
+watch(plan, (now) => { if (now) last.value = now })
+watch(() => bake.value?.id, () => { last.value = null })
+const shown = computed(() => plan.value ?? last.value)
+const evening = computed(() => shown.value?.tasks.filter(t => t.evening) ?? [])
+const main = computed(() => shown.value?.tasks.filter(t => !t.evening) ?? [])
+const others = computed(() => house.shelf.filter(row => row.id !== bake.value?.id && !row.archived))
+const titles = computed<Readonly<Record<string, string>>>(() => Object.fromEntries([...bake.value ? [[bake.value.id, bake.value.title] as const] : [], ...others.value.filter(o => day.value.with.includes(o.id)).map(o => [o.id, o.title] as const)]))
+
+const late = shallowRef<{ readonly serve: number, readonly over: readonly string[] } | null>(null)
+watch(plan, async (now) => { late.value = now ? await useCore().ifLate(now, 20) : null })
+
+function servedAt(value: string) {
+  const at = fromField(value)
+  if (at !== null) void keep({ serveAt: new Date(at * 60_000).toISOString() })
+}
+const together = (id: string, is: boolean) => keep({ with: is ? [...day.value.with, id] : day.value.with.filter(x => x !== id) })
+function without(map: Readonly<Record<string, number>> | undefined, id: string) { const { [id]: _, ...rest } = map ?? {}; return rest }
+function length(task: PlacedTask, minutes: number) {
+  const usual = task.usual ?? task.minutes
+  if (task.kind === 'own') { void wish({ own: (day.value.wishes.own ?? []).map(o => o.id === task.id ? { ...o, minutes } : o) }); return }
+  void wish({ minutes: Math.abs(minutes - usual) < 0.01 ? without(day.value.wishes.minutes, task.id) : { ...day.value.wishes.minutes, [task.id]: minutes } })
+}
+const hour = (task: PlacedTask, which: 'notBefore' | 'outBy', at: number | null) => wish({ [which]: at === null ? without(day.value.wishes[which], task.id) : { ...day.value.wishes[which], [task.id]: at } })
+/** Dragged to the left it must be over earlier; to the right it does not begin before. */
+const move = (task: PlacedTask, by: number) => wish(by < 0 ? { outBy: { ...day.value.wishes.outBy, [task.id]: Math.round(task.ends + by) }, notBefore: without(day.value.wishes.notBefore, task.id) } : { notBefore: { ...day.value.wishes.notBefore, [task.id]: Math.round(task.starts + by) }, outBy: without(day.value.wishes.outBy, task.id) })
+const isChanged = computed(() => Object.values(day.value.wishes).some(w => w && Object.keys(w).length > 0))
+
+const own = reactive({ says: '', minutes: '10', hands: true, after: '' })
+const wrong = ref('')
+function addOwn() {
+  const n = readDecimal(own.minutes)
+  if (!own.says.trim()) { wrong.value = 'What is to be done?'; return }
+  if (n === null || !Number.isFinite(n) || n < 0 || n > 1440) { wrong.value = `“${own.minutes}” is no length: minutes from 0 to 1440.`; return }
+  wrong.value = ''
+  const task: OwnTask = { id: `own-${crypto.randomUUID()}`, says: own.says.trim().slice(0, 120), minutes: n, hands: own.hands, ...own.after ? { after: own.after } : {} }
+  own.says = ''
+  void wish({ own: [...day.value.wishes.own ?? [], task] })
+}
+const title = computed(() => Object.values(titles.value).join(', '))
+async function saveCalendar() { if (plan.value) download(fileName(bake.value!.title, 'ics'), await useCore().calendarOf(plan.value, title.value, new Date().toISOString()), 'text/calendar') }
+async function saveText() { if (plan.value) { const end = plan.value.end; download(fileName(`${bake.value!.title} day`, 'md'), (await calendar()).dayText(plan.value, title.value, at => sayMoment(at, end)), 'text/markdown') } }
+const print = () => window.print()
+</script>
+
+<template>
+  <NoBake v-if="opened && (missing || !bake)" :missing="missing" />
+  <div v-else-if="bake" class="page" :aria-busy="bench.dayWorking || !bench.dayPlan">
+    <BenchBar />
+    <h1 class="sr-only">The day</h1>
+    <section class="sheet ask no-print" aria-label="When">
+      <label>On the table at <input type="datetime-local" class="input" :value="serveAt === null ? '' : toField(serveAt)" :disabled="serveAt === null" @change="servedAt(($event.target as HTMLInputElement).value)"></label>
+      <button type="button" class="way" :aria-pressed="serveAt === null" @click="keep({ serveAt: serveAt === null ? new Date(usualServing() * 60_000).toISOString() : null })">begin now</button>
+      <details class="with"><summary>{{ day.with.length ? `and ${day.with.length} more on the same day` : 'with other bakes' }}</summary>
+        <label v-for="other in others" :key="other.id" class="check"><input type="checkbox" :checked="day.with.includes(other.id)" @change="together(other.id, ($event.target as HTMLInputElement).checked)"> {{ other.title }}</label>
+        <p v-if="!others.length" class="soft">Nothing else is on the shelf.</p>
+      </details>
+    </section>
+
+    <p v-if="problem" class="misfit" role="alert"><b>{{ problem.code === 'late' ? 'Not by then.' : 'That cannot be.' }}</b> {{ problem.sentence }}
+      <UButton v-if="problem.nearest && serveAt !== null" color="neutral" @click="keep({ serveAt: new Date(Math.ceil(problem.nearest / 5) * 300_000).toISOString() })">On the table at {{ sayMoment(Math.ceil(problem.nearest / 5) * 5, serveAt) }}</UButton>
+      <span v-if="last" class="soft">Below is the day as it was before.</span></p>
+    <p v-if="!shown && !problem" class="soft" role="status">Placing the day …</p>
+
+    <template v-if="shown">
+      <section class="sheet part" aria-labelledby="drawn">
+        <div class="head"><h2 id="drawn">{{ evening.length ? 'The evening before, and the day' : 'The day' }}</h2>
+          <p><b>Begin at {{ sayMoment(shown.start, shown.end) }}</b>, on the table at {{ sayHour(shown.end) }}: {{ sayLength(shown.total) }} in all, {{ sayLength(shown.hands) }} of it work.</p></div>
+        <DayTimeline :plan="shown" :bakes="Object.keys(titles)" @move="move" />
+        <p class="soft tiny">Drag a block, or move it with the arrow keys; the rest follows. A thick edge is tight.<template v-if="late"> Begun 20 minutes late, it is on the table at {{ sayHour(late.serve) }}{{ late.over.length ? `, and ${late.over[0]}` : '' }}.</template></p>
+      </section>
+      <div class="two">
+        <div class="lists">
+          <section v-if="evening.length" class="sheet part" aria-labelledby="evening"><h2 id="evening">The evening before</h2><DayList :plan="shown" :tasks="evening" :titles="titles" :wishes="day.wishes" @length="length" @hour="hour" /></section>
+          <section class="sheet part" aria-labelledby="hours"><h2 id="hours">Hour by hour</h2><DayList :plan="shown" :tasks="main" :titles="titles" :wishes="day.wishes" @length="length" @hour="hour" @drop="task => wish({ own: (day.wishes.own ?? []).filter(o => o.id !== task.id) })" /></section>
+        </div>
+        <aside class="side">
+          <section v-if="shown.preheats.length"><h2>The oven</h2><p v-for="heat in shown.preheats" :key="heat.at"><b>{{ sayHour(heat.at) }}</b> heat to {{ heat.celsius }} °C</p></section>
+          <form class="own no-print" aria-label="A task of your own" @submit.prevent="addOwn">
+            <h2>Something else that day</h2>
+            <label>What<input v-model="own.says" class="input" maxlength="120" placeholder="fetch the lanterns"></label>
+            <label>Minutes<input v-model="own.minutes" class="input short" inputmode="decimal"></label>
+            <label>After<select v-model="own.after" class="input"><option value="">anything</option><option v-for="task in shown.tasks.filter(t => t.kind !== 'serve')" :key="task.id" :value="task.id">{{ task.short }}</option></select></label>
+            <label class="check"><input v-model="own.hands" type="checkbox"> needs my hands</label>
+            <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+            <UButton type="submit" color="neutral" variant="outline">Add it</UButton>
+          </form>
+          <div class="out no-print">
+            <UButton color="neutral" block icon="i-lucide-calendar-plus" :disabled="!plan" @click="saveCalendar">Calendar file</UButton>
+            <UButton color="neutral" variant="outline" block icon="i-lucide-file-down" :disabled="!plan" @click="saveText">Day as Markdown</UButton>
+            <UButton color="neutral" variant="outline" block icon="i-lucide-printer" @click="print">Print</UButton>
+            <UButton v-if="isChanged" color="neutral" variant="ghost" block icon="i-lucide-rotate-ccw" @click="keep({ wishes: {} })">As it was worked out</UButton>
+          </div>
+        </aside>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.page { display: grid; gap: 14px; }
+.ask { padding: 12px 22px; display: flex; flex-wrap: wrap; gap: 8px 18px; align-items: center; }
+.ask label { display: flex; gap: 10px; align-items: center; font-weight: 600; }
+.ask .input { width: auto; }
+.way { min-height: 44px; padding: 0 16px; border-radius: 22px; border: 1.5px solid var(--line); cursor: pointer; }
+.way[aria-pressed="true"] { border-color: var(--ginger); background: var(--ginger-pale); font-weight: 600; }
+.with summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; text-decoration: underline; text-underline-offset: 3px; }
+.with[open] { flex-basis: 100%; }
+.check { display: flex; gap: 10px; align-items: center; min-height: 44px; font-weight: 400 !important; }
+.check input { width: 22px; height: 22px; accent-color: var(--ginger); }
+.part { padding: 14px 22px; min-width: 0; }
+.head { display: flex; flex-wrap: wrap; gap: 2px 18px; align-items: baseline; }
+h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 6px; }
+.tiny { font-size: 0.93rem; }
+.two { display: grid; grid-template-columns: minmax(0, 1fr) 262px; gap: 14px 22px; align-items: start; }
+.lists, .side, .own, .out { display: grid; gap: 12px; min-width: 0; }
+.own label { display: grid; gap: 3px; font-size: 0.96rem; }
+.own .check { display: flex; }
+.short { max-width: 110px; }
+.misfit { background: var(--beet-pale); border-radius: 14px; padding: 12px 18px; display: flex; flex-wrap: wrap; gap: 8px 12px; align-items: center; }
+.wrong { color: var(--beet); }
+@media (max-width: 940px) { .two { grid-template-columns: minmax(0, 1fr); } .part, .ask { padding: 12px 16px; } }
+@media print { .two { display: block; } }
+</style>

@@ -1,0 +1,139 @@
+import { readFileSync, readdirSync } from 'node:fs'
+import { asWritten, readRecipe, sizeUp, usualKitchen } from '../pan'
+import { ifLate, planDay, type DayOptions, type DayPlan } from './plan-day'
+import { workOf, type DayBake } from './tasks'
+import { handRows, toOven } from './tables/durations'
+
+const bakeOf = (id: string, text: string): DayBake => { const { recipe } = readRecipe(text); return { id, title: recipe.title, recipe, sized: sizeUp(recipe, asWritten, usualKitchen) } }
+const demo = readdirSync(new URL('../../demo/recipes', import.meta.url)).sort().map((name, i) => bakeOf(`b${i + 1}`, readFileSync(new URL(`../../demo/recipes/${name}`, import.meta.url), 'utf8')))
+const [ginger, plum, shortbread, meringue, marble, custard] = demo as [DayBake, DayBake, DayBake, DayBake, DayBake, DayBake]
+const five = Date.parse('2026-11-28T17:00:00Z') / 60_000
+const night: readonly [number, number] = [Date.parse('2026-11-27T22:30:00Z') / 60_000, Date.parse('2026-11-28T07:00:00Z') / 60_000]
+const good = (bakes: readonly DayBake[], options: DayOptions = {}) => { const plan = planDay(bakes, { serveAt: five, asleep: [night], ...options }); if (!plan.ok) throw new Error(plan.problem.sentence); return plan }
+const at = (plan: Extract<DayPlan, { ok: true }>, id: string) => plan.tasks.find(t => t.id === id)!
+
+/** Every rule of the plan, one pair of hands, the oven's heat and the night, looked at again without the search. */
+function breaks(plan: Extract<DayPlan, { ok: true }>): string[] {
+  const starts = new Map(plan.tasks.map(t => [t.id, t.starts]))
+  const found = plan.rules.filter(r => starts.get(r.to)! - starts.get(r.from)! < r.least - 1e-6).map(r => r.because)
+  const busy = plan.tasks.filter(t => t.hands && t.minutes > 0)
+  for (const a of busy) for (const b of busy) if (a.id < b.id && a.starts < b.ends - 1e-6 && b.starts < a.ends - 1e-6) found.push(`${a.short} and ${b.short} at once`)
+  const ovens = plan.tasks.filter(t => t.kind === 'bake')
+  for (const a of ovens) for (const b of ovens) if (a.id < b.id && a.celsius !== b.celsius && a.starts < b.ends + 15 - 1e-6 && b.starts < a.ends + 15 - 1e-6) found.push(`${a.id} and ${b.id} in one oven`)
+  for (const t of busy) if (t.starts < night[1] - 1e-6 && t.ends > night[0] + 1e-6) found.push(`${t.short} in the night`)
+  return found
+}
+
+describe('a recipe as work', () => {
+  test('what hands do, what waits, the oven with the pan stage’s time, and the serving', () => {
+    const { tasks } = workOf(ginger)
+    expect(tasks.map(t => t.short)).toEqual(['weigh in', 'ready the tin', 'sift', 'heat on the hob', 'into the tin', 'into the tin', 'bake', 'out of the oven', 'cool', 'on the table'])
+    expect(tasks.find(t => t.kind === 'bake')).toMatchObject({ minutes: 53, celsius: 160, place: 'oven' })
+    expect(tasks.some(t => t.says.includes('stickiest'))).toBe(false)
+  })
+  test('parts run beside each other and come together; butter softens; what lifts goes into the oven soon', () => {
+    const { tasks, rules } = workOf(plum)
+    expect(tasks.some(t => t.short === 'soften' && !t.hands)).toBe(true)
+    const streusel = tasks.find(t => t.says.startsWith('For the streusel'))!
+    const cream = tasks.find(t => t.says.startsWith('For the cake'))!
+    expect(rules.some(r => r.from === streusel.id && r.to === cream.id && r.least > 0)).toBe(false)
+    expect(rules.find(r => r.because.includes(`within ${toOven} minutes`))?.least).toBeLessThan(0)
+  })
+  test('a stated wait is no shorter, a glaze waits for a cold cake, cream for the last minutes', () => {
+    expect(workOf(custard).tasks.find(t => t.short === 'chill')).toMatchObject({ minutes: 240, place: 'fridge' })
+    expect(workOf(marble).rules.some(r => r.because === 'only on what is cold')).toBe(true)
+    const fill = workOf(meringue).rules.find(r => r.because.includes('dressed'))!
+    expect(-fill.least).toBeLessThan(30)
+    expect(workOf(shortbread).tasks.find(t => t.short === 'chill')!.minutes).toBe(60)
+  })
+  test('every row of work can be met', () => {
+    for (const row of handRows) expect(row.minutes).toBeGreaterThan(0)
+    expect(new Set(handRows.map(row => row.sign.source)).size).toBe(handRows.length)
+  })
+})
+
+describe('a day backwards from the table', () => {
+  test.each(demo.map(b => [b.title, b] as const))('%s for five: on time, nothing broken', (_, bake) => {
+    const plan = good([bake])
+    expect(breaks(plan)).toEqual([])
+    expect(plan.end).toBeCloseTo(five, 6)
+    expect(plan.warnings).toEqual([])
+    expect(plan.proven).toBe(true)
+  })
+  test('the whole walk: seven desserts, one oven, one pair of hands', () => {
+    const plan = good(demo, { budget: 1500 })
+    expect(breaks(plan)).toEqual([])
+    expect(plan.tasks.length).toBeGreaterThan(60)
+    expect(plan.hands).toBeGreaterThan(200)
+  })
+  test('as late as the rules allow: nothing at the end could begin later', () => {
+    const plan = good([ginger])
+    const cool = at(plan, 'b1/:5:0')
+    expect(cool.ends).toBeCloseTo(five, 6)
+    expect(plan.total).toBeLessThan(140)
+  })
+  test('the oven is hot when it is wanted, not earlier', () => {
+    const plan = good([ginger, plum])
+    for (const heat of plan.preheats) { const load = plan.tasks.find(t => t.kind === 'bake' && t.starts === heat.ready)!; expect(load.celsius).toBe(heat.celsius); expect(heat.at).toBeLessThan(heat.ready); expect(heat.ready - heat.at).toBeLessThan(30) }
+  })
+  test('what takes longer than the day is begun the evening before, and never at night', () => {
+    const plan = good([bakeOf('k', 'Overnight rolls\n500 g strong white flour\n7 g instant yeast\n60 g sugar\n60 g butter\n300 ml milk\n\nKnead the flour, yeast, sugar and milk for 10 minutes. Chill overnight.\nShape into rolls. Leave to rise for 1 hour.\nHeat the oven to 190 °C. Bake for 20 minutes.')], { serveAt: Date.parse('2026-11-28T10:00:00Z') / 60_000 })
+    expect(breaks(plan)).toEqual([])
+    const knead = plan.tasks.find(t => t.says.startsWith('Knead'))!
+    expect(knead.evening).toBe(true)
+    expect(knead.ends).toBeLessThanOrEqual(night[0])
+    expect(plan.tasks.find(t => t.short === 'shape')!.starts).toBeGreaterThanOrEqual(night[1])
+  })
+  test('begun now: as soon as it can be', () => {
+    const plan = planDay([ginger], { now: five - 600, asleep: [] })
+    if (!plan.ok) throw new Error(plan.problem.sentence)
+    expect(plan.start).toBe(five - 600)
+    expect(breaks(plan)).toEqual([])
+    expect(plan.end - plan.start).toBeLessThan(140)
+  })
+})
+
+describe('what the baker says', () => {
+  test('another length: the rest follows, and the rules that rest on it', () => {
+    const usual = good([ginger])
+    const bake = usual.tasks.find(t => t.kind === 'bake')!
+    const longer = good([ginger], { wishes: { minutes: { [bake.id]: bake.minutes + 3 } } })
+    expect(at(longer, bake.id)).toMatchObject({ minutes: bake.minutes + 3, usual: bake.minutes })
+    expect(at(longer, bake.id).starts).toBeCloseTo(at(usual, bake.id).starts - 3, 6)
+    expect(breaks(longer)).toEqual([])
+  })
+  test('not before, out by, and a task of one’s own', () => {
+    const usual = good([ginger])
+    const bake = usual.tasks.find(t => t.kind === 'bake')!
+    const early = good([ginger], { wishes: { outBy: { [bake.id]: bake.ends - 60 } } })
+    expect(at(early, bake.id).ends).toBeLessThanOrEqual(bake.ends - 60 + 1e-6)
+    const walk = good([ginger], { wishes: { own: [{ id: 'own-1', says: 'Fetch the lanterns', minutes: 25, hands: true, after: bake.id }] } })
+    expect(at(walk, 'own-1').starts).toBeGreaterThanOrEqual(at(walk, bake.id).ends - 1e-6)
+    expect(breaks(walk)).toEqual([])
+  })
+  test('the stricter bake first, with washing between', () => {
+    const plan = good([ginger, plum], { apart: [['b1', 'b2']] })
+    const wash = plan.tasks.find(t => t.kind === 'wash')!
+    const works = (id: string) => plan.tasks.filter(t => t.bake === id && t.hands && t.kind !== 'wash' && !t.id.endsWith(':out'))
+    for (const t of works('b1')) expect(t.ends).toBeLessThanOrEqual(wash.starts + 1e-6)
+    for (const t of works('b2')) expect(t.starts).toBeGreaterThanOrEqual(wash.ends - 1e-6)
+  })
+  test('impossible wishes name the rules that quarrel and the nearest hour', () => {
+    const late = planDay([marble], { serveAt: five, now: five - 100, asleep: [night] })
+    expect(late.ok).toBe(false)
+    if (late.ok) return
+    expect(late.problem.code).toBe('late')
+    expect(late.problem.rules).toContain('nothing can begin before now')
+    const nearest = late.problem.nearest!
+    expect(good([marble], { serveAt: nearest, now: five - 100 }).ok).toBe(true)
+    expect(planDay([marble], { serveAt: nearest - 10, now: five - 100, asleep: [night] }).ok).toBe(false)
+    expect(planDay([], { serveAt: five })).toMatchObject({ ok: false, problem: { code: 'empty' } })
+    expect(planDay([ginger], { serveAt: 'soon' })).toMatchObject({ ok: false, problem: { code: 'serve' } })
+  })
+  test('twenty minutes late: when it would be on the table, and what would wait too long', () => {
+    const plan = good([ginger])
+    const late = ifLate(plan, 20)
+    expect(late.serve).toBeCloseTo(five + 20, 6)
+    expect(ifLate(plan, 0)).toEqual({ serve: plan.end, over: [] })
+  })
+})

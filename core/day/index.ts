@@ -1,0 +1,5 @@
+export { costOf, faultsOf, type Arc, type Problem } from './problem'
+export { boundOf, circleIn, search, type Placing, type Search } from './search'
+export { ifLate, planDay, planDaySteps, type DayOptions, type DayPlan, type DayWishes, type Moment, type OwnTask, type PlacedTask, type Preheat } from './plan-day'
+export type { DayRule, DayTask, DayWork, Place } from './task'
+export { workOf, type DayBake } from './tasks'

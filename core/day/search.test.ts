@@ -1,0 +1,123 @@
+import loadHighs from 'highs'
+import { dayProblem, numbers } from '../../tests/day-problems'
+import { costOf, faultsOf, type Arc, type Problem } from './problem'
+import { boundOf, circleIn, search, type Placing, type Search } from './search'
+
+function solved(problem: Problem, budget = 4000): Search & { readonly first: Placing | null } {
+  const run = search(problem, budget)
+  let first: Placing | null = null
+  for (let step = run.next(); ; step = run.next()) {
+    if (step.done) return { ...step.value, first }
+    first ??= step.value
+    expect(faultsOf(problem, step.value.x)).toEqual([])
+  }
+}
+
+/** Every way to put what may collide one before the other, each by longest paths: slow, and sure. Nights are left out. */
+function byEveryOrder(problem: Problem): number {
+  const { minutes } = problem
+  const pairs: [number, number, number][] = []
+  const seen = new Set<string>()
+  const pair = (a: number, b: number, gap: number) => { const key = `${a},${b}`; if (!seen.has(key)) { seen.add(key); pairs.push([a, b, gap]) } }
+  for (const group of problem.single) for (const a of group) for (const b of group) if (a < b) pair(a, b, 0)
+  for (const [a, sa] of problem.settings) for (const [b, sb] of problem.settings) if (a < b && sa !== sb) pair(a, b, problem.change)
+  let best = Infinity
+  for (let ways = 0; ways < 2 ** pairs.length; ways++) {
+    const arcs: Arc[] = [...problem.arcs, ...pairs.map(([a, b, gap], i): Arc => ways & (1 << i) ? { from: a, to: b, least: minutes[a]! + gap, rule: -1 } : { from: b, to: a, least: minutes[b]! + gap, rule: -1 })]
+    const x = minutes.map(() => 0)
+    let moved = true
+    for (let round = 0; moved && round <= minutes.length; round++) { moved = false; for (const { from, to, least } of arcs) if (x[from]! + least > x[to]! + 1e-9) { x[to] = x[from]! + least; moved = true } }
+    if (!moved && x[0] === 0) best = Math.min(best, costOf(problem, x))
+  }
+  return best
+}
+
+/** The same as a mixed-integer program, with an order for every pair that may collide. */
+function asProgram(problem: Problem): string {
+  const { minutes, horizon } = problem
+  const rows: string[] = []
+  const bits: string[] = []
+  const sum = (terms: readonly (readonly [number, string])[]) => terms.map(([n, v]) => `${n < 0 ? '-' : '+'} ${Math.abs(n)} ${v}`).join(' ')
+  problem.arcs.forEach(({ from, to, least }, i) => { if (from !== to) rows.push(`a${i}: ${sum([[1, `x${to}`], [-1, `x${from}`]])} >= ${least}`) })
+  const either = (a: number, b: number, gap: number) => {
+    const y = `y${bits.length}`
+    bits.push(y)
+    rows.push(`o${y}: ${sum([[1, `x${b}`], [-1, `x${a}`], [horizon, y]])} >= ${minutes[a]! + gap}`, `p${y}: ${sum([[1, `x${a}`], [-1, `x${b}`], [-horizon, y]])} >= ${minutes[b]! + gap - horizon}`)
+  }
+  const seen = new Set<string>()
+  for (const group of problem.single) for (const a of group) for (const b of group) if (a < b && !seen.has(`${a},${b}`)) { seen.add(`${a},${b}`); either(a, b, 0) }
+  for (const [a, sa] of problem.settings) for (const [b, sb] of problem.settings) if (a < b && sa !== sb) either(a, b, problem.change)
+  for (const i of problem.awake) for (const [from, to] of problem.closed) {
+    const y = `y${bits.length}`
+    bits.push(y)
+    rows.push(`n${y}: ${sum([[1, `x${i}`], [-horizon, y]])} <= ${from - minutes[i]!}`, `m${y}: ${sum([[1, `x${i}`], [-horizon, y]])} >= ${to - horizon}`)
+  }
+  for (const i of problem.counted) rows.push(`s${i}: ${sum([[1, 'span'], [-1, `x${i}`]])} >= ${minutes[i]}`)
+  const early = problem.early.map((i): readonly [number, string] => [0.01, `x${i}`])
+  return `Minimize\n obj: ${sum([[1, 'span'], ...early])}\nSubject To\n ${rows.join('\n ')}\nBounds\n x0 = 0\n ${minutes.slice(1).map((_, i) => `0 <= x${i + 1} <= ${horizon}`).join('\n ')}\nBinary\n ${bits.join(' ')}\nEnd`
+}
+
+/** Racks are plenty in these: the programs have no word for three of them. */
+const roomy = (problem: Problem): Problem => ({ ...problem, shared: [] })
+
+describe('placing a day', () => {
+  test.each([8, 10, 12, 16, 20, 27, 35, 44, 60, 76, 90, 100])('%p tasks, with and without a night: always one that keeps every rule', (n) => {
+    for (const seed of [1, 2]) for (const night of [false, true]) {
+      const problem = dayProblem(n, seed * 31 + n, night)
+      const found = solved(problem, n > 60 ? 3000 : 2500)
+      expect(found.best).not.toBeNull()
+      expect(found.best!.cost).toBeLessThanOrEqual(found.first!.cost)
+      expect(found.bound).toBeLessThanOrEqual(found.best!.cost + 1e-6)
+    }
+  })
+  test('small ones: the optimum, by trying every order', () => {
+    for (let seed = 1; seed <= 25; seed++) {
+      const problem = roomy(dayProblem(7 + seed % 3, seed * 17))
+      const found = solved(problem)
+      expect(found.proven).toBe(true)
+      expect(found.best!.cost).toBeCloseTo(byEveryOrder(problem), 6)
+    }
+  })
+  test('against a mixed-integer program, with nights', async () => {
+    const { solve } = await loadHighs()
+    for (let seed = 1; seed <= 12; seed++) {
+      const problem = { ...roomy(dayProblem(10 + seed % 6, seed * 53, seed % 2 === 0)), horizon: 2000 }
+      const found = solved(problem, 20_000)
+      const program = solve(asProgram(problem))
+      expect(program.Status).toBe('Optimal')
+      if (found.proven) expect(found.best!.cost).toBeCloseTo(program.ObjectiveValue, 3)
+      expect(found.best!.cost).toBeGreaterThanOrEqual(program.ObjectiveValue - 1e-3)
+      expect(found.best!.cost).toBeLessThanOrEqual(program.ObjectiveValue * 1.01)
+    }
+  })
+  test('longest waits hold when anything takes longer than thought: placed again with the delays, no rule is broken', () => {
+    for (let seed = 1; seed <= 20; seed++) {
+      const next = numbers(seed * 97)
+      const problem = dayProblem(18, seed * 11)
+      const late = problem.minutes.map((m, i) => i === 0 ? 0 : Math.round(m * (1 + 0.4 * next())))
+      // What rests on a task's length moves with it, as in a plan.
+      const delayed: Problem = { ...problem, minutes: late, arcs: problem.arcs.map(arc => arc.least > 0 ? { ...arc, least: arc.least + late[arc.from]! - problem.minutes[arc.from]! } : arc.least < 0 ? { ...arc, least: arc.least - (late[arc.to]! - problem.minutes[arc.to]!) } : arc) }
+      expect(solved(delayed).best).not.toBeNull()
+    }
+  })
+  test('the same question has the same answer', () => expect(solved(dayProblem(40, 5)).best).toEqual(solved(dayProblem(40, 5)).best))
+  test('the bound is below the optimum', () => {
+    for (let seed = 1; seed <= 20; seed++) {
+      const problem = dayProblem(12, seed * 7, seed % 2 === 0)
+      const found = solved(problem, 20_000)
+      if (found.proven) expect(boundOf(problem, problem.minutes.map(() => 0))).toBeLessThanOrEqual(found.best!.cost + 1e-6)
+    }
+  })
+  test('what cannot be has no placing, and the rules that quarrel are named', () => {
+    const base = { minutes: [0, 30, 20], single: [], shared: [], settings: new Map<number, number>(), change: 15, awake: [], closed: [], counted: [1, 2], early: [], horizon: 1000 }
+    const quarrel: Problem = { ...base, arcs: [{ from: 0, to: 1, least: 0, rule: -1 }, { from: 1, to: 2, least: 30, rule: 4 }, { from: 2, to: 1, least: -20, rule: 9 }] }
+    expect(solved(quarrel)).toMatchObject({ best: null, proven: true })
+    expect(circleIn(quarrel).sort()).toEqual([4, 9])
+    expect(circleIn(dayProblem(20, 3))).toEqual([])
+  })
+  test('the judge sees every kind of fault', () => {
+    const problem: Problem = { minutes: [0, 10, 10, 30, 30, 30], arcs: [{ from: 1, to: 2, least: 10, rule: 0 }], single: [[1, 2]], shared: [{ most: 1, needs: new Map([[3, 1], [4, 1]]) }], settings: new Map([[3, 180], [5, 160]]), change: 15, awake: [1], closed: [[100, 200]], counted: [1, 2, 3, 4, 5], early: [], horizon: 1000 }
+    expect(faultsOf(problem, [0, 95, 96, 0, 10, 40])).toEqual([expect.stringContaining('not 10'), expect.stringContaining('at once'), expect.stringContaining('2 of 1'), expect.stringContaining('other settings'), expect.stringContaining('in the night')])
+    expect(faultsOf(problem, [0, 0, 10, 0, 30, 75])).toEqual([])
+  })
+})

@@ -1,0 +1,31 @@
+import type { Celsius, Minutes } from '../measure'
+import type { TimeKind } from '../recipe'
+
+/** Where something waits. */
+export type Place = 'counter' | 'fridge' | 'freezer' | 'oven' | 'hob'
+
+/** One thing of a baking day: something that hands do, or something that waits by itself. */
+export interface DayTask {
+  /** Stays the same while the step does: what was changed by hand is kept by it. */
+  readonly id: string
+  readonly bake: string
+  /** A few words for a drawing, and the whole sentence. */
+  readonly short: string
+  readonly says: string
+  readonly kind: 'hands' | 'wait' | 'bake' | 'wash' | 'own' | 'serve'
+  readonly minutes: Minutes
+  /** What was worked out, where the baker has said another time. */
+  readonly usual?: Minutes
+  readonly hands: boolean
+  readonly mixer: boolean
+  readonly place: Place
+  readonly celsius: Celsius | null
+  readonly racks: number
+  readonly step: { readonly component: string, readonly at: number } | null
+  readonly waits?: TimeKind
+}
+
+/** A rule between two tasks: from start to start at least so many minutes; a longest wait is a negative one the other way round. */
+export interface DayRule { readonly from: string, readonly to: string, readonly least: Minutes, readonly because: string }
+
+export interface DayWork { readonly tasks: readonly DayTask[], readonly rules: readonly DayRule[] }
