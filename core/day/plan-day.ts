@@ -201,7 +201,10 @@ function laidOut(day: Day, { x }: Placing, anchor: Moment, backwards: boolean, o
   const loads = tasks.filter(t => t.kind === 'bake' && t.celsius !== null)
   const preheats = loads.filter((t, i) => i === 0 || loads[i - 1]!.celsius !== t.celsius || loads.slice(0, i).every(l => l.ends < t.starts - 30)).map((t): Preheat => ({ at: t.starts - preheat(t.celsius!), celsius: t.celsius!, ready: t.starts }))
   const start = Math.min(...tasks.filter(t => t.kind !== 'serve').map(t => t.starts), last)
-  const tight = tasks.filter(t => t.hands && t.slack < justEnough && t.kind !== 'serve').map(t => t.id)
+  // Tight is what a longest wait leaves no room for: whoever is late there spoils something.
+  const begins = new Map(tasks.map(t => [t.id, t.starts]))
+  const hands = new Set(tasks.filter(t => t.hands).map(t => t.id))
+  const tight = [...new Set(day.rules.filter(rule => rule.least < 0 && hands.has(rule.from) && begins.get(rule.to)! - begins.get(rule.from)! - rule.least < justEnough).map(rule => rule.from))]
   const warnings = faultsOf(problem, x).length ? ['This plan breaks a rule of its own: do not trust it.'] : []
   return { ok: true, start, end: last, tasks, preheats, rules: day.rules, hands: tasks.reduce((sum, t) => sum + (t.hands ? t.minutes : 0), 0), total: last - start, tight, warnings, proven, bound }
 }

@@ -17,6 +17,8 @@ const sentencesOf = (text: string): Piece[] => {
   const cuts = [0, ...[...text.matchAll(/(?:[.;!?](?!\d)\s+|,?\s+(?=then\s))/giu)].map(hit => hit.index + hit[0].length), text.length]
   return cuts.slice(0, -1).map((from, i) => ({ text: text.slice(from, cuts[i + 1]), from })).filter(piece => /\p{L}/u.test(piece.text))
 }
+/** A piece of a step as a sentence of its own. */
+const sentence = (text: string): string => { const bare = text.trim().replace(/^then\s+/iu, '').replace(/[,;\s]+$/u, ''); return `${bare.charAt(0).toUpperCase()}${bare.slice(1)}${/[.!?]$/u.test(bare) ? '' : '.'}` }
 const preheats = /\b(?:pre-?heat|heat)\b[^.]{0,30}\boven\b/iu
 const handOf = (sentence: string) => handRows.find(row => row.sign.test(sentence)) ?? { ...otherHand, mixer: undefined, holds: undefined }
 
@@ -27,7 +29,7 @@ function partsOf(step: PlacedStep, settles: Minutes): Part[] {
     const times = step.times.filter(time => time.span[0] >= from && time.span[0] < from + text.length && time.high >= 1 && !(time.kind === 'other' && time.high >= longestOther))
     const waits = times.filter(time => time.kind !== 'mix' && time.kind !== 'cook' && time.kind !== 'preheat')
     const busy = times.filter(time => time.kind === 'mix' || time.kind === 'cook').reduce((sum, time) => sum + time.high, 0)
-    const says = text.trim()
+    const says = sentence(text)
     const idle = waits.length > 0 && /^\W*(?:then\s+)?(?:cool|leave|rest|let|stand|chill|set\s+aside)\b/iu.test(text) || remark.test(text) && !waits.length && !busy
     if (idle) { /* It only waits, or only tells. */ }
     else if (!preheats.test(text) || /\b(?:grease|line|butter)\b/iu.test(text)) {
@@ -36,7 +38,7 @@ function partsOf(step: PlacedStep, settles: Minutes): Part[] {
       // A sentence that only waits ("Chill for 4 hours") takes hands for a moment.
       const only = waits.length > 0 && text.length < 60
       const minutes = busy || (only ? 1 : row.minutes)
-      const hand: Part = { is: 'hands', minutes, says, short: only ? waits[0]!.kind === 'bake' ? 'into the oven' : row.short : row.short, mixer: Boolean(row.mixer), holds: row.holds ?? usualHold }
+      const hand: Part = { is: 'hands', minutes, says: only && waits[0]!.kind === 'bake' ? 'Into the oven.' : says, short: only ? waits[0]!.kind === 'bake' ? 'into the oven' : row.short : row.short, mixer: Boolean(row.mixer), holds: row.holds ?? usualHold }
       if (last?.is === 'hands') parts[parts.length - 1] = { ...last, minutes: last.minutes + minutes, says: `${last.says} ${says}`, short: last.minutes >= minutes ? last.short : hand.short, mixer: last.mixer || hand.mixer, holds: Math.min(last.holds, hand.holds) }
       else parts.push(hand)
     }
@@ -50,6 +52,7 @@ function partsOf(step: PlacedStep, settles: Minutes): Part[] {
 const leftToCool = /^\W*(?:then\s+)?(?:leave\s+(?:it\s+|them\s+)?to\s+)?cool\b/iu
 /** "Best after two days" is no wait that serving has to follow. */
 const longestOther = 12 * 60
+const turnsOut = /\b(?:turn\w*\s+(?:\w+\s+)?out|unmould|lift\w*\s+(?:\w+\s+)?out)\b/iu
 const begins = /^\s*(?:for|to\s+make)\s+the\s+([\p{L} -]{3,30}?)[,:]/iu
 const isLeaven = (step: PlacedStep) => step.uses.some((use) => { const item = ingredientById(use.line?.ingredient ?? use.mention.ingredient.id); return item?.kind === 'leaven' && (item.soda > 0 || item.powder > 0) })
 const wets = (step: PlacedStep) => step.uses.some((use) => { const item = ingredientById(use.line?.ingredient ?? use.mention.ingredient.id); return item !== undefined && item.per100.water > 30 })
@@ -101,15 +104,17 @@ export function workOf(bake: DayBake): DayWork {
       if (part.is === 'hands') {
         task = add({ id: id(name), kind: 'hands', hands: true, mixer: part.mixer, short: part.short, says: part.says, minutes: part.minutes, ...where })
         holds.set(task.id, part.holds)
-        const kept = last?.kind === 'hands' ? holds.get(last.id) : undefined
+        // What is baked keeps; only batters and doughs do not.
+        const kept = last?.kind === 'hands' && !wasBaked ? holds.get(last.id) : undefined
         if (last && kept !== undefined) soon(last, task, kept, `“${last.short}” waits ${sayLong(kept)} at most`)
         if (last && (last.kind === 'wait' || last.kind === 'bake') ) {
-          const over = last.kind === 'bake' ? 1 : waitRows[(last.waits ?? 'other') as keyof typeof waitRows].over
+          const over = last.kind === 'bake' ? 1 : last.waits === 'cool' && turnsOut.test(part.says) ? 15 : waitRows[(last.waits ?? 'other') as keyof typeof waitRows].over
           soon(last, task, over, last.kind === 'bake' ? `“${last.short}” comes out when it is done` : `“${last.says}” does not wait longer than ${sayLong(over)} over its time`)
         }
         if (wasBaked && wantsCold.test(part.says) && out) {
           const cold = add({ id: id(`${name}:cold`), kind: 'wait', short: 'cool', says: 'Until it is quite cold.', minutes: coldAfter(sized?.batter?.grams ?? 800), waits: 'cool' })
           after(out, cold, 'it cools after the oven')
+          soon(out, cold, 0, 'it cools from when it is out')
           after(cold, task, 'only on what is cold')
         }
       }
@@ -130,6 +135,8 @@ export function workOf(bake: DayBake): DayWork {
         }
       }
       if (last) after(last, task, 'one after the other')
+      // What waits by itself begins as soon as hands leave it; it may wait longer, not later.
+      if (last?.hands && task.kind === 'wait') soon(last, task, 0, 'it waits from when it is left')
       if (n === 0) for (const join of joins) if (join !== last) after(join, task, 'its parts come together')
       if (!last || n === 0 && !chain) after(weigh, task, 'weighed in first')
       if (warm && part.is === 'hands' && soft.some(line => step.uses.some(u => u.line?.id === line.id))) { after(warm, task, 'soft first'); soon(warm, task, takeOut.over, 'soft, and not running') }
@@ -150,6 +157,7 @@ export function workOf(bake: DayBake): DayWork {
   if (out && chain === out && settles) {
     const cool = add({ id: id('settle'), kind: 'wait', short: 'settle', says: `Left ${settles} min before it is cut.`, minutes: settles, waits: 'cool' })
     after(out, cool, 'it sets while it cools')
+    soon(out, cool, 0, 'it cools from when it is out')
     chain = cool
   }
   const serve = add({ id: id('serve'), kind: 'serve', short: 'on the table', says: `${bake.title} is on the table.`, minutes: 0 })

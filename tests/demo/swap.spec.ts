@@ -249,6 +249,8 @@ test('what a house has baked moves the word of confidence, and can be taken back
   await page.getByRole('button', { name: 'It failed' }).click()
   await expect(page.getByRole('button', { name: 'It failed' })).toHaveAttribute('aria-pressed', 'false')
   await page.getByRole('button', { name: 'It worked' }).click()
+  await expect(page.getByRole('button', { name: 'It worked' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByText('saved in this browser')).toBeVisible()
   await page.reload()
   await expect(page.getByRole('button', { name: 'It worked' })).toHaveAttribute('aria-pressed', 'true')
   await settled(page)

@@ -21,8 +21,8 @@ const back = (task: PlacedTask) => { emit('hour', task, 'notBefore', null); emit
   <ol class="list">
     <li v-for="task in tasks" :key="task.id" :class="{ waits: !task.hands, serve: task.kind === 'serve' }">
       <span class="at">{{ sayHour(task.starts) }}</span>
-      <span class="what"><b v-if="several && titles[task.bake]" class="of">{{ titles[task.bake] }}</b> {{ task.says }}<span v-if="task.hands && task.slack < 5 && task.kind !== 'serve'" class="tight" title="nothing may slip here"> tight</span>
-        <span v-if="changed(task)" class="mine">{{ task.usual !== undefined ? `usually ${Math.round(task.usual)} min` : 'moved by you' }} <button type="button" class="link" @click="back(task)">as it was</button></span>
+      <span class="what"><b v-if="several && titles[task.bake]" class="of">{{ titles[task.bake] }}</b> {{ task.says }}<span v-if="plan.tight.includes(task.id)" class="tight" title="it must be done at that minute: something would wait too long"> tight</span>
+        <span v-if="changed(task)" class="mine">{{ [...task.usual !== undefined ? [`usually ${Math.round(task.usual)} min`] : [], ...wishes.notBefore?.[task.id] !== undefined || wishes.outBy?.[task.id] !== undefined ? ['moved by you'] : []].join(', ') }} <button type="button" class="link" @click="back(task)">as it was</button></span>
         <span v-if="wrong[task.id]" class="wrong" role="alert">{{ wrong[task.id] }}</span>
       </span>
       <span v-if="task.kind !== 'serve'" class="len">

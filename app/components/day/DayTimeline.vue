@@ -8,7 +8,7 @@ const emit = defineEmits<{ move: [task: PlacedTask, by: number] }>()
 const shown = computed(() => props.plan.tasks.filter(t => t.kind !== 'serve' && !t.evening))
 const from = computed(() => Math.floor((Math.min(...shown.value.map(t => t.starts), ...props.plan.preheats.map(h => h.at), props.plan.end - 30) - 5) / 30) * 30)
 const to = computed(() => Math.ceil((props.plan.end + 5) / 30) * 30)
-const scale = computed(() => Math.max(1.6, Math.min(4, 700 / (to.value - from.value))))
+const scale = computed(() => Math.max(2.4, Math.min(5, 1000 / (to.value - from.value))))
 const px = (at: number) => (at - from.value) * scale.value
 const rows = [{ id: 'hands', says: 'hands' }, { id: 'oven', says: 'oven' }, { id: 'cold', says: 'cold' }, { id: 'waits', says: 'waits' }] as const
 const rowOf = (t: PlacedTask) => t.hands ? 'hands' : t.place === 'oven' ? 'oven' : t.place === 'fridge' || t.place === 'freezer' ? 'cold' : 'waits'
@@ -62,10 +62,10 @@ function key(task: PlacedTask, event: KeyboardEvent) {
       <template v-for="row in laid" :key="row.id">
         <span class="row soft" :style="{ top: `${row.y + 34}px` }">{{ row.says }}</span>
         <button
-          v-for="{ task, lane } in row.blocks" :key="task.id" type="button" class="block" :class="[row.id, `tone${tone(task)}`, { tight: task.hands && task.slack < 5, held: dragging?.id === task.id }]"
+          v-for="{ task, lane } in row.blocks" :key="task.id" type="button" class="block" :class="[row.id, `tone${tone(task)}`, { tight: plan.tight.includes(task.id), held: dragging?.id === task.id }]"
           :style="{ left: `${px(task.starts) + 64 + (dragging?.id === task.id ? dragging.by * scale : 0)}px`, width: `${Math.max(6, task.minutes * scale - 1.5)}px`, top: `${22 + row.y + lane * 46}px` }"
           :aria-label="says(task)" :title="`${sayHour(task.starts)} ${task.says}`" @pointerdown="grab(task, $event)" @pointermove="drag" @pointerup="drop(task)" @pointercancel="dragging = null" @keydown="key(task, $event)"
-        ><span v-if="task.minutes * scale > 34">{{ task.short }}</span></button>
+        ><span v-if="task.minutes * scale > 46">{{ task.short }}</span></button>
       </template>
       <span class="serve" :style="{ left: `${px(plan.end) + 64}px`, height: `${height}px` }" />
     </div>
