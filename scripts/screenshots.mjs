@@ -52,17 +52,11 @@ await picture('photo', {}, async (page) => {
   await page.getByRole('img', { name: 'The photo that is being read' }).waitFor({ timeout: 60_000 })
 })
 await picture('pantry', {}, async (page) => { await page.getByRole('link', { name: 'Pantry' }).click(); await page.getByRole('button', { name: 'Open almond cream' }).click(); await page.getByRole('form', { name: 'Ingredient almond cream' }).waitFor(); await page.evaluate(() => window.scrollTo(0, 0)) })
-await picture('spoons', {}, async (page) => {
-  await page.goto(`${base}/spoons`)
-  await page.getByRole('button', { name: 'What was weighed' }).click()
-  await page.getByPlaceholder('rapeseed oil, cocoa …').fill('sunflower oil')
-  await page.getByRole('option').first().click()
-  await page.getByLabel('Grams on the scale').fill('62')
-})
 await picture('swap', {}, async (page) => { await open('Dark sticky')(page); await without('Philippa')(page); await page.getByRole('link', { name: 'Work out a version' }).click(); await page.getByRole('heading', { name: 'The balance' }).waitFor() })
 await picture('swap-what-if', {}, async (page) => { await plans('Marble ring')(page); await page.getByText('What if', { exact: true }).click(); const slider = page.getByRole('slider', { name: 'block plant butter' }); await slider.focus(); for (let i = 0; i < 18; i++) await page.keyboard.press('ArrowRight'); await page.waitForTimeout(1500); await page.getByText('What if', { exact: true }).evaluate(el => { el.closest('details').scrollIntoView(); window.scrollBy(0, -16) }) })
 const pan = title => async (page) => { await open(title)(page); await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: /pan/ }).click(); await page.locator('.page[aria-busy="false"]').waitFor() }
 await picture('pan', {}, async (page) => { await pan('Marble ring')(page); await page.getByRole('button', { name: 'square, slab, loaf' }).click(); await page.getByRole('group', { name: 'Usual tins' }).getByRole('button', { name: /900 g loaf/ }).click(); await page.getByRole('button', { name: 'half', exact: true }).click(); await page.locator('.page[aria-busy="false"]').waitFor(); await page.waitForTimeout(600) })
+await picture('day', {}, async (page) => { await open('Marble ring')(page); await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: /day/ }).click(); await page.getByRole('heading', { name: 'Hour by hour' }).waitFor(); const later = new Date(); later.setDate(later.getDate() + 21 + (6 - later.getDay())); const two = n => String(n).padStart(2, '0'); await page.getByLabel('On the table at').fill(`${later.getFullYear()}-${two(later.getMonth() + 1)}-${two(later.getDate())}T17:00`); await page.getByLabel('On the table at').press('Tab'); await page.getByText('with other bakes').click(); await page.getByLabel('Plum streusel traybake').check(); await page.waitForTimeout(1500); await page.getByText('and 1 more on the same day').click(); await page.waitForTimeout(500) })
 await picture('refusal', {}, plans('Cream puffs'))
 await picture('share', {}, card('Cardamom'))
 const packets = async (page) => { await page.goto(`${base}/packet`); await page.getByRole('button', { name: 'Open the packet Lighthouse Baking Block' }).waitFor() }

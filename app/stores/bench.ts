@@ -1,6 +1,6 @@
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
-import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type BakeDay, type Caution, type DayPlan, type PeopleCheck, type Person, type Plan, type RecipeEdit, type Resting, type Result, type SizedUp, type Sizing, type Split, type Tie, type Wishes } from '#core'
+import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type BakeDay, type Caution, type DayPlan, type Needed, type PeopleCheck, type Person, type Plan, type RecipeEdit, type Resting, type Result, type SizedUp, type Sizing, type Split, type Tie, type Wishes } from '#core'
 import { bakeById, savePicture } from '~/db/house'
 import { useHouseStore } from './house'
 
@@ -263,6 +263,7 @@ export const useBenchStore = defineStore('bench', () => {
 
   const dayPlan = shallowRef<DayPlan | null>(null)
   const dayWorking = ref(false)
+  const shopping = shallowRef<readonly Needed[]>([])
   let dayTurn = 0
   const longEnough = 160
   /** Works out the day; a first plan is shown while better ones are looked for. */
@@ -277,7 +278,8 @@ export const useBenchStore = defineStore('bench', () => {
     const found = await useCore().planDay([here, ...others], { serveAt: day.serveAt, now, kitchen: house.kitchen, asleep, wishes: day.wishes, apart }, longEnough, first).catch(broken)
     if (turn !== dayTurn) return
     dayPlan.value = found
-    dayWorking.value = false
+    shopping.value = await useCore().shopping([here, ...others], house.kitchen).catch(broken) ?? []
+    if (turn === dayTurn) dayWorking.value = false
   }
   async function keepDay(day: BakeDay) {
     if (bake.value) await changeQuietly({ ...bake.value, day })
@@ -300,7 +302,7 @@ export const useBenchStore = defineStore('bench', () => {
   }
 
   return {
-    bake, stepped, check, planCheck, cautions, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows, sized, sizing, sizeUp, resize, dayPlan, dayWorking, planDay, keepDay,
+    bake, stepped, check, planCheck, cautions, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows, sized, sizing, sizeUp, resize, dayPlan, dayWorking, shopping, planDay, keepDay,
     canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0),
     undo: () => step(past, future), redo: () => step(future, past),
     clear: () => { bake.value = null; check.value = null; planCheck.value = null; adaptation.value = null; sized.value = null; dayPlan.value = null },

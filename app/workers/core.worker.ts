@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { adapt, allIngredients, backup, calendar, ifLate, planDaySteps, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, sizedBake, plannedRecipe, recipeOf, stockPantry, sumUp, sweeteners, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type DayOptions, type DayPlan, type Finding, type House, type Ingredient, type IngredientForm, type Kitchen, type Known, type LineOptions, type Measure, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type SizedUp, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
+import { adapt, allIngredients, backup, calendar, ifLate, planDaySteps, shoppingOf, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, sizedBake, plannedRecipe, recipeOf, stockPantry, sumUp, sweeteners, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type DayOptions, type DayPlan, type Finding, type House, type Ingredient, type IngredientForm, type Kitchen, type Known, type LineOptions, type Measure, type Needed, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type SizedUp, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
 import { decodeText } from './decode'
 
 /** What the house knows of a bake: its ties, packets and day, and what it has baked. */
@@ -90,8 +90,10 @@ const core = {
     const strict = (bake: Bake) => people.filter(p => bake.people.includes(p.id) && p.avoids.some(a => a.level === 'trace') && !conflicts(bake, p))
     return bakes.flatMap(first => bakes.flatMap((then): [string, string][] => first !== then && strict(first).some(p => conflicts(then, p)) && !strict(then).some(p => conflicts(first, p)) ? [[first.id, then.id]] : []))
   },
+  /** What the day's bakes take together. */
+  shopping: (bakes: readonly Bake[], kitchen: Kitchen) => shoppingOf(bakes.map(bake => recipeOf(bake, kitchen))),
   ifLate: (plan: Extract<DayPlan, { ok: true }>, minutes: number) => ifLate(plan, minutes),
-  calendarOf: async (plan: Extract<DayPlan, { ok: true }>, title: string, stamp: string) => (await calendar()).calendarOf(plan, title, stamp),
+  calendarOf: async (plan: Extract<DayPlan, { ok: true }>, title: string, stamp: string, shopping: readonly Needed[]) => (await calendar()).calendarOf(plan, title, stamp, shopping),
   recipeOf: (bake: Bake, kitchen: Kitchen) => recipeOf(bake, kitchen),
   cardOf: (bake: Bake, people: readonly Person[], house: CardHouse) => cardOf(bake, people, house),
   cardHtml: (bake: Bake, people: readonly Person[], house: CardHouse, code: string) => cardHtml(bake, people, house, code),

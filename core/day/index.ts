@@ -1,3 +1,4 @@
+export { shoppingOf, type Needed } from './shopping'
 export { costOf, faultsOf, type Arc, type Problem } from './problem'
 export { boundOf, circleIn, search, type Placing, type Search } from './search'
 export { ifLate, planDay, planDaySteps, type DayOptions, type DayPlan, type DayWishes, type Moment, type OwnTask, type PlacedTask, type Preheat } from './plan-day'

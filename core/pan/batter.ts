@@ -52,7 +52,9 @@ function partOf(component: Component, recipe: Recipe, isMain: boolean, said: Bat
 export function tinBatter(recipe: Recipe, said: BatterSaid = {}): TinBatter | null {
   const heaviest = recipe.components.reduce<Component | null>((best, c) => massOf(weightsOf(c.lines)) > (best ? massOf(weightsOf(best.lines)) : 0) ? c : best, null)
   const parts = recipe.components.filter(c => c.lines.length).map(c => partOf(c, recipe, c === heaviest || recipe.components.length === 1, said))
-  const inTin = parts.filter(part => !part.beside && part.grams > 0)
+  // Something is baked: where every part seems to go beside it, the heaviest is.
+  const chosen = parts.filter(part => !part.beside && part.grams > 0)
+  const inTin = chosen.length || said.beside ? chosen : parts.filter(part => part.component === heaviest?.name && part.grams > 0).map(part => ({ ...part, beside: false }))
   const grams = inTin.reduce((sum, part) => sum + part.grams, 0)
   if (!(grams > 0)) return null
   const ml = inTin.reduce((sum, part) => sum + part.ml, 0)
@@ -69,7 +71,7 @@ export function tinBatter(recipe: Recipe, said: BatterSaid = {}): TinBatter | nu
   const rises = Math.min(1, massOf(batterOf(weightsOf(lines.filter(line => rising.has(line.component))))) / grams)
   const row: BatterRow = { ...main.row, fill: 1 / (1 + rises * (1 / main.row.fill - 1)), rise: main.row.rise * rises }
   return {
-    parts, grams, ml, density: grams / ml, water: Math.min(0.9, Math.max(0.02, balance.water / grams)), row, familyName: main.familyName,
+    parts: parts.map(part => inTin.find(each => each.component === part.component) ?? part), grams, ml, density: grams / ml, water: Math.min(0.9, Math.max(0.02, balance.water / grams)), row, familyName: main.familyName,
     eggs: eggCount(weights),
     dark: share(w => dark.kinds.includes(w.ingredient.kind)) > dark.cocoa || lines.reduce((sum, line) => sum + (dark.words.test(line.text) ? line.grams?.best ?? 0 : 0), 0) / grams > dark.sugars,
     unweighed: lines.filter(line => !line.grams && !line.optional && !light.includes(ingredientById(line.ingredient ?? '')?.kind ?? 'water')).map(line => line.name || line.text),

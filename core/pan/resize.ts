@@ -1,4 +1,4 @@
-import { kitchenNumber, readAmount, weightText, type Spread } from '../measure'
+import { kitchenNumber, readAmount, scaleAmount, weightText, type Spread } from '../measure'
 import { ingredientById, measured, nameIn } from '../pantry'
 import { linesOf, readSteps, scaledText, type Line, type Recipe } from '../recipe'
 import { tinBatter, type BatterSaid } from './batter'
@@ -49,8 +49,13 @@ function stepsAt(recipe: Recipe, by: number): Recipe['components'] {
   return recipe.components.map(component => ({
     ...component,
     steps: component.steps.map((text, at) => {
-      const spans = placed.filter(s => s.component === component.name && s.at === at).flatMap(s => s.uses.flatMap(use => use.line && use.share.of === 'amount' ? [[use.share.quantity.start, use.share.quantity.end] as const] : []))
-      return [...new Map(spans.map(span => [span[0], span])).values()].sort((a, b) => b[0] - a[0]).reduce((now, [from, to]) => `${now.slice(0, from)}${scaledText({ text: now.slice(from, to) }, by, recipe.region)}${now.slice(to)}`, text)
+      const spans = placed.filter(s => s.component === component.name && s.at === at).flatMap(s => s.uses.flatMap(use => use.line && use.share.of === 'amount' ? [{ from: use.share.quantity.start, to: use.share.quantity.end, line: use.line, grams: use.share.grams }] : []))
+      return [...new Map(spans.map(span => [span.from, span])).values()].sort((a, b) => b.from - a.from).reduce((now, { from, to, line, grams }) => {
+        const said = now.slice(from, to)
+        // The whole of a line in grams is said as the line says it.
+        const whole = grams !== null && line.grams && /\d\s*g\b/u.test(said) && Math.abs(grams / line.grams.best - 1) < 0.03 ? scaleAmount(line.grams.best * by).text : null
+        return `${now.slice(0, from)}${whole ? said.replace(/\S.*\S|\S/u, whole) : scaledText({ text: said }, by, recipe.region)}${now.slice(to)}`
+      }, text)
     }),
   }))
 }

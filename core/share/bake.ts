@@ -68,7 +68,9 @@ export const plannedRecipe = (bake: Bake): Recipe => bake.plan?.recipe ?? bake.r
 /** Everything about a bake's size, in this kitchen. */
 export const sizedBake = (bake: Bake, kitchen: Kitchen = usualKitchen, measureIn: 'grams' | 'spoons' = 'grams', quick = false): SizedUp => {
   const size = bake.size ?? asWritten
-  return sizeUp(plannedRecipe(bake), { ...size, said: { ...size.said, families: bake.wishes.family } }, kitchen, measureIn, quick)
+  // A meringue without egg white is one by its plan, not by its proportions.
+  const families = { ...Object.fromEntries((bake.plan?.parts ?? []).map(part => [part.component, part.family])), ...bake.wishes.family }
+  return sizeUp(plannedRecipe(bake), { ...size, said: { ...size.said, families } }, kitchen, measureIn, quick)
 }
 
 /** What is made, at its size and in its tin. */

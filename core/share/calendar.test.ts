@@ -1,5 +1,5 @@
 import ICAL from 'ical.js'
-import { asWritten, planDay, readRecipe, sizeUp, usualKitchen, type DayPlan } from '../index'
+import { asWritten, planDay, readRecipe, shoppingOf, sizeUp, usualKitchen, type DayPlan } from '../index'
 import { calendarOf, dayText } from './calendar'
 
 const { recipe } = readRecipe('Cardamom loaf, with “quotes”; and, commas\nServes 8\n\n200 g plain flour\n2 tsp baking powder\n150 g sugar\n2 eggs\n120 ml milk\n80 g oil\n\nHeat the oven to 170 °C. Line a 900 g loaf tin.\nWhisk everything together until there are no lumps in it at all, which takes longer than anybody would think who has only ever done it with a machine.\nPour into the tin and bake for 50 minutes. Cool in the tin.')
@@ -34,6 +34,17 @@ describe('the day as a calendar', () => {
     const text = calendarOf(day('2026-11-28T17:00:00Z'), recipe.title, '2026-11-20T09:00:00Z')
     for (const line of text.split('\r\n')) expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75)
     expect(text).not.toMatch(/[^\r]\n/u)
+  })
+  test('what all bakes take, each thing once, is shopped for a day before', () => {
+    const needed = shoppingOf([recipe, recipe])
+    expect(needed.map(n => n.says)).toContain('400 g plain flour')
+    expect(needed.find(n => n.says.includes('egg'))!.says).toMatch(/^4 \(\d+ g\)/u)
+    const plan = day('2026-11-28T17:00:00Z')
+    const shopping = readBack(calendarOf(plan, recipe.title, '2026-11-20T09:00:00Z', needed)).find(e => e.id.startsWith('shopping'))!
+    expect(shopping.from).toBe(Math.round(plan.start) - 24 * 60)
+    expect(shopping.description.split('\n')).toEqual(needed.map(n => n.says))
+    expect(dayText(plan, 'Loaf', String, needed)).toContain('- [ ] 400 g plain flour')
+    expect(shoppingOf([readRecipe('Tea\n200 ml water\n2 tsp sugar').recipe]).map(n => n.name)).toEqual(['caster sugar'])
   })
   test('as Markdown: hours, sentences, the oven', () => {
     const plan: Extract<DayPlan, { ok: true }> = day('2026-11-28T17:00:00Z')

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { someRecipe, someTable } from '../../tests/arbitraries'
-import { adapt, backup, bakeOf, builtIn, cardFacts, cardHtml, cardOf, codeText, emptyStock, keepingOf, newPacket, noWords, readRecipe, usualTin, type Bake, type House, type Kitchen, type Sizing, type Packet, type Person } from '../index'
+import { adapt, backup, bakeOf, builtIn, cardFacts, cardHtml, cardOf, codeText, emptyStock, keepingOf, newPacket, noWords, readRecipe, sizedBake, usualTin, type Bake, type House, type Kitchen, type Sizing, type Packet, type Person } from '../index'
 
 const { backupOf, readBackup } = await backup()
 const people = JSON.parse(readFileSync(new URL('../../demo/people.json', import.meta.url), 'utf8')) as Person[]
@@ -37,6 +37,16 @@ describe('the backup file', () => {
     const sized: House = { ...house, bakes: [{ ...bare, size }], kitchen }
     expect(readBackup(backupOf(sized, when))).toEqual({ ok: true, house: JSON.parse(JSON.stringify(sized)) })
     expect(readBackup(backupOf({ ...sized, kitchen: { ...kitchen, tins: [{ ...kitchen.tins[0]!, count: 0 }] } }, when))).toMatchObject({ ok: false, problem: { code: 'broken', at: 'kitchen.tins.0.count' } })
+  })
+  test('a plan at another size: steps and lines say the same weights, and a meringue stays one without its egg', () => {
+    const nests = readRecipe(readFileSync(new URL('../../demo/recipes/4-meringue-nests.txt', import.meta.url), 'utf8'))
+    const bake: Bake = { ...bakeOf('m', nests, people.map(p => p.id), when), plan: adapt(nests.recipe, people).plans[0]!, size: { target: { by: 'times', times: 0.5 }, tins: [] } }
+    const up = sizedBake(bake)
+    expect(up.batter?.row.family).toBe('meringue')
+    const aquafaba = up.recipe.components[0]!.lines.find(l => l.text.includes('aquafaba'))!.text.match(/^\d+ g/u)![0]
+    expect(up.recipe.components[0]!.steps.find(s => s.startsWith('For the aquafaba'))).toContain(`${aquafaba} aquafaba`)
+    const loaf = sizedBake({ ...chosen, size: { target: { by: 'times', times: 0.5 }, tins: [] } }).recipe
+    for (const line of loaf.components[0]!.lines.filter(l => /flax/u.test(l.text))) expect(loaf.components[0]!.steps.join(' ')).toContain(line.text.match(/^[\d.]+ g/u)![0])
   })
   test('the card is of the size that is made', () => {
     const half = cardFacts({ ...bare, size: { target: { by: 'times', times: 0.5 }, tins: [] } }, people, { packets: [], today: '2026-01-15' })

@@ -9,7 +9,7 @@ import { build } from 'vite'
 const root = fileURLToPath(new URL('../..', import.meta.url))
 const outDir = join(root, 'node_modules', '.cache', 'ingwer-bench')
 await build({ root, logLevel: 'error', configFile: false, resolve: { alias: { '#core': join(root, 'core/index.ts') } }, build: { ssr: 'tests/bench/entry.ts', outDir, emptyOutDir: true, minify: false } })
-const { adapt, bakeOf, checkPeople, corpusLines, corpusRecipes, corpusSize, moreRecipes, newPacket, noWords, packetsFor, panSpeed, timesOff, readLine, readPacket, readPage, readRecipe, scoreLines, scoreMethods, scoreRecipes, scoreStatements, shelfIndex, shelfRowOf, speed, statements, steadiness } = await import(pathToFileURL(join(outDir, 'entry.js')).href)
+const { adapt, bakeOf, checkPeople, corpusLines, corpusRecipes, corpusSize, moreRecipes, newPacket, noWords, packetsFor, panSpeed, daySpeed, timesOff, readLine, readPacket, readPage, readRecipe, scoreLines, scoreMethods, scoreRecipes, scoreStatements, shelfIndex, shelfRowOf, speed, statements, steadiness } = await import(pathToFileURL(join(outDir, 'entry.js')).href)
 
 const people = JSON.parse(readFileSync(join(root, 'demo/people.json'), 'utf8'))
 const texts = readdirSync(join(root, 'demo/recipes')).sort().map(name => readFileSync(join(root, 'demo/recipes', name), 'utf8'))
@@ -91,6 +91,9 @@ for (const { name, percent } of timesOff()) console.log(`  ${name.padEnd(30)}${p
 const pan = panSpeed()
 console.log(`the rule of thumb               ${(1000 * pan.rule).toFixed(1)} µs; a calibrated prediction, box to box ${pan.predicted.toFixed(1)} ms (at most ${pan.slowest.toFixed(1)})`)
 console.log(`one run of the heat model       ${pan.run.toFixed(2)} ms, × ${(pan.run / pan.plain).toFixed(1)} of a plain loop over its ${pan.cells} cells and ${pan.steps} steps`)
+
+console.log('\na day placed                              tasks   first plan   all    above what nothing can beat   first plan ÷ the rules alone')
+for (const row of daySpeed(recipes)) console.log(`${row.name.padEnd(42)}${String(row.tasks).padStart(4)} ${row.first.toFixed(1).padStart(9)} ms ${row.all.toFixed(0).padStart(5)} ms ${row.proven ? 'proven best'.padStart(16) : `${row.over.toFixed(1)} %`.padStart(16)} ${Number.isNaN(row.ratio) ? '' : `× ${row.ratio.toFixed(0)}`.padStart(22)}`)
 
 console.log('\nrecipe                          checkPeople      adapt   adapt ÷ check   first plan')
 for (const [i, recipe] of recipes.entries()) {

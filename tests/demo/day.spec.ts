@@ -109,6 +109,8 @@ test('a task of one’s own, and the day out as calendar and Markdown', async ({
   await form.getByRole('button', { name: 'Add it' }).click()
   await expect(rowOf(page, 'Fetch the lanterns')).toBeVisible()
   await placed(page)
+  await page.getByText('What it takes').click()
+  await expect(page.getByRole('complementary')).toContainText('225 g plain flour')
 
   const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Calendar file' }).click()])
   const calendar = new ICAL.Component(ICAL.parse(readFileSync((await file.path())!, 'utf8')))

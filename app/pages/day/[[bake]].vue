@@ -57,8 +57,8 @@ function addOwn() {
   void wish({ own: [...day.value.wishes.own ?? [], task] })
 }
 const title = computed(() => Object.values(titles.value).join(', '))
-async function saveCalendar() { if (plan.value) download(fileName(bake.value!.title, 'ics'), await useCore().calendarOf(plan.value, title.value, new Date().toISOString()), 'text/calendar') }
-async function saveText() { if (plan.value) { const end = plan.value.end; download(fileName(`${bake.value!.title} day`, 'md'), (await calendar()).dayText(plan.value, title.value, at => sayMoment(at, end)), 'text/markdown') } }
+async function saveCalendar() { if (plan.value) download(fileName(bake.value!.title, 'ics'), await useCore().calendarOf(plan.value, title.value, new Date().toISOString(), bench.shopping), 'text/calendar') }
+async function saveText() { if (plan.value) { const end = plan.value.end; download(fileName(`${bake.value!.title} day`, 'md'), (await calendar()).dayText(plan.value, title.value, at => sayMoment(at, end), bench.shopping), 'text/markdown') } }
 const print = () => window.print()
 </script>
 
@@ -95,6 +95,7 @@ const print = () => window.print()
         </div>
         <aside class="side">
           <section v-if="shown.preheats.length"><h2>The oven</h2><p v-for="heat in shown.preheats" :key="heat.at"><b>{{ sayHour(heat.at) }}</b> heat to {{ heat.celsius }} °C</p></section>
+          <details v-if="bench.shopping.length" class="buy"><summary><h2>What it takes</h2></summary><ul><li v-for="each in bench.shopping" :key="each.name">{{ each.says }}<span v-if="each.optional" class="soft"> if wanted</span></li></ul></details>
           <form class="own no-print" aria-label="A task of your own" @submit.prevent="addOwn">
             <h2>Something else that day</h2>
             <label>What<input v-model="own.says" class="input" maxlength="120" placeholder="fetch the lanterns"></label>
@@ -133,6 +134,9 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 6px; }
 .tiny { font-size: 0.93rem; }
 .two { display: grid; grid-template-columns: minmax(0, 1fr) 262px; gap: 14px 22px; align-items: start; }
 .lists, .side, .own, .out { display: grid; gap: 12px; min-width: 0; }
+.buy summary { cursor: pointer; min-height: 44px; display: flex; align-items: center; }
+.buy summary h2 { margin: 0; text-decoration: underline; text-underline-offset: 3px; }
+.buy ul { list-style: none; padding: 0; margin: 0; display: grid; gap: 3px; }
 .own label { display: grid; gap: 3px; font-size: 0.96rem; }
 .own .check { display: flex; }
 .short { max-width: 110px; }

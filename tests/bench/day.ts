@@ -1,0 +1,49 @@
+import { asWritten, boundOf, planDaySteps, search, sizeUp, usualKitchen, type DayBake, type DayPlan, type Problem, type Recipe } from '#core'
+import { dayProblem } from '../day-problems'
+
+/** Measures the placing of days: when the first plan is there, what the best costs against what nothing can beat, and how long it takes beside a pass by the rules alone. */
+const clock = <T,>(work: () => T): [T, number] => { const t = performance.now(); const made = work(); return [made, performance.now() - t] }
+
+/** Longest paths, no resources: what every answer begins with. */
+function rulesAlone(problem: Problem): Float64Array {
+  const x = new Float64Array(problem.minutes.length)
+  for (let round = 0, moved = true; moved && round <= x.length; round++) { moved = false; for (const { from, to, least } of problem.arcs) if (x[from]! + least > x[to]! + 1e-7) { x[to] = x[from]! + least; moved = true } }
+  return x
+}
+
+export interface DayRow { readonly name: string, readonly tasks: number, readonly first: number, readonly all: number, readonly over: number, readonly proven: boolean, readonly ratio: number }
+const most = 160
+const inTime = () => { const until = performance.now() + most; return () => performance.now() < until }
+
+export function daySpeed(recipes: readonly Recipe[]): DayRow[] {
+  const bakes = recipes.map((recipe, i): DayBake => ({ id: `b${i}`, title: recipe.title, recipe, sized: sizeUp(recipe, asWritten, usualKitchen) }))
+  const five = Date.parse('2026-11-28T17:00:00Z') / 60_000
+  const night = [five - 18.5 * 60, five - 10 * 60] as const
+  const place = (some: readonly DayBake[]) => {
+    const run = planDaySteps(some, { serveAt: five, asleep: [night], budget: 20_000, go: inTime() })
+    let first = 0
+    const t = performance.now()
+    for (let step = run.next(); ; step = run.next()) { first ||= performance.now() - t; if (step.done) return { plan: step.value as Extract<DayPlan, { ok: true }>, first, all: performance.now() - t } }
+  }
+  const rows = [bakes.slice(0, 1), bakes.slice(4, 5), bakes.slice(0, 3), bakes].map((some): DayRow => {
+    for (let i = 0; i < 3; i++) place(some)
+    const { plan, first, all } = place(some)
+    const cost = plan.total + 0.01 * plan.tasks.reduce((sum, t) => sum + (t.hands ? plan.end - t.ends : 0), 0)
+    return { name: some.length === 1 ? some[0]!.title : `${some.length} of the demo’s desserts`, tasks: plan.tasks.length, first, all, over: 100 * (cost / plan.bound - 1), proven: plan.proven, ratio: Number.NaN }
+  })
+  for (const [n, hasNight] of [[20, false], [44, true], [76, false], [100, false]] as const) {
+    const problem = dayProblem(n, 31 + n, hasNight)
+    const once = () => {
+      const run = search(problem, 20_000, inTime())
+      let first = 0
+      const t = performance.now()
+      for (let step = run.next(); ; step = run.next()) { first ||= performance.now() - t; if (step.done) return { found: step.value, first, all: performance.now() - t } }
+    }
+    once()
+    const { found, first, all } = once()
+    for (let i = 0; i < 5; i++) rulesAlone(problem)
+    const [x, alone] = clock(() => rulesAlone(problem))
+    rows.push({ name: `${n} tasks at random${hasNight ? ', a night' : ''}`, tasks: n, first, all, over: 100 * ((found.best?.cost ?? Infinity) / (found.proven ? found.bound : boundOf(problem, x)) - 1), proven: found.proven, ratio: first / alone })
+  }
+  return rows
+}
