@@ -3,8 +3,8 @@ import { dayProblem, numbers } from '../../tests/day-problems'
 import { costOf, faultsOf, type Arc, type Problem } from './problem'
 import { boundOf, circleIn, search, type Placing, type Search } from './search'
 
-function solved(problem: Problem, budget = 4000): Search & { readonly first: Placing | null } {
-  const run = search(problem, budget)
+function solved(problem: Problem, budget = 4000, go = true): Search & { readonly first: Placing | null } {
+  const run = search(problem, budget, () => go)
   let first: Placing | null = null
   for (let step = run.next(); ; step = run.next()) {
     if (step.done) return { ...step.value, first }
@@ -64,7 +64,8 @@ describe('placing a day', () => {
   test.each([8, 10, 12, 16, 20, 27, 35, 44, 60, 76, 90, 100])('%p tasks, with and without a night: always one that keeps every rule', (n) => {
     for (const seed of [1, 2]) for (const night of [false, true]) {
       const problem = dayProblem(n, seed * 31 + n, night)
-      const found = solved(problem, n > 60 ? 3000 : 2500)
+      // Of the large ones the first that holds is enough here; the bench says how good the best is.
+      const found = solved(problem, n > 40 ? 8000 : 1500, n <= 40)
       expect(found.best).not.toBeNull()
       expect(found.best!.cost).toBeLessThanOrEqual(found.first!.cost)
       expect(found.bound).toBeLessThanOrEqual(found.best!.cost + 1e-6)
