@@ -1,5 +1,4 @@
 import fc from 'fast-check'
-import { runs } from '../../tests/arbitraries'
 import { panChanges } from '../../tests/corpus/pan-changes'
 import { usualKitchen } from './kitchen'
 import { offsetOf, otherSettings, ovenOffset, settingOf } from './oven'
