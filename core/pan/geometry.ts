@@ -30,14 +30,14 @@ export const brimful = (tin: Tin): number => volumeAt(tin, tin.height)
 
 /** How deep `ml` stand in one tin, in cm; above the brim it is counted on as if the sides went up straight. */
 export function depthOf(tin: Tin, ml: number): number {
-  let [low, high] = [0, tin.height]
-  while (volumeAt(tin, high) < ml && high < 1000) high *= 2
-  for (let i = 0; i < 60; i++) {
-    const middle = (low + high) / 2
-    if (volumeAt(tin, middle) < ml) low = middle
-    else high = middle
+  // Newton: what is missing over the ground at that depth. Sides are straight, so a few steps are exact.
+  let depth = ml / areaAt(tin, tin.height / 2)
+  for (let i = 0; i < 30; i++) {
+    const step = (ml - volumeAt(tin, depth)) / (areaAt(tin, Math.min(depth, tin.height)) * (depth < tin.height ? corrected(tin) : 1))
+    depth = Math.max(1e-9, depth + step)
+    if (Math.abs(step) < 1e-10 * Math.max(1, depth)) break
   }
-  return (low + high) / 2
+  return depth
 }
 
 /** Wetted area of one tin in cm²: its bottom, its sides and its tube up to the batter, not the top. */
