@@ -105,6 +105,7 @@ test('lines come and go, with every step back', async ({ page }) => {
   await expect(row(page, '100 g sugar')).toBeVisible()
   await page.getByRole('button', { name: 'Redo' }).click()
   await expect(row(page, '100 g sugar')).toHaveCount(0)
+  await expect(page.getByText('saved in this browser')).toBeVisible()
   await page.reload()
   await expect(row(page, '200 g flour')).toBeVisible()
   await expect(row(page, '100 g sugar')).toHaveCount(0)
