@@ -164,6 +164,8 @@ test('a tray: pieces, loads and the last one; cutting by number and by size', as
   await page.getByLabel('A piece of dough').fill('0')
   await page.getByLabel('A piece of dough').press('Tab')
   await expect(page.getByRole('alert')).toContainText('“0” is no weight of a piece')
+  // What was refused stays in its field, to be put right.
+  await expect(page.getByLabel('A piece of dough')).toHaveValue('0')
 
   await atPan(page, 'Plum streusel traybake')
   await expect(page.getByRole('img', { name: '5 × 3 make 15 pieces of 6 × 6.7 cm.' })).toBeVisible()

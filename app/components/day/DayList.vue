@@ -7,10 +7,9 @@ const emit = defineEmits<{ length: [task: PlacedTask, minutes: number], hour: [t
 const several = computed(() => Object.keys(props.titles).length > 1)
 const changed = (task: PlacedTask) => task.usual !== undefined || props.wishes.notBefore?.[task.id] !== undefined || props.wishes.outBy?.[task.id] !== undefined
 const wrong = ref<Readonly<Record<string, string>>>({})
-function typed(task: PlacedTask, event: Event) {
-  const field = event.target as HTMLInputElement
-  const n = readDecimal(field.value)
-  if (n === null || !Number.isFinite(n) || n < 0 || n > 2880) { wrong.value = { [task.id]: `“${field.value}” is no length: minutes from 0 to 2880.` }; return }
+function typed(task: PlacedTask, text: string) {
+  const n = readDecimal(text)
+  if (n === null || !Number.isFinite(n) || n < 0 || n > 2880) { wrong.value = { [task.id]: `“${text}” is no length: minutes from 0 to 2880.` }; return }
   wrong.value = {}
   emit('length', task, n)
 }
@@ -27,7 +26,7 @@ const back = (task: PlacedTask) => { emit('hour', task, 'notBefore', null); emit
       </span>
       <span v-if="task.kind !== 'serve'" class="len">
         <button type="button" class="step" :aria-label="`Three minutes less: ${task.short}`" @click="emit('length', task, Math.max(0, task.minutes - 3))">−</button>
-        <input class="input" inputmode="decimal" :value="Math.round(task.minutes)" :aria-label="`Minutes: ${task.short}`" @change="typed(task, $event)">
+        <TypedField inputmode="decimal" :shown="Math.round(task.minutes)" :aria-label="`Minutes: ${task.short}`" @typed="typed(task, $event)" />
         <button type="button" class="step" :aria-label="`Three minutes more: ${task.short}`" @click="emit('length', task, task.minutes + 3)">+</button>
       </span>
       <details v-if="task.kind !== 'serve'" class="hours"><summary :aria-label="`Hours for ${task.short}`">···</summary>

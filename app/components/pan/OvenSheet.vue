@@ -31,7 +31,6 @@ function number(given: string, low: number, high: number, what: string, use: (n:
   wrong.value = ''
   use(n)
 }
-const value = (event: Event) => (event.target as HTMLInputElement).value
 </script>
 
 <template>
@@ -39,9 +38,9 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
     <div class="fields">
       <div class="ways" role="group" aria-label="Kind of oven"><button type="button" class="way" :aria-pressed="!oven.fan" @click="inOven({ fan: false })">still heat</button><button type="button" class="way" :aria-pressed="oven.fan" @click="inOven({ fan: true })">fan</button></div>
       <div class="ways" role="group" aria-label="Its dial"><button v-for="s in scales" :key="s.id" type="button" class="way" :aria-pressed="oven.scale === s.id" @click="inOven({ scale: s.id })">{{ s.says }}</button></div>
-      <label>Tray, inside <span class="unit"><input class="input" inputmode="decimal" aria-label="Length of the tray" :value="kitchen.tray.length" @change="number(value($event), 15, 80, 'length in cm', n => keep({ ...kitchen, tray: { ...kitchen.tray, length: n } }))"> × <input class="input" inputmode="decimal" aria-label="Breadth of the tray" :value="kitchen.tray.breadth" @change="number(value($event), 15, 80, 'breadth in cm', n => keep({ ...kitchen, tray: { ...kitchen.tray, breadth: n } }))"> cm</span></label>
-      <label>Trays at once <span class="unit"><input class="input" inputmode="numeric" :value="kitchen.tray.atOnce" @change="number(value($event), 1, 4, 'number of trays', n => keep({ ...kitchen, tray: { ...kitchen.tray, atOnce: Math.round(n) } }))"></span></label>
-      <label>Above the sea <span class="unit"><input class="input" inputmode="decimal" :value="kitchen.altitude" @change="number(value($event), -400, 5000, 'height in metres', n => keep({ ...kitchen, altitude: n }))"> m</span></label>
+      <label>Tray, inside <span class="unit"><TypedField inputmode="decimal" aria-label="Length of the tray" :shown="kitchen.tray.length" @typed="number($event, 15, 80, 'length in cm', n => keep({ ...kitchen, tray: { ...kitchen.tray, length: n } }))" /> × <TypedField inputmode="decimal" aria-label="Breadth of the tray" :shown="kitchen.tray.breadth" @typed="number($event, 15, 80, 'breadth in cm', n => keep({ ...kitchen, tray: { ...kitchen.tray, breadth: n } }))" /> cm</span></label>
+      <label>Trays at once <span class="unit"><TypedField inputmode="numeric" :shown="kitchen.tray.atOnce" @typed="number($event, 1, 4, 'number of trays', n => keep({ ...kitchen, tray: { ...kitchen.tray, atOnce: Math.round(n) } }))" /></span></label>
+      <label>Above the sea <span class="unit"><TypedField inputmode="decimal" :shown="kitchen.altitude" @typed="number($event, -400, 5000, 'height in metres', n => keep({ ...kitchen, altitude: n }))" /> m</span></label>
     </div>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
     <h3>Does it lie?</h3>
