@@ -6,6 +6,7 @@ export const stages = [
   { id: 'packet', says: 'out of which packets' },
   { id: 'pan', says: 'how large, in what' },
   { id: 'day', says: 'from when to when' },
+  { id: 'make', says: 'one thing at a time' },
   { id: 'share', says: 'the card' },
 ] as const
 export type StageId = (typeof stages)[number]['id']
@@ -31,7 +32,7 @@ export function useStages() {
     if (!bake) return false
     if (id === 'recipe') return !bake.findings.some(f => f.severity === 'stop')
     if (id === 'packet') return bench.resting !== null && bench.resting.onPackets >= bench.resting.bought && openOf('packet') === 0
-    return id === 'swap' ? bake.plan !== null : id === 'pan' ? bake.size !== undefined : id === 'day' ? bake.day !== undefined : false
+    return id === 'swap' ? bake.plan !== null : id === 'pan' ? bake.size !== undefined : id === 'day' ? bake.day !== undefined : id === 'make' ? Boolean(bake.made?.length) : false
   }
   const addressOf = (id: StageId) => id === 'people' ? '/people' : bench.bake ? `/${id}/${bench.bake.id}` : `/${id}`
   return computed(() => stages.map(stage => ({ ...stage, here: stage.id === here.value, done: isDone(stage.id), open: openOf(stage.id), to: addressOf(stage.id) })))

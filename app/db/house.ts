@@ -1,5 +1,5 @@
 import { liveQuery } from 'dexie'
-import { emptyStock, shelfRowOf, usualKitchen, type Bake, type Baked, type House, type Kitchen, type Packet, type PeopleGroup, type Person, type Picture, type ShelfRow, type Stock } from '#core'
+import { emptyStock, shelfRowOf, usualKitchen, type Bake, type Baked, type House, type Kitchen, type Packet, type PeopleGroup, type Person, type Photo, type Picture, type ShelfRow, type Stock } from '#core'
 import { db } from './schema'
 
 /** Reading and writing the house. Every writer either does all of it or nothing. */
@@ -29,16 +29,21 @@ export const saveBakes = (bakes: readonly Bake[]) => db.transaction('rw', db.bak
 })
 export const saveBake = (bake: Bake) => saveBakes([bake])
 
-/** Takes a bake off, with its picture and its guests; what was taken is given back, so that it can be put there again. */
-export const removeBake = (id: string) => db.transaction('rw', db.bakes, db.shelf, db.pictures, db.people, async () => {
+/** Takes a bake off, with its picture, photos and guests; what was taken is given back, so that it can be put there again. */
+export const removeBake = (id: string) => db.transaction('rw', [db.bakes, db.shelf, db.pictures, db.people, db.photos], async () => {
   const [bake, picture, everyone] = await Promise.all([db.bakes.get(id), db.pictures.get(id), db.people.toArray()])
   const guests = everyone.filter(person => person.guestOf === id)
-  await Promise.all([db.bakes.delete(id), db.shelf.delete(id), db.pictures.delete(id), db.people.bulkDelete(guests.map(g => g.seat!))])
-  return { bake, picture, guests: guests.map(({ seat: _, ...person }): Person => person) }
+  const photos = await photosOf(id)
+  await Promise.all([db.bakes.delete(id), db.shelf.delete(id), db.pictures.delete(id), db.people.bulkDelete(guests.map(g => g.seat!)), db.photos.where({ bake: id }).delete()])
+  return { bake, picture, photos, guests: guests.map(({ seat: _, ...person }): Person => person) }
 })
 
 export const pictureOf = (bake: string) => db.pictures.get(bake)
 export const savePicture = (picture: Picture) => db.pictures.put(picture)
+/** Photos that were taken while a bake was made. */
+export const photosOf = (bake: string) => db.photos.where({ bake }).toArray()
+export const savePhoto = (photo: Photo) => db.photos.put(photo)
+export const removePhoto = (id: string) => db.photos.delete(id)
 
 export const allGroups = () => db.groups.toArray()
 export const saveGroup = (group: PeopleGroup) => db.groups.put(group)
@@ -70,13 +75,13 @@ export const writeKitchen = (kitchen: Kitchen) => writeFact('kitchen', kitchen)
 export const stockedSince = () => readFact('stocked', '')
 
 export async function readHouse(): Promise<House> {
-  const [people, bakes, stock, pictures, groups, packets, labels, kitchen] = await Promise.all([allPeople(), allBakes(), readStock(), db.pictures.toArray(), allGroups(), allPackets(), db.labels.toArray(), readKitchen()])
-  return { people, bakes, stock, pictures, groups, packets, labels, kitchen }
+  const [people, bakes, stock, pictures, groups, packets, labels, kitchen, photos] = await Promise.all([allPeople(), allBakes(), readStock(), db.pictures.toArray(), allGroups(), allPackets(), db.labels.toArray(), readKitchen(), db.photos.toArray()])
+  return { people, bakes, stock, pictures, groups, packets, labels, kitchen, ...photos.length ? { photos } : {} }
 }
 
 /** Puts another house in place of this one, whole or not at all. */
-export const replaceHouse = (house: House) => db.transaction('rw', [db.people, db.bakes, db.shelf, db.pictures, db.facts, db.groups, db.packets, db.labels], async () => {
-  await Promise.all([db.people, db.bakes, db.shelf, db.pictures, db.groups, db.packets, db.labels].map(table => table.clear()))
+export const replaceHouse = (house: House) => db.transaction('rw', [db.people, db.bakes, db.shelf, db.pictures, db.facts, db.groups, db.packets, db.labels, db.photos], async () => {
+  await Promise.all([db.people, db.bakes, db.shelf, db.pictures, db.groups, db.packets, db.labels, db.photos].map(table => table.clear()))
   await db.people.bulkAdd(house.people.map(person => ({ ...person })))
   await db.bakes.bulkPut([...house.bakes])
   await db.shelf.bulkPut(house.bakes.map(shelfRowOf))
@@ -85,6 +90,7 @@ export const replaceHouse = (house: House) => db.transaction('rw', [db.people, d
   await db.groups.bulkPut([...house.groups])
   await db.packets.bulkPut([...house.packets])
   await db.labels.bulkPut([...house.labels])
+  await db.photos.bulkPut([...house.photos ?? []])
   await writeStock(house.stock, new Date().toISOString())
   await writeKitchen(house.kitchen ?? usualKitchen)
 })
@@ -99,6 +105,29 @@ export const addToHouse = (house: Pick<House, 'people' | 'bakes' | 'groups' | 'p
   const fresh = house.bakes.filter(bake => !bakes.has(bake.id))
   await db.bakes.bulkPut(fresh)
   await db.shelf.bulkPut(fresh.map(shelfRowOf))
+})
+
+/**
+ * Lays the file of one bake into this house: a bake that is newer than what is here takes its place, with its photos; an older one does not. People, packets and pantry rows that the house has stay as they
+ * are. Gives what became of each bake.
+ */
+export const joinBakes = (house: House) => db.transaction('rw', [db.people, db.bakes, db.shelf, db.pictures, db.facts, db.packets, db.labels, db.photos], async () => {
+  const here = new Map((await db.bakes.bulkGet(house.bakes.map(bake => bake.id))).flatMap(bake => bake ? [[bake.id, bake] as const] : []))
+  const rows = house.bakes.map(bake => ({ bake, before: here.get(bake.id), is: !here.has(bake.id) ? 'new' as const : here.get(bake.id)!.updated < bake.updated ? 'newer' as const : 'older' as const }))
+  const taken = rows.filter(row => row.is !== 'older').map(row => row.bake)
+  await saveBakes(taken)
+  const ids = new Set(taken.map(bake => bake.id))
+  const [people, packets] = [new Set((await db.people.toArray()).map(person => person.id)), new Set(await db.packets.toCollection().primaryKeys())]
+  await db.people.bulkAdd(house.people.filter(person => !people.has(person.id)).map(person => ({ ...person })))
+  await db.packets.bulkPut(house.packets.filter(packet => !packets.has(packet.id)))
+  await db.labels.bulkPut(house.labels.filter(label => !packets.has(label.packet)))
+  await db.pictures.bulkPut(house.pictures.filter(picture => ids.has(picture.bake)))
+  await db.photos.bulkPut((house.photos ?? []).filter(photo => ids.has(photo.bake)))
+  const stock = await readStock()
+  const more = house.stock.ingredients.filter(row => !stock.ingredients.some(own => own.id === row.id))
+  const names = house.stock.names.filter(name => !stock.names.some(own => own.words === name.words))
+  if (more.length || names.length) await writeStock({ ...stock, ingredients: [...stock.ingredients, ...more], names: [...stock.names, ...names] }, await stockedSince())
+  return rows
 })
 
 export interface HouseView { readonly people: readonly Person[], readonly shelf: readonly ShelfRow[], readonly stock: Stock, readonly groups: readonly PeopleGroup[], readonly packets: readonly Packet[], readonly kitchen: Kitchen }

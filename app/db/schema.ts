@@ -1,5 +1,5 @@
 import Dexie, { type Table } from 'dexie'
-import { bakeFrom1, bakeFrom2, shelfRowOf, type Bake, type Label, type Packet, type PeopleGroup, type Person, type Picture, type ShelfRow } from '#core'
+import { bakeFrom1, bakeFrom2, shelfRowOf, type Bake, type Label, type Packet, type PeopleGroup, type Person, type Photo, type Picture, type ShelfRow } from '#core'
 
 /** Small facts about this browser's house, by key; the house's own stock of the pantry is one. */
 export interface Fact { readonly key: string, readonly value: unknown }
@@ -18,6 +18,7 @@ export class HouseDb extends Dexie {
   groups!: Table<PeopleGroup, string>
   packets!: Table<Packet, string>
   labels!: Table<Label, string>
+  photos!: Table<Photo, string>
 
   constructor(name = 'ingwer') {
     // Every read is asked of the disk: two tabs of one house must never see different people.
@@ -31,6 +32,7 @@ export class HouseDb extends Dexie {
     this.version(3).stores({ groups: 'id', packets: 'id, ingredient', labels: 'packet' }).upgrade(async tx => {
       await tx.table('bakes').bulkPut((await tx.table('bakes').toArray()).map(bakeFrom2))
     })
+    this.version(4).stores({ photos: 'id, bake' })
   }
 }
 

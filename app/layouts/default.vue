@@ -1,12 +1,15 @@
 <script setup lang="ts">
 const bench = useBenchStore()
 const house = useHouseStore()
+const route = useRoute()
 onMounted(() => house.start())
 
 const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && (target.isContentEditable || /^(?:INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || isTyping(event.target)) return
   event.preventDefault()
+  // At the counter a step back is one of the making, never of the recipe.
+  if (route.path.startsWith('/make')) { if (!event.shiftKey) void useMakeStore().back(); return }
   void (event.shiftKey ? bench.redo() : bench.undo())
 })
 function useEventListener(name: 'keydown', act: (event: KeyboardEvent) => void) {

@@ -1,6 +1,6 @@
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
-import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type BakeDay, type Caution, type DayPlan, type Needed, type PeopleCheck, type Person, type Plan, type RecipeEdit, type Resting, type Result, type SizedUp, type Sizing, type Split, type Tie, type Wishes } from '#core'
+import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type BakeDay, type Caution, type DayPlan, type Made, type Making, type Needed, type PeopleCheck, type Person, type Plan, type RecipeEdit, type Resting, type Result, type SizedUp, type Sizing, type Split, type Tie, type Wishes } from '#core'
 import { bakeById, savePicture } from '~/db/house'
 import { useHouseStore } from './house'
 
@@ -265,6 +265,8 @@ export const useBenchStore = defineStore('bench', () => {
   const dayWorking = ref(false)
   const shopping = shallowRef<readonly Needed[]>([])
   let dayTurn = 0
+  /** The bakes of a day: the one on the bench, and those made along with it. */
+  const sharing = async (day: BakeDay | undefined): Promise<readonly Bake[]> => { const here = bake.value; return here ? [here, ...(await Promise.all((day?.with ?? []).filter(id => id !== here.id).map(id => bakeById(id)))).filter(b => b !== undefined)] : [] }
   const longEnough = 160
   /** Works out the day; a first plan is shown while better ones are looked for. */
   async function planDay(day: BakeDay, now: number, asleep: readonly (readonly [number, number])[]) {
@@ -272,17 +274,25 @@ export const useBenchStore = defineStore('bench', () => {
     if (!here) return
     const turn = ++dayTurn
     dayWorking.value = true
-    const others = (await Promise.all(day.with.filter(id => id !== here.id).map(id => bakeById(id)))).filter(b => b !== undefined)
-    const apart = others.length ? await useCore().apart([here, ...others], house.people) : []
+    const all = await sharing(day)
+    const apart = all.length > 1 ? await useCore().apart(all, house.people) : []
     const first = proxy((plan: DayPlan) => { if (turn === dayTurn) dayPlan.value = plan })
-    const found = await useCore().planDay([here, ...others], { serveAt: day.serveAt, now, kitchen: house.kitchen, asleep, wishes: day.wishes, apart }, longEnough, first).catch(broken)
+    const found = await useCore().planDay(all, { serveAt: day.serveAt, now, kitchen: house.kitchen, asleep, wishes: day.wishes, apart }, longEnough, first).catch(broken)
     if (turn !== dayTurn) return
     dayPlan.value = found
-    shopping.value = await useCore().shopping([here, ...others], house.kitchen).catch(broken) ?? []
+    shopping.value = await useCore().shopping(all, house.kitchen).catch(broken) ?? []
     if (turn === dayTurn) dayWorking.value = false
   }
   async function keepDay(day: BakeDay) {
     if (bake.value) await changeQuietly({ ...bake.value, day })
+  }
+  /** Keeps where its making stands. That has steps back of its own: those of the recipe do not touch it. */
+  async function keepMaking(making: Making | null, made?: readonly Made[]) {
+    const now = bake.value
+    if (!now) return
+    const next: Bake = { ...now, making, ...made ? { made } : {}, updated: new Date().toISOString() }
+    bake.value = next
+    await save(next)
   }
 
   /** Counts the steps back and forth, so that fields which are being moved begin anew. */
@@ -296,13 +306,14 @@ export const useBenchStore = defineStore('bench', () => {
     nudged = null
     const same = back.recipe === bake.value.recipe && back.people === bake.value.people
     const wished = JSON.stringify(back.wishes) !== JSON.stringify(bake.value.wishes)
-    await Promise.all([show(back, same), save(back)])
+    const next: Bake = { ...back, making: bake.value.making, made: bake.value.made }
+    await Promise.all([show(next, same), save(next)])
     stepped.value++
     if (same && wished) await work()
   }
 
   return {
-    bake, stepped, check, planCheck, cautions, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows, sized, sizing, sizeUp, resize, dayPlan, dayWorking, shopping, planDay, keepDay,
+    bake, stepped, check, planCheck, cautions, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows, sized, sizing, sizeUp, resize, dayPlan, dayWorking, shopping, planDay, keepDay, sharing, keepMaking,
     canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0),
     undo: () => step(past, future), redo: () => step(future, past),
     clear: () => { bake.value = null; check.value = null; planCheck.value = null; adaptation.value = null; sized.value = null; dayPlan.value = null },

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { bakeOf, bakeWith, emptyStock, linesOf, readingOf, tagsOf, usualKitchen, type Bake, type House, type Kitchen, type Packet, type PeopleGroup, type Person, type ShelfRow, type Stock, type Tried, type VerdictChange } from '#core'
-import { addToHouse, allBakes, allPackets, allPeople, bakeById, pictureOf, readBaked, readFact, readHouse, readView, removeBake, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveBakes, saveGroup, savePacket, savePerson, savePicture, stockedSince, watchHouse, writeFact, writeKitchen, writeStock, type BakedBy, type HouseView } from '~/db/house'
+import { addToHouse, allBakes, allPackets, allPeople, bakeById, joinBakes, pictureOf, readBaked, readFact, readHouse, readView, removeBake, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveBakes, saveGroup, savePacket, savePerson, savePhoto, savePicture, stockedSince, watchHouse, writeFact, writeKitchen, writeStock, type BakedBy, type HouseView } from '~/db/house'
 
 /** What a change of people or packets did to the kept bakes. */
 export interface HouseChange { readonly what: string, readonly rows: readonly { readonly bake: string, readonly title: string, readonly changes: readonly VerdictChange[] }[] }
@@ -166,18 +166,19 @@ export const useHouseStore = defineStore('house', () => {
 
   /** Takes a bake off for good; gives the way to bring it back. */
   async function dropBake(id: string): Promise<() => Promise<void>> {
-    const { bake, picture, guests } = await removeBake(id)
+    const { bake, picture, photos, guests } = await removeBake(id)
     return async () => {
       for (const guest of guests) await savePerson(guest)
       if (bake) await saveBake(bake)
       if (picture) await savePicture(picture)
+      for (const photo of photos) await savePhoto(photo)
     }
   }
 
   return {
     tried,
     residents: computed(() => people.value.filter(person => !person.guestOf)), groups, packets, changed, rechecking, changesSeen,
-    people, shelf, kitchen, keepKitchen, stock, stocked, ready, problem, measureIn, start, openDemo, measure, keepStock, readAgain, tag, archive, duplicate, dropBake,
+    people, shelf, kitchen, keepKitchen, stock, stocked, ready, problem, measureIn, start, openDemo, measure, keepStock, readAgain, tag, archive, duplicate, dropBake, joinBakes,
     keepPerson: (person: Person) => andCheckAll(`${person.name} is as entered now.`, () => savePerson(person)),
     dropPerson: (person: Person) => andCheckAll(`${person.name} has left the house.`, () => removePerson(person.id)),
     keepGroup: (group: PeopleGroup) => saveGroup(group), dropGroup: (id: string) => removeGroup(id),

@@ -1,10 +1,12 @@
 import { expose } from 'comlink'
-import { adapt, allIngredients, backup, calendar, ifLate, planDaySteps, shoppingOf, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, sizedBake, plannedRecipe, recipeOf, stockPantry, sumUp, sweeteners, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type DayOptions, type DayPlan, type Finding, type House, type Ingredient, type IngredientForm, type Kitchen, type Known, type LineOptions, type Measure, type Needed, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type SizedUp, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
+import { adapt, allIngredients, backup, calendar, cardsOf, ifLate, planDaySteps, pourOf, replan, shoppingOf, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, sizedBake, plannedRecipe, recipeOf, stockPantry, sumUp, sweeteners, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type DayOptions, type DayPlan, type DayBake, type Finding, type Happened, type House, type Ingredient, type IngredientForm, type Kitchen, type Known, type LineOptions, type Making, type Measure, type Needed, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type SizedUp, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
 import { decodeText } from './decode'
 
 /** What the house knows of a bake: its ties, packets and day, and what it has baked. */
 interface HouseKnows { readonly ties: readonly Tie[], readonly packets: readonly Packet[], readonly today: string, readonly tried: readonly Tried[] }
 const knownBy = ({ ties, packets, today, tried }: HouseKnows): Known => ({ ...ties.length ? { packets: packetsFor(ties, packets, today) } : {}, tried })
+
+const dayBakes = (bakes: readonly Bake[], kitchen: Kitchen | undefined): DayBake[] => bakes.map((bake) => { const sized = sizedBake(bake, kitchen); return { id: bake.id, title: bake.title, recipe: sized.recipe, sized } })
 
 /** The core behind a worker: everything that reads, checks or plans runs here, so that the page never waits. */
 const core = {
@@ -76,7 +78,7 @@ const core = {
   /** The day of one or several bakes; `first` hears of a plan before the better ones. Never longer than `most` milliseconds once there is one. */
   planDay: (bakes: readonly Bake[], options: Omit<DayOptions, 'go'>, most: number, first?: (plan: DayPlan) => void) => {
     const until = performance.now() + most
-    const all = bakes.map(bake => { const sized = sizedBake(bake, options.kitchen); return { id: bake.id, title: bake.title, recipe: sized.recipe, sized } })
+    const all = dayBakes(bakes, options.kitchen)
     const run = planDaySteps(all, { ...options, budget: 20_000, go: () => performance.now() < until })
     let told = false
     for (let step = run.next(); ; step = run.next()) {
@@ -93,6 +95,12 @@ const core = {
   /** What the day's bakes take together. */
   shopping: (bakes: readonly Bake[], kitchen: Kitchen) => shoppingOf(bakes.map(bake => recipeOf(bake, kitchen))),
   ifLate: (plan: Extract<DayPlan, { ok: true }>, minutes: number) => ifLate(plan, minutes),
+  /** A planned day as cards for the counter. */
+  cardsOf: (bakes: readonly Bake[], plan: Extract<DayPlan, { ok: true }>, kitchen: Kitchen) => cardsOf(dayBakes(bakes, kitchen), plan, kitchen),
+  /** The rest of a day that has begun. */
+  replan: (bakes: readonly Bake[], options: DayOptions & { readonly happened: Happened, readonly now: number }, most: number) => { const until = performance.now() + most; return replan(dayBakes(bakes, options.kitchen), { ...options, budget: 20_000, go: () => performance.now() < until }) },
+  /** What it does that so much of something is in the bowl, and what would put the rest into proportion. */
+  pourOf: (making: Making, card: string, grams: number, bake: Bake, kitchen: Kitchen, now: number) => pourOf(making, card, grams, recipeOf(bake, kitchen), { ...Object.fromEntries((bake.plan?.parts ?? []).map(part => [part.component, part.family])), ...bake.wishes.family }, now),
   calendarOf: async (plan: Extract<DayPlan, { ok: true }>, title: string, stamp: string, shopping: readonly Needed[]) => (await calendar()).calendarOf(plan, title, stamp, shopping),
   recipeOf: (bake: Bake, kitchen: Kitchen) => recipeOf(bake, kitchen),
   cardOf: (bake: Bake, people: readonly Person[], house: CardHouse) => cardOf(bake, people, house),
@@ -112,6 +120,8 @@ const core = {
   },
   pantryCsv: async (which: 'all' | 'own', stock: Stock) => (await pantryFile()).pantryCsv(which === 'all' ? allIngredients() : stock.ingredients),
   readPantryCsv: async (bytes: ArrayBuffer) => (await pantryFile()).readPantryCsv(decodeText(bytes), builtIn),
+  writeBakeFile: async (house: House, bake: string, exported: string) => (await backup()).bakeFileOf(house, bake, exported),
+  readBakeFile: async (text: string) => (await backup()).readBakeFile(text),
   writeBackup: async (house: House, exported: string) => (await backup()).backupOf(house, exported),
   readBackup: async (text: string) => (await backup()).readBackup(text),
 }

@@ -1,6 +1,7 @@
+export { leftOf, type Bound, type Happened, type Left } from './left'
 export { shoppingOf, type Needed } from './shopping'
 export { costOf, faultsOf, type Arc, type Problem } from './problem'
 export { boundOf, circleIn, search, type Placing, type Search } from './search'
-export { ifLate, planDay, planDaySteps, type DayOptions, type DayPlan, type DayWishes, type Moment, type OwnTask, type PlacedTask, type Preheat } from './plan-day'
+export { ifLate, planDay, planDaySteps, replan, type DayOptions, type DayPlan, type DayWishes, type Moment, type OwnTask, type PlacedTask, type Preheat } from './plan-day'
 export type { DayRule, DayTask, DayWork, Place } from './task'
 export { workOf, type DayBake } from './tasks'

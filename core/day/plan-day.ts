@@ -1,6 +1,7 @@
 import type { Celsius, Minutes } from '../measure'
 import type { Kitchen } from '../pan'
 import { faultsOf, type Arc, type Problem } from './problem'
+import { leftOf, type Bound, type Happened } from './left'
 import { circleIn, search, type Placing, type Search } from './search'
 import { heatChange, preheat, small } from './tables/durations'
 import type { DayBake } from './tasks'
@@ -34,6 +35,8 @@ export interface DayOptions {
   /** Bakes that must be done with before others begin, with washing between: the first is the strictest. */
   readonly apart?: readonly (readonly [string, string])[]
   readonly budget?: number
+  /** What has happened already: only the rest is placed, from `now` on. */
+  readonly happened?: Happened
   /** Asked now and then once there is a plan: is there time for a better one? */
   readonly go?: () => boolean
 }
@@ -42,14 +45,14 @@ export interface PlacedTask extends DayTask { readonly starts: Moment, readonly 
 export interface Preheat { readonly at: Moment, readonly celsius: Celsius, readonly ready: Moment }
 
 export type DayPlan =
-  | { readonly ok: true, readonly start: Moment, readonly end: Moment, readonly tasks: readonly PlacedTask[], readonly preheats: readonly Preheat[], readonly rules: readonly DayRule[], readonly hands: Minutes, readonly total: Minutes, readonly tight: readonly string[], readonly warnings: readonly string[], readonly proven: boolean, readonly bound: number }
+  | { readonly ok: true, readonly start: Moment, readonly end: Moment, readonly tasks: readonly PlacedTask[], readonly preheats: readonly Preheat[], readonly rules: readonly DayRule[], readonly hands: Minutes, readonly total: Minutes, readonly tight: readonly string[], readonly warnings: readonly string[], /** Longest waits that have passed before the plan was made. */ readonly over: readonly string[], readonly proven: boolean, readonly bound: number }
   | { readonly ok: false, readonly problem: { readonly code: 'impossible' | 'empty' | 'serve' | 'late', readonly sentence: string, readonly rules: readonly string[], /** The nearest hour at which it could be on the table. */ readonly nearest: Moment | null } }
 
 const longest = 21 * 24 * 60
 
 const momentOf = (given: Moment | string | null | undefined): Moment | null => given === null || given === undefined ? null : typeof given === 'number' ? given : Number.isNaN(Date.parse(given)) ? Number.NaN : Date.parse(given) / 60_000
 
-interface Day { readonly tasks: readonly DayTask[], readonly rules: readonly DayRule[] }
+interface Day { readonly tasks: readonly DayTask[], readonly rules: readonly DayRule[], readonly bounds?: readonly Bound[], readonly over?: readonly string[] }
 
 /** All bakes and own tasks of a day; what the baker changed goes before what was worked out. */
 function dayOf(bakes: readonly DayBake[], { wishes = {}, apart = [] }: DayOptions): Day {
@@ -93,7 +96,7 @@ function dayOf(bakes: readonly DayBake[], { wishes = {}, apart = [] }: DayOption
  * The problem in minutes from an anchor: against time from the serving hour, or with it from now. Task 0 is the anchor. `hours` are the wishes that name an hour, by
  * their place after the rules.
  */
-function problemOf({ tasks, rules }: Day, anchor: Moment, backwards: boolean, options: DayOptions): { readonly problem: Problem, readonly why: readonly string[] } {
+function problemOf({ tasks, rules, bounds = [] }: Day, anchor: Moment, backwards: boolean, options: DayOptions): { readonly problem: Problem, readonly why: readonly string[] } {
   const at = new Map(tasks.map((task, i) => [task.id, i + 1]))
   const minutes = [0, ...tasks.map(task => task.minutes)]
   const why = rules.map(rule => rule.because)
@@ -117,6 +120,7 @@ function problemOf({ tasks, rules }: Day, anchor: Moment, backwards: boolean, op
     if (backwards && options.now !== null && options.now !== undefined) hour(i + 1, options.now, null, 'nothing can begin before now')
     if (backwards && task.kind === 'serve') hour(i + 1, anchor, null, 'on the table at that hour')
   }
+  for (const bound of bounds) hour(at.get(bound.task)!, bound.notBefore, bound.overBy, bound.because)
   const index = (test: (task: DayTask) => boolean) => tasks.flatMap((task, i) => test(task) && task.minutes > 0 ? [i + 1] : [])
   const hands = index(t => t.hands)
   const closed = (options.asleep ?? []).map(([from, to]): [number, number] => backwards ? [anchor - to, anchor - from] : [from - anchor, to - anchor]).filter(([, to]) => to > 0)
@@ -157,7 +161,9 @@ function byRulesAlone(problem: Problem): Float64Array {
  */
 export function* planDaySteps(bakes: readonly DayBake[], options: DayOptions = {}): Generator<DayPlan, DayPlan, void> {
   const no = (code: 'impossible' | 'empty' | 'serve' | 'late', sentence: string, rules: readonly string[] = [], nearest: Moment | null = null): DayPlan => ({ ok: false, problem: { code, sentence, rules, nearest } })
-  const day = dayOf(bakes, options)
+  const whole = dayOf(bakes, options)
+  const left = options.happened && options.now !== null && options.now !== undefined ? leftOf(whole.tasks, whole.rules, options.happened, options.now) : null
+  const day: Day = left ? { ...left, over: [...new Set(left.over.map(o => o.because))] } : whole
   if (!day.tasks.length) return no('empty', 'There is nothing to do: no recipe, no task.')
   const serveAt = momentOf(options.serveAt)
   if (serveAt !== null && !Number.isFinite(serveAt)) return no('serve', 'That is no day and hour.')
@@ -186,6 +192,21 @@ export function planDay(bakes: readonly DayBake[], options: DayOptions = {}): Da
   return step.value
 }
 
+/**
+ * The rest of a day that has begun, at `now`: as late as it may be for the hour on which it was set, or, where that hour is lost or something waits too long already, as soon
+ * as it can be. `late` are the minutes over the hour; 0 where it holds or none is set.
+ */
+export function replan(bakes: readonly DayBake[], options: DayOptions & { readonly happened: Happened, readonly now: Moment }): { readonly plan: DayPlan, readonly late: Minutes } {
+  const serveAt = momentOf(options.serveAt)
+  const wanted = serveAt !== null && Number.isFinite(serveAt) ? serveAt : null
+  if (wanted !== null && wanted > options.now) {
+    const plan = planDay(bakes, options)
+    if (plan.ok && !plan.over.length) return { plan, late: 0 }
+  }
+  const plan = planDay(bakes, { ...options, serveAt: null })
+  return { plan, late: plan.ok && wanted !== null ? Math.max(0, plan.end - wanted) : 0 }
+}
+
 const justEnough = 5
 
 function laidOut(day: Day, { x }: Placing, anchor: Moment, backwards: boolean, options: DayOptions, proven: boolean, bound: number): DayPlan {
@@ -206,7 +227,7 @@ function laidOut(day: Day, { x }: Placing, anchor: Moment, backwards: boolean, o
   const hands = new Set(tasks.filter(t => t.hands).map(t => t.id))
   const tight = [...new Set(day.rules.filter(rule => rule.least < 0 && hands.has(rule.from) && begins.get(rule.to)! - begins.get(rule.from)! - rule.least < justEnough).map(rule => rule.from))]
   const warnings = faultsOf(problem, x).length ? ['This plan breaks a rule of its own: do not trust it.'] : []
-  return { ok: true, start, end: last, tasks, preheats, rules: day.rules, hands: tasks.reduce((sum, t) => sum + (t.hands ? t.minutes : 0), 0), total: last - start, tight, warnings, proven, bound }
+  return { ok: true, start, end: last, tasks, preheats, rules: day.rules, hands: tasks.reduce((sum, t) => sum + (t.hands ? t.minutes : 0), 0), total: last - start, tight, warnings, over: day.over ?? [], proven, bound }
 }
 
 /** How much later in time a task could begin with all others where they are. */

@@ -10,7 +10,7 @@ export { offsetOf, otherSettings, ovenOffset, settingOf, type OvenOffset } from 
 export { acrossOf, bakedPiece, cutInto, gramsFor, layTray, loadsOf, slicesOf, squaresOf, usualGap, type Grid, type Layout } from './pieces'
 export { predictBake, roundMinutes, type BakeKnown, type BakeProblem, type BakeTime, type BakeWanted, type Warming } from './predict'
 export { readTin, tinWordsOf, type TinReading } from './read-tin'
-export { resize, scaledRecipe, type Resized, type SizedAmount, type SizeNote, type SizeOptions } from './resize'
+export { amountsOf, resize, scaledRecipe, type Resized, type SizedAmount, type SizeNote, type SizeOptions } from './resize'
 export { ruleMinutes, thickness, unanchoredMinutes } from './rule'
 export { batterOfFamily, batterRows } from './tables/batters'
 export { materialOf, materialRows } from './tables/materials'

@@ -5,10 +5,13 @@ import { materialRows } from '../pan'
 import { packetFields, packetFigures } from '../packet'
 import { beadColours, beadShapes, unknownNeeds } from '../people'
 import type { House } from './bake'
+import { madeSchema, makingSchema } from './making-file'
 import { houseFrom1, houseFrom2 } from './upgrade'
 
 /** The backup file: one JSON object with these first keys. A new version gets a new number and a way up from the old. */
 export const backupFormat = 'ingwer-house'
+/** A file of one bake with whatever belongs to it, to go on with on another device. */
+export const bakeFormat = 'ingwer-bake'
 export const backupVersion = 3
 
 export type BackupReading = { readonly ok: true, readonly house: House } | { readonly ok: false, readonly problem: { readonly code: 'not-json' | 'foreign' | 'newer' | 'broken', readonly sentence: string, readonly at: string } }
@@ -96,7 +99,7 @@ export const packetSchema = Joi.object({
 const bake = Joi.object({
   id: id.required(), title: text(300).required(), source: text(400_000).required(), region: Joi.valid(...regions).required(), recipe: recipe.required(), findings: Joi.array().items(finding).required(),
   settled: Joi.array().items(text(400)).required(), tags: Joi.array().items(text(60)).required(), archived: Joi.boolean().required(),
-  people: Joi.array().items(id).required(), ties: Joi.array().items(tie).required(), ticked: Joi.array().items(id).required(), wishes: wishes.required(), plan: plan.allow(null).required(), size, day: bakeDay, baked: Joi.array().items(baked), created: Joi.string().isoDate().required(), updated: Joi.string().isoDate().required(),
+  people: Joi.array().items(id).required(), ties: Joi.array().items(tie).required(), ticked: Joi.array().items(id).required(), wishes: wishes.required(), plan: plan.allow(null).required(), size, day: bakeDay, making: makingSchema.allow(null), made: Joi.array().items(madeSchema).max(1000), baked: Joi.array().items(baked), created: Joi.string().isoDate().required(), updated: Joi.string().isoDate().required(),
 })
 
 const shares = Joi.object({ water: number.required(), fat: number.required(), solid: number.required(), protein: number.required(), sugar: number.required(), starch: number.required(), fibre: number.required() })
@@ -116,14 +119,28 @@ const picture = Joi.object({ bake: id.required(), data: Joi.string().pattern(/^d
 const label = Joi.object({ packet: id.required(), data: picture.extract('data') })
 const group = Joi.object({ id: id.required(), name: Joi.string().trim().min(1).max(60).required(), people: Joi.array().items(id).required() })
 
+const photo = Joi.object({ id: id.required(), bake: id.required(), data: picture.extract('data') })
+
 const houseFile = Joi.object({
-  format: Joi.valid(backupFormat).required(), version: Joi.valid(backupVersion).required(), exported: Joi.string().isoDate().required(),
+  format: Joi.valid(backupFormat, bakeFormat).required(), version: Joi.valid(backupVersion).required(), exported: Joi.string().isoDate().required(),
   people: Joi.array().items(personSchema).unique('id').required(), bakes: Joi.array().items(bake).unique('id').required(), stock: stock.required(), pictures: Joi.array().items(picture).required(),
-  groups: Joi.array().items(group).unique('id').required(), packets: Joi.array().items(packetSchema).unique('id').required(), labels: Joi.array().items(label).required(), kitchen,
+  groups: Joi.array().items(group).unique('id').required(), packets: Joi.array().items(packetSchema).unique('id').required(), labels: Joi.array().items(label).required(), photos: Joi.array().items(photo).unique('id'), kitchen,
 }).prefs({ convert: false })
 
+const written = (format: string, house: House, exported: string): string => JSON.stringify({ format, version: backupVersion, exported, people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures, groups: house.groups, packets: house.packets, labels: house.labels, ...house.photos?.length ? { photos: house.photos } : {}, ...house.kitchen ? { kitchen: house.kitchen } : {} }, null, 1)
+
 /** The house as the text of a backup file. `exported` is the moment, given by the caller, as ISO 8601. */
-export const backupOf = (house: House, exported: string): string => JSON.stringify({ format: backupFormat, version: backupVersion, exported, people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures, groups: house.groups, packets: house.packets, labels: house.labels, ...house.kitchen ? { kitchen: house.kitchen } : {} }, null, 1)
+export const backupOf = (house: House, exported: string): string => written(backupFormat, house, exported)
+
+/** What goes along with one bake: those that share its day, their people and packets, pictures and photos. The pantry's own rows go too: its lines name them. */
+export function bakeFileOf(house: House, bakeId: string, exported: string): string {
+  const main = house.bakes.find(bake => bake.id === bakeId)
+  const ids = new Set([bakeId, ...main?.day?.with ?? [], ...main?.making?.cards.map(card => card.bake) ?? []])
+  const bakes = house.bakes.filter(bake => ids.has(bake.id)).sort((a, b) => Number(b.id === bakeId) - Number(a.id === bakeId))
+  const people = house.people.filter(person => bakes.some(bake => bake.people.includes(person.id) || person.guestOf === bake.id))
+  const tied = new Set(bakes.flatMap(bake => bake.ties.flatMap(tie => tie.packets)))
+  return written(bakeFormat, { people, groups: [], bakes, packets: house.packets.filter(packet => tied.has(packet.id)), stock: house.stock, pictures: house.pictures.filter(p => ids.has(p.bake)), labels: house.labels.filter(l => tied.has(l.packet)), photos: (house.photos ?? []).filter(p => ids.has(p.bake)) }, exported)
+}
 
 const refuse = (code: 'not-json' | 'foreign' | 'newer' | 'broken', sentence: string, at = ''): BackupReading => ({ ok: false, problem: { code, sentence, at } })
 
@@ -137,7 +154,14 @@ function upToDate(file: Record<string, unknown>): unknown {
  * Reads a backup file. Refuses, with a sentence and the place, what is no JSON, what another program wrote, a newer
  * version, and any entry that does not hold together; nothing is repaired silently.
  */
-export function readBackup(source: string): BackupReading {
+export const readBackup = (source: string): BackupReading => readHouse(source, backupFormat)
+/** The same of a file of one bake; its first bake is the one. */
+export function readBakeFile(source: string): BackupReading {
+  const found = readHouse(source, bakeFormat)
+  return found.ok && !found.house.bakes.length ? refuse('broken', 'There is no bake in this file. Nothing was changed.', 'bakes') : found
+}
+
+function readHouse(source: string, format: typeof backupFormat | typeof bakeFormat): BackupReading {
   let file: unknown
   try {
     file = JSON.parse(source)
@@ -146,12 +170,13 @@ export function readBackup(source: string): BackupReading {
     return refuse('not-json', 'This file is not a house file: it is broken, or no JSON at all. Nothing was changed.')
   }
   const top = file as { format?: unknown, version?: unknown } | null
-  if (typeof top !== 'object' || top === null || top.format !== backupFormat) return refuse('foreign', 'This file was not written by Ingwer’s backup. Nothing was changed.')
+  if (top?.format === bakeFormat && format === backupFormat) return refuse('foreign', 'This is the file of one bake, not of a house: drop it on the start page. Nothing was changed.')
+  if (typeof top !== 'object' || top === null || top.format !== format) return refuse('foreign', 'This file was not written by Ingwer’s backup. Nothing was changed.')
   if (typeof top.version === 'number' && top.version > backupVersion) return refuse('newer', `This file was written by a newer Ingwer (version ${top.version}; this one reads ${backupVersion}). Nothing was changed.`)
   const { error, value } = houseFile.validate(upToDate(top as Record<string, unknown>), { abortEarly: true })
   if (error) return refuse('broken', `This house file is damaged at “${error.details[0]!.path.join(' › ')}”: ${error.details[0]!.message}. Nothing was changed.`, error.details[0]!.path.join('.'))
   const house = value as House
   const stranger = house.people.find(person => unknownNeeds(person).length)
   if (stranger) return refuse('broken', `${stranger.name} avoids “${unknownNeeds(stranger)[0]}”, which this Ingwer does not know. Nothing was changed.`, `people.${stranger.id}`)
-  return { ok: true, house: { people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures, groups: house.groups, packets: house.packets, labels: house.labels, ...house.kitchen ? { kitchen: house.kitchen } : {} } }
+  return { ok: true, house: { people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures, groups: house.groups, packets: house.packets, labels: house.labels, ...house.photos ? { photos: house.photos } : {}, ...house.kitchen ? { kitchen: house.kitchen } : {} } }
 }

@@ -3,6 +3,7 @@ import type { Stock } from '../pantry'
 import { linesOf, type Finding, type Reading, type Recipe } from '../recipe'
 import type { Packet } from '../packet'
 import type { DayWishes } from '../day'
+import type { Made, Making } from '../make'
 import { asWritten, sizeUp, usualKitchen, type Kitchen, type SizedUp, type Sizing } from '../pan'
 import type { PeopleGroup, Person, Tie } from '../people'
 import type { Plan, Tried, Wishes } from '../swap'
@@ -33,6 +34,10 @@ export interface Bake {
   readonly size?: Sizing
   /** When it is to be on the table, with which other bakes, and what was changed of its day. */
   readonly day?: BakeDay
+  /** The making that has begun, with all that happened; kept when it is finished, until another begins. */
+  readonly making?: Making | null
+  /** What really happened, each time that it was made. */
+  readonly made?: readonly Made[]
   /** How it came out, each time it was baked by its plan. */
   readonly baked?: readonly Baked[]
   readonly created: string
@@ -51,8 +56,11 @@ export interface Label { readonly packet: string, readonly data: string }
 /** The photo of a card that a bake was read from, as a data address. */
 export interface Picture { readonly bake: string, readonly data: string }
 
+/** A photo that was taken while something was made, as a data address. */
+export interface Photo { readonly id: string, readonly bake: string, readonly data: string }
+
 /** Everything that a house holds. */
-export interface House { readonly people: readonly Person[], readonly groups: readonly PeopleGroup[], readonly bakes: readonly Bake[], readonly packets: readonly Packet[], readonly stock: Stock, readonly pictures: readonly Picture[], readonly labels: readonly Label[], readonly kitchen?: Kitchen }
+export interface House { readonly people: readonly Person[], readonly groups: readonly PeopleGroup[], readonly bakes: readonly Bake[], readonly packets: readonly Packet[], readonly stock: Stock, readonly pictures: readonly Picture[], readonly labels: readonly Label[], readonly kitchen?: Kitchen, readonly photos?: readonly Photo[] }
 
 export const longestSource = 200_000
 

@@ -1,4 +1,4 @@
-export { bakeOf, bakeWith, longestSource, readingOf, shelfRowOf, tagsOf, type Bake, type BakeDay, type Baked, type House, type Label, type Picture, type ShelfRow } from './bake'
+export { bakeOf, bakeWith, longestSource, readingOf, shelfRowOf, tagsOf, type Bake, type BakeDay, type Baked, type House, type Label, type Photo, type Picture, type ShelfRow } from './bake'
 export { bakeFrom1, bakeFrom2 } from './upgrade'
 export { cardHtml, cardOf, claimText, emergencyText, notCheckedText } from './card'
 export { plannedRecipe, recipeOf, sizedBake } from './bake'

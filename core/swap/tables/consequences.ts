@@ -21,6 +21,9 @@ export const consequences: readonly { readonly measure: Measure, readonly more?:
   { measure: 'heaviness', more: 'heavier and moister: gummy if it is cut warm' },
 ]
 
+/** What more or less of a measure makes of a dessert, in a baker's words; '' where nobody notices. */
+export const outcomeOf = (measure: Measure, more: boolean): string => consequences.find(row => row.measure === measure)?.[more ? 'more' : 'less'] ?? ''
+
 /** How measures are called when they are spoken of. */
 export const measureNames: Readonly<Record<Measure, string>> = {
   water: 'water', fat: 'fat', solidFat: 'firm fat', sugar: 'sugar', protein: 'protein', starch: 'starch', fibre: 'fibre', lift: 'lift', acid: 'acid',

@@ -1,0 +1,55 @@
+import type { Call } from '#core'
+
+/** How long it rings for one call, and how often, in seconds. */
+const rings = { most: 300, every: 4 }
+
+/**
+ * Calls out what a timer has to say: three tones again and again until it is heard, a shaking where the device has it, and a notification where that is allowed and nobody looks. `quiet` turns tones
+ * and shaking off, and stays so on this device.
+ */
+export function useAlarm(calls: () => readonly Call[], moment: () => number) {
+  const quiet = ref(localStorage.getItem('ingwer-quiet') === '1')
+  const allowed = ref(typeof Notification === 'undefined' ? 'never' as const : Notification.permission)
+  let audio: AudioContext | null = null
+  /** Browsers play nothing before somebody has touched the page. */
+  function wake() {
+    if (typeof AudioContext === 'undefined') return
+    audio ??= new AudioContext()
+    if (audio.state === 'suspended') void audio.resume()
+  }
+  function ring() {
+    if (quiet.value) return
+    navigator.vibrate?.([220, 120, 220])
+    if (audio?.state !== 'running') return
+    for (const [n, hertz] of [660, 880, 660].entries()) {
+      const [tone, loud] = [audio.createOscillator(), audio.createGain()]
+      const at = audio.currentTime + n * 0.22
+      tone.frequency.value = hertz
+      loud.gain.setValueAtTime(0.0001, at)
+      loud.gain.exponentialRampToValueAtTime(0.35, at + 0.02)
+      loud.gain.exponentialRampToValueAtTime(0.0001, at + 0.2)
+      tone.connect(loud).connect(audio.destination)
+      tone.start(at)
+      tone.stop(at + 0.22)
+    }
+  }
+  async function notify(call: Call) {
+    if (allowed.value !== 'granted' || document.visibilityState === 'visible') return
+    const options = { body: 'Ingwer, at the counter', tag: `${call.timer}/${call.mark}`, icon: '/icon.svg' }
+    try { const worker = await navigator.serviceWorker?.getRegistration(); if (worker) await worker.showNotification(call.says, options); else new Notification(call.says, options) }
+    catch { /* Not allowed after all: the tones and the page say it. */ }
+  }
+  const ask = async () => { if (typeof Notification !== 'undefined') allowed.value = await Notification.requestPermission() }
+
+  const told = new Set<string>()
+  let last = 0
+  watch([calls, moment], ([now, at]) => {
+    for (const call of now) { const key = `${call.timer}/${call.mark}/${Math.round(call.since * 60)}`; if (!told.has(key)) { told.add(key); last = 0; void notify(call) } }
+    const fresh = now.some(call => (at - call.since) * 60 < rings.most)
+    if (fresh && at * 60 - last >= rings.every) { last = at * 60; ring() }
+  })
+  const setQuiet = (is: boolean) => { quiet.value = is; localStorage.setItem('ingwer-quiet', is ? '1' : '0') }
+  onMounted(() => window.addEventListener('pointerdown', wake))
+  onBeforeUnmount(() => { window.removeEventListener('pointerdown', wake); void audio?.close() })
+  return { quiet, setQuiet, allowed, ask, wake }
+}

@@ -1,0 +1,92 @@
+import { defineStore } from 'pinia'
+import { beginMaking, canTakeBack, counterOf, madeOf, takeBack, tell, type Bake, type DayPlan, type Happening, type Making, type Pour, type Result } from '#core'
+import { bakeById, removePhoto, savePhoto } from '~/db/house'
+import { useBenchStore } from './bench'
+import { useHouseStore } from './house'
+
+/** What is said at the counter: the same without its moment. */
+export type Saying = Happening extends infer H ? H extends Happening ? Omit<H, 'at'> : never : never
+
+/** The making on the bench: what stands now, what is said of it, and the day that follows from it. */
+export const useMakeStore = defineStore('make', () => {
+  const bench = useBenchStore()
+  const house = useHouseStore()
+  /** Minutes since 1970 on this device's clock; moved by the page's own beat. */
+  const now = ref(Date.now() / 60_000)
+  const making = computed<Making | null>(() => bench.bake?.making ?? null)
+  const counter = computed(() => making.value ? counterOf(making.value, now.value) : null)
+  const beginning = ref(false)
+  /** The rest of the day as it would go from here, and how late that is. */
+  const rest = shallowRef<{ readonly plan: DayPlan, readonly late: number } | null>(null)
+
+  async function begin(plan: Extract<DayPlan, { ok: true }>) {
+    const here = bench.bake
+    if (!here || beginning.value) return
+    beginning.value = true
+    try {
+      const cards = await useCore().cardsOf(await bench.sharing(here.day), plan, house.kitchen)
+      if (bench.bake?.id !== here.id) return
+      now.value = Date.now() / 60_000
+      const serveAt = here.day?.serveAt ? Date.parse(here.day.serveAt) / 60_000 : null
+      rest.value = null
+      await bench.keepMaking(beginMaking(crypto.randomUUID(), cards, serveAt, now.value))
+    }
+    finally { beginning.value = false }
+  }
+
+  /** Says what happened, all at this moment; kept at once. */
+  async function say(...sayings: readonly Saying[]) {
+    let next = making.value
+    if (!next) return
+    now.value = Date.now() / 60_000
+    for (const each of sayings) next = tell(next, { ...each, at: now.value } as Happening)
+    await bench.keepMaking(next)
+  }
+  const back = async () => { if (making.value) await bench.keepMaking(takeBack(making.value)) }
+
+  let turn = 0
+  /** Places the rest of the day anew, for how it goes. */
+  async function replan() {
+    const here = bench.bake
+    const at = counter.value
+    if (!here || !making.value || !at || at.finished !== null) return
+    const mine = ++turn
+    const found = await useCore().replan(await bench.sharing({ serveAt: null, with: making.value.cards.map(c => c.bake).filter(id => id && id !== here.id).filter((id, n, all) => all.indexOf(id) === n), wishes: {} }), { serveAt: making.value.serveAt, now: now.value, kitchen: house.kitchen, wishes: here.day?.wishes ?? {}, happened: at.happened }, 100).catch(() => null)
+    if (mine === turn) rest.value = found
+  }
+
+  async function addPhoto(card: string, data: string) {
+    const here = bench.bake
+    if (!here) return
+    const id = crypto.randomUUID()
+    await savePhoto({ id, bake: here.id, data })
+    await say({ do: 'photo', card, photo: id })
+  }
+  /** Taken off with its picture; the step back of a photo leaves it in the drawer. */
+  const dropPhoto = (id: string) => removePhoto(id)
+
+  /** The last tick: what really happened is kept with every bake that was made. */
+  async function finish() {
+    await say({ do: 'finished' })
+    const here = bench.bake
+    const done = making.value
+    if (!here || !done) return
+    const withRecord = (bake: Bake) => [...(bake.made ?? []).filter(m => m.making !== done.id), madeOf(done, bake.id, now.value)]
+    await bench.keepMaking(done, withRecord(here))
+    for (const id of new Set(done.cards.map(c => c.bake).filter(id => id && id !== here.id))) {
+      const other = await bakeById(id)
+      if (other) await house.keepBake({ ...other, made: withRecord(other), updated: new Date().toISOString() })
+    }
+  }
+  const again = () => bench.keepMaking(null)
+
+  const pour = async (card: string, grams: number): Promise<Pour | null> => {
+    const done = making.value
+    const of = done?.cards.find(c => c.id === card)?.bake
+    const bake = of && of !== bench.bake?.id ? await bakeById(of) : bench.bake
+    return done && bake ? await useCore().pourOf(done, card, grams, bake, house.kitchen, now.value).catch(() => null) : null
+  }
+  const result = (how: Result | null) => bench.baked(how)
+
+  return { now, making, counter, beginning, rest, begin, say, back, replan, addPhoto, dropPhoto, finish, again, pour, result, canStepBack: computed(() => making.value !== null && canTakeBack(making.value)) }
+})

@@ -1,0 +1,25 @@
+import { faults, feel, frame, type Fault } from '#core'
+
+/**
+ * The stand-in for an oven probe: the temperature in the middle of a bake that has been in since `begun` (ms since 1970), every two seconds, as Server-Sent Events signed as simulated. `start`, `finish` in °C and
+ * `likely` in minutes say what is baked; the simulated bake takes its own time.
+ */
+export default defineEventHandler(async (event) => {
+  const query = getQuery(event)
+  const number = (name: string, low: number, high: number, otherwise: number) => { const n = Number(query[name]); return Number.isFinite(n) && query[name] !== undefined ? Math.min(Math.max(n, low), high) : otherwise }
+  const fault: Fault = faults.find(f => f === query.fault) ?? 'none'
+  const bake = { seed: number('seed', 0, 1e9, 1), start: number('start', -20, 60, 20), finish: number('finish', 40, 110, 96), likely: number('likely', 2, 1440, 40) }
+  const begun = number('begun', 0, Number.MAX_SAFE_INTEGER, Date.now())
+  const stream = createEventStream(event)
+  let n = 0
+  const say = () => {
+    const minutes = Math.max(0, (Date.now() - begun) / 60_000)
+    const text = frame(fault, bake.seed, ++n, { celsius: feel(bake, minutes, n), simulated: true })
+    if (text !== null) void stream.push(text)
+    if (fault === 'drop' && n > 3) void stream.close()
+  }
+  const timer = setInterval(say, 2000)
+  stream.onClosed(async () => { clearInterval(timer); await stream.close() })
+  setTimeout(say, 50)
+  return stream.send()
+})
