@@ -23,6 +23,8 @@ export function nightsBefore(at: number): (readonly [number, number])[] {
     return [evening.getTime() / 60_000, morning.getTime() / 60_000] as const
   })
 }
+/** The nights around a moment, without one in which somebody is up and at work now. */
+export const nightsFor = (at: number, now: number): (readonly [number, number])[] => nightsBefore(at).filter(([from, to]) => now < from || now >= to)
 /** Five o'clock today, or tomorrow when that is near or past. */
 export function usualServing(): number {
   const five = new Date()

@@ -73,6 +73,8 @@ async function take(all: readonly File[]) {
   const texts = all.filter(file => !file.type.startsWith('image/'))
   if (texts.length) {
     const made = await bring(texts, seated.value)
+    // What is being made on another device goes on at the counter.
+    if (made.length && texts.length === 1 && !photos.length && made[0]!.making && !made[0]!.made?.some(m => m.making === made[0]!.making!.id)) { await navigateTo(`/make/${made[0]!.id}`); return }
     if (made.length === 1 && texts.length === 1 && !photos.length) { await navigateTo(`/recipe/${made[0]!.id}`); return }
   }
   if (photos.length) await readPhoto(photos[0]!)

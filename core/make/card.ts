@@ -53,11 +53,17 @@ export interface Card {
   readonly step: { readonly component: string, readonly at: number } | null
 }
 
+const readiesTin = /^\W*(?:lightly\s+|generously\s+)?(?:grease|butter|line|dust|flour|oil|brush)\b[^.]{0,40}\b(?:tins?|pans?|trays?|sheets?|dish|moulds?|cases)\b/iu
+
 /** The lines in the order in which they are weighed in: as the steps need them; what no step names at the end of its part; what is only for the tin last. */
 export function weighingOrder(recipe: Recipe): readonly { readonly line: Line, readonly for: string }[] {
   const steps = readSteps(recipe)
   const place = new Map<string, { readonly at: number, readonly says: string }>()
-  for (const [n, step] of steps.entries()) for (const [k, use] of step.uses.entries()) if (use.line && !place.has(use.line.id)) place.set(use.line.id, { at: n + k / 1000, says: sentenceAt(step.text, use.mention.start) })
+  // What greases the tin besides is weighed for what it is in.
+  for (const forTin of [false, true]) for (const [n, step] of steps.entries()) for (const [k, use] of step.uses.entries()) {
+    const says = use.line ? sentenceAt(step.text, use.mention.start) : ''
+    if (use.line && !place.has(use.line.id) && readiesTin.test(says) === forTin) place.set(use.line.id, { at: n + k / 1000, says })
+  }
   // What is gathered ("the dry ingredients") is wanted where it is gathered.
   for (const [n, step] of steps.entries()) if (step.gathers.length) for (const line of linesOf(recipe)) if (!place.has(line.id) && line.component === step.component) place.set(line.id, { at: n + 0.5, says: sentenceAt(step.text, step.gathers[0]!.span[0]) })
   const last = new Map(steps.map((step, n) => [step.component, n + 0.9]))
@@ -132,7 +138,7 @@ export function cardsOf(bakes: readonly DayBake[], plan: Extract<DayPlan, { ok: 
       continue
     }
     const kind: Card['kind'] = task.kind === 'serve' ? 'serve' : task.kind === 'bake' ? 'bake' : task.hands ? 'do' : 'wait'
-    const by = bake?.sized?.batter?.row.by ?? 'model'
+    const by = bake?.sized?.batter?.row.by ?? 'heat'
     const grams = bake?.sized?.batter ? bake.sized.batter.grams * (bake.sized.factor || 1) : 0
     cards.push({
       ...base, id: task.id, kind, short: task.short, says: task.says, minutes: task.minutes, starts: task.starts,

@@ -20,24 +20,21 @@ export interface Remaining {
   readonly finish: Celsius
 }
 
-/** A probe in batter reads between these; a jump of more than that a minute is no warming but a probe that was moved, or nonsense. */
-const possible = { low: -20, high: 125, rise: 25 }
+/** A probe in batter reads between these; what is so far from its neighbours is a probe that was moved, or nonsense. */
+const possible = { low: -20, high: 125, off: 8 }
 /** Beforehand a worked-out time is right to 13 %: the heat model's band. A reading is off by a degree and a half, the probe's place by three [M]. */
 const prior = 0.13
 const noise = 3.4
 /** Readings close in time tell the same: one every so often counts. */
 const apart: Minutes = 0.5
 
-/** Readings that can be: in order, within the range, without jumps. */
+/** Readings that can be: in order, within the range, and near the middle one of their neighbours. */
 export function plausible(felt: readonly Felt[]): readonly Felt[] {
-  const kept: Felt[] = []
-  for (const each of [...felt].sort((a, b) => a.minutes - b.minutes)) {
-    const last = kept.at(-1)
-    if (!Number.isFinite(each.celsius) || !Number.isFinite(each.minutes) || each.minutes < 0 || each.celsius < possible.low || each.celsius > possible.high) continue
-    if (last && Math.abs(each.celsius - last.celsius) > 3 + possible.rise * Math.max(each.minutes - last.minutes, 0.1)) continue
-    kept.push(each)
-  }
-  return kept
+  const read = felt.filter(each => Number.isFinite(each.celsius) && each.minutes >= 0 && each.celsius >= possible.low && each.celsius <= possible.high).sort((a, b) => a.minutes - b.minutes)
+  return read.filter((each, n) => {
+    const near = read.slice(Math.max(0, Math.min(n - 2, read.length - 5)), Math.max(5, n + 3)).map(f => f.celsius).sort((a, b) => a - b)
+    return Math.abs(each.celsius - near[Math.floor(near.length / 2)]!) <= possible.off
+  })
 }
 
 const at = (curve: Warmth, minutes: Minutes): Celsius => {
@@ -49,34 +46,64 @@ const at = (curve: Warmth, minutes: Minutes): Celsius => {
   return ys[n - 1]! + share * (ys[n]! - ys[n - 1]!)
 }
 
-/** When the curve first reaches a temperature; null when it never does. */
+/** When the curve first reaches a temperature; null when it never does. A curve ends when it gets there, and its last point is rounded. */
 export const reaches = (curve: Warmth, celsius: Celsius): Minutes | null => {
-  const n = curve.coldest.findIndex(c => c >= celsius)
+  const n = curve.coldest.findIndex(c => c >= celsius - 0.05)
   if (n < 0) return null
   if (n === 0) return curve.minutes[0]!
   const [a, b] = [curve.coldest[n - 1]!, curve.coldest[n]!]
   return curve.minutes[n - 1]! + (celsius - a) / Math.max(b - a, 1e-9) * (curve.minutes[n]! - curve.minutes[n - 1]!)
 }
 
+/** Readings of so many minutes ago count half. */
+const fades = 0.15
+
 /**
- * How much longer, from what a probe felt so far: the worked-out warming of the coldest place, stretched in time to the readings (least squares against what was expected beforehand), the window as
- * narrow as readings make it. Null without a curve that gets done, or without a reading that can be.
+ * How much longer, from what a probe felt so far. Every reading says where on the worked-out warming of the coldest place the bake is; a line through these (its time = shift + stretch × worked-out time, the
+ * late readings counting more, both held by what was expected beforehand) leads to the end. The window is as narrow as the readings agree. Null without a curve that gets done, or without a reading that can be.
  */
 export function remaining(curve: Warmth, felt: readonly Felt[]): Remaining | null {
   const expected = reaches(curve, curve.finish)
   const all = plausible(felt)
   if (expected === null || !(expected > 0) || !all.length) return null
-  const used = all.filter((each, n) => n === 0 || each.minutes - all[n - 1]!.minutes >= 0 && Math.floor(each.minutes / apart) !== Math.floor(all[n - 1]!.minutes / apart))
-  const cost = (stretch: number) => (Math.log(stretch) / prior) ** 2 + used.reduce((sum, each) => sum + ((each.celsius - at(curve, each.minutes / stretch)) / noise) ** 2, 0)
-  let stretch = 1
-  for (let s = 0.5, best = Infinity; s <= 2.001; s *= 1.01) { const c = cost(s); if (c < best) { best = c; stretch = s } }
-  // The curvature says how sure that is.
-  const h = 0.01
-  const bend = Math.max((cost(stretch * (1 + h)) - 2 * cost(stretch) + cost(stretch / (1 + h))) / h ** 2 / 2, 1 / prior ** 2)
-  const sure = Math.max(0.03, 1 / Math.sqrt(bend))
   const last = all.at(-1)!
+  const used = all.filter((each, n) => n === 0 || Math.floor(each.minutes / apart) !== Math.floor(all[n - 1]!.minutes / apart))
+  // What has hardly warmed says little of where on the curve it is.
+  const span = curve.finish - curve.coldest[0]!
+  const points = used.flatMap((each) => {
+    const x = reaches(curve, Math.min(each.celsius, curve.finish))
+    if (x === null || each.celsius < curve.coldest[0]! + 0.06 * span) return []
+    const slope = Math.max(0.15, (at(curve, x + 1) - at(curve, Math.max(0, x - 1))) / Math.max(0.5, x + 1 - Math.max(0, x - 1)))
+    // A reading that is off by so much is off by so many minutes; and bakes keep to the curve the less, the earlier it is.
+    const warmed = (each.celsius - curve.coldest[0]!) / span
+    // Errors of neighbours go together: three readings tell as much as one.
+    const course = (0.03 + 0.1 * Math.max(0, 1 - warmed)) * expected
+    return [{ x, y: each.minutes, w: Math.exp(-(last.minutes - each.minutes) / (fades * expected)) / ((noise / slope) ** 2 + course ** 2) / 3 }]
+  })
+  // Beforehand: stretch 1 ± 13 %, shift 0 ± a tenth; then the readings, as a ridge of two unknowns.
+  const [s0, b0] = [1 / prior ** 2, 1 / (0.1 * expected) ** 2]
+  let [sxx, sx, s1, sxy, sy] = [s0, 0, b0, s0, 0]
+  for (const { x, y, w } of points) { sxx += w * x * x; sx += w * x; s1 += w; sxy += w * x * y; sy += w * y }
+  const det = sxx * s1 - sx * sx
+  const [stretch, shift] = [(sxy * s1 - sx * sy) / det, (sxx * sy - sx * sxy) / det]
   const isDone = last.celsius >= curve.finish
-  const total = isDone ? last.minutes : Math.max(stretch * expected, last.minutes)
-  const band = (sign: number) => Math.max(last.minutes, total * (1 + sign * sure))
-  return { total, window: isDone ? [last.minutes, last.minutes] : [band(-1), band(1)], left: isDone ? 0 : Math.max(0, total - last.minutes), stretch, used: used.length, dropped: felt.length - all.length, celsius: last.celsius, finish: curve.finish }
+  const byCurve = Math.max(stretch * expected + shift, last.minutes)
+  // The nearer the end, the more counts how fast it warms now: some bakes flatten there less than the curve.
+  const pace = paceOf(all, 0.12 * expected)
+  const near = Math.min(1, Math.max(0, (last.celsius - curve.coldest[0]! - 0.4 * span) / (0.5 * span)))
+  const byPace = pace !== null && pace > 0 ? last.minutes + Math.min(2 * Math.max(1, byCurve - last.minutes), (curve.finish - last.celsius) / pace) : byCurve
+  const total = isDone ? last.minutes : byCurve + 0.6 * near * (byPace - byCurve)
+  // How sure: of the line at its end, of what both ways differ in, and of the way that is left.
+  const ofLine = Math.sqrt(Math.max(0, (expected * expected * s1 - 2 * expected * sx + sxx) / det))
+  const toGo = Math.max(0, total - last.minutes)
+  const sure = Math.max(Math.min(ofLine, prior * expected), 0.55 * near * Math.abs(byPace - byCurve), (points.length ? 0.25 : 0.13) * toGo, 0.5)
+  return { total, window: isDone ? [last.minutes, last.minutes] : [Math.max(last.minutes, total - sure), total + sure], left: isDone ? 0 : toGo, stretch: total / expected, used: points.length, dropped: felt.length - all.length, celsius: last.celsius, finish: curve.finish }
+}
+
+/** Degrees a minute over the last readings, by least squares; null where there are too few. */
+function paceOf(felt: readonly Felt[], over: Minutes): number | null {
+  const late = felt.filter(each => each.minutes >= felt.at(-1)!.minutes - over)
+  if (late.length < 4 || late.at(-1)!.minutes - late[0]!.minutes < 0.5 * over) return null
+  const [mx, my] = [late.reduce((sum, f) => sum + f.minutes, 0) / late.length, late.reduce((sum, f) => sum + f.celsius, 0) / late.length]
+  return late.reduce((sum, f) => sum + (f.minutes - mx) * (f.celsius - my), 0) / late.reduce((sum, f) => sum + (f.minutes - mx) ** 2, 0)
 }

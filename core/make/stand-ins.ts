@@ -8,7 +8,7 @@ export type Fault = 'none' | 'garbage' | 'silence' | 'drop'
 export const faults: readonly Fault[] = ['none', 'garbage', 'silence', 'drop']
 
 /** A number between 0 and 1 for a seed and a place. */
-const chance = (seed: number, n: number): number => { let s = Math.imul(seed ^ Math.imul(n + 1, 0x9E3779B1), 0x85EBCA6B) >>> 0; s ^= s >>> 13; s = Math.imul(s, 0xC2B2AE35) >>> 0; s ^= s >>> 16; return s / 4294967296 }
+const chance = (seed: number, n: number): number => { let s = Math.imul(seed ^ Math.imul(n + 1, 0x9E3779B1), 0x85EBCA6B) >>> 0; s ^= s >>> 13; s = Math.imul(s, 0xC2B2AE35) >>> 0; s ^= s >>> 16; return (s >>> 0) / 4294967296 }
 /** Near enough a bell curve of width 1. */
 const bell = (seed: number, n: number) => (chance(seed, 3 * n) + chance(seed, 3 * n + 1) + chance(seed, 3 * n + 2) - 1.5) * 2
 
@@ -38,21 +38,20 @@ export function weigh(scale: SimScale, at: number): { readonly scale: SimScale, 
   return { scale: now, reading: { grams: Math.round(raw), steady: now.rate === 0 && Math.abs(now.load - now.shown) < 0.6 } }
 }
 
-export interface SimBake { readonly seed: number, readonly start: Celsius, readonly finish: Celsius, readonly likely: Minutes }
+/** A bake that a simulated probe sits in. `half`: at which share of its time half of the warming is expected to be done. */
+export interface SimBake { readonly seed: number, readonly start: Celsius, readonly finish: Celsius, readonly likely: Minutes, readonly half: number }
 
-/** What a probe in the middle feels so many minutes in: a bake of its own, somewhat slower or quicker than expected, with a late start, a plateau below boiling, noise and a probe that lags. */
-export function feel(bake: SimBake, minutes: Minutes, n: number): Celsius {
-  const stretch = 0.88 + 0.27 * chance(bake.seed, 7)
-  const [late, top] = [0.16 * bake.likely * stretch, 99]
-  // It reaches the finish after `likely` times its own stretch.
-  const tau = (bake.likely * stretch - late) / Math.log((140 - bake.start) / Math.max(140 - bake.finish, 1))
-  const lagged = Math.max(0, minutes - 0.4)
-  const soft = late * Math.log1p(Math.exp((lagged - late) / (0.25 * late))) * 0.25
-  const celsius = bake.start + (140 - bake.start) * (1 - Math.exp(-soft / tau))
-  return Math.round(10 * (Math.min(top, celsius) + 0.5 * bell(bake.seed, n))) / 10
+/** The middle of a simulated bake so many minutes in: slower or quicker than expected, and with a course of its own, which is at half its warming up to a twelfth earlier or later; then a plateau below boiling. */
+function middle({ seed, start, finish, likely, half }: SimBake, minutes: Minutes): Celsius {
+  const whole = likely * (0.86 + 0.3 * chance(seed, 7))
+  const bent = Math.log(0.5) / Math.log(Math.min(0.9, Math.max(0.2, half * (0.92 + 0.16 * chance(seed, 8)))))
+  const so = Math.max(0, minutes) / whole
+  return Math.min(Math.max(99, finish + 0.8), start + (finish - start) * (so <= 1 ? so ** bent : 1 + bent * (so - 1)))
 }
+/** What a probe in it feels: half a degree of noise, half a minute late. `n` counts readings. */
+export const feel = (bake: SimBake, minutes: Minutes, n: number): Celsius => Math.round(10 * (middle(bake, minutes - 0.4) + 0.5 * bell(bake.seed, n))) / 10
 /** The minutes that this bake really takes, for tests of what is learned from it. */
-export const trueMinutes = (bake: SimBake): Minutes => { for (let m = 0; m < 600; m += 0.1) if (feel({ ...bake }, m, 0) >= bake.finish) return m; return Infinity }
+export const trueMinutes = (bake: SimBake): Minutes => { let m = 0; while (middle(bake, m) < bake.finish && m < 3000) m += 0.1; return m }
 
 /** A line as a faulty device sends it. `n` counts lines; null is silence. */
 export const frame = (fault: Fault, seed: number, n: number, what: object): string | null => fault === 'silence' && n > 5 ? null : fault === 'garbage' && chance(seed, n) < 0.6 ? ['{"grams":', '\u0000\u0000', 'ERR', '{"grams":"NaN","celsius":9999}', '[]'][n % 5]! : JSON.stringify(what)

@@ -85,6 +85,8 @@ function done() {
   else say({ do: 'done', card: id })
 }
 const title = computed(() => card.value.kind === 'weigh' ? card.value.item!.name : card.value.kind === 'bake' ? `Into the oven${props.several ? `: ${card.value.title}` : ''}` : card.value.says)
+/** One thing a line, to be found again after a look away. */
+const sentences = computed(() => title.value.split(/(?<=[.;])\s+(?=\p{L})/u))
 const long = computed(() => title.value.length > 90)
 defineExpose({ done })
 </script>
@@ -92,7 +94,7 @@ defineExpose({ done })
 <template>
   <article class="card" :aria-label="title">
     <p v-if="several && card.title && card.kind !== 'bake'" class="of">{{ card.title }}</p>
-    <h1 :class="{ long }">{{ title }}</h1>
+    <h1 :class="{ long }"><span v-for="sentence in sentences" :key="sentence">{{ sentence }} </span></h1>
 
     <template v-if="card.kind === 'weigh'">
       <p v-if="usesScale && reading" class="figure"><b>{{ sayGrams(reading.grams) }}</b> of {{ sayGrams(target!) }} g<template v-if="isTopUp"> more</template></p>
@@ -104,7 +106,7 @@ defineExpose({ done })
     <p v-else-if="card.kind === 'bake'" class="figure"><b>{{ Math.round(card.minutes) }}</b> min<span v-if="card.celsius" class="spoons">at {{ Math.round(card.celsius) }} °C</span></p>
     <p v-else-if="card.kind === 'do' && card.minutes >= 2" class="soft for">about {{ Math.round(card.minutes) }} min</p>
 
-    <p v-if="counter.deadline" class="deadline" :class="{ near: counter.deadline.moment - now < 2 }"><b>{{ counter.deadline.moment > now ? sayCount(counter.deadline.moment - now) : 'now' }}</b> {{ counter.deadline.because }}</p>
+    <p v-if="counter.deadline && counter.deadline.moment - now < 16" class="deadline" :class="{ near: counter.deadline.moment - now < 2 }"><b>{{ counter.deadline.moment > now ? sayCount(counter.deadline.moment - now) : 'now' }}</b> {{ counter.deadline.because }}</p>
     <p v-for="caution in card.cautions" :key="caution" class="caution"><UIcon name="i-lucide-triangle-alert" class="sign" />{{ caution }}</p>
 
     <ScaleBar v-if="usesScale && !pour" ref="scale" v-model="reading" :wanted="card.kind === 'weigh' ? target : null" @off="scaled = false" />
@@ -116,7 +118,7 @@ defineExpose({ done })
     </template>
     <PourNote v-if="pour" :pour="pour.of" :name="card.item!.name" :got="pour.got" @again="pour = null" @leave="weighed(pour!.got)" @scale="factor => weighed(pour!.got, { do: 'scale', bake: card.bake, factor })" />
 
-    <label v-if="!pour && (isMeasured || card.kind === 'weigh' && target !== null && !card.item!.counted)" class="typed"><span class="soft">{{ isMeasured ? 'It weighs' : usesScale ? 'or typed' : 'In fact' }}</span><input v-model="typed" class="input" inputmode="decimal" :aria-label="isMeasured ? 'Grams that it weighs' : 'Grams that went in'" @keydown.enter.prevent="done"><span class="soft">g</span></label>
+    <label v-if="!pour && (isMeasured || card.kind === 'weigh' && target !== null && !card.item!.counted)" class="typed"><span class="soft">{{ isMeasured ? 'It weighs' : usesScale ? 'or typed' : 'It was' }}</span><input v-model="typed" class="input" inputmode="decimal" :aria-label="isMeasured ? 'Grams that it weighs' : 'Grams that went in'" @keydown.enter.prevent="done"><span class="soft">g</span></label>
     <label v-if="bakeCard" class="typed"><span class="soft">Tin and all, if you weigh it</span><input v-model="tin" class="input" inputmode="decimal" aria-label="Grams of tin and all" @keydown.enter.prevent="done"><span class="soft">g</span></label>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
 
@@ -134,7 +136,9 @@ defineExpose({ done })
 .card { display: grid; gap: 14px; }
 .of { color: var(--ginger-ink); font-weight: 600; }
 h1 { font-size: clamp(1.9rem, 4.4vw, 2.6rem); font-weight: 700; }
-h1::first-letter { text-transform: uppercase; }
+h1 span { display: block; }
+h1 span::first-letter { text-transform: uppercase; }
+h1.long span + span { padding-top: 0.35em; }
 h1.long { font-size: clamp(1.4rem, 3vw, 1.9rem); font-weight: 650; line-height: 1.25; }
 .figure { font-size: 1.8rem; color: var(--soft); line-height: 1; font-family: var(--font-title); }
 .figure b { font-size: clamp(4rem, 12vw, 6rem); color: var(--ink); font-weight: 750; letter-spacing: -0.03em; }

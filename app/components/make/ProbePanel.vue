@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { remaining, type Fault, type Felt, type Timer, type Warmth } from '#core'
+import { reaches, remaining, type Fault, type Felt, type Timer, type Warmth } from '#core'
 import { simulatedProbe, type OvenProbe } from '~/ports/ovenProbe'
 import type { DeviceState } from '~/ports/eventLine'
 
@@ -17,6 +17,8 @@ const all = computed(() => [...props.felt, ...live.value])
 const left = computed(() => remaining(props.warming, all.value))
 const togo = computed(() => left.value ? Math.max(0, left.value.total - (props.now - props.timer.begun)) : 0)
 
+/** At which share of its time the middle is expected to be half warm. */
+const half = () => { const { warming } = props; const at = reaches(warming, (warming.coldest[0]! + warming.finish) / 2); const all = reaches(warming, warming.finish); return at && all ? at / all : 0.6 }
 let probe: OvenProbe | null = null
 let kept = -Infinity
 /** Kept now and then, so that a reload loses nothing and the log stays short. */
@@ -25,7 +27,7 @@ function connect() {
   probe?.close()
   state.value = 'calling'
   on.value = true
-  probe = simulatedProbe({ seed: Math.round(props.timer.begun) % 100_000, start: props.warming.coldest[0] ?? 20, finish: props.warming.finish, likely: props.likely }, props.timer.begun * 60_000, {
+  probe = simulatedProbe({ seed: Math.round(props.timer.begun) % 100_000, start: props.warming.coldest[0] ?? 20, finish: props.warming.finish, likely: props.likely, half: half() }, props.timer.begun * 60_000, {
     reading: (celsius) => {
       const minutes = Date.now() / 60_000 - props.timer.begun
       live.value = [...live.value.slice(-400), { minutes, celsius }]

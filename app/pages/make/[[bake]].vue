@@ -27,13 +27,14 @@ function noticeClock(moment: number) {
 
 // Before it begins: the day as it is planned, or begun now where it is not.
 const day = computed<BakeDay>(() => bake.value?.day ?? { serveAt: null, with: [], wishes: {} })
-const work = (of = day.value) => bench.planDay(of, Math.floor(make.now), nightsBefore(of.serveAt ? Date.parse(of.serveAt) / 60_000 : nowMinute() + 1440))
+const work = (of = day.value) => bench.planDay(of, Math.floor(make.now), of.serveAt ? nightsBefore(Date.parse(of.serveAt) / 60_000) : nightsFor(make.now + 1440, make.now))
 watch(() => [bake.value?.id, bake.value?.day, bake.value?.size, bake.value?.plan, bake.value?.recipe, house.kitchen, making.value === null], () => { if (bake.value && !making.value) void work() }, { immediate: true })
 const plan = computed(() => bench.dayPlan?.ok ? bench.dayPlan : null)
 const problem = computed(() => bench.dayPlan && !bench.dayPlan.ok ? bench.dayPlan.problem : null)
 const asOf = computed(() => bake.value?.plan ? bench.planCheck : bench.check)
 const cannot = computed(() => (asOf.value?.people ?? []).filter(p => p.verdict === 'conflict').map(p => house.people.find(x => x.id === p.personId)?.name ?? ''))
 const unsure = computed(() => (asOf.value?.people ?? []).filter(p => p.verdict === 'unknown').map(p => house.people.find(x => x.id === p.personId)?.name ?? ''))
+const names = (all: readonly string[]) => new Intl.ListFormat('en').format(all)
 async function begin(of: Extract<DayPlan, { ok: true }> | null) {
   alarm.wake()
   if (of) { await make.begin(of); return }
@@ -62,6 +63,10 @@ async function say(sayings: readonly Saying[]) {
   await nextTick()
   document.querySelector<HTMLElement>('#now')?.focus({ preventScroll: true })
 }
+/** The next timer to end stays in sight on a phone. */
+const first = computed(() => counter.value?.timers.find(t => t.stopped === null))
+const more = computed(() => (counter.value?.timers.filter(t => t.stopped === null).length ?? 1) - 1)
+const toTimers = () => document.getElementById('timers')?.scrollIntoView({ block: 'center' })
 const scaled = ref(localStorage.getItem('ingwer-scale') === '1')
 watch(scaled, is => localStorage.setItem('ingwer-scale', is ? '1' : '0'))
 
@@ -111,8 +116,8 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
     <!-- Before -->
     <section v-if="!making" class="before">
       <h1>At the counter</h1>
-      <p v-if="cannot.length" class="stop" role="alert"><b>{{ cannot.join(' and ') }} cannot eat this as it stands.</b> <NuxtLink :to="`/swap/${bake.id}`" class="link">Work out a version</NuxtLink></p>
-      <p v-else-if="unsure.length" class="unsure"><b>Not known yet whether {{ unsure.join(' and ') }} can eat it:</b> packets are to be read. <NuxtLink :to="`/packet/${bake.id}`" class="link">To the packets</NuxtLink></p>
+      <p v-if="cannot.length" class="stop" role="alert"><b>{{ names(cannot) }} cannot eat this as it stands.</b> <NuxtLink :to="`/swap/${bake.id}`" class="link">Work out a version</NuxtLink></p>
+      <p v-else-if="unsure.length" class="unsure"><b>Not known yet whether {{ names(unsure) }} can eat it:</b> packets are to be read. <NuxtLink :to="`/packet/${bake.id}`" class="link">To the packets</NuxtLink></p>
       <template v-if="plan">
         <p class="lead"><template v-if="day.serveAt">On the table at <b>{{ sayMoment(plan.end, make.now) }}</b>: it begins at <b>{{ sayMoment(plan.start, make.now) }}</b>{{ plan.start - make.now > 3 ? `, in ${sayLength(plan.start - make.now)}` : '' }}.</template><template v-else>Begun now, it is on the table at <b>{{ sayMoment(plan.end, make.now) }}</b>.</template> {{ sayLength(plan.hands) }} of it are work.</p>
         <p class="soft">One thing at a time, with timers that go on while the page is closed. What really happens is kept with the bake. <NuxtLink :to="`/day/${bake.id}`" class="link">The day</NuxtLink> decides when.</p>
@@ -159,7 +164,7 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
         <ol v-if="counter.next.length" class="next" aria-label="Next"><li v-for="each in counter.next" :key="each.card.id">then {{ several && each.card.title ? `${each.card.title}: ` : '' }}{{ each.card.says.charAt(0).toLowerCase() }}{{ each.card.says.slice(1) }}</li></ol>
       </div>
       <aside class="side">
-        <TimerList :timers="counter.timers" :now="make.now" @more="(timer, minutes) => say([{ do: 'more', timer, minutes }])" @stop="timer => say([{ do: 'stop', timer }])" @own="(says, minutes) => say([{ do: 'timer', timer: `own-${making!.log.length}`, says, minutes }])" />
+        <TimerList id="timers" :timers="counter.timers" :now="make.now" @more="(timer, minutes) => say([{ do: 'more', timer, minutes }])" @stop="timer => say([{ do: 'stop', timer }])" @own="(says, minutes) => say([{ do: 'timer', timer: `own-${making!.log.length}`, says, minutes }])" />
         <ProbePanel v-for="each in baking" :key="each.timer.id" :timer="each.timer" :warming="each.warming" :felt="feltOf(each.timer)" :likely="each.card.minutes" :now="make.now" @felt="celsius => make.say({ do: 'felt', card: each.card.id, celsius })" @set="minutes => say([{ do: 'more', timer: each.timer.id, minutes }])" />
         <NotePad :bake="bake.id" :photos="photos" :notes="notes" @note="text => make.say({ do: 'note', card: quietly, text })" @photo="data => make.addPhoto(quietly, data)" />
         <div class="row"><button type="button" class="big ghost" :disabled="!make.canStepBack" @click="make.back()">One step back</button></div>
@@ -173,6 +178,7 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
           <div class="row"><button v-if="!started" type="button" class="big ghost" @click="started = true">Begin anew</button><template v-else><button type="button" class="big ghost" @click="started = false">No, go on</button><button type="button" class="big ghost" @click="anew(); started = false">Yes, put this one away</button></template></div>
         </details>
       </aside>
+      <a v-if="first" href="#timers" class="strip" @click.prevent="toTimers"><span>{{ first.says }}<template v-if="more"> and {{ more }} more</template></span><b>{{ sayCount(first.ends - make.now) }}</b></a>
     </div>
   </div>
 </template>
@@ -219,6 +225,13 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
 .jump.over { opacity: 0.75; }
 .is { display: inline-block; min-width: 62px; color: var(--leaf); font-weight: 650; }
 .is:empty { display: none; }
-@media (max-width: 1000px) { .counter { grid-template-columns: minmax(0, 1fr); } }
-@media (max-width: 760px) { .beads { display: none; } .top { padding-bottom: 6px; } .top .title { flex-basis: 100%; } }
+/* Where timers stand below the card. */
+.strip { display: none; }
+@media (max-width: 1000px) {
+  .counter { grid-template-columns: minmax(0, 1fr); }
+  .strip { position: fixed; inset: auto 0 0; z-index: 19; min-height: 64px; display: flex; align-items: center; justify-content: space-between; gap: 14px; padding: 0 20px; background: var(--sheet); border-top: 1.5px solid var(--line); color: var(--ink); }
+  .strip b { font-size: 1.5rem; }
+  .strip span::first-letter { text-transform: uppercase; }
+}
+@media (max-width: 760px) { .strip { bottom: calc(61px + env(safe-area-inset-bottom)); } .counter { padding-bottom: 40px; } .beads { display: none; } .top { padding-bottom: 6px; } .top .title { flex-basis: 100%; } }
 </style>

@@ -24,4 +24,4 @@ export const lossRows: readonly LossRow[] = [
 ]
 
 /** What a bake loses in the oven, as a share of what went in, by how it bakes. [M] usual for home ovens */
-export const bakeLossRows: Readonly<Record<string, readonly [number, number]>> = { model: [0.06, 0.14], browning: [0.1, 0.18], drying: [0.12, 0.4] }
+export const bakeLossRows: Readonly<Record<string, readonly [number, number]>> = { heat: [0.06, 0.14], browning: [0.1, 0.18], drying: [0.12, 0.4] }
