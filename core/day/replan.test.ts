@@ -31,7 +31,7 @@ function live(bakes: readonly DayBake[], delays: readonly number[]) {
     now = Math.max(now, from + task.minutes + delay)
     happened[task.id] = { from: happened[task.id]?.from ?? from, to: now }
     // What waits by itself has begun as soon as what it follows was over.
-    for (const t of plan.tasks) if (!t.hands && t.kind !== 'serve' && !happened[t.id] && t.starts < now - 1e-6) happened[t.id] = { from: t.starts, to: t.ends <= now + 1e-6 ? t.ends : null }
+    for (const t of plan.tasks) if (!t.hands && t.kind !== 'serve' && !happened[t.id]?.to && t.starts < now - 1e-6) happened[t.id] = { from: happened[t.id]?.from ?? t.starts, to: t.ends <= now + 1e-6 ? t.ends : null }
     if (original.tasks.every(t => happened[t.id]?.to != null)) break
     const found = replan(bakes, { serveAt: five, now, happened: happened as Happened, ...quick })
     plan = good(found.plan)
