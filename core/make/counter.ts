@@ -123,12 +123,12 @@ export function counterOf(making: Making, nowOnClock: Moment): Counter {
   return {
     cards: placed, current, next: open.filter(p => p !== current).slice(0, 2), gone: current !== null && current.card.id === gone, done: attended.filter(p => p.is === 'over' || p.is === 'running').length, of: attended.length,
     timers: onClockTimers, calls: callsOf(onClockTimers, nowOnClock),
-    deadline: limits.sort((a, b) => a.moment - b.moment)[0] ?? null, factors, finished: finished === null ? null : here(finished), happened: happenedOf(making, placed, onClockTimers, here(lastAt), current), lastAt: here(lastAt),
+    deadline: limits.sort((a, b) => a.moment - b.moment)[0] ?? null, factors, finished: finished === null ? null : here(finished), happened: happenedOf(making, placed, onClockTimers, here(lastAt), current && (current.card.id === gone || here(current.card.starts) <= nowOnClock + 1) ? current : null), lastAt: here(lastAt),
   }
 }
 
-/** The same for the day: which of its tasks have begun and are over. What is weighed in has begun with its first thing. */
-function happenedOf(making: Making, placed: readonly PlacedCard[], timers: readonly Timer[], lastAt: Moment, current: PlacedCard | null): Happened {
+/** The same for the day: which of its tasks have begun and are over. What is weighed in has begun with its first thing; what hands do (`at`), since the last that was said. */
+function happenedOf(making: Making, placed: readonly PlacedCard[], timers: readonly Timer[], lastAt: Moment, at: PlacedCard | null): Happened {
   const found: Record<string, { from: Moment, to: Moment | null }> = {}
   const byTask = new Map<string, PlacedCard[]>()
   for (const p of placed) if (p.card.kind !== 'heat' && p.card.kind !== 'measure') byTask.set(p.card.task, [...byTask.get(p.card.task) ?? [], p])
@@ -138,7 +138,7 @@ function happenedOf(making: Making, placed: readonly PlacedCard[], timers: reado
     const ended = over.length === cards.length ? Math.max(...over.map(p => p.since!)) : null
     if (timer) found[task] = { from: timer.begun, to: ended }
     else if (ended !== null) found[task] = { from: Math.max(making.begun, ended - cards.reduce((sum, p) => sum + p.card.minutes, 0)), to: ended }
-    else if (over.length || current && cards.includes(current) && current.is === 'ready') found[task] = { from: lastAt - over.reduce((sum, p) => sum + p.card.minutes, 0), to: null }
+    else if (over.length || at && cards.includes(at) && at.is === 'ready') found[task] = { from: lastAt - over.reduce((sum, p) => sum + p.card.minutes, 0), to: null }
   }
   return found
 }
