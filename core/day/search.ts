@@ -1,3 +1,4 @@
+import { boundOf } from './bound'
 import { costOf, type Arc, type Problem } from './problem'
 
 export interface Placing { readonly x: Float64Array, readonly cost: number }
@@ -12,27 +13,37 @@ const near = 1e-7
 class Starts {
   readonly x: Float64Array
   private readonly out: Arc[][]
+  private readonly queue: Int32Array
+  private readonly queued: Uint8Array
+  private readonly times: Uint16Array
+  private readonly one = [0]
   constructor(private readonly n: number, private readonly horizon: number, arcs: readonly Arc[]) {
     this.x = new Float64Array(n)
     this.out = Array.from({ length: n }, () => [])
+    this.queue = new Int32Array(n)
+    this.queued = new Uint8Array(n)
+    this.times = new Uint16Array(n)
     for (const arc of arcs) this.out[arc.from]!.push(arc)
   }
 
   /** Lets what follows from these tasks follow; false when it goes round in a circle that grows. */
   spread(from: readonly number[]): boolean {
-    const queue = [...from]
-    const queued = new Uint8Array(this.n)
-    const times = new Uint16Array(this.n)
-    for (const i of queue) queued[i] = 1
-    for (let head = 0; head < queue.length; head++) {
+    const { queue, queued, times, n } = this
+    queued.fill(0)
+    times.fill(0)
+    let [head, waiting] = [0, 0]
+    for (const i of from) { queued[i] = 1; queue[waiting++] = i }
+    while (waiting) {
       const i = queue[head]!
+      head = head + 1 === n ? 0 : head + 1
+      waiting--
       queued[i] = 0
       for (const { to, least } of this.out[i]!) {
         const at = this.x[i]! + least
         if (at <= this.x[to]! + near) continue
-        if (to === 0 || at > this.horizon || ++times[to]! > this.n + 1) return false
+        if (to === 0 || at > this.horizon || ++times[to]! > n + 1) return false
         this.x[to] = at
-        if (!queued[to]) { queued[to] = 1; queue.push(to) }
+        if (!queued[to]) { queued[to] = 1; const end = head + waiting++; queue[end < n ? end : end - n] = to }
       }
     }
     return true
@@ -43,46 +54,96 @@ class Starts {
     if (at <= this.x[arc.to]! + near) return true
     if (arc.to === 0 || at > this.horizon) return false
     this.x[arc.to] = at
-    return this.spread([arc.to])
+    this.one[0] = arc.to
+    return this.spread(this.one)
   }
   take(arc: Arc) { this.out[arc.from]!.pop() }
 }
 
-/** The first thing that is wrong in a placing by its time, and the ways to put it right; null when nothing is. */
-function wrongIn(problem: Problem, x: Float64Array): Choice | null {
-  const { minutes } = problem
-  let when = Infinity
-  let found: Choice | null = null
-  const both = (a: number, b: number, gap = 0): Choice => [{ from: a, to: b, least: minutes[a]! + gap, rule: -1 }, { from: b, to: a, least: minutes[b]! + gap, rule: -1 }]
-  const see = (at: number, choice: () => Choice) => { if (at < when - near) { when = at; found = choice() } }
-  for (const group of problem.single) for (let i = 0; i < group.length; i++) {
-    const a = group[i]!
-    if (!minutes[a]) continue
-    for (let j = i + 1; j < group.length; j++) {
-      const b = group[j]!
-      if (minutes[b] && x[a]! < x[b]! + minutes[b]! - near && x[b]! < x[a]! + minutes[a]! - near) see(Math.max(x[a]!, x[b]!), () => both(a, b))
-    }
-  }
+/** Gives what finds the first thing that is wrong in a placing by its time, and the ways to put it right; null when nothing is. */
+function wrongIn(problem: Problem): (x: Float64Array) => Choice | null {
+  const { minutes, change } = problem
+  const groups = problem.single.map(group => group.filter(i => minutes[i]! > 0))
   const set = [...problem.settings]
-  for (let i = 0; i < set.length; i++) for (let j = i + 1; j < set.length; j++) {
-    const [[a, sa], [b, sb]] = [set[i]!, set[j]!]
-    if (sa !== sb && x[a]! < x[b]! + minutes[b]! + problem.change - near && x[b]! < x[a]! + minutes[a]! + problem.change - near) see(Math.max(x[a]!, x[b]!), () => both(a, b, problem.change))
+  const racks = problem.shared.map(({ most, needs }) => ({ most, tasks: [...needs.keys()], need: [...needs.values()] }))
+  const awake = problem.awake.filter(i => minutes[i]! > 0)
+  const both = (a: number, b: number, gap = 0): Choice => [{ from: a, to: b, least: minutes[a]! + gap, rule: -1 }, { from: b, to: a, least: minutes[b]! + gap, rule: -1 }]
+  return (x) => {
+    let when = Infinity
+    let found: (() => Choice) | null = null
+    for (const inTurn of groups) {
+      // Nearly in order from one time to the next: sorted in place.
+      for (let n = 1; n < inTurn.length; n++) { const i = inTurn[n]!; let k = n; while (k > 0 && (x[inTurn[k - 1]!]! > x[i]! || x[inTurn[k - 1]!] === x[i] && inTurn[k - 1]! > i)) { inTurn[k] = inTurn[k - 1]!; k-- } inTurn[k] = i }
+      let holds = inTurn[0]!
+      for (let n = 1; n < inTurn.length; n++) {
+        const next = inTurn[n]!
+        if (x[next]! >= when - near) break
+        if (x[next]! < x[holds]! + minutes[holds]! - near) { const before = holds; when = x[next]!; found = () => both(before, next); break }
+        if (x[next]! + minutes[next]! > x[holds]! + minutes[holds]!) holds = next
+      }
+    }
+    for (let i = 0; i < set.length; i++) for (let j = i + 1; j < set.length; j++) {
+      const [a, b] = [set[i]![0], set[j]![0]]
+      if (set[i]![1] === set[j]![1] || Math.max(x[a]!, x[b]!) >= when - near) continue
+      if (x[a]! < x[b]! + minutes[b]! + change - near && x[b]! < x[a]! + minutes[a]! + change - near) { when = Math.max(x[a]!, x[b]!); found = () => both(a, b, change) }
+    }
+    for (const { most, tasks, need } of racks) for (const at of tasks) {
+      const now = x[at]!
+      if (now >= when - near) continue
+      let sum = 0
+      for (let n = 0; n < tasks.length; n++) if (x[tasks[n]!]! <= now + near && now < x[tasks[n]!]! + minutes[tasks[n]!]! - near) sum += need[n]!
+      if (sum <= most) continue
+      when = now
+      found = () => {
+        // As few as are too many together.
+        const few = tasks.filter(i => x[i]! <= now + near && now < x[i]! + minutes[i]! - near)
+        for (const i of [...few]) { const less = need[tasks.indexOf(i)]!; if (few.length > 1 && i !== at && sum - less > most) { few.splice(few.indexOf(i), 1); sum -= less } }
+        return few.flatMap(a => few.flatMap(b => a === b ? [] : [{ from: a, to: b, least: minutes[a]!, rule: -1 }]))
+      }
+    }
+    for (const i of awake) for (const [from, to] of problem.closed) {
+      if (x[i]! < when - near && x[i]! < to - near && x[i]! + minutes[i]! > from + near) { when = x[i]!; found = () => [{ from: 0, to: i, least: to, rule: -1 }, { from: i, to: 0, least: minutes[i]! - from, rule: -1 }] }
+    }
+    return found ? found() : null
   }
-  for (const { most, needs } of problem.shared) for (const [at] of needs) {
-    const there = [...needs.keys()].filter(i => x[i]! <= x[at]! + near && x[at]! < x[i]! + minutes[i]! - near)
-    let sum = there.reduce((total, i) => total + needs.get(i)!, 0)
-    if (sum <= most) continue
-    see(x[at]!, () => {
-      // As few as are too many together.
-      const few = [...there]
-      for (const i of there) if (few.length > 1 && i !== at && sum - needs.get(i)! > most) { few.splice(few.indexOf(i), 1); sum -= needs.get(i)! }
-      return few.flatMap(a => few.flatMap(b => a === b ? [] : [{ from: a, to: b, least: minutes[a]!, rule: -1 }]))
-    })
+}
+
+/** What rules tie together: the chains of one bake or part. Moments without length, such as the serving, tie nothing. */
+function chainsOf(problem: Problem): number[][] {
+  const of = problem.minutes.map((_, i) => i)
+  const top = (i: number): number => { while (of[i] !== i) i = of[i]!; return i }
+  for (const { from, to } of problem.arcs) if (from && to && problem.minutes[from]! > 0 && problem.minutes[to]! > 0) of[top(from)] = top(to)
+  const chains = new Map<number, number[]>()
+  for (let i = 1; i < of.length; i++) chains.set(top(i), [...chains.get(top(i)) ?? [], i])
+  return [...chains.values()].filter(chain => chain.length > 1)
+}
+
+/** Which tasks are placed anew: those of some chains, those of a stretch of time, or some by chance. */
+function freeAt(problem: Problem, chains: readonly (readonly number[])[], x: ArrayLike<number>, share: number, dice: () => number): ReadonlySet<number> {
+  const n = problem.minutes.length
+  const order = Array.from({ length: n - 1 }, (_, i) => i + 1).sort((a, b) => x[a]! - x[b]!)
+  const many = Math.max(4, Math.round(share * n))
+  const way = dice()
+  // Whole chains can change places in the oven; a stretch of time what lies in it.
+  if (way < 0.45 && chains.length > 1) { const one = new Set<number>(); for (let k = 0; k < 3 && (one.size < many || k < 1); k++) for (const i of chains[Math.floor(dice() * chains.length)]!) one.add(i); return one }
+  if (way < 0.85) { const from = Math.floor(dice() * Math.max(1, n - many)); return new Set(order.slice(from, from + many)) }
+  return new Set(order.filter(() => dice() < share))
+}
+
+/** The order of all that is not free, as arcs: who came before whom on each resource, and on which side of the night. */
+function heldIn(problem: Problem, x: ArrayLike<number>, free: ReadonlySet<number>): Arc[] {
+  const { minutes } = problem
+  const arcs: Arc[] = []
+  const before = (a: number, b: number, gap = 0) => { arcs.push({ from: a, to: b, least: minutes[a]! + gap, rule: -1 }) }
+  for (const group of problem.single) {
+    const kept = group.filter(i => minutes[i]! > 0 && !free.has(i)).sort((a, b) => x[a]! - x[b]!)
+    for (const [n, i] of kept.slice(1).entries()) before(kept[n]!, i)
   }
-  for (const i of problem.awake) for (const [from, to] of problem.closed) {
-    if (minutes[i] && x[i]! < to - near && x[i]! + minutes[i]! > from + near) see(x[i]!, () => [{ from: 0, to: i, least: to, rule: -1 }, { from: i, to: 0, least: minutes[i]! - from, rule: -1 }])
-  }
-  return found
+  const set = [...problem.settings].filter(([i]) => !free.has(i))
+  for (const [a, sa] of set) for (const [b, sb] of set) if (sa !== sb && x[a]! + minutes[a]! <= x[b]! + near) before(a, b, problem.change)
+  for (const { needs } of problem.shared) for (const [a] of needs) for (const [b] of needs) if (a !== b && !free.has(a) && !free.has(b) && x[a]! + minutes[a]! <= x[b]! + near) before(a, b)
+  for (const i of problem.awake) if (!free.has(i)) for (const [from, to] of problem.closed) arcs.push(x[i]! >= to - near ? { from: 0, to: i, least: to, rule: -1 } : { from: i, to: 0, least: minutes[i]! - from, rule: -1 })
+  return arcs
 }
 
 /** Seeded and repeatable, for ways that are tried besides the straight one. */
@@ -104,7 +165,8 @@ export function* search(problem: Problem, budget = 4000, go: () => boolean = () 
   const root = new Starts(n, problem.horizon, problem.arcs)
   if (!root.spread(Array.from({ length: n }, (_, i) => i))) return { best: null, proven: true, bound: Infinity, nodes }
   const bound = boundOf(problem, root.x)
-  const keep = (x: Float64Array): Placing => { best = { x: Float64Array.from(x), cost: costOf(problem, x) }; return best }
+  const wrong = wrongIn(problem)
+  const keep = (x: Float64Array): Placing => { best = { x: x.slice(), cost: costOf(problem, x) }; return best }
 
   /** Straight down and back up; `until` nodes at most. With `dice` the order of ways is shaken, and one dive is all. */
   function* below(starts: Starts, until: number, dice: (() => number) | null): Generator<Placing, boolean, void> {
@@ -114,9 +176,9 @@ export function* search(problem: Problem, budget = 4000, go: () => boolean = () 
       nodes++
       if (best && nodes % 8 === 0 && !go()) enough = true
       if (best && costOf(problem, starts.x) >= best.cost - 1e-6) return 'dead'
-      const choice = wrongIn(problem, starts.x)
+      const choice = wrong(starts.x)
       if (!choice) return keep(starts.x)
-      const before = Float64Array.from(starts.x)
+      const before = starts.x.slice()
       const ways = choice.flatMap((arc) => {
         const ok = starts.add(arc)
         const cost = ok ? costOf(problem, starts.x) : Infinity
@@ -146,48 +208,27 @@ export function* search(problem: Problem, budget = 4000, go: () => boolean = () 
     return true
   }
 
-  const anew = () => { const starts = new Starts(n, problem.horizon, problem.arcs); starts.spread(Array.from({ length: n }, (_, i) => i)); return starts }
+  const all = Array.from({ length: n }, (_, i) => i)
+  const anew = (held: readonly Arc[] = []) => { const starts = new Starts(n, problem.horizon, held.length ? [...problem.arcs, ...held] : problem.arcs); return starts.spread(all) ? starts : null }
   const dice = chance(seed)
   const dive = 60 + 3 * n
   // Straight down; where that gets stuck, shaken dives until one gets through; then in order, and shaken again.
   let proven = yield* below(root, Math.min(budget, dive), null)
-  while (!proven && !best && nodes < budget / 2) yield* below(anew(), nodes + dive, dice)
+  while (!proven && !best && nodes < budget / 2) yield* below(anew()!, nodes + dive, dice)
   const found = () => best && (best as Placing).cost <= bound + 1e-6
-  if (!proven && !found() && !enough) proven = yield* below(anew(), nodes + Math.ceil((budget - nodes) / 2), null)
-  while (!proven && !found() && nodes < budget && !enough) yield* below(anew(), Math.min(budget, nodes + dive), dice)
+  if (!proven && !found() && !enough) proven = yield* below(anew()!, nodes + (n <= 35 ? Math.ceil((budget - nodes) / 2) : 4 * dive), null)
+  // What is good stays in its order but for a stretch of it, which is placed anew: longer stretches where nothing more is won.
+  let share = 0.2
+  const chains = chainsOf(problem)
+  for (let round = 0; !proven && !found() && nodes < budget && !enough; round++) {
+    const at = best as Placing | null
+    if (!at || round % 12 === 11) { yield* below(anew()!, Math.min(budget, nodes + dive), dice); continue }
+    const starts = anew(heldIn(problem, at.x, freeAt(problem, chains, at.x, share, dice)))
+    if (starts) yield* below(starts, Math.min(budget, nodes + Math.round(1.2 * n)), null)
+    share = best !== at ? 0.2 : Math.min(0.65, share * 1.07)
+  }
   const sure = proven || Boolean(found())
   return { best, proven: sure, bound: sure && best ? (best as Placing).cost : bound, nodes }
-}
-
-/**
- * Nothing can be cheaper: what one resource has to do after its earliest start, all of it one after the other and round the closed hours, and the shortest way from
- * there to the end. The one-machine bound, for every group and every beginning.
- */
-export function boundOf(problem: Problem, x: ArrayLike<number>): number {
-  const n = problem.minutes.length
-  const counted = new Set(problem.counted)
-  const tail = Float64Array.from({ length: n }, (_, i) => counted.has(i) ? problem.minutes[i]! : -Infinity)
-  for (let round = 0; round < n; round++) {
-    let moved = false
-    for (const { from, to, least } of problem.arcs) if (tail[to]! + least > tail[from]! + near) { tail[from] = tail[to]! + least; moved = true }
-    if (!moved) break
-  }
-  let span = 0
-  let early = 0
-  for (const i of problem.counted) span = Math.max(span, x[i]! + problem.minutes[i]!)
-  for (const i of problem.early) early += x[i]!
-  const worked = (from: number, minutes: number): number => { let at = from + minutes; for (const [a, b] of problem.closed) if (from < b && at > a) at += b - Math.max(a, from); return at }
-  for (const group of problem.single) {
-    const awake = group.every(i => problem.awake.includes(i))
-    for (const begin of new Set(group.map(i => x[i]!))) {
-      const later = group.filter(i => x[i]! >= begin && problem.minutes[i]! > 0 && Number.isFinite(tail[i]!))
-      if (!later.length) continue
-      const all = later.reduce((sum, i) => sum + problem.minutes[i]!, 0)
-      const end = awake ? worked(begin, all) : begin + all
-      span = Math.max(span, end + Math.min(...later.map(i => tail[i]! - problem.minutes[i]!)))
-    }
-  }
-  return span + 0.01 * early
 }
 
 /** The rules of a circle that cannot be kept, by their numbers; empty where all arcs can hold at once. Longest paths with a trace back. */
