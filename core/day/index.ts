@@ -1,4 +1,5 @@
 export { leftOf, type Bound, type Happened, type Left } from './left'
+export { keepingOf, type Keeping } from './keeping'
 export { shoppingOf, type Needed } from './shopping'
 export { costOf, faultsOf, type Arc, type Problem } from './problem'
 export { boundOf } from './bound'

@@ -3,8 +3,8 @@ import { sumUp, whyNotChecked, type Packet } from '../packet'
 import { cautionsAt, claims, needsOf, packetsFor, restingOn, type Claims, type Person } from '../people'
 import { linesOf, mentionsInStep, sayFacts, type Recipe } from '../recipe'
 import type { Kitchen } from '../pan'
+import { keepingOf, type Keeping } from '../day'
 import { recipeOf, type Bake } from './bake'
-import { keepingOf, type Keeping } from './storage'
 
 /** What the house knows beside the bake: its packets, and what day it is (ISO), given by the caller. */
 export interface CardHouse { readonly packets: readonly Packet[], readonly today: string, readonly kitchen?: Kitchen }

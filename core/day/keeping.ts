@@ -1,6 +1,6 @@
 import { ingredientById } from '../pantry'
 import { linesOf, type Recipe } from '../recipe'
-import { storageRows } from './tables/storage'
+import { keepingRows } from './tables/keeping'
 
 /** How it keeps, and, where the day is known on which it is made (ISO), the last day on which to eat it. */
 export interface Keeping { readonly says: string, readonly days: number, readonly freeze: string, readonly useBy: string | null }
@@ -11,6 +11,6 @@ const dayAfter = (day: string, days: number): string | null => { const at = Date
 export function keepingOf(recipe: Recipe, madeOn: string): Keeping {
   const names = new Set(linesOf(recipe).flatMap(line => { const item = line.ingredient && !line.optional ? ingredientById(line.ingredient) : undefined; return item ? [item.id, `kind:${item.kind}`] : [] }))
   const words = [recipe.title, ...recipe.components.map(c => c.name)].join(' ')
-  const row = storageRows.find(r => (!r.of || r.of.some(id => names.has(id))) && (!r.words || new RegExp(`\\b(?:${r.words})`, 'iu').test(words)))!
+  const row = keepingRows.find(r => (!r.of || r.of.some(id => names.has(id))) && (!r.words || new RegExp(`\\b(?:${r.words})`, 'iu').test(words)))!
   return { says: row.says, days: row.days, freeze: row.freeze, useBy: dayAfter(madeOn, row.days) }
 }
