@@ -51,7 +51,7 @@ export const useMakeStore = defineStore('make', () => {
     const at = counter.value
     if (!here || !making.value || !at || at.finished !== null) return
     const mine = ++turn
-    const found = await useCore().replan(await bench.sharing({ serveAt: null, with: making.value.cards.map(c => c.bake).filter(id => id && id !== here.id).filter((id, n, all) => all.indexOf(id) === n), wishes: {} }), { serveAt: making.value.serveAt, now: now.value, kitchen: house.kitchen, wishes: here.day?.wishes ?? {}, asleep: nightsFor(making.value.serveAt ?? now.value + 1440, now.value), happened: at.happened }, 100).catch(() => null)
+    const found = await useCore().replan(await bench.sharing({ serveAt: null, with: making.value.cards.map(c => c.bake).filter(id => id && id !== here.id).filter((id, n, all) => all.indexOf(id) === n), wishes: {} }), { serveAt: making.value.serveAt, now: now.value, kitchen: house.kitchen, wishes: here.day?.wishes ?? {}, asleep: nightsFor(making.value.serveAt ?? now.value + 1440, now.value, nightsBack(here.day?.wishes)), happened: at.happened }, 100).catch(() => null)
     if (mine === turn) rest.value = found
   }
 

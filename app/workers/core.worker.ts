@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { adapt, allIngredients, backup, calendar, cardsOf, ifLate, planDaySteps, pourOf, replan, shoppingOf, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, sizedBake, plannedRecipe, recipeOf, stockPantry, sumUp, sweeteners, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type DayOptions, type DayPlan, type DayBake, type Finding, type Happened, type House, type Ingredient, type IngredientForm, type Kitchen, type Known, type LineOptions, type Making, type Measure, type Needed, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type SizedUp, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
+import { adapt, allIngredients, backup, calendar, cardsOf, ifLate, keepingOf, planDaySteps, pourOf, replan, shoppingOf, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, sizedBake, plannedRecipe, recipeOf, stockPantry, sumUp, sweeteners, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type DayOptions, type DayPlan, type DayBake, type Finding, type Happened, type House, type Ingredient, type IngredientForm, type Kitchen, type Known, type LineOptions, type Making, type Measure, type Needed, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type SizedUp, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
 import { decodeText } from './decode'
 
 /** What the house knows of a bake: its ties, packets and day, and what it has baked. */
@@ -95,6 +95,8 @@ const core = {
   /** What the day's bakes take together. */
   shopping: (bakes: readonly Bake[], kitchen: Kitchen) => shoppingOf(bakes.map(bake => recipeOf(bake, kitchen))),
   ifLate: (plan: Extract<DayPlan, { ok: true }>, minutes: number) => ifLate(plan, minutes),
+  /** How long each of the bakes keeps. */
+  keepings: (bakes: readonly Bake[]) => bakes.map(bake => [bake.id, keepingOf(plannedRecipe(bake), '')] as const),
   /** A planned day as cards for the counter. */
   cardsOf: (bakes: readonly Bake[], plan: Extract<DayPlan, { ok: true }>, kitchen: Kitchen) => cardsOf(dayBakes(bakes, kitchen), plan, kitchen),
   /** The rest of a day that has begun. */

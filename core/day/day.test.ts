@@ -137,3 +137,33 @@ describe('what the baker says', () => {
     expect(ifLate(plan, 0)).toEqual({ serve: plan.end, over: [] })
   })
 })
+
+describe('made ahead', () => {
+  const nights = Array.from({ length: 16 }, (_, k): readonly [number, number] => [night[0] - k * 1440, night[1] - k * 1440])
+  const ahead = (bake: DayBake, how: 'kept' | 'frozen', days: number) => planDay([bake], { serveAt: five, asleep: nights, wishes: { ahead: { [bake.id]: { how, days } } } })
+  const of = (plan: DayPlan) => { if (!plan.ok) throw new Error(plan.problem.sentence); return plan }
+  test.each(demo.map(b => [b.title, b] as const))('%s: put by the day before, cold; only what belongs to the day is done on it', (_, bake) => {
+    const plan = of(ahead(bake, 'kept', 1))
+    const put = plan.tasks.find(t => t.short === 'put by')!
+    expect(put.ends).toBeLessThanOrEqual(five - 1440 + 240 + 1e-6)
+    for (const t of plan.tasks) if (t.kind === 'bake' || t.id.endsWith(':cold') || t.id.endsWith(':out')) expect(t.ends).toBeLessThanOrEqual(put.starts + 1e-6)
+    const late = plan.tasks.filter(t => t.starts > put.ends && t.hands)
+    for (const t of late) expect(t.says).toMatch(/glaze|fill|cream|dust|cut|serv/iu)
+    expect(plan.warnings).toEqual([])
+    expect(plan.total).toBeLessThan(700)
+  })
+  test('frozen it thaws in time, after its hours in the freezer', () => {
+    const plan = of(ahead(ginger, 'frozen', 9))
+    const at = (short: string) => plan.tasks.find(t => t.short === short)!
+    expect(at('frozen').starts).toBeLessThan(five - 8 * 1440)
+    expect(at('take out').starts).toBeGreaterThanOrEqual(at('frozen').ends)
+    expect(at('thaw')).toMatchObject({ minutes: 180, ends: five })
+  })
+  test('longer than it keeps, or frozen what does not freeze, quarrels and says why', () => {
+    expect(ahead(plum, 'kept', 5)).toMatchObject({ ok: false, problem: { sentence: expect.stringContaining('keeps 2 days') } })
+    expect(ahead(custard, 'frozen', 3)).toMatchObject({ ok: false, problem: { sentence: expect.stringContaining('does not freeze well') } })
+  })
+  test('begun now there is no day to be ahead of', () => {
+    expect(planDay([ginger], { serveAt: null, now: five, wishes: { ahead: { b1: { how: 'kept', days: 2 } } } }).ok).toBe(true)
+  })
+})

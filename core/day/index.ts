@@ -1,3 +1,4 @@
+export { madeAhead, type Ahead } from './ahead'
 export { leftOf, type Bound, type Happened, type Left } from './left'
 export { keepingOf, type Keeping } from './keeping'
 export { shoppingOf, type Needed } from './shopping'

@@ -1,4 +1,5 @@
 import type { Celsius, Minutes } from '../measure'
+import { madeAhead, putByOf, type Ahead } from './ahead'
 import type { Kitchen } from '../pan'
 import { faultsOf, type Arc, type Problem } from './problem'
 import { leftOf, type Bound, type Happened } from './left'
@@ -20,6 +21,8 @@ export interface DayWishes {
   readonly notBefore?: Readonly<Record<string, Moment>>
   readonly outBy?: Readonly<Record<string, Moment>>
   readonly own?: readonly OwnTask[]
+  /** Bakes, by id, that are made ahead. */
+  readonly ahead?: Readonly<Record<string, Ahead>>
 }
 
 export interface DayOptions {
@@ -48,7 +51,9 @@ export type DayPlan =
   | { readonly ok: true, readonly start: Moment, readonly end: Moment, readonly tasks: readonly PlacedTask[], readonly preheats: readonly Preheat[], readonly rules: readonly DayRule[], readonly hands: Minutes, readonly total: Minutes, readonly tight: readonly string[], readonly warnings: readonly string[], /** Longest waits that have passed before the plan was made. */ readonly over: readonly string[], readonly proven: boolean, readonly bound: number }
   | { readonly ok: false, readonly problem: { readonly code: 'impossible' | 'empty' | 'serve' | 'late', readonly sentence: string, readonly rules: readonly string[], /** The nearest hour at which it could be on the table. */ readonly nearest: Moment | null } }
 
-const longest = 21 * 24 * 60
+const longest = 100 * 24 * 60
+/** Put by at the latest so many minutes after the hour of the table, days before: in the evening. */
+const putLate = 240
 
 const momentOf = (given: Moment | string | null | undefined): Moment | null => given === null || given === undefined ? null : typeof given === 'number' ? given : Number.isNaN(Date.parse(given)) ? Number.NaN : Date.parse(given) / 60_000
 
@@ -56,7 +61,7 @@ interface Day { readonly tasks: readonly DayTask[], readonly rules: readonly Day
 
 /** All bakes and own tasks of a day; what the baker changed goes before what was worked out. */
 function dayOf(bakes: readonly DayBake[], { wishes = {}, apart = [] }: DayOptions): Day {
-  const works = bakes.map(workOf)
+  const works = bakes.map((bake) => { const work = workOf(bake); const ahead = wishes.ahead?.[bake.id]; return ahead && ahead.days > 0 ? madeAhead(work, bake, ahead) : work })
   const changed = (task: DayTask): DayTask => { const said = wishes.minutes?.[task.id]; return said === undefined ? task : { ...task, minutes: Math.max(0, said), usual: task.minutes } }
   const before = works.flatMap(w => w.tasks)
   const tasks = before.map(changed)
@@ -161,9 +166,13 @@ function byRulesAlone(problem: Problem): Float64Array {
  */
 export function* planDaySteps(bakes: readonly DayBake[], options: DayOptions = {}): Generator<DayPlan, DayPlan, void> {
   const no = (code: 'impossible' | 'empty' | 'serve' | 'late', sentence: string, rules: readonly string[] = [], nearest: Moment | null = null): DayPlan => ({ ok: false, problem: { code, sentence, rules, nearest } })
-  const whole = dayOf(bakes, options)
+  const made = dayOf(bakes, options)
+  const at = momentOf(options.serveAt)
+  // Put by so many days before the table, at the same hour: what it keeps for is counted from there.
+  const early = at === null || !Number.isFinite(at) ? [] : bakes.flatMap((bake): Bound[] => { const ahead = options.wishes?.ahead?.[bake.id]; return ahead && ahead.days > 0 && made.tasks.some(t => t.id === putByOf(bake.id)) ? [{ task: putByOf(bake.id), notBefore: null, overBy: at - ahead.days * 1440 + putLate, because: `“${bake.title}” is made ${ahead.days === 1 ? 'a day' : `${ahead.days} days`} ahead` }] : [] })
+  const whole: Day = { ...made, bounds: early }
   const left = options.happened && options.now !== null && options.now !== undefined ? leftOf(whole.tasks, whole.rules, options.happened, options.now) : null
-  const day: Day = left ? { ...left, over: [...new Set(left.over.map(o => o.because))] } : whole
+  const day: Day = left ? { ...left, bounds: [...left.bounds, ...early.filter(b => left.tasks.some(t => t.id === b.task))], over: [...new Set(left.over.map(o => o.because))] } : whole
   if (!day.tasks.length) return no('empty', 'There is nothing to do: no recipe, no task.')
   const serveAt = momentOf(options.serveAt)
   if (serveAt !== null && !Number.isFinite(serveAt)) return no('serve', 'That is no day and hour.')
@@ -208,6 +217,17 @@ export function replan(bakes: readonly DayBake[], options: DayOptions & { readon
 }
 
 const justEnough = 5
+/** A pause of so many minutes is none of a baking day: what was made ahead keeps by itself. */
+const pause = 360
+/** From the first task to the last, without the days between. */
+function atWork(tasks: readonly PlacedTask[]): Minutes {
+  let [sum, from, to] = [0, Number.NaN, -Infinity]
+  for (const task of tasks.filter(t => !/\/kept$/u.test(t.id))) {
+    if (task.starts > to + pause) { if (to > -Infinity) sum += to - from; from = task.starts; to = task.ends }
+    else to = Math.max(to, task.ends)
+  }
+  return to > -Infinity ? sum + to - from : 0
+}
 
 function laidOut(day: Day, { x }: Placing, anchor: Moment, backwards: boolean, options: DayOptions, proven: boolean, bound: number): DayPlan {
   const { problem } = problemOf(day, anchor, backwards, options)
@@ -217,7 +237,7 @@ function laidOut(day: Day, { x }: Placing, anchor: Moment, backwards: boolean, o
   const lastNight = Math.max(-Infinity, ...asleep.filter(([, to]) => to <= last).map(([, to]) => to))
   const tasks = day.tasks.map((task, i): PlacedTask => {
     const starts = begin(i + 1)
-    return { ...task, starts, ends: starts + task.minutes, slack: slackOf(problem, x, i + 1, backwards), evening: starts < lastNight && (task.hands || task.kind === 'wait' && starts + task.minutes <= lastNight) }
+    return { ...task, starts, ends: starts + task.minutes, slack: slackOf(problem, x, i + 1, backwards), evening: starts < lastNight && (task.hands || starts + task.minutes <= lastNight) }
   }).sort((a, b) => a.starts - b.starts || a.ends - b.ends)
   const loads = tasks.filter(t => t.kind === 'bake' && t.celsius !== null)
   const preheats = loads.filter((t, i) => i === 0 || loads[i - 1]!.celsius !== t.celsius || loads.slice(0, i).every(l => l.ends < t.starts - 30)).map((t): Preheat => ({ at: t.starts - preheat(t.celsius!), celsius: t.celsius!, ready: t.starts }))
@@ -227,7 +247,7 @@ function laidOut(day: Day, { x }: Placing, anchor: Moment, backwards: boolean, o
   const hands = new Set(tasks.filter(t => t.hands).map(t => t.id))
   const tight = [...new Set(day.rules.filter(rule => rule.least < 0 && hands.has(rule.from) && begins.get(rule.to)! - begins.get(rule.from)! - rule.least < justEnough).map(rule => rule.from))]
   const warnings = faultsOf(problem, x).length ? ['This plan breaks a rule of its own: do not trust it.'] : []
-  return { ok: true, start, end: last, tasks, preheats, rules: day.rules, hands: tasks.reduce((sum, t) => sum + (t.hands ? t.minutes : 0), 0), total: last - start, tight, warnings, over: day.over ?? [], proven, bound }
+  return { ok: true, start, end: last, tasks, preheats, rules: day.rules, hands: tasks.reduce((sum, t) => sum + (t.hands ? t.minutes : 0), 0), total: atWork(tasks), tight, warnings, over: day.over ?? [], proven, bound }
 }
 
 /** How much later in time a task could begin with all others where they are. */

@@ -79,7 +79,7 @@ const size = Joi.object({
 const byTask = Joi.object().pattern(Joi.string().max(200), number)
 const bakeDay = Joi.object({
   serveAt: Joi.string().isoDate().allow(null).required(), with: Joi.array().items(id).max(20).required(),
-  wishes: Joi.object({ minutes: byTask, notBefore: byTask, outBy: byTask, own: Joi.array().max(60).items(Joi.object({ id: id.required(), says: text(200).required(), minutes: number.min(0).max(2880).required(), hands: Joi.boolean().required(), after: Joi.string().max(200), before: Joi.string().max(200) })) }).required(),
+  wishes: Joi.object({ minutes: byTask, notBefore: byTask, outBy: byTask, ahead: Joi.object().pattern(id, Joi.object({ days: number.integer().min(0).max(90).required(), how: Joi.valid('kept', 'frozen').required() })), own: Joi.array().max(60).items(Joi.object({ id: id.required(), says: text(200).required(), minutes: number.min(0).max(2880).required(), hands: Joi.boolean().required(), after: Joi.string().max(200), before: Joi.string().max(200) })) }).required(),
 })
 const kitchen = Joi.object({
   tins: Joi.array().items(tin).unique('id').max(200).required(), altitude: number.min(-400).max(5000).required(),

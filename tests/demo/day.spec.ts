@@ -124,6 +124,29 @@ test('a task of one’s own, and the day out as calendar and Markdown', async ({
   await expect(rowOf(page, 'Fetch the lanterns')).toHaveCount(0)
 })
 
+test('made ahead: the days that it keeps are offered, the plan reaches back, and too long is said', async ({ page }) => {
+  await atDay(page, 'Marble ring cake')
+  await served(page, saturday())
+  await page.getByText('make it ahead').click()
+  const way = page.getByLabel('Made ahead: Marble ring cake with glaze')
+  await expect(way.locator('option')).toContainText(['on the day', 'the day before', '2 days before', '3 days before', 'the day before, frozen'])
+  await way.selectOption('kept 2')
+  await placed(page)
+  const before = page.getByRole('region', { name: 'Days before' })
+  await expect(before).toContainText('is put by')
+  await expect(before).toContainText(/Thu \d\d:\d\d/)
+  await expect(hours(page)).not.toContainText('Cream the butter')
+  await expect(hours(page)).toContainText('For the glaze')
+  await way.selectOption('frozen 7')
+  await placed(page)
+  await expect(hours(page)).toContainText('out of the freezer')
+  await page.reload()
+  await placed(page)
+  await expect(hours(page)).toContainText('out of the freezer')
+  await page.getByRole('button', { name: 'As it was worked out' }).click()
+  await expect(hours(page)).toContainText('Cream the butter')
+})
+
 for (const [wide, high] of [[820, 1180], [390, 844]] as const) {
   test(`at ${wide} × ${high}: the whole day, nothing sideways`, async ({ page }) => {
     await page.setViewportSize({ width: wide, height: high })

@@ -4,6 +4,8 @@ import type { DayPlan, DayWishes, PlacedTask } from '#core'
 /** The day hour by hour; each length can be changed, and each task tied to an hour. */
 const props = defineProps<{ plan: Extract<DayPlan, { ok: true }>, tasks: readonly PlacedTask[], titles: Readonly<Record<string, string>>, wishes: DayWishes }>()
 const emit = defineEmits<{ length: [task: PlacedTask, minutes: number], hour: [task: PlacedTask, which: 'notBefore' | 'outBy', at: number | null], drop: [task: PlacedTask] }>()
+/** Of tasks on more than one day each hour says its day. */
+const days = computed(() => new Set(props.tasks.map(t => new Date(t.starts * 60_000).toDateString())).size + (props.plan.end - (props.tasks[0]?.starts ?? props.plan.end) > 2 * 1440 ? 1 : 0))
 const several = computed(() => Object.keys(props.titles).length > 1)
 const changed = (task: PlacedTask) => task.usual !== undefined || props.wishes.notBefore?.[task.id] !== undefined || props.wishes.outBy?.[task.id] !== undefined
 const wrong = ref<Readonly<Record<string, string>>>({})
@@ -19,7 +21,7 @@ const back = (task: PlacedTask) => { emit('hour', task, 'notBefore', null); emit
 <template>
   <ol class="list">
     <li v-for="task in tasks" :key="task.id" :class="{ waits: !task.hands, serve: task.kind === 'serve' }">
-      <span class="at">{{ sayHour(task.starts) }}</span>
+      <span class="at">{{ days > 1 ? sayWeekHour(task.starts, plan.end) : sayHour(task.starts) }}</span>
       <span class="what"><b v-if="several && titles[task.bake]" class="of">{{ titles[task.bake] }}</b> {{ task.says }}<span v-if="plan.tight.includes(task.id)" class="tight" title="it must be done at that minute: something would wait too long"> tight</span>
         <span v-if="changed(task)" class="mine">{{ [...task.usual !== undefined ? [`usually ${Math.round(task.usual)} min`] : [], ...wishes.notBefore?.[task.id] !== undefined || wishes.outBy?.[task.id] !== undefined ? ['moved by you'] : []].join(', ') }} <button type="button" class="link" @click="back(task)">as it was</button></span>
         <span v-if="wrong[task.id]" class="wrong" role="alert">{{ wrong[task.id] }}</span>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { calendar, type BakeDay, type DayPlan, type OwnTask, type PlacedTask } from '#core'
+import { calendar, type BakeDay, type DayPlan, type Keeping, type OwnTask, type PlacedTask } from '#core'
 
 const { bench, missing, opened } = useBake()
 const house = useHouseStore()
@@ -11,7 +11,7 @@ const day = computed<BakeDay>(() => bake.value?.day ?? { serveAt: new Date(usual
 const serveAt = computed(() => day.value.serveAt ? Date.parse(day.value.serveAt) / 60_000 : null)
 const keep = (change: Partial<BakeDay>) => bench.keepDay({ ...day.value, ...change })
 const wish = (change: Partial<BakeDay['wishes']>) => keep({ wishes: { ...day.value.wishes, ...change } })
-const work = () => bench.planDay(day.value, nowMinute(), nightsBefore(serveAt.value ?? nowMinute() + 1440))
+const work = () => bench.planDay(day.value, nowMinute(), nightsBefore(serveAt.value ?? nowMinute() + 1440, nightsBack(day.value.wishes)))
 watch(() => [bake.value?.id, bake.value?.day, bake.value?.size, bake.value?.plan, bake.value?.recipe, house.kitchen], () => { if (bake.value) void work() }, { immediate: true })
 
 const plan = computed(() => bench.dayPlan?.ok ? bench.dayPlan : null)
@@ -22,6 +22,8 @@ watch(plan, (now) => { if (now) last.value = now })
 watch(() => bake.value?.id, () => { last.value = null })
 const shown = computed(() => plan.value ?? last.value)
 const evening = computed(() => shown.value?.tasks.filter(t => t.evening) ?? [])
+/** More than a night away, it is no evening before. */
+const early = computed(() => evening.value.length && shown.value && shown.value.end - evening.value[0]!.starts > 2 * 1440 - 300 ? 'Days before' : 'The evening before')
 const main = computed(() => shown.value?.tasks.filter(t => !t.evening) ?? [])
 const others = computed(() => house.shelf.filter(row => row.id !== bake.value?.id && !row.archived))
 const titles = computed<Readonly<Record<string, string>>>(() => Object.fromEntries([...bake.value ? [[bake.value.id, bake.value.title] as const] : [], ...others.value.filter(o => day.value.with.includes(o.id)).map(o => [o.id, o.title] as const)]))
@@ -44,6 +46,18 @@ const hour = (task: PlacedTask, which: 'notBefore' | 'outBy', at: number | null)
 /** Dragged to the left it must be over earlier; to the right it does not begin before. */
 const move = (task: PlacedTask, by: number) => wish(by < 0 ? { outBy: { ...day.value.wishes.outBy, [task.id]: Math.round(task.ends + by) }, notBefore: without(day.value.wishes.notBefore, task.id) } : { notBefore: { ...day.value.wishes.notBefore, [task.id]: Math.round(task.starts + by) }, outBy: without(day.value.wishes.outBy, task.id) })
 const isChanged = computed(() => Object.values(day.value.wishes).some(w => w && Object.keys(w).length > 0))
+
+/** How long each bake of the day keeps, for what may be made ahead. */
+const keeping = shallowRef<Readonly<Record<string, Keeping>>>({})
+watch(() => [bake.value?.id, bake.value?.plan, bake.value?.recipe, day.value.with], async () => { keeping.value = Object.fromEntries(await useCore().keepings(await bench.sharing(day.value))) }, { immediate: true })
+const frozenFor = [1, 2, 3, 7, 14, 30, 60]
+const ways = (id: string) => { const k = keeping.value[id]; return k ? [{ value: '', says: 'on the day' }, ...Array.from({ length: Math.min(7, k.days) }, (_, n) => ({ value: `kept ${n + 1}`, says: n ? `${n + 1} days before` : 'the day before' })), ...frozenFor.filter(d => d <= k.frozenDays).map(d => ({ value: `frozen ${d}`, says: `${d === 1 ? 'the day' : `${d} days`} before, frozen` }))] : [] }
+const aheadOf = (id: string) => { const ahead = day.value.wishes.ahead?.[id]; return ahead ? `${ahead.how} ${ahead.days}` : '' }
+function makeAhead(id: string, way: string) {
+  const { [id]: _, ...rest } = day.value.wishes.ahead ?? {}
+  const [how, days] = way.split(' ')
+  void wish({ ahead: way ? { ...rest, [id]: { how: how as 'kept' | 'frozen', days: Number(days) } } : rest })
+}
 
 const own = reactive({ says: '', minutes: '10', hands: true, after: '' })
 const wrong = ref('')
@@ -74,6 +88,9 @@ const print = () => window.print()
         <label v-for="other in others" :key="other.id" class="check"><input type="checkbox" :checked="day.with.includes(other.id)" @change="together(other.id, ($event.target as HTMLInputElement).checked)"> {{ other.title }}</label>
         <p v-if="!others.length" class="soft">Nothing else is on the shelf.</p>
       </details>
+      <details v-if="serveAt !== null" class="with"><summary>{{ Object.keys(day.wishes.ahead ?? {}).length ? 'made ahead' : 'make it ahead' }}</summary>
+        <label v-for="(name, id) in titles" :key="id" class="check">{{ name }} <select class="input" :value="aheadOf(id)" :aria-label="`Made ahead: ${name}`" @change="makeAhead(id, ($event.target as HTMLSelectElement).value)"><option v-for="way in ways(id)" :key="way.value" :value="way.value">{{ way.says }}</option></select> <span v-if="keeping[id]" class="soft">{{ keeping[id].says }}, {{ keeping[id].days }} days; frozen: {{ keeping[id].freeze }}.</span></label>
+      </details>
     </section>
 
     <p v-if="problem" class="misfit" role="alert"><b>{{ problem.code === 'late' ? 'Not by then.' : 'That cannot be.' }}</b> {{ problem.sentence }}
@@ -83,14 +100,14 @@ const print = () => window.print()
 
     <template v-if="shown">
       <section class="sheet part" aria-labelledby="drawn">
-        <div class="head"><h2 id="drawn">{{ evening.length ? 'The evening before, and the day' : 'The day' }}</h2>
+        <div class="head"><h2 id="drawn">{{ evening.length ? `${early}, and the day` : 'The day' }}</h2>
           <p><b>Begin at {{ sayMoment(shown.start, shown.end) }}</b>, on the table at {{ sayHour(shown.end) }}: {{ sayLength(shown.total) }} in all, {{ sayLength(shown.hands) }} of it work.</p></div>
         <DayTimeline :plan="shown" :bakes="Object.keys(titles)" @move="move" />
         <p class="soft tiny">Drag a block, or move it with the arrow keys; the rest follows. A thick edge is tight.<template v-if="late"> Begun 20 minutes late, it is on the table at {{ sayHour(late.serve) }}{{ late.over.length ? `, and ${late.over[0]}` : '' }}.</template></p>
       </section>
       <div class="two">
         <div class="lists">
-          <section v-if="evening.length" class="sheet part" aria-labelledby="evening"><h2 id="evening">The evening before</h2><DayList :plan="shown" :tasks="evening" :titles="titles" :wishes="day.wishes" @length="length" @hour="hour" /></section>
+          <section v-if="evening.length" class="sheet part" aria-labelledby="evening"><h2 id="evening">{{ early }}</h2><DayList :plan="shown" :tasks="evening" :titles="titles" :wishes="day.wishes" @length="length" @hour="hour" /></section>
           <section class="sheet part" aria-labelledby="hours"><h2 id="hours">Hour by hour</h2><DayList :plan="shown" :tasks="main" :titles="titles" :wishes="day.wishes" @length="length" @hour="hour" @drop="task => wish({ own: (day.wishes.own ?? []).filter(o => o.id !== task.id) })" /></section>
         </div>
         <aside class="side">

@@ -27,7 +27,7 @@ function noticeClock(moment: number) {
 
 // Before it begins: the day as it is planned, or begun now where it is not.
 const day = computed<BakeDay>(() => bake.value?.day ?? { serveAt: null, with: [], wishes: {} })
-const work = (of = day.value) => bench.planDay(of, Math.floor(make.now), of.serveAt ? nightsBefore(Date.parse(of.serveAt) / 60_000) : nightsFor(make.now + 1440, make.now))
+const work = (of = day.value) => bench.planDay(of, Math.floor(make.now), of.serveAt ? nightsBefore(Date.parse(of.serveAt) / 60_000, nightsBack(of.wishes)) : nightsFor(make.now + 1440, make.now))
 watch(() => [bake.value?.id, bake.value?.day, bake.value?.size, bake.value?.plan, bake.value?.recipe, house.kitchen, making.value === null], () => { if (bake.value && !making.value) void work() }, { immediate: true })
 const plan = computed(() => bench.dayPlan?.ok ? bench.dayPlan : null)
 const problem = computed(() => bench.dayPlan && !bench.dayPlan.ok ? bench.dayPlan.problem : null)
@@ -155,8 +155,8 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
 
         <div id="now" tabindex="-1" class="now">
           <section v-if="idleUntil !== null || !counter.current" class="idle">
-            <h1>Nothing to do{{ idleUntil ? ` until ${sayHour(idleUntil)}` : '' }}</h1>
-            <p v-if="idleUntil" class="wait">{{ sayCount(idleUntil - make.now) }}</p>
+            <h1>Nothing to do{{ idleUntil ? ` until ${sayMoment(idleUntil, make.now)}` : '' }}</h1>
+            <p v-if="idleUntil" class="wait">{{ idleUntil - make.now < 1440 ? sayCount(idleUntil - make.now) : sayLength(idleUntil - make.now) }}</p>
             <template v-if="counter.current"><p class="then">then {{ counter.current.card.says }}</p><button type="button" class="big ghost" @click="say([{ do: 'go', card: counter.current.card.id }])">Go on with it now</button></template>
           </section>
           <CounterCard v-else v-model:scaled="scaled" :making="making" :counter="counter" :placed="counter.current" :now="make.now" :several="several" :weigh-pour="make.pour" @say="say" />
