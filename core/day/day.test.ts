@@ -1,5 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs'
 import { asWritten, readRecipe, sizeUp, usualKitchen } from '../pan'
+import { learnPace, paceFor } from './pace'
 import { ifLate, planDay, type DayOptions, type DayPlan } from './plan-day'
 import { workOf, type DayBake } from './tasks'
 import { handRows, toOven } from './tables/durations'
@@ -165,5 +166,27 @@ describe('made ahead', () => {
   })
   test('begun now there is no day to be ahead of', () => {
     expect(planDay([ginger], { serveAt: null, now: five, wishes: { ahead: { b1: { how: 'kept', days: 2 } } } }).ok).toBe(true)
+  })
+})
+
+describe('the pace of a house', () => {
+  test('what was seen counts against what is usual, and never runs away', () => {
+    const once = learnPace(undefined, [{ short: 'sift', planned: 3, took: 6 }])
+    expect(paceFor(once, 'sift')).toBeCloseTo(2 ** (1 / 3), 9)
+    expect([paceFor(once, 'cream'), paceFor(undefined, 'sift')]).toEqual([1, 1])
+    let pace = once
+    for (let n = 0; n < 200; n++) pace = learnPace(pace, [{ short: 'sift', planned: 3 * paceFor(pace, 'sift'), took: 6 }])
+    expect(paceFor(pace, 'sift')).toBeCloseTo(2, 1)
+    for (let n = 0; n < 50; n++) pace = learnPace(pace, [{ short: 'sift', planned: 1, took: 400 }])
+    expect(paceFor(pace, 'sift')).toBe(2.5)
+    expect(learnPace({}, [{ short: 'x', planned: 0, took: 5 }, { short: 'y', planned: 5, took: 0 }])).toEqual({})
+  })
+  test('a day is planned with it, rules and all', () => {
+    const slow = { ...usualKitchen, pace: learnPace({}, Array.from({ length: 8 }, () => ({ short: 'sift', planned: 3, took: 6 }))) }
+    const [usual, paced] = [good([ginger]), good([ginger], { kitchen: slow })]
+    const sift = (plan: typeof usual) => plan.tasks.find(t => t.short === 'sift')!
+    expect(sift(paced).minutes).toBe(Math.round(sift(usual).minutes * paceFor(slow.pace, 'sift')))
+    expect(paced.start).toBe(usual.start - (sift(paced).minutes - sift(usual).minutes))
+    expect(breaks(paced)).toEqual([])
   })
 })

@@ -1,5 +1,6 @@
 export { madeAhead, type Ahead } from './ahead'
 export { leftOf, type Bound, type Happened, type Left } from './left'
+export { learnPace, paceFor, type Took } from './pace'
 export { keepingOf, type Keeping } from './keeping'
 export { shoppingOf, type Needed } from './shopping'
 export { costOf, faultsOf, type Arc, type Problem } from './problem'

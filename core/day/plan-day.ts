@@ -3,6 +3,7 @@ import { madeAhead, putByOf, type Ahead } from './ahead'
 import type { Kitchen } from '../pan'
 import { faultsOf, type Arc, type Problem } from './problem'
 import { leftOf, type Bound, type Happened } from './left'
+import { paceFor } from './pace'
 import { circleIn, search, type Placing, type Search } from './search'
 import { heatChange, preheat, small } from './tables/durations'
 import type { DayBake } from './tasks'
@@ -60,11 +61,11 @@ const momentOf = (given: Moment | string | null | undefined): Moment | null => g
 interface Day { readonly tasks: readonly DayTask[], readonly rules: readonly DayRule[], readonly bounds?: readonly Bound[], readonly over?: readonly string[] }
 
 /** All bakes and own tasks of a day; what the baker changed goes before what was worked out. */
-function dayOf(bakes: readonly DayBake[], { wishes = {}, apart = [] }: DayOptions): Day {
+function dayOf(bakes: readonly DayBake[], { wishes = {}, apart = [], kitchen }: DayOptions): Day {
   const works = bakes.map((bake) => { const work = workOf(bake); const ahead = wishes.ahead?.[bake.id]; return ahead && ahead.days > 0 ? madeAhead(work, bake, ahead) : work })
   const changed = (task: DayTask): DayTask => { const said = wishes.minutes?.[task.id]; return said === undefined ? task : { ...task, minutes: Math.max(0, said), usual: task.minutes } }
   const before = works.flatMap(w => w.tasks)
-  const tasks = before.map(changed)
+  const tasks = before.map((task) => { const by = task.hands && task.kind === 'hands' ? paceFor(kitchen?.pace, task.short) : 1; return changed(by === 1 ? task : { ...task, minutes: Math.max(1, Math.round(task.minutes * by)), pace: by }) })
   const byId = new Map(tasks.map(task => [task.id, task]))
   const was = new Map(before.map(task => [task.id, task]))
   // Rules that rest on a task's length follow it.

@@ -16,6 +16,8 @@ export interface DayTask {
   readonly minutes: Minutes
   /** What was worked out, where the baker has said another time. */
   readonly usual?: Minutes
+  /** So many times as long as is usual, by what was seen in this house. */
+  readonly pace?: number
   readonly hands: boolean
   readonly mixer: boolean
   readonly place: Place

@@ -1,4 +1,5 @@
 export { cardsOf, itemsOf, weighingOrder, type Card, type Item, type Mark, type Warmth, type Weighing } from './card'
+export { handsTook } from './hands'
 export { bakeLoss, lossFor, lossRowOf, type Loss } from './loss'
 export { beginMaking, canTakeBack, takeBack, tell, type Happening, type Making } from './making'
 export { pourOf, type Pour, type Shift } from './pour'

@@ -5,6 +5,7 @@ import { planDay, type DayBake, type DayPlan } from '../day'
 import { cardsOf, itemsOf, type Card } from './card'
 import { beginMaking, canTakeBack, takeBack, tell, type Happening, type Making } from './making'
 import { counterOf, isAttended } from './counter'
+import { handsTook } from './hands'
 import { madeOf } from './record'
 
 const bakeOf = (id: string, text: string): DayBake => { const { recipe } = readRecipe(text); return { id, title: recipe.title, recipe, sized: sizeUp(recipe, asWritten, usualKitchen) } }
@@ -153,6 +154,17 @@ describe('what really happened', () => {
     expect(made.differs).toEqual([])
     expect(made.times.map(t => [t.says, t.planned])).toEqual([['in the oven', 53], ['cool', 15]])
     expect(made.weights).toHaveLength(start.cards.filter(c => c.item).length)
+  })
+  test('how long hands took, where they were at it', () => {
+    const { making } = walk(start)
+    const took = handsTook(making)
+    expect(took.find(t => t.short === 'sift')).toEqual({ short: 'sift', planned: 3, took: expect.closeTo(3, 6) })
+    expect(took.find(t => t.short === 'weigh in')!.took).toBeCloseTo(took.find(t => t.short === 'weigh in')!.planned, 6)
+    // Somebody who went away for an hour has not sifted for an hour.
+    const sift = start.cards.find(c => c.short === 'sift')!
+    const away = { ...making, log: making.log.map((h, n) => ({ ...h, at: h.at + (n >= making.log.findIndex(x => x.do === 'done' && x.card === sift.id) ? 60 : 0) })) }
+    expect(handsTook(away).map(t => t.short)).not.toContain('sift')
+    expect(handsTook(start)).toEqual([])
   })
   test('weights, what was left out, a longer bake, a loss, notes and photos are told', () => {
     const at = start.begun

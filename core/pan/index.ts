@@ -4,7 +4,7 @@ export { tinBatter, type BatterSaid, type TinBatter, type TinPart } from './batt
 export { fillingOf, share, takes, type Filling } from './fill'
 export { areaAt, brimful, depthOf, sidesAt, volumeAt, wetted } from './geometry'
 export { heat, type Heating } from './heat'
-export { usualKitchen, type Kitchen, type OvenNote, type OvenScale } from './kitchen'
+export { usualKitchen, type Kitchen, type OvenNote, type OvenScale, type Pace } from './kitchen'
 export { disc, rectangle } from './mesh'
 export { offsetOf, otherSettings, ovenOffset, settingOf, type OvenOffset } from './oven'
 export { acrossOf, bakedPiece, cutInto, gramsFor, layTray, loadsOf, slicesOf, squaresOf, usualGap, type Grid, type Layout } from './pieces'

@@ -84,6 +84,7 @@ const bakeDay = Joi.object({
 const kitchen = Joi.object({
   tins: Joi.array().items(tin).unique('id').max(200).required(), altitude: number.min(-400).max(5000).required(),
   oven: Joi.object({ fan: Joi.boolean().required(), scale: Joi.valid('C', 'F', 'gas').required(), offset: number.min(-100).max(100).allow(null).required(), log: Joi.array().items(Joi.object({ on: text(40).required(), bake: id.required(), title: text(300).required(), celsius: number.required(), expected: number.greater(0).required(), took: number.greater(0).required() })).max(1000).required() }).required(),
+  pace: Joi.object().pattern(text(100), Joi.object({ n: number.integer().min(0).required(), log: number.required() })),
   tray: Joi.object({ length: number.greater(0).required(), breadth: number.greater(0).required(), atOnce: number.integer().min(1).max(6).required() }).required(),
 })
 

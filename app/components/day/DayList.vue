@@ -23,7 +23,7 @@ const back = (task: PlacedTask) => { emit('hour', task, 'notBefore', null); emit
     <li v-for="task in tasks" :key="task.id" :class="{ waits: !task.hands, serve: task.kind === 'serve' }">
       <span class="at">{{ days > 1 ? sayWeekHour(task.starts, plan.end) : sayHour(task.starts) }}</span>
       <span class="what"><b v-if="several && titles[task.bake]" class="of">{{ titles[task.bake] }}</b> {{ task.says }}<span v-if="plan.tight.includes(task.id)" class="tight" title="it must be done at that minute: something would wait too long"> tight</span>
-        <span v-if="changed(task)" class="mine">{{ [...task.usual !== undefined ? [`usually ${Math.round(task.usual)} min`] : [], ...wishes.notBefore?.[task.id] !== undefined || wishes.outBy?.[task.id] !== undefined ? ['moved by you'] : []].join(', ') }} <button type="button" class="link" @click="back(task)">as it was</button></span>
+        <span v-if="changed(task) || task.pace && task.pace !== 1" class="mine">{{ [...task.pace && task.pace !== 1 ? [`by your own pace, ${(Math.round(task.pace * 10) / 10).toLocaleString('en')} times the usual`] : [], ...task.usual !== undefined ? [`usually ${Math.round(task.usual)} min`] : [], ...wishes.notBefore?.[task.id] !== undefined || wishes.outBy?.[task.id] !== undefined ? ['moved by you'] : []].join(', ') }} <button v-if="changed(task)" type="button" class="link" @click="back(task)">as it was</button></span>
         <span v-if="wrong[task.id]" class="wrong" role="alert">{{ wrong[task.id] }}</span>
       </span>
       <span v-if="task.kind !== 'serve'" class="len">

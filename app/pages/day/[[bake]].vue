@@ -4,6 +4,7 @@ import { calendar, type BakeDay, type DayPlan, type Keeping, type OwnTask, type 
 const { bench, missing, opened } = useBake()
 const house = useHouseStore()
 const download = useDownload()
+const takeBack = useTakeBack()
 const bake = computed(() => bench.bake)
 useHead({ title: () => `Day: ${bake.value?.title ?? ''}` })
 
@@ -73,6 +74,10 @@ function addOwn() {
 const title = computed(() => Object.values(titles.value).join(', '))
 async function saveCalendar() { if (plan.value) download(fileName(bake.value!.title, 'ics'), await useCore().calendarOf(plan.value, title.value, new Date().toISOString(), bench.shopping), 'text/calendar') }
 async function saveText() { if (plan.value) { const end = plan.value.end; download(fileName(`${bake.value!.title} day`, 'md'), (await calendar()).dayText(plan.value, title.value, at => sayMoment(at, end), bench.shopping), 'text/markdown') } }
+async function forgetPace() {
+  const back = await house.keepKitchen({ ...house.kitchen, pace: {} })
+  takeBack('Days are planned by the usual times again.', 'Take it back', back)
+}
 const print = () => window.print()
 </script>
 
@@ -126,6 +131,7 @@ const print = () => window.print()
             <UButton color="neutral" block icon="i-lucide-calendar-plus" :disabled="!plan" @click="saveCalendar">Calendar file</UButton>
             <UButton color="neutral" variant="outline" block icon="i-lucide-file-down" :disabled="!plan" @click="saveText">Day as Markdown</UButton>
             <UButton color="neutral" variant="outline" block icon="i-lucide-printer" @click="print">Print</UButton>
+            <UButton v-if="shown.tasks.some(t => t.pace && t.pace !== 1)" color="neutral" variant="ghost" block icon="i-lucide-gauge" @click="forgetPace">Plan by the usual pace again</UButton>
             <UButton v-if="isChanged" color="neutral" variant="ghost" block icon="i-lucide-rotate-ccw" @click="keep({ wishes: {} })">As it was worked out</UButton>
           </div>
         </aside>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { madeOf, type BakeDay, type DayPlan, type Felt, type Timer } from '#core'
+import { handsTook, learnPace, madeOf, type BakeDay, type DayPlan, type Felt, type Timer } from '#core'
 import type { Saying } from '~/stores/make'
 
 const { bench, missing, opened } = useBake()
@@ -97,6 +97,15 @@ async function learn(made: ReturnType<typeof madeOf>, title: string) {
   const back = await house.keepKitchen({ ...house.kitchen, oven: { ...house.kitchen.oven, log: [...house.kitchen.oven.log.slice(-199), { on: today(), bake: made.bake, title, celsius: time.celsius, expected: time.expected, took: time.took }] } })
   takeBack('Remembered. The oven’s setting learns from it.', 'Take it back', back)
 }
+/** How long hands took, where that is otherwise than planned; learned once a making. */
+const hands = computed(() => making.value && finished.value !== null ? handsTook(making.value).filter(t => Math.abs(Math.log(t.took / t.planned)) > 0.15) : [])
+const paced = ref('')
+async function learnHands() {
+  if (!making.value) return
+  const back = await house.keepKitchen({ ...house.kitchen, pace: learnPace(house.kitchen.pace, handsTook(making.value)) })
+  paced.value = making.value.id
+  takeBack('Remembered. Days are planned with it from now on.', 'Take it back', async () => { await back(); paced.value = '' })
+}
 const before = computed(() => (bake.value?.made ?? []).filter(m => m.making !== making.value?.id))
 const hour = computed(() => making.value ? rest.value?.end ?? making.value.serveAt : null)
 </script>
@@ -135,6 +144,7 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
     <section v-else-if="finished !== null" class="after">
       <h1>On the table</h1>
       <MadeSheet v-for="record in records" :key="record.id" :made="record.made" :title="record.title" :planned="record.id === bake.id && bake.plan !== null" :result="result" :oven="ovenOf(record.made)" @result="how => make.result(how)" @oven="learn(record.made, record.title)" />
+      <section v-if="hands.length && paced !== making.id" class="sheet paces" aria-label="Your hands"><p>Your hands took {{ hands.slice(0, 4).map(t => `${Math.round(t.took)} instead of ${Math.round(t.planned)} min for “${t.short}”`).join(', ') }}.</p><button type="button" class="big ghost" @click="learnHands">Plan days with that</button></section>
       <NotePad :bake="bake.id" :photos="photos" :notes="[]" @note="text => make.say({ do: 'note', card: '', text }).then(() => make.finish())" @photo="data => make.addPhoto('', data).then(() => make.finish())" />
       <div class="row"><button type="button" class="big ghost" @click="make.back()">One step back</button><button type="button" class="big ghost" @click="anew">Make it once more</button><button type="button" class="big ghost" @click="carry">File of this bake</button></div>
     </section>
@@ -201,6 +211,7 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
 .earlier h2 { font-size: 1.15rem; font-weight: 650; }
 .past { padding: 4px 18px; }
 .past summary { min-height: 64px; display: flex; align-items: center; gap: 6px; cursor: pointer; }
+.paces { padding: 14px 22px; display: flex; flex-wrap: wrap; gap: 10px; align-items: center; }
 .row { display: flex; flex-wrap: wrap; gap: 10px; }
 .counter { display: grid; grid-template-columns: minmax(0, 1fr) 372px; gap: 18px 34px; align-items: start; }
 .main { display: grid; gap: 16px; min-width: 0; }
