@@ -1,6 +1,6 @@
 import { afterAll, beforeEach, describe, expect, test } from '@jest/globals'
 import { bakeOf, emptyStock, newPacket, readRecipe, shelfRowOf, type Bake, type Person, usualKitchen } from '#core'
-import { addToHouse, allBakes, allGroups, allPackets, allPeople, bakeById, readFact, readHouse, labelOf, removeBake, pictureOf, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveGroup, savePacket, savePerson, savePicture, shelfRows, watchHouse, writeFact, writeStock } from './house'
+import { addToHouse, allBakes, allGroups, allPackets, allPeople, bakeById, readFact, joinBakes, photosOf, readHouse, labelOf, removeBake, pictureOf, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveGroup, savePacket, savePerson, savePicture, shelfRows, watchHouse, writeFact, writeStock } from './house'
 import Dexie from 'dexie'
 import { db, HouseDb } from './schema'
 
@@ -87,6 +87,22 @@ describe('the house in the database', () => {
     await saveGroup({ id: 's', name: 'Sunday', people: ['a'] })
     await removeGroup('s')
     expect(await allGroups()).toEqual([])
+  })
+  test('the file of one bake: new ones come in, newer ones take their place, older ones do not; people and packets of the house stay', async () => {
+    const [day1, day2, day3] = ['2026-01-01T00:00:00.000Z', '2026-01-02T00:00:00.000Z', '2026-01-03T00:00:00.000Z']
+    await savePerson(person('a', 'Mine'))
+    await savePacket(newPacket('k', 'Mine', null))
+    for (const one of [bake('old', day1), bake('new', day3)]) await saveBake(one)
+    const bring = { stock: emptyStock, pictures: [], groups: [], people: [person('a', 'Theirs'), person('c')], packets: [newPacket('k', 'Theirs', null), newPacket('l', 'Theirs', null)], labels: [{ packet: 'k', data: 'data:image/png;base64,AA==' }], bakes: [{ ...bake('old', day2), title: 'theirs' }, { ...bake('new', day2), title: 'theirs' }, bake('fresh', day2)], photos: [{ id: 'p', bake: 'old', data: 'data:image/png;base64,AA==' }, { id: 'q', bake: 'new', data: 'data:image/png;base64,AA==' }] }
+    const rows = await joinBakes(bring)
+    expect(rows.map(row => [row.bake.id, row.is, row.before?.updated])).toEqual([['old', 'newer', day1], ['new', 'older', day3], ['fresh', 'new', undefined]])
+    const house = await readHouse()
+    expect(house.bakes.map(b => [b.id, b.updated]).sort()).toEqual([['fresh', day2], ['new', day3], ['old', day2]])
+    expect(house.people.map(p => p.name)).toEqual(['Mine', 'c'])
+    expect([house.packets.map(p => p.name), house.labels, house.photos!.map(p => p.id)]).toEqual([['Mine', 'Theirs'], [], ['p']])
+    // Photos go with their bake, and come back with it.
+    const taken = await removeBake('old')
+    expect([taken.photos.map(p => p.id), await photosOf('old')]).toEqual([['p'], []])
   })
   test('a house of the second version comes up with bakes that have no packets yet', async () => {
     const old = new Dexie('ingwer-second')

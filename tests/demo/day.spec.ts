@@ -132,7 +132,7 @@ test('made ahead: the days that it keeps are offered, the plan reaches back, and
   await expect(way.locator('option')).toContainText(['on the day', 'the day before', '2 days before', '3 days before', 'the day before, frozen'])
   await way.selectOption('kept 2')
   await placed(page)
-  const before = page.getByRole('region', { name: 'Days before' })
+  const before = page.getByRole('region', { name: 'Days before', exact: true })
   await expect(before).toContainText('is put by')
   await expect(before).toContainText(/Thu \d\d:\d\d/)
   await expect(hours(page)).not.toContainText('Cream the butter')

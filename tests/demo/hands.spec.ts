@@ -78,6 +78,13 @@ test.describe('on a phone', () => {
     await comfortable()
     await page.getByRole('button', { name: 'Take this plan' }).tap()
     await expect(page.getByRole('button', { name: 'This is your plan' })).toBeVisible()
+    // At the counter, for a knuckle.
+    await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: 'make' }).tap()
+    await page.getByRole('button', { name: 'Begin', exact: true }).tap()
+    await expect(page.locator('#now')).not.toBeEmpty()
+    await comfortable()
+    const small = await page.locator('main button:visible, main summary:visible, main input:visible:not([type="file"])').evaluateAll(all => all.filter(e => e.getBoundingClientRect().height < 63.5).map(e => `${(e as HTMLElement).innerText} ${e.getAttribute('aria-label') ?? ''}`))
+    expect(small).toEqual([])
     await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: 'share' }).tap()
     await expect(page.getByRole('button', { name: 'Card as Markdown' })).toBeVisible()
     await comfortable()
@@ -112,6 +119,12 @@ test('no request leaves the machine, and everything is there without a network',
   await toPlans(page)
   await page.reload()
   await expect(page.getByRole('radiogroup', { name: 'Plans' })).toBeVisible()
+  // At the counter too: the simulated scale then stands in this browser.
+  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: 'make' }).click()
+  await page.getByRole('button', { name: 'Begin', exact: true }).click()
+  await page.getByRole('button', { name: 'Use a scale' }).click()
+  await expect(page.getByText('in this browser: no server answers')).toBeVisible()
+  await page.getByRole('article').locator('.acts .done').click()
   expect(outside).toEqual([])
 })
 
@@ -121,6 +134,7 @@ async function found(page: Page) {
 }
 for (const scheme of ['light', 'dark'] as const) {
   test(`axe finds nothing on any page (${scheme})`, async ({ page }) => {
+    test.setTimeout(480_000)
     await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' })
     await atStart(page)
     expect(await found(page)).toEqual([])
@@ -135,6 +149,13 @@ for (const scheme of ['light', 'dark'] as const) {
     expect(await found(page)).toEqual([])
     await page.getByRole('navigation').getByRole('link', { name: /^day/ }).click()
     await expect(page.getByRole('heading', { name: 'Hour by hour' })).toBeVisible()
+    expect(await found(page)).toEqual([])
+    await page.getByRole('navigation').getByRole('link', { name: /^make/ }).click()
+    await page.getByRole('button', { name: 'Begin', exact: true }).click()
+    await expect(page.getByRole('article')).toBeVisible()
+    await page.getByRole('button', { name: 'Another timer' }).click()
+    await page.getByRole('button', { name: 'Start', exact: true }).click()
+    await page.getByText('Sound, screen, another device').click()
     expect(await found(page)).toEqual([])
     await page.getByRole('link', { name: 'share' }).click()
     await expect(page.getByRole('button', { name: 'Card as Markdown' })).toBeVisible()
