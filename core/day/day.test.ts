@@ -164,6 +164,13 @@ describe('made ahead', () => {
     expect(ahead(plum, 'kept', 5)).toMatchObject({ ok: false, problem: { sentence: expect.stringContaining('keeps 2 days') } })
     expect(ahead(custard, 'frozen', 3)).toMatchObject({ ok: false, problem: { sentence: expect.stringContaining('does not freeze well') } })
   })
+  test('too soon for that, it names the hour at which it could be on the table', () => {
+    const soon = planDay([ginger], { serveAt: five, now: five - 600, asleep: nights, wishes: { ahead: { b1: { how: 'kept', days: 2 } } } })
+    expect(soon).toMatchObject({ ok: false, problem: { code: 'late' } })
+    const { nearest } = (soon as Extract<DayPlan, { ok: false }>).problem
+    expect(nearest).toBeGreaterThan(five + 1440 - 600)
+    expect(of(planDay([ginger], { serveAt: nearest!, now: five - 600, asleep: nights.map(([a, b]) => [a + 2 * 1440, b + 2 * 1440] as const).concat(nights), wishes: { ahead: { b1: { how: 'kept', days: 2 } } } })).end).toBeCloseTo(nearest!, 6)
+  })
   test('begun now there is no day to be ahead of', () => {
     expect(planDay([ginger], { serveAt: null, now: five, wishes: { ahead: { b1: { how: 'kept', days: 2 } } } }).ok).toBe(true)
   })

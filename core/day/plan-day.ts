@@ -189,9 +189,15 @@ export function* planDaySteps(bakes: readonly DayBake[], options: DayOptions = {
   if (found.best) return laidOut(day, found.best, anchor, backwards, options, found.proven, found.bound)
   const rules = [...new Set(circleIn(problem).map(n => why[n]!))]
   // Begun now, or whenever it takes: the nearest hour.
-  const soonest = backwards && (options.now ?? null) !== null ? placed(day, options.now!, false, { ...options, wishes: { ...options.wishes, outBy: {} } }) : null
+  const soonest = backwards && (options.now ?? null) !== null ? placed({ ...day, bounds: day.bounds?.filter(b => !early.includes(b)) }, options.now!, false, { ...options, wishes: { ...options.wishes, outBy: {} } }) : null
   let nearest: Moment | null = null
-  if (soonest) { let at = soonest.next(); while (!at.done) at = soonest.next(); const best = at.value.found.best; if (best) nearest = Math.ceil(options.now! + Math.max(...day.tasks.map((t, i) => t.kind === 'serve' ? best.x[i + 1]! : 0))) }
+  if (soonest) {
+    let at = soonest.next()
+    while (!at.done) at = soonest.next()
+    const best = at.value.found.best
+    // What is made ahead has its days after it is put by.
+    if (best) nearest = Math.ceil(options.now! + Math.max(...day.tasks.map((t, i) => t.kind === 'serve' ? best.x[i + 1]! : t.id === putByOf(t.bake) ? best.x[i + 1]! + t.minutes + options.wishes!.ahead![t.bake]!.days * 1440 - putLate : 0)))
+  }
   return no(rules.includes('nothing can begin before now') || nearest !== null && nearest > anchor ? 'late' : 'impossible', rules.length ? `These do not go together: ${rules.join('; ')}.` : 'It does not fit into that time with one pair of hands, this oven and the night.', rules, nearest)
 }
 

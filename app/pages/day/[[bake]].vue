@@ -149,7 +149,7 @@ const print = () => window.print()
 .way[aria-pressed="true"] { border-color: var(--ginger); background: var(--ginger-pale); font-weight: 600; }
 .with summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; text-decoration: underline; text-underline-offset: 3px; }
 .with[open] { flex-basis: 100%; }
-.check { display: flex; gap: 10px; align-items: center; min-height: 44px; font-weight: 400 !important; }
+.check { display: flex; flex-wrap: wrap; gap: 10px; align-items: center; min-height: 44px; font-weight: 400 !important; }
 .check input { width: 22px; height: 22px; accent-color: var(--ginger); }
 .part { padding: 14px 22px; min-width: 0; }
 .head { display: flex; flex-wrap: wrap; gap: 2px 18px; align-items: baseline; }
@@ -161,7 +161,7 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 6px; }
 .buy summary h2 { margin: 0; text-decoration: underline; text-underline-offset: 3px; }
 .buy ul { list-style: none; padding: 0; margin: 0; display: grid; gap: 3px; }
 .own label { display: grid; gap: 3px; font-size: 0.96rem; }
-.own .check { display: flex; }
+.own .check { display: flex; flex-wrap: wrap; }
 .short { max-width: 110px; }
 .misfit { background: var(--beet-pale); border-radius: 14px; padding: 12px 18px; display: flex; flex-wrap: wrap; gap: 8px 12px; align-items: center; }
 .wrong { color: var(--beet); }
