@@ -79,10 +79,35 @@ await picture('packet-photo', {}, async (page) => {
   await page.getByRole('button', { name: 'Photo of the label' }).evaluate(el => el.scrollIntoView({ block: 'start' }))
 })
 await picture('packet-bake', {}, async (page) => { await open('Plum streusel')(page); await page.getByRole('navigation').getByRole('link', { name: /packet/ }).click(); await page.getByRole('heading', { name: 'Out of which packets' }).waitFor() })
-await picture('house', {}, async (page) => { await page.getByRole('link', { name: 'House file' }).click(); await page.getByRole('heading', { name: 'House file' }).waitFor() })
 await picture('recipe-phone', { phone: true }, async (page) => { await open('Plum streusel')(page); await page.evaluate(() => window.scrollTo(0, 430)) })
 await picture('pan-phone', { phone: true }, async (page) => { await pan('Rye and hazelnut')(page); await page.getByRole('region', { name: 'In the tin' }).evaluate(el => el.scrollIntoView({ block: 'start' })) })
-await picture('share-phone', { phone: true }, card('Rye and hazelnut'))
+/** At the counter, begun now: `cards` ticked, half a minute each. */
+const counter = (title, cards) => async (page) => {
+  await page.clock.install()
+  await open(title)(page)
+  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: /make/ }).click()
+  await page.locator('.page[aria-busy="false"]').waitFor()
+  await page.getByRole('button', { name: 'Begin', exact: true }).click()
+  for (let i = 0; i < cards; i++) { await page.locator('#now .acts .done').click(); await page.clock.fastForward(30_000); await page.waitForTimeout(250) }
+}
+await picture('make', {}, async (page) => { await counter('Dark sticky', 18)(page); for (const minutes of [14, 13]) { await page.clock.fastForward(minutes * 60_000); await page.waitForTimeout(300) } await page.locator('.call').waitFor() })
+await picture('make-phone', { phone: true }, async (page) => {
+  await counter('Dark sticky', 8)(page)
+  await page.getByRole('button', { name: 'Another timer' }).click()
+  await page.getByLabel('For').fill('stem ginger drains')
+  await page.getByLabel('Minutes').fill('12')
+  await page.getByRole('button', { name: 'Start', exact: true }).click()
+  await page.getByRole('button', { name: 'Use a scale' }).click()
+  await page.clock.resume()
+  const pour = page.getByRole('button', { name: 'Hold to pour' })
+  await page.getByText(/0 of 246/).waitFor()
+  await pour.hover()
+  await page.mouse.down()
+  await page.waitForTimeout(3200)
+  await page.mouse.up()
+  await page.waitForTimeout(1200)
+  await page.evaluate(() => window.scrollTo(0, 0))
+})
 
 await browser.close()
 server.kill()

@@ -123,11 +123,11 @@ defineExpose({ done })
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
 
     <div v-if="!pour" class="acts">
-      <button v-if="loss?.left" type="button" class="big ghost" @click="say({ do: 'timer', timer: `more-${making.log.length}`, says: card.short, minutes: Math.round(loss.left) })">Weigh again in {{ Math.round(loss.left) }} min</button>
-      <button v-if="isMeasured" type="button" class="big ghost" @click="say({ do: 'left-out', card: card.id })">Without weighing</button>
-      <button v-else-if="card.kind === 'weigh'" type="button" class="big ghost out" @click="say({ do: 'left-out', card: card.id })">Leave it out</button>
-      <button v-if="(card.kind === 'weigh' && target !== null || isMeasured) && !scaled" type="button" class="big ghost" @click="scaled = true">Use a scale</button>
-      <button type="button" class="big done" @click="done">{{ press }}</button>
+      <button v-if="loss?.left" type="button" class="knuckle ghost" @click="say({ do: 'timer', timer: `more-${making.log.length}`, says: card.short, minutes: Math.round(loss.left) })">Weigh again in {{ Math.round(loss.left) }} min</button>
+      <button v-if="isMeasured" type="button" class="knuckle ghost" @click="say({ do: 'left-out', card: card.id })">Without weighing</button>
+      <button v-else-if="card.kind === 'weigh'" type="button" class="knuckle ghost out" @click="say({ do: 'left-out', card: card.id })">Leave it out</button>
+      <button v-if="(card.kind === 'weigh' && target !== null || isMeasured) && !scaled" type="button" class="knuckle ghost" @click="scaled = true">Use a scale</button>
+      <button type="button" class="knuckle done" @click="done">{{ press }}</button>
     </div>
   </article>
 </template>

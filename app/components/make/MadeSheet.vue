@@ -18,8 +18,8 @@ const weighed = computed(() => props.made.weights.filter(w => w.got !== null))
     <details v-if="weighed.length"><summary>{{ weighed.length }} weights</summary><table><tbody><tr v-for="w in weighed" :key="w.lineId"><th scope="row">{{ w.name }}</th><td>{{ w.wanted === null ? '' : `${sayGrams(w.wanted)} g` }}</td><td>{{ sayGrams(w.got!) }} g</td></tr></tbody></table></details>
     <p v-for="loss in made.losses" :key="loss.of">{{ loss.of.charAt(0).toUpperCase() }}{{ loss.of.slice(1) }}: {{ loss.share !== null ? `${Math.round(100 * loss.share)} % went, usual ${Math.round(100 * loss.usual[0])}–${Math.round(100 * loss.usual[1])} %` : `100 ml weighed ${Math.round(loss.per100!)} g, usual ${loss.usual[0]}–${loss.usual[1]} g` }}.</p>
     <p v-for="note in made.notes" :key="note.at" class="soft">{{ sayHour(note.at) }}, at “{{ note.beside }}”: {{ note.text }}</p>
-    <div v-if="oven" class="row"><p>The oven took {{ Math.round(oven.took) }} instead of {{ Math.round(oven.expected) }} min.</p><button type="button" class="big ghost" @click="emit('oven')">Let the oven’s setting learn from it</button></div>
-    <fieldset v-if="planned"><legend>How did it come out?</legend><div class="row"><button v-for="way in ways" :key="way.id" type="button" class="big ghost" :aria-pressed="result === way.id" @click="emit('result', result === way.id ? null : way.id)">{{ way.says }}</button></div></fieldset>
+    <div v-if="oven" class="row"><p>The oven took {{ Math.round(oven.took) }} instead of {{ Math.round(oven.expected) }} min.</p><button type="button" class="knuckle ghost" @click="emit('oven')">Let the oven’s setting learn from it</button></div>
+    <fieldset v-if="planned"><legend>How did it come out?</legend><div class="row"><button v-for="way in ways" :key="way.id" type="button" class="knuckle ghost" :aria-pressed="result === way.id" @click="emit('result', result === way.id ? null : way.id)">{{ way.says }}</button></div></fieldset>
   </section>
 </template>
 
@@ -36,5 +36,5 @@ summary { min-height: 44px; display: flex; align-items: center; cursor: pointer;
 .row { display: flex; flex-wrap: wrap; gap: 10px; align-items: center; }
 fieldset { border: 0; padding: 0; margin: 0; }
 legend { font-weight: 650; padding-bottom: 8px; }
-.big[aria-pressed="true"] { border-color: var(--ginger); background: var(--ginger-pale); }
+.knuckle[aria-pressed="true"] { border-color: var(--ginger); background: var(--ginger-pale); }
 </style>

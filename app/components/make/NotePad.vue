@@ -31,11 +31,11 @@ async function took(event: Event) {
   <section class="pad" aria-label="Notes and photos">
     <div v-if="writing" class="write">
       <textarea v-model="text" class="input" rows="3" aria-label="Note" placeholder="thicker than last time" />
-      <div class="acts"><button type="button" class="big ghost" @click="writing = false">Leave it</button><button type="button" class="big done" @click="keep">Keep it</button></div>
+      <div class="acts"><button type="button" class="knuckle ghost" @click="writing = false">Leave it</button><button type="button" class="knuckle done" @click="keep">Keep it</button></div>
     </div>
     <div v-else class="acts">
-      <button type="button" class="big ghost" @click="writing = true">Note</button>
-      <button type="button" class="big ghost" @click="picker?.click()">Photo</button>
+      <button type="button" class="knuckle ghost" @click="writing = true">Note</button>
+      <button type="button" class="knuckle ghost" @click="picker?.click()">Photo</button>
       <input ref="picker" type="file" accept="image/*" capture="environment" class="sr-only" tabindex="-1" aria-label="Photo of how it looks" @change="took">
     </div>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>

@@ -19,9 +19,9 @@ const outside = computed(() => props.pour.shifts.filter(s => !s.inside))
     </details>
     <p v-else-if="more" class="soft">The rest cannot be scaled to it: {{ pour.whyNot.charAt(0).toLowerCase() }}{{ pour.whyNot.slice(1) }}</p>
     <div class="acts">
-      <button type="button" class="big" :class="outside.length ? 'done' : 'ghost'" @click="emit('again')">{{ more ? 'I take some out' : 'I add some' }}</button>
-      <button v-if="pour.factor !== null" type="button" class="big ghost" @click="emit('scale', pour.factor)">Scale the rest</button>
-      <button type="button" class="big" :class="outside.length ? 'ghost' : 'done'" @click="emit('leave')">Leave it so</button>
+      <button type="button" class="knuckle" :class="outside.length ? 'done' : 'ghost'" @click="emit('again')">{{ more ? 'I take some out' : 'I add some' }}</button>
+      <button v-if="pour.factor !== null" type="button" class="knuckle ghost" @click="emit('scale', pour.factor)">Scale the rest</button>
+      <button type="button" class="knuckle" :class="outside.length ? 'ghost' : 'done'" @click="emit('leave')">Leave it so</button>
     </div>
   </div>
 </template>

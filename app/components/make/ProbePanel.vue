@@ -49,7 +49,7 @@ const shown = computed(() => all.value.filter((_, n, every) => n % Math.ceil(eve
 
 <template>
   <section class="probe" aria-label="Probe">
-    <button v-if="!on && !felt.length" type="button" class="big ghost" @click="connect">Put a probe in (simulated)</button>
+    <button v-if="!on && !felt.length" type="button" class="knuckle ghost" @click="connect">Put a probe in (simulated)</button>
     <template v-else>
       <div class="head"><p class="warm"><b>{{ left ? `${Math.round(left.celsius)} °C` : '… °C' }}</b> in the middle, done at {{ Math.round(warming.finish) }}</p>
         <p v-if="left" class="togo" role="status"><template v-if="left.left === 0">It is warm enough right through.</template><template v-else>about <b>{{ Math.max(1, Math.round(togo)) }} min</b> more ({{ Math.max(0, Math.round(left.window[0] - (now - timer.begun))) }}–{{ Math.max(1, Math.round(left.window[1] - (now - timer.begun))) }})</template></p></div>
@@ -59,10 +59,10 @@ const shown = computed(() => all.value.filter((_, n, every) => n % Math.ceil(eve
         <circle v-for="(f, n) in shown" :key="n" :cx="point(f.minutes, f.celsius).split(',')[0]" :cy="point(f.minutes, f.celsius).split(',')[1]" r="2.6" fill="var(--ginger)" />
       </svg>
       <p v-if="on && said[state]" class="state" role="status">{{ said[state] }}</p>
-      <button v-if="left && left.left > 0 && Math.abs(timer.begun + left.total - timer.ends) >= 2" type="button" class="big ghost" @click="emit('set', timer.begun + left.total - timer.ends)">Set the timer to {{ sayHour(timer.begun + left.total) }}</button>
+      <button v-if="left && left.left > 0 && Math.abs(timer.begun + left.total - timer.ends) >= 2" type="button" class="knuckle ghost" @click="emit('set', timer.begun + left.total - timer.ends)">Set the timer to {{ sayHour(timer.begun + left.total) }}</button>
       <details class="sim-note"><summary>The probe is simulated{{ where === 'browser' ? ', in this browser' : '' }}{{ on ? '' : ', and out' }}</summary>
         <label>It <select v-model="fault" class="input" aria-label="How the simulated probe behaves"><option v-for="(says, id) in faultWords" :key="id" :value="id">{{ says }}</option></select></label>
-        <button type="button" class="big ghost" @click="on ? off() : connect()">{{ on ? 'Take it out' : 'Put it in again' }}</button>
+        <button type="button" class="knuckle ghost" @click="on ? off() : connect()">{{ on ? 'Take it out' : 'Put it in again' }}</button>
       </details>
     </template>
   </section>

@@ -42,13 +42,13 @@ const letGo = () => { if (pouring.value) { pouring.value = false; scale?.pour?.(
     </div>
     <p v-if="said[state]" class="state" role="status">{{ said[state] }}</p>
     <div class="acts">
-      <button type="button" class="big ghost" :disabled="state !== 'here'" @click="zero">Zero the scale</button>
-      <button type="button" class="big sim" :disabled="state !== 'here'" :aria-pressed="pouring" @pointerdown="hold" @pointerup="letGo" @pointerleave="letGo" @pointercancel="letGo" @keydown.space.prevent="e => !e.repeat && hold()" @keyup.space.prevent="letGo" @blur="letGo" @contextmenu.prevent>Hold to pour</button>
+      <button type="button" class="knuckle ghost" :disabled="state !== 'here'" @click="zero">Zero the scale</button>
+      <button type="button" class="knuckle sim" :disabled="state !== 'here'" :aria-pressed="pouring" @pointerdown="hold" @pointerup="letGo" @pointerleave="letGo" @pointercancel="letGo" @keydown.space.prevent="e => !e.repeat && hold()" @keyup.space.prevent="letGo" @blur="letGo" @contextmenu.prevent>Hold to pour</button>
     </div>
     <details class="sim-note"><summary>The scale is simulated{{ where === 'browser' ? ', in this browser: no server answers' : '' }}</summary>
       <label>It <select v-model="fault" class="input" aria-label="How the simulated scale behaves"><option v-for="(says, id) in faultWords" :key="id" :value="id">{{ says }}</option></select></label>
-      <button type="button" class="big ghost" @click="scale?.empty()">Everything off the scale</button>
-      <button type="button" class="big ghost" @click="emit('off')">Go on without it</button>
+      <button type="button" class="knuckle ghost" @click="scale?.empty()">Everything off the scale</button>
+      <button type="button" class="knuckle ghost" @click="emit('off')">Go on without it</button>
     </details>
   </div>
 </template>

@@ -31,9 +31,9 @@ function begin() {
           <span class="left">{{ sayCount(timer.ends - now) }}</span>
         </button>
         <div v-if="opened === timer.id || timer.ends <= now" class="acts">
-          <button v-for="n in [1, 3, 5]" :key="n" type="button" class="big ghost" :aria-label="`${n} minutes more: ${timer.says}`" @click="emit('more', timer.id, n)">+{{ n }}</button>
-          <button type="button" class="big ghost" :aria-label="`One minute less: ${timer.says}`" @click="emit('more', timer.id, -1)">−1</button>
-          <button type="button" class="big done" :aria-label="`It is done: ${timer.says}`" @click="emit('stop', timer.id)">It is done</button>
+          <button v-for="n in [1, 3, 5]" :key="n" type="button" class="knuckle ghost" :aria-label="`${n} minutes more: ${timer.says}`" @click="emit('more', timer.id, n)">+{{ n }}</button>
+          <button type="button" class="knuckle ghost" :aria-label="`One minute less: ${timer.says}`" @click="emit('more', timer.id, -1)">−1</button>
+          <button type="button" class="knuckle done" :aria-label="`It is done: ${timer.says}`" @click="emit('stop', timer.id)">It is done</button>
         </div>
       </li>
     </ul>
@@ -41,9 +41,9 @@ function begin() {
       <label>For<input v-model="says" class="input tall" maxlength="60" placeholder="the kettle"></label>
       <label>Minutes<input v-model="minutes" class="input tall" inputmode="decimal"></label>
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
-      <div class="acts"><button type="button" class="big ghost" @click="making = false">Leave it</button><button type="submit" class="big done">Start</button></div>
+      <div class="acts"><button type="button" class="knuckle ghost" @click="making = false">Leave it</button><button type="submit" class="knuckle done">Start</button></div>
     </form>
-    <button v-else type="button" class="big ghost add" @click="making = true">Another timer</button>
+    <button v-else type="button" class="knuckle ghost add" @click="making = true">Another timer</button>
   </section>
 </template>
 

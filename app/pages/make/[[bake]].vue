@@ -130,11 +130,11 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
       <template v-if="plan">
         <p class="lead"><template v-if="day.serveAt">On the table at <b>{{ sayMoment(plan.end, make.now) }}</b>: it begins at <b>{{ sayMoment(plan.start, make.now) }}</b>{{ plan.start - make.now > 3 ? `, in ${sayLength(plan.start - make.now)}` : '' }}.</template><template v-else>Begun now, it is on the table at <b>{{ sayMoment(plan.end, make.now) }}</b>.</template> {{ sayLength(plan.hands) }} of it are work.</p>
         <p class="soft">One thing at a time, with timers that go on while the page is closed. What really happens is kept with the bake. <NuxtLink :to="`/day/${bake.id}`" class="link">The day</NuxtLink> decides when.</p>
-        <button type="button" class="big done start" :disabled="make.beginning" @click="begin(plan)">Begin</button>
+        <button type="button" class="knuckle done start" :disabled="make.beginning" @click="begin(plan)">Begin</button>
       </template>
       <template v-else-if="problem">
         <p class="stop" role="alert"><b>By that hour it cannot be done.</b> {{ problem.sentence }} <NuxtLink :to="`/day/${bake.id}`" class="link">Change the day</NuxtLink></p>
-        <button type="button" class="big done start" @click="begin(null)">Begin now all the same</button>
+        <button type="button" class="knuckle done start" @click="begin(null)">Begin now all the same</button>
       </template>
       <p v-else class="soft" role="status">Laying out the cards …</p>
       <div v-if="before.length" class="earlier"><h2>Made before</h2><details v-for="made in [...before].reverse()" :key="made.making" class="sheet past"><summary>{{ sayMoment(made.begun, make.now) }}, {{ sayLength(made.finished - made.begun) }}<span class="soft">{{ made.differs.length ? `, ${made.differs.length} not as planned` : ', as planned' }}</span></summary><MadeSheet :made="made" :title="bake.title" :planned="false" :result="null" :oven="null" /></details></div>
@@ -144,9 +144,9 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
     <section v-else-if="finished !== null" class="after">
       <h1>On the table</h1>
       <MadeSheet v-for="record in records" :key="record.id" :made="record.made" :title="record.title" :planned="record.id === bake.id && bake.plan !== null" :result="result" :oven="ovenOf(record.made)" @result="how => make.result(how)" @oven="learn(record.made, record.title)" />
-      <section v-if="hands.length && paced !== making.id" class="sheet paces" aria-label="Your hands"><p>Your hands took {{ hands.slice(0, 4).map(t => `${Math.round(t.took)} instead of ${Math.round(t.planned)} min for “${t.short}”`).join(', ') }}.</p><button type="button" class="big ghost" @click="learnHands">Plan days with that</button></section>
+      <section v-if="hands.length && paced !== making.id" class="sheet paces" aria-label="Your hands"><p>Your hands took {{ hands.slice(0, 4).map(t => `${Math.round(t.took)} instead of ${Math.round(t.planned)} min for “${t.short}”`).join(', ') }}.</p><button type="button" class="knuckle ghost" @click="learnHands">Plan days with that</button></section>
       <NotePad :bake="bake.id" :photos="photos" :notes="[]" @note="text => make.say({ do: 'note', card: '', text }).then(() => make.finish())" @photo="data => make.addPhoto('', data).then(() => make.finish())" />
-      <div class="row"><button type="button" class="big ghost" @click="make.back()">One step back</button><button type="button" class="big ghost" @click="anew">Make it once more</button><button type="button" class="big ghost" @click="carry">File of this bake</button></div>
+      <div class="row"><button type="button" class="knuckle ghost" @click="make.back()">One step back</button><button type="button" class="knuckle ghost" @click="anew">Make it once more</button><button type="button" class="knuckle ghost" @click="carry">File of this bake</button></div>
     </section>
 
     <!-- On the way -->
@@ -155,8 +155,8 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
         <section v-for="call in counter.calls" :key="`${call.timer}/${call.mark}`" class="call" role="alert">
           <p><b>{{ call.says }}</b></p>
           <div class="row">
-            <template v-if="call.mark !== null"><button type="button" class="big ghost" @click="say([{ do: 'more', timer: call.timer, minutes: 3 }, { do: 'heard', timer: call.timer, mark: call.mark }])">3 min more</button><button type="button" class="big done" @click="say([{ do: 'heard', timer: call.timer, mark: call.mark }])">Seen to</button></template>
-            <template v-else><button v-for="n in [1, 3, 5]" :key="n" type="button" class="big ghost" :aria-label="`${n} minutes more`" @click="say([{ do: 'more', timer: call.timer, minutes: n }])">+{{ n }}</button><button type="button" class="big done" @click="say([{ do: 'stop', timer: call.timer }])">It is done</button></template>
+            <template v-if="call.mark !== null"><button type="button" class="knuckle ghost" @click="say([{ do: 'more', timer: call.timer, minutes: 3 }, { do: 'heard', timer: call.timer, mark: call.mark }])">3 min more</button><button type="button" class="knuckle done" @click="say([{ do: 'heard', timer: call.timer, mark: call.mark }])">Seen to</button></template>
+            <template v-else><button v-for="n in [1, 3, 5]" :key="n" type="button" class="knuckle ghost" :aria-label="`${n} minutes more`" @click="say([{ do: 'more', timer: call.timer, minutes: n }])">+{{ n }}</button><button type="button" class="knuckle done" @click="say([{ do: 'stop', timer: call.timer }])">It is done</button></template>
           </div>
         </section>
         <p v-if="rest && rest.over.length" class="over" role="status">Waited too long already: {{ rest.over[0] }}. Go straight on.</p>
@@ -167,7 +167,7 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
           <section v-if="idleUntil !== null || !counter.current" class="idle">
             <h1>Nothing to do{{ idleUntil ? ` until ${sayMoment(idleUntil, make.now)}` : '' }}</h1>
             <p v-if="idleUntil" class="wait">{{ idleUntil - make.now < 1440 ? sayCount(idleUntil - make.now) : sayLength(idleUntil - make.now) }}</p>
-            <template v-if="counter.current"><p class="then">then {{ counter.current.card.says }}</p><button type="button" class="big ghost" @click="say([{ do: 'go', card: counter.current.card.id }])">Go on with it now</button></template>
+            <template v-if="counter.current"><p class="then">then {{ counter.current.card.says }}</p><button type="button" class="knuckle ghost" @click="say([{ do: 'go', card: counter.current.card.id }])">Go on with it now</button></template>
           </section>
           <CounterCard v-else v-model:scaled="scaled" :making="making" :counter="counter" :placed="counter.current" :now="make.now" :several="several" :weigh-pour="make.pour" @say="say" />
         </div>
@@ -177,15 +177,15 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
         <TimerList id="timers" :timers="counter.timers" :now="make.now" @more="(timer, minutes) => say([{ do: 'more', timer, minutes }])" @stop="timer => say([{ do: 'stop', timer }])" @own="(says, minutes) => say([{ do: 'timer', timer: `own-${making!.log.length}`, says, minutes }])" />
         <ProbePanel v-for="each in baking" :key="each.timer.id" :timer="each.timer" :warming="each.warming" :felt="feltOf(each.timer)" :likely="each.card.minutes" :now="make.now" @felt="celsius => make.say({ do: 'felt', card: each.card.id, celsius })" @set="minutes => say([{ do: 'more', timer: each.timer.id, minutes }])" />
         <NotePad :bake="bake.id" :photos="photos" :notes="notes" @note="text => make.say({ do: 'note', card: quietly, text })" @photo="data => make.addPhoto(quietly, data)" />
-        <div class="row"><button type="button" class="big ghost" :disabled="!make.canStepBack" @click="make.back()">One step back</button></div>
-        <details class="all"><summary>All {{ counter.of }} cards</summary><ol><li v-for="each in counter.cards" :key="each.card.id"><button type="button" class="big jump" :class="each.is" :disabled="each.is === 'over' || each.is === 'running' || each.card.kind === 'wait' && each.card.after.length > 0" @click="say([{ do: 'go', card: each.card.id }])"><span class="is">{{ { over: each.leftOut ? 'left out' : 'done', running: 'going on', ready: '', later: '' }[each.is] }}</span>{{ each.card.says }}</button></li></ol></details>
+        <div class="row"><button type="button" class="knuckle ghost" :disabled="!make.canStepBack" @click="make.back()">One step back</button></div>
+        <details class="all"><summary>All {{ counter.of }} cards</summary><ol><li v-for="each in counter.cards" :key="each.card.id"><button type="button" class="knuckle jump" :class="each.is" :disabled="each.is === 'over' || each.is === 'running' || each.card.kind === 'wait' && each.card.after.length > 0" @click="say([{ do: 'go', card: each.card.id }])"><span class="is">{{ { over: each.leftOut ? 'left out' : 'done', running: 'going on', ready: '', later: '' }[each.is] }}</span>{{ each.card.says }}</button></li></ol></details>
         <details class="all"><summary>Sound, screen, another device</summary>
-          <div class="row"><button type="button" class="big ghost" :aria-pressed="!alarm.quiet.value" @click="alarm.setQuiet(!alarm.quiet.value)">{{ alarm.quiet.value ? 'Silent' : 'It rings' }}</button>
-            <button v-if="alarm.allowed.value === 'default'" type="button" class="big ghost" @click="alarm.ask()">Notify me when I am elsewhere</button></div>
+          <div class="row"><button type="button" class="knuckle ghost" :aria-pressed="!alarm.quiet.value" @click="alarm.setQuiet(!alarm.quiet.value)">{{ alarm.quiet.value ? 'Silent' : 'It rings' }}</button>
+            <button v-if="alarm.allowed.value === 'default'" type="button" class="knuckle ghost" @click="alarm.ask()">Notify me when I am elsewhere</button></div>
           <p class="soft">{{ awake.on.value ? 'The screen stays on while this page is open.' : awake.can ? 'This device does not keep its screen on now; timers go on all the same.' : 'This browser cannot keep the screen on; timers go on all the same.' }} {{ { granted: 'Timers notify when this page is not in front.', denied: 'Notifications are switched off for this page.', default: '', never: 'This browser has no notifications.' }[alarm.allowed.value] }}</p>
-          <div class="row"><button type="button" class="big ghost" @click="carry">File, to go on on another device</button></div>
+          <div class="row"><button type="button" class="knuckle ghost" @click="carry">File, to go on on another device</button></div>
           <p class="soft">Drop it on the start page there. Timers keep their hour.</p>
-          <div class="row"><button v-if="!started" type="button" class="big ghost" @click="started = true">Begin anew</button><template v-else><button type="button" class="big ghost" @click="started = false">No, go on</button><button type="button" class="big ghost" @click="anew(); started = false">Yes, put this one away</button></template></div>
+          <div class="row"><button v-if="!started" type="button" class="knuckle ghost" @click="started = true">Begin anew</button><template v-else><button type="button" class="knuckle ghost" @click="started = false">No, go on</button><button type="button" class="knuckle ghost" @click="anew(); started = false">Yes, put this one away</button></template></div>
         </details>
       </aside>
       <a v-if="first" href="#timers" class="strip" @click.prevent="toTimers"><span>{{ first.says }}<template v-if="more"> and {{ more }} more</template></span><b>{{ sayCount(first.ends - make.now) }}</b></a>
@@ -226,7 +226,7 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
 .idle h1 { font-size: clamp(1.7rem, 4vw, 2.3rem); font-weight: 700; }
 .wait { font-family: var(--font-title); font-weight: 750; font-size: clamp(4rem, 12vw, 6rem); line-height: 1; letter-spacing: -0.03em; }
 .then { color: var(--soft); font-size: 1.1rem; }
-.idle .big { justify-self: start; }
+.idle .knuckle { justify-self: start; }
 .next { list-style: none; margin: 0; padding: 0; }
 .next li { border-top: 1.5px solid var(--line); padding: 12px 0; color: var(--soft); font-size: 1.1rem; display: -webkit-box; -webkit-line-clamp: 2; -webkit-box-orient: vertical; overflow: hidden; }
 .all summary { min-height: 64px; display: flex; align-items: center; cursor: pointer; text-decoration: underline; text-underline-offset: 3px; }
