@@ -1,4 +1,8 @@
+import type { InjectionKey } from 'vue'
 import type { Call } from '#core'
+
+/** The one alarm of the app, for the page that sets it. */
+export const alarmKey: InjectionKey<ReturnType<typeof useAlarm>> = Symbol('alarm')
 
 /** How long it rings for one call, and how often, in seconds. */
 const rings = { most: 300, every: 4 }

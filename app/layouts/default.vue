@@ -3,13 +3,18 @@ const bench = useBenchStore()
 const house = useHouseStore()
 const route = useRoute()
 onMounted(() => house.start())
+// Timers of whatever is being made call on every page.
+const make = useMakeStore()
+useBeat((moment) => { make.now = moment }, (minutes) => { void make.clockSet(minutes) })
+provide(alarmKey, useAlarm(() => make.calls, () => make.now))
+onMounted(() => make.lookUp())
 
 const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && (target.isContentEditable || /^(?:INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || isTyping(event.target)) return
   event.preventDefault()
   // At the counter a step back is one of the making, never of the recipe.
-  if (route.path.startsWith('/make')) { if (!event.shiftKey) void useMakeStore().back(); return }
+  if (route.path.startsWith('/make')) { if (!event.shiftKey) void make.back(); return }
   void (event.shiftKey ? bench.redo() : bench.undo())
 })
 function useEventListener(name: 'keydown', act: (event: KeyboardEvent) => void) {
@@ -34,6 +39,7 @@ function useEventListener(name: 'keydown', act: (event: KeyboardEvent) => void) 
     <StageRail />
     <main id="work" class="work" tabindex="-1">
       <p v-if="house.problem" class="trouble" role="alert">{{ house.problem }}</p>
+      <CounterCall />
       <HouseChanges class="no-print" />
       <slot />
     </main>

@@ -225,7 +225,7 @@ export const useBenchStore = defineStore('bench', () => {
     const found = split.value
     if (!now || !found) return null
     const moment = new Date().toISOString()
-    const bakes = found.batches.map((batch): Bake => { const title = `${now.title} for ${batch.names.join(' and ')}`.slice(0, 160); return { ...now, id: crypto.randomUUID(), title, recipe: { ...now.recipe, title }, people: batch.people, plan: batch.plan, baked: [], created: moment, updated: moment } })
+    const bakes = found.batches.map((batch): Bake => { const title = `${now.title} for ${batch.names.join(' and ')}`.slice(0, 160); return { ...now, id: crypto.randomUUID(), title, recipe: { ...now.recipe, title }, people: batch.people, plan: batch.plan, baked: [], making: null, made: [], created: moment, updated: moment } })
     for (const each of [...bakes].reverse()) await house.keepBake(each)
     return bakes[0]?.id ?? null
   }
@@ -286,6 +286,12 @@ export const useBenchStore = defineStore('bench', () => {
   async function keepDay(day: BakeDay) {
     if (bake.value) await changeQuietly({ ...bake.value, day })
   }
+  /** What another tab said of the making meanwhile counts: the newer of both is gone on with. */
+  async function catchUp() {
+    const now = bake.value
+    const kept = now && await bakeById(now.id).catch(() => undefined)
+    if (kept && bake.value?.id === kept.id && kept.updated > bake.value.updated && kept.making) bake.value = { ...bake.value, making: kept.making, made: kept.made, updated: kept.updated }
+  }
   /** Keeps where its making stands. That has steps back of its own: those of the recipe do not touch it. */
   async function keepMaking(making: Making | null, made?: readonly Made[]) {
     const now = bake.value
@@ -313,7 +319,7 @@ export const useBenchStore = defineStore('bench', () => {
   }
 
   return {
-    bake, stepped, check, planCheck, cautions, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows, sized, sizing, sizeUp, resize, dayPlan, dayWorking, shopping, planDay, keepDay, sharing, keepMaking,
+    bake, stepped, check, planCheck, cautions, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows, sized, sizing, sizeUp, resize, dayPlan, dayWorking, shopping, planDay, keepDay, sharing, catchUp, keepMaking,
     canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0),
     undo: () => step(past, future), redo: () => step(future, past),
     clear: () => { bake.value = null; check.value = null; planCheck.value = null; adaptation.value = null; sized.value = null; dayPlan.value = null },

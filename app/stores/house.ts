@@ -158,7 +158,7 @@ export const useHouseStore = defineStore('house', () => {
     const [bake, picture] = await Promise.all([bakeById(id), pictureOf(id)])
     if (!bake) return null
     const now = new Date().toISOString()
-    const copy: Bake = { ...bake, id: crypto.randomUUID(), title: `${bake.title} (copy)`, recipe: { ...bake.recipe, title: `${bake.recipe.title} (copy)` }, archived: false, created: now, updated: now }
+    const copy: Bake = { ...bake, id: crypto.randomUUID(), title: `${bake.title} (copy)`, recipe: { ...bake.recipe, title: `${bake.recipe.title} (copy)` }, archived: false, baked: [], making: null, made: [], created: now, updated: now }
     await saveBake(copy)
     if (picture) await savePicture({ bake: copy.id, data: picture.data })
     return copy.id

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { beginMaking, canTakeBack, counterOf, madeOf, takeBack, tell, type Bake, type DayPlan, type Happening, type Making, type Pour, type Result } from '#core'
-import { bakeById, removePhoto, savePhoto } from '~/db/house'
+import { bakeById, readFact, removePhoto, savePhoto, writeFact } from '~/db/house'
 import { useBenchStore } from './bench'
 import { useHouseStore } from './house'
 
@@ -15,6 +15,25 @@ export const useMakeStore = defineStore('make', () => {
   const now = ref(Date.now() / 60_000)
   const making = computed<Making | null>(() => bench.bake?.making ?? null)
   const counter = computed(() => making.value ? counterOf(making.value, now.value) : null)
+  /** What is being made in this house, whatever lies on the bench: its timers call on every page. */
+  const active = shallowRef<{ readonly bake: string, readonly title: string, readonly making: Making } | null>(null)
+  const calls = computed(() => active.value ? counterOf(active.value.making, now.value).calls : [])
+  /** Looks up what was being made when the page was closed. */
+  async function lookUp() {
+    const id = await readFact('atCounter', '').catch(() => '')
+    const bake = id ? await bakeById(id).catch(() => undefined) : undefined
+    if (bake?.making && !isFinished(bake.making)) active.value = { bake: bake.id, title: bake.title, making: bake.making }
+  }
+  const isFinished = (of: Making) => of.log.some(h => h.do === 'finished')
+  watch(making, (next) => {
+    const here = bench.bake
+    if (!here) return
+    if (next && !isFinished(next)) {
+      if (active.value?.bake !== here.id) void writeFact('atCounter', here.id)
+      active.value = { bake: here.id, title: here.title, making: next }
+    }
+    else if (active.value?.bake === here.id) { active.value = null; void writeFact('atCounter', '') }
+  })
   const beginning = ref(false)
   /** The rest of the day as it would go from here, and how late that is. */
   const rest = shallowRef<{ readonly plan: DayPlan, readonly late: number } | null>(null)
@@ -34,14 +53,29 @@ export const useMakeStore = defineStore('make', () => {
     finally { beginning.value = false }
   }
 
-  /** Says what happened, all at this moment; kept at once. */
+  /** Says what happened, all at this moment; kept at once, upon what another tab of this browser may have said meanwhile. */
   async function say(...sayings: readonly Saying[]) {
+    await bench.catchUp()
     let next = making.value
     if (!next) return
     now.value = Date.now() / 60_000
     for (const each of sayings) next = tell(next, { ...each, at: now.value } as Happening)
     await bench.keepMaking(next)
   }
+  /** The same of whatever is being made, from a page that has something else on the bench. */
+  async function sayActive(...sayings: readonly Saying[]) {
+    const here = active.value
+    if (!here) return
+    if (bench.bake?.id === here.bake) { await say(...sayings); return }
+    now.value = Date.now() / 60_000
+    const bake = await bakeById(here.bake)
+    if (!bake?.making) { active.value = null; return }
+    const next = sayings.reduce<Making>((m, each) => tell(m, { ...each, at: now.value } as Happening), bake.making)
+    await house.keepBake({ ...bake, making: next, updated: new Date().toISOString() })
+    active.value = { ...here, making: next }
+  }
+  /** The device's clock was put back by so many minutes. */
+  const clockSet = (minutes: number) => sayActive({ do: 'clock', minutes })
   const back = async () => { if (making.value) await bench.keepMaking(takeBack(making.value)) }
 
   let turn = 0
@@ -88,5 +122,5 @@ export const useMakeStore = defineStore('make', () => {
   }
   const result = (how: Result | null) => bench.baked(how)
 
-  return { now, making, counter, beginning, rest, begin, say, back, replan, addPhoto, dropPhoto, finish, again, pour, result, canStepBack: computed(() => making.value !== null && canTakeBack(making.value)) }
+  return { now, making, counter, active, calls, lookUp, sayActive, clockSet, beginning, rest, begin, say, back, replan, addPhoto, dropPhoto, finish, again, pour, result, canStepBack: computed(() => making.value !== null && canTakeBack(making.value)) }
 })

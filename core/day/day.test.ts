@@ -1,7 +1,7 @@
 import { readFileSync, readdirSync } from 'node:fs'
 import { asWritten, readRecipe, sizeUp, usualKitchen } from '../pan'
 import { learnPace, paceFor } from './pace'
-import { ifLate, planDay, type DayOptions, type DayPlan } from './plan-day'
+import { ifLate, planDay, type DayOptions, type DayPlan, type PlacedTask } from './plan-day'
 import { workOf, type DayBake } from './tasks'
 import { handRows, toOven } from './tables/durations'
 
@@ -136,6 +136,20 @@ describe('what the baker says', () => {
     const late = ifLate(plan, 20)
     expect(late.serve).toBeCloseTo(five + 20, 6)
     expect(ifLate(plan, 0)).toEqual({ serve: plan.end, over: [] })
+  })
+})
+
+describe('one oven', () => {
+  const again = (bake: DayBake, id: string): DayBake => ({ ...bake, id })
+  const ovens = (plan: Extract<DayPlan, { ok: true }>) => plan.tasks.filter(t => t.kind === 'bake')
+  const together = (plan: Extract<DayPlan, { ok: true }>) => { const [a, b] = ovens(plan) as [PlacedTask, PlacedTask]; return a.starts < b.ends - 1e-6 && b.starts < a.ends - 1e-6 }
+  test('two loaves of one heat stand side by side; trays, and other heats, go one after the other', () => {
+    expect(together(good([ginger, again(ginger, 'second')]))).toBe(true)
+    expect(together(good([shortbread, again(shortbread, 'second')]))).toBe(false)
+    expect(together(good([ginger, marble]))).toBe(false)
+    // Half a shelf is left beside a loaf, and none beside a tray, though both bake at 160 °C.
+    expect(together(good([ginger, shortbread]))).toBe(false)
+    expect(together(good([shortbread, again(shortbread, 'second')], { kitchen: { ...usualKitchen, tray: { ...usualKitchen.tray, atOnce: 2 } } }))).toBe(true)
   })
 })
 

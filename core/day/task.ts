@@ -22,6 +22,7 @@ export interface DayTask {
   readonly mixer: boolean
   readonly place: Place
   readonly celsius: Celsius | null
+  /** Halves of an oven shelf that it takes. */
   readonly racks: number
   readonly step: { readonly component: string, readonly at: number } | null
   readonly waits?: TimeKind

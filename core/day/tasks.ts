@@ -1,8 +1,8 @@
 import type { Minutes } from '../measure'
 import { ingredientById } from '../pantry'
 import { linesOf, readSteps, type PlacedStep, type Recipe, type StepTime } from '../recipe'
-import { batterOfFamily, mainBake, bakesOf, type SizedUp } from '../pan'
-import { coldAfter, dressed, handRows, otherHand, remark, small, takeOut, toOven, usualHold, waitRows, wantsCold, weighing } from './tables/durations'
+import { areaAt, batterOfFamily, mainBake, bakesOf, type SizedUp } from '../pan'
+import { coldAfter, dressed, halfShelf, handRows, otherHand, remark, small, takeOut, toOven, usualHold, waitRows, wantsCold, weighing } from './tables/durations'
 import type { DayRule, DayTask, DayWork } from './task'
 
 /** What a bake brings to a day: its recipe as it is made, with what the pan stage found. */
@@ -16,6 +16,12 @@ type Part = { readonly is: 'hands', readonly minutes: Minutes, readonly says: st
 const sentencesOf = (text: string): Piece[] => {
   const cuts = [0, ...[...text.matchAll(/(?:[.;!?](?!\d)\s+|,?\s+(?=then\s))/giu)].map(hit => hit.index + hit[0].length), text.length]
   return cuts.slice(0, -1).map((from, i) => ({ text: text.slice(from, cuts[i + 1]), from })).filter(piece => /\p{L}/u.test(piece.text))
+}
+/** Halves of a shelf: tins by their ground, more than half of one, or whatever lies on a tray, the whole. */
+const shelfOf = (sized: SizedUp | null | undefined): number => {
+  if (sized?.pieces) return 2
+  const ground = (sized?.tins ?? []).reduce((sum, { tin }) => sum + tin.count * areaAt(tin, tin.height), 0)
+  return ground > 0 && ground <= halfShelf ? 1 : 2
 }
 /** A piece of a step as a sentence of its own. */
 const sentence = (text: string): string => { const bare = text.trim().replace(/^then\s+/iu, '').replace(/[,;\s]+$/u, ''); return `${bare.charAt(0).toUpperCase()}${bare.slice(1)}${/[.!?]$/u.test(bare) ? '' : '.'}` }
@@ -125,7 +131,7 @@ export function workOf(bake: DayBake): DayWork {
         const minutes = isMain && setTime?.ok && setTime.likely > 0 ? Math.round(setTime.likely) : Math.round((time.low + time.high) / 2)
         const row = isBake ? null : waitRows[time.kind as keyof typeof waitRows] ?? waitRows.other
         task = isBake
-          ? add({ id: id(name), kind: 'bake', place: 'oven', racks: 1, celsius: step.oven?.celsius ?? recipe.oven?.celsius ?? null, short: 'bake', says: part.says, minutes: minutes * Math.max(1, isMain ? loads : 1), waits: 'bake', ...where })
+          ? add({ id: id(name), kind: 'bake', place: 'oven', racks: shelfOf(sized), celsius: step.oven?.celsius ?? recipe.oven?.celsius ?? null, short: 'bake', says: part.says, minutes: minutes * Math.max(1, isMain ? loads : 1), waits: 'bake', ...where })
           : add({ id: id(name), kind: 'wait', place: row!.place, short: row!.short, says: part.says, minutes: Math.round(time.low), waits: time.kind, ...where })
         if (isBake) {
           const kept = last?.kind === 'hands' ? holds.get(last.id) : undefined

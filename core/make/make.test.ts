@@ -116,6 +116,16 @@ describe('where it stands', () => {
     expect(current!.card.kind).toBe('bake')
     expect(deadline!.moment - now).toBeCloseTo(20, 0)
   })
+  test('two bakes in the oven together have a timer each, by name', () => {
+    let making = begun(ginger, { ...ginger, id: 'second', title: 'Second loaf' })
+    let now = making.begun
+    for (let n = 0; n < 200 && counterOf(making, now).timers.filter(t => t.stopped === null && /in the oven/u.test(t.says)).length < 2; n++) {
+      const { current, timers } = counterOf(making, now)
+      if (current) { now += current.card.kind === 'bake' ? 0 : current.card.minutes; making = say(making, now, act(current.card)) }
+      else now = Math.min(...timers.filter(t => t.stopped === null && t.ends > now).map(t => t.ends))
+    }
+    expect(counterOf(making, now).timers.filter(t => t.stopped === null && t.ends > now).map(t => t.says).filter(says => says.endsWith('in the oven')).sort()).toEqual(['Dark sticky ginger loaf: in the oven', 'Second loaf: in the oven'])
+  })
   test('two bakes are made at one counter, each card with its own', () => {
     const both = begun(ginger, plum)
     const { came } = walk(both)

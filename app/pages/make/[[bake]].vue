@@ -10,20 +10,19 @@ const takeBack = useTakeBack()
 const bake = computed(() => bench.bake)
 useHead({ title: () => `Make: ${bake.value?.title ?? ''}` })
 
-useBeat((moment) => { make.now = moment; noticeClock(moment) }, minutes => { if (make.making && !finished.value) void make.say({ do: 'clock', minutes }) })
 const awake = useAwake()
 const counter = computed(() => make.counter)
 const making = computed(() => make.making)
 const finished = computed(() => counter.value?.finished ?? null)
-const alarm = useAlarm(() => finished.value === null ? counter.value?.calls ?? [] : [], () => make.now)
+const alarm = inject(alarmKey)!
 /** The page was closed, and the clock was put back meanwhile: at least so far as the last that happened. */
 let looked = ''
-function noticeClock(moment: number) {
+watch([() => making.value?.id, () => make.now], ([, moment]) => {
   if (!making.value || looked === making.value.id) return
   looked = making.value.id
   const last = making.value.log.at(-1)?.at ?? making.value.begun
   if (finished.value === null && moment < last - 0.1) void make.say({ do: 'clock', minutes: moment - last })
-}
+})
 
 // Before it begins: the day as it is planned, or begun now where it is not.
 const day = computed<BakeDay>(() => bake.value?.day ?? { serveAt: null, with: [], wishes: {} })
@@ -80,6 +79,8 @@ async function carry() {
   if (!bake.value) return
   download(fileName(`${bake.value.title} bake`, 'json'), await useCore().writeBakeFile(await house.whole(), bake.value.id, new Date().toISOString()), 'application/json')
 }
+onMounted(() => document.addEventListener('visibilitychange', bench.catchUp))
+onBeforeUnmount(() => document.removeEventListener('visibilitychange', bench.catchUp))
 const started = ref(false)
 async function anew() {
   const before = making.value

@@ -57,3 +57,5 @@ export const dressed = { sign: /\bwhip|\bcream\b|\bberries\b|\bserving\b|\bto se
 export const preheat = (celsius: number): number => Math.round(10 + Math.max(0, celsius - 100) / 16)
 /** To another heat, between two loads. [the study] */
 export const heatChange = 15
+/** What half of an oven shelf holds, in cm²: two loaf tins or a ring and a loaf stand side by side, a tray is alone. [M] shelves of 40 × 30 cm */
+export const halfShelf = 600
