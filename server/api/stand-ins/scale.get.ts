@@ -1,3 +1,4 @@
+import { keyOf, scaleOf } from '../../stand-ins/scales'
 import { faults, frame, weigh, type Fault } from '#core'
 
 /**

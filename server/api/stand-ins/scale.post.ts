@@ -1,3 +1,4 @@
+import { keyOf, scaleOf } from '../../stand-ins/scales'
 import { emptyScale, pour, setToZero } from '#core'
 
 /** What hands do at the simulated scale: pour so many grams a second, stop, set it to zero, take everything off. */
