@@ -8,6 +8,9 @@ import type { DayRule, DayTask, DayWork } from './task'
 /** What a bake brings to a day: its recipe as it is made, with what the pan stage found. */
 export interface DayBake { readonly id: string, readonly title: string, readonly recipe: Recipe, readonly sized?: SizedUp | null }
 
+/** What hands do where a step only bakes. */
+export const putIn = 'Into the oven.'
+
 interface Piece { readonly text: string, readonly from: number }
 /** A stretch of work of one step, or a wait that it states. */
 type Part = { readonly is: 'hands', readonly minutes: Minutes, readonly says: string, readonly short: string, readonly mixer: boolean, readonly holds: Minutes } | { readonly is: 'time', readonly time: StepTime, readonly says: string }
@@ -44,7 +47,7 @@ function partsOf(step: PlacedStep, settles: Minutes): Part[] {
       // A sentence that only waits ("Chill for 4 hours") takes hands for a moment.
       const only = waits.length > 0 && text.length < 60
       const minutes = busy || (only ? 1 : row.minutes)
-      const hand: Part = { is: 'hands', minutes, says: only && waits[0]!.kind === 'bake' ? 'Into the oven.' : says, short: only ? waits[0]!.kind === 'bake' ? 'into the oven' : row.short : row.short, mixer: Boolean(row.mixer), holds: row.holds ?? usualHold }
+      const hand: Part = { is: 'hands', minutes, says: only && waits[0]!.kind === 'bake' ? putIn : says, short: only ? waits[0]!.kind === 'bake' ? 'into the oven' : row.short : row.short, mixer: Boolean(row.mixer), holds: row.holds ?? usualHold }
       if (last?.is === 'hands') parts[parts.length - 1] = { ...last, minutes: last.minutes + minutes, says: `${last.says} ${says}`, short: last.minutes >= minutes ? last.short : hand.short, mixer: last.mixer || hand.mixer, holds: Math.min(last.holds, hand.holds) }
       else parts.push(hand)
     }

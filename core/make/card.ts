@@ -3,7 +3,7 @@ import { amountsOf, settingOf, ovenOffset, type Kitchen } from '../pan'
 import { isInside } from '../formula'
 import { cautionsAt } from '../people'
 import { linesOf, readSteps, type Line, type Recipe } from '../recipe'
-import type { DayBake, DayPlan, Moment, PlacedTask } from '../day'
+import { putIn, type DayBake, type DayPlan, type Moment, type PlacedTask } from '../day'
 import { bakeLossRows, lossRows } from './tables/losses'
 
 /** What is weighed in: how much (null: nobody says), the same in spoons, and what it is for. */
@@ -43,6 +43,8 @@ export interface Card {
   /** Longest waits: within so many minutes after the end of that task. */
   readonly within: readonly { readonly task: string, readonly minutes: Minutes, readonly because: string }[]
   readonly cautions: readonly string[]
+  /** Tasks of the day that are done with this one's beginning: a tin goes into the oven when somebody says that it is in. */
+  readonly also?: readonly string[]
   readonly item?: Item
   readonly weighing?: Weighing
   readonly marks: readonly Mark[]
@@ -146,7 +148,19 @@ export function cardsOf(bakes: readonly DayBake[], plan: Extract<DayPlan, { ok: 
       marks: bake ? marksOf(task, bake) : [], ...kind === 'bake' && grams > 0 && bakeLossRows[by] ? { loses: { grams, share: bakeLossRows[by] } } : {}, ...kind === 'bake' && warmthOf(bake) ? { warming: warmthOf(bake) } : {},
     })
   }
-  return withWeighings(cards.sort((a, b) => a.starts - b.starts))
+  return withWeighings(intoOven(cards.sort((a, b) => a.starts - b.starts)))
+}
+
+/** Putting something into the oven is one card, not two: the bake takes over what it waits for. */
+function intoOven(cards: readonly Card[]): Card[] {
+  const bakes = cards.filter(card => card.kind === 'bake')
+  const gone = new Map(bakes.flatMap(bake => bake.after.flatMap((task) => { const put = cards.find(c => c.task === task && c.kind === 'do' && c.says === putIn); return put ? [[put.id, { put, bake }] as const] : [] })))
+  return cards.filter(card => !gone.has(card.id)).map((card) => {
+    const puts = [...gone.values()].filter(each => each.bake === card).map(each => each.put)
+    if (!puts.length) return card
+    const also = puts.map(put => put.task)
+    return { ...card, also, after: [...new Set([...card.after.filter(task => !also.includes(task)), ...puts.flatMap(put => put.after)])], within: [...card.within.filter(w => !also.includes(w.task)), ...puts.flatMap(put => put.within)], cautions: [...puts.flatMap(put => put.cautions), ...card.cautions] }
+  })
 }
 
 /** Puts a weighing before and one after whatever loses weight or takes up air. */

@@ -136,7 +136,7 @@ function happenedOf(making: Making, placed: readonly PlacedCard[], timers: reado
     const timer = timers.find(t => t.card === cards[0]!.card.id)
     const over = cards.filter(p => p.is === 'over')
     const ended = over.length === cards.length ? Math.max(...over.map(p => p.since!)) : null
-    if (timer) found[task] = { from: timer.begun, to: ended }
+    if (timer) { found[task] = { from: timer.begun, to: ended }; for (const also of cards[0]!.card.also ?? []) found[also] = { from: timer.begun, to: timer.begun } }
     else if (ended !== null) found[task] = { from: Math.max(making.begun, ended - cards.reduce((sum, p) => sum + p.card.minutes, 0)), to: ended }
     else if (over.length || at && cards.includes(at) && at.is === 'ready') found[task] = { from: lastAt - over.reduce((sum, p) => sum + p.card.minutes, 0), to: null }
   }

@@ -62,6 +62,17 @@ describe('a day as cards', () => {
     }
     expect(begun(shortbread).cards.find(c => c.kind === 'bake')!.marks.map(m => m.says)).toContain('Load 1 out, load 2 in')
   })
+  test('into the oven is one card: it waits for what the putting in waited for, and the day hears of both', () => {
+    const making = begun(plum)
+    const bake = making.cards.find(c => c.kind === 'bake')!
+    expect(making.cards.filter(c => c.says === 'Into the oven.')).toEqual([])
+    expect(bake.also).toHaveLength(1)
+    expect(bake.after.every(task => making.cards.some(c => c.task === task))).toBe(true)
+    const { making: done } = walk(making)
+    const counter = counterOf(done, five + 5000)
+    for (const id of [bake.task, ...bake.also!]) expect(counter.happened[id]?.to).not.toBeNull()
+    expect(planOf(plum).tasks.filter(t => t.kind !== 'serve').every(t => counter.happened[t.id]?.to != null)).toBe(true)
+  })
   test('a foam is weighed after it was whisked, and before what follows', () => {
     const cards = begun(meringue).cards
     const at = cards.findIndex(c => c.weighing)

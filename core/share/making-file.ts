@@ -10,7 +10,7 @@ const place = Joi.object({ component: text(300).required(), at: number.required(
 const card = Joi.object({
   id: id.required(), task: id.required(), bake: id.allow('').required(), title: text(300).required(), kind: Joi.valid('heat', 'weigh', 'do', 'wait', 'bake', 'measure', 'serve').required(), short: text(300).required(), says: text(20_000).required(),
   minutes: number.min(0).required(), celsius: number.allow(null).required(), starts: number.required(), after: Joi.array().items(id).required(), within: Joi.array().items(Joi.object({ task: id.required(), minutes: number.required(), because: text().required() })).required(),
-  cautions: Joi.array().items(text(3000)).required(), marks: Joi.array().items(Joi.object({ at: number.required(), says: text(200).required() })).required(), step: place.allow(null).required(),
+  cautions: Joi.array().items(text(3000)).required(), also: Joi.array().items(id), marks: Joi.array().items(Joi.object({ at: number.required(), says: text(200).required() })).required(), step: place.allow(null).required(),
   item: Joi.object({ lineId: id.required(), name: text(300).required(), says: text().required(), grams: number.min(0).allow(null).required(), spoons: text(200).required(), for: text().required(), counted: Joi.boolean().required(), inside: Joi.boolean().required() }),
   weighing: Joi.object({ row: id.required(), when: Joi.valid('before', 'after').required(), other: id.required() }), loses: Joi.object({ grams: number.greater(0).required(), share: pair.required() }), warming: Joi.object({ minutes: Joi.array().items(number).max(200).required(), coldest: Joi.array().items(number).max(200).required(), finish: number.required() }),
 })
