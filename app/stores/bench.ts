@@ -1,6 +1,6 @@
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
-import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type BakeDay, type Caution, type DayPlan, type Made, type Making, type Needed, type PeopleCheck, type Person, type Plan, type RecipeEdit, type Resting, type Result, type SizedUp, type Sizing, type Split, type Tie, type Wishes } from '#core'
+import { bakeOf, bakeWith, readingOf, type Adaptation, type Bake, type BakeDay, type Caution, type ContactPlan, type DayPlan, type Made, type Making, type Needed, type PeopleCheck, type Person, type Plan, type RecipeEdit, type Resting, type Result, type SizedUp, type Sizing, type Split, type Tie, type Wishes } from '#core'
 import { bakeById, savePicture } from '~/db/house'
 import { useHouseStore } from './house'
 
@@ -14,6 +14,8 @@ export const useBenchStore = defineStore('bench', () => {
   /** How many lines of what will be baked rest on packets that were read. */
   const resting = shallowRef<Resting | null>(null)
   const cautions = shallowRef<readonly Caution[]>([])
+  /** What is to be done against traces, of what will be baked. */
+  const contact = shallowRef<ContactPlan | null>(null)
   const adaptation = shallowRef<Adaptation | null>(null)
   const working = ref<'' | 'reading' | 'checking' | 'planning'>('')
   const saved = ref<'' | 'saving' | 'saved' | 'failed'>('')
@@ -50,6 +52,7 @@ export const useBenchStore = defineStore('bench', () => {
     check.value = written?.check ?? null
     cautions.value = written?.cautions ?? []
     resting.value = (planned ?? written)?.claims.resting ?? null
+    contact.value = (planned ?? written)?.contact ?? null
     planCheck.value = planned?.check ?? null
   }
   // A person or a packet changed, here or in another tab: what was said of this bake may hold no longer.
@@ -319,7 +322,7 @@ export const useBenchStore = defineStore('bench', () => {
   }
 
   return {
-    bake, stepped, check, planCheck, cautions, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows, sized, sizing, sizeUp, resize, dayPlan, dayWorking, shopping, planDay, keepDay, sharing, catchUp, keepMaking,
+    bake, stepped, check, planCheck, cautions, contact, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows, sized, sizing, sizeUp, resize, dayPlan, dayWorking, shopping, planDay, keepDay, sharing, catchUp, keepMaking,
     canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0),
     undo: () => step(past, future), redo: () => step(future, past),
     clear: () => { bake.value = null; check.value = null; planCheck.value = null; adaptation.value = null; sized.value = null; dayPlan.value = null },

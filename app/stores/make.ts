@@ -25,6 +25,7 @@ export const useMakeStore = defineStore('make', () => {
     if (bake?.making && !isFinished(bake.making)) active.value = { bake: bake.id, title: bake.title, making: bake.making }
   }
   const isFinished = (of: Making) => of.log.some(h => h.do === 'finished')
+  watch(() => making.value?.id, () => { rest.value = null })
   watch(making, (next) => {
     const here = bench.bake
     if (!here) return
@@ -76,7 +77,16 @@ export const useMakeStore = defineStore('make', () => {
   }
   /** The device's clock was put back by so many minutes. */
   const clockSet = (minutes: number) => sayActive({ do: 'clock', minutes })
-  const back = async () => { if (making.value) await bench.keepMaking(takeBack(making.value)) }
+  /** One step back; from the end to the last tick before it. */
+  async function back() {
+    const here = making.value
+    if (!here) return
+    let next = takeBack(here)
+    const reopened = isFinished(here) && !isFinished(next)
+    if (reopened) next = takeBack(next)
+    await bench.keepMaking(next, reopened ? (bench.bake?.made ?? []).filter(m => m.making !== here.id) : undefined)
+    if (isFinished(next)) await finish()
+  }
 
   let turn = 0
   /** Places the rest of the day anew, for how it goes. */
@@ -99,9 +109,9 @@ export const useMakeStore = defineStore('make', () => {
   /** Taken off with its picture; the step back of a photo leaves it in the drawer. */
   const dropPhoto = (id: string) => removePhoto(id)
 
-  /** The last tick: what really happened is kept with every bake that was made. */
+  /** The last tick, or something said after it: what really happened is kept with every bake that was made. */
   async function finish() {
-    await say({ do: 'finished' })
+    if (making.value && !isFinished(making.value)) await say({ do: 'finished' })
     const here = bench.bake
     const done = making.value
     if (!here || !done) return

@@ -27,12 +27,11 @@ export interface Made {
 const g = (grams: Grams) => grams < 10 ? `${Math.round(10 * grams) / 10} g` : `${Math.round(grams)} g`
 const plus = (n: number) => n > 0 ? `${n} more` : `${-n} less`
 
-/** The record of one bake of a making, as far as it has come; of its own, where it was made alone, also what belongs to no bake. */
+/** The record of one bake of a making, as far as it has come; what was noted beside no card goes with each. */
 export function madeOf(making: Making, bake: string, now: Moment): Made {
   const counter = counterOf(making, now)
   const mine = counter.cards.filter(p => p.card.bake === bake)
   const ids = new Set(mine.map(p => p.card.id))
-  const alone = new Set(making.cards.map(c => c.bake).filter(Boolean)).size === 1
   const weights = mine.flatMap((p): MadeWeight[] => p.card.item ? [{ lineId: p.card.item.lineId, name: p.card.item.name, wanted: p.card.item.grams, got: p.got, leftOut: p.leftOut }] : [])
   const times = mine.flatMap((p): MadeTime[] => {
     const timer = counter.timers.find(t => t.card === p.card.id)
@@ -56,7 +55,7 @@ export function madeOf(making: Making, bake: string, now: Moment): Made {
     ...losses.flatMap(l => l.share !== null && (l.share < l.usual[0] || l.share > l.usual[1]) ? [`Of ${l.of} ${Math.round(100 * l.share)} % went, usual are ${Math.round(100 * l.usual[0])}–${Math.round(100 * l.usual[1])} %.`] : []),
     ...mine.flatMap(p => p.leftOut && !p.card.item && p.card.kind !== 'measure' ? [`“${p.card.short}” was left out.`] : []),
   ]
-  const belongs = (card: string) => ids.has(card) || alone && !card
+  const belongs = (card: string) => ids.has(card) || !card
   return {
     making: making.id, bake, begun: making.begun, finished: counter.finished ?? now, weights, times, losses, warmest: felt.length ? Math.max(...felt) : null,
     notes: making.log.flatMap(h => h.do === 'note' && belongs(h.card) ? [{ at: h.at, beside: making.cards.find(c => c.id === h.card)?.short ?? '', text: h.text }] : []),

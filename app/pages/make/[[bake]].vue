@@ -33,6 +33,8 @@ const problem = computed(() => bench.dayPlan && !bench.dayPlan.ok ? bench.dayPla
 const asOf = computed(() => bake.value?.plan ? bench.planCheck : bench.check)
 const cannot = computed(() => (asOf.value?.people ?? []).filter(p => p.verdict === 'conflict').map(p => house.people.find(x => x.id === p.personId)?.name ?? ''))
 const unsure = computed(() => (asOf.value?.people ?? []).filter(p => p.verdict === 'unknown').map(p => house.people.find(x => x.id === p.personId)?.name ?? ''))
+/** Steps against cross-contact that nobody has ticked. */
+const openAgainstTraces = computed(() => (bench.contact?.steps ?? []).filter(step => !bake.value?.ticked.includes(step.key)).length)
 const names = (all: readonly string[]) => new Intl.ListFormat('en').format(all)
 async function begin(of: Extract<DayPlan, { ok: true }> | null) {
   alarm.wake()
@@ -128,6 +130,7 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
       <h1>At the counter</h1>
       <p v-if="cannot.length" class="stop" role="alert"><b>{{ names(cannot) }} cannot eat this as it stands.</b> <NuxtLink :to="`/swap/${bake.id}`" class="link">Work out a version</NuxtLink></p>
       <p v-else-if="unsure.length" class="unsure"><b>Not known yet whether {{ names(unsure) }} can eat it:</b> packets are to be read. <NuxtLink :to="`/packet/${bake.id}`" class="link">To the packets</NuxtLink></p>
+      <p v-if="openAgainstTraces" class="unsure"><b>Against traces, {{ openAgainstTraces === 1 ? 'one step is' : `${openAgainstTraces} steps are` }} not ticked yet.</b> <NuxtLink :to="`/packet/${bake.id}`" class="link">To the steps</NuxtLink></p>
       <template v-if="plan">
         <p class="lead"><template v-if="day.serveAt">On the table at <b>{{ sayMoment(plan.end, make.now) }}</b>: it begins at <b>{{ sayMoment(plan.start, make.now) }}</b>{{ plan.start - make.now > 3 ? `, in ${sayLength(plan.start - make.now)}` : '' }}.</template><template v-else>Begun now, it is on the table at <b>{{ sayMoment(plan.end, make.now) }}</b>.</template> {{ sayLength(plan.hands) }} of it are work.</p>
         <p class="soft">One thing at a time, with timers that go on while the page is closed. What really happens is kept with the bake. <NuxtLink :to="`/day/${bake.id}`" class="link">The day</NuxtLink> decides when.</p>
