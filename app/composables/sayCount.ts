@@ -1,3 +1,5 @@
+import { scaleAmount } from '#core'
+
 /** Minutes as a timer shows them: 4:10, 1:05:00 above an hour, with a minus once they are over. */
 export function sayCount(minutes: number): string {
   const all = Math.ceil(Math.abs(minutes) * 60 - 1e-6)
@@ -5,5 +7,5 @@ export function sayCount(minutes: number): string {
   const two = (n: number) => String(n).padStart(2, '0')
   return `${minutes < -1e-6 && all > 0 ? '−' : ''}${h ? `${h}:${two(m)}` : m}:${two(s)}`
 }
-/** A weight as it is read at arm's length. */
-export const sayGrams = (grams: number): string => grams < 2 ? (Math.round(10 * grams) / 10).toLocaleString('en') : grams < 10 ? (Math.round(2 * grams) / 2).toLocaleString('en') : Math.round(grams).toLocaleString('en')
+/** A weight as a kitchen scale shows it, without its unit. */
+export const sayGrams = (grams: number): string => scaleAmount(grams).grams.toLocaleString('en')

@@ -16,7 +16,7 @@ export function useStages() {
   const route = useRoute()
   const bench = useBenchStore()
   const house = useHouseStore()
-  const here = computed(() => stages.find(stage => route.path.startsWith(`/${stage.id}`))?.id ?? null)
+  const here = computed(() => stages.find(stage => route.path.split('/')[1] === stage.id)?.id ?? null)
   const openOf = (id: StageId): number => {
     const bake = bench.bake
     if (!bake) return 0

@@ -6,11 +6,22 @@ import { decodeText } from './decode'
 interface HouseKnows { readonly ties: readonly Tie[], readonly packets: readonly Packet[], readonly today: string, readonly tried: readonly Tried[] }
 const knownBy = ({ ties, packets, today, tried }: HouseKnows): Known => ({ ...ties.length ? { packets: packetsFor(ties, packets, today) } : {}, tried })
 
-const dayBakes = (bakes: readonly Bake[], kitchen: Kitchen | undefined): DayBake[] => bakes.map((bake) => { const sized = sizedBake(bake, kitchen); return { id: bake.id, title: bake.title, recipe: sized.recipe, sized } })
+/** What is asked again and again while something is made stays worked out: the same recipe at the same size in the same kitchen. */
+const sizes = new Map<string, SizedUp>()
+const most = 12
+function sizedOnce(bake: Bake, kitchen: Kitchen | undefined): SizedUp {
+  const key = JSON.stringify([plannedRecipe(bake), bake.plan?.parts.map(part => [part.component, part.family]), bake.wishes.family, bake.size, kitchen])
+  const known = sizes.get(key) ?? sizedBake(bake, kitchen)
+  sizes.delete(key)
+  sizes.set(key, known)
+  if (sizes.size > most) sizes.delete(sizes.keys().next().value!)
+  return known
+}
+const dayBakes = (bakes: readonly Bake[], kitchen: Kitchen | undefined): DayBake[] => bakes.map((bake) => { const sized = sizedOnce(bake, kitchen); return { id: bake.id, title: bake.title, recipe: sized.recipe, sized } })
 
 /** The core behind a worker: everything that reads, checks or plans runs here, so that the page never waits. */
 const core = {
-  stock: (stock: Stock) => stockPantry(stock),
+  stock: (stock: Stock) => { sizes.clear(); stockPantry(stock) },
   readRecipe: (text: string, options: RecipeOptions) => readRecipe(text, options),
   readFile: (name: string, bytes: ArrayBuffer) => readFile(name, decodeText(bytes)),
   readLine: (text: string, options: LineOptions) => readLine(text, options),

@@ -41,6 +41,7 @@ function steady(log: readonly Happening[]): { readonly log: readonly Happening[]
   return { log: log.map((h) => { if (h.do === 'clock' && h.minutes < 0) off += h.minutes; return { ...h, at: h.at - off } }), off }
 }
 
+/** What wants no topping up: half a gram that a kitchen scale cannot show, or a hundredth. [I] */
 const toleranceOf = (grams: Grams) => Math.max(0.6, 0.01 * grams)
 
 /** Works out where a making stands. Shares nothing with the clock: `now` is given. */

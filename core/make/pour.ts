@@ -25,6 +25,7 @@ export interface Pour {
   readonly ahead: readonly { readonly name: string, readonly from: Grams, readonly to: Grams }[]
 }
 
+/** Tolerances that a measure must move to be spoken of; what is lost on spatula and scale; how far a batch may grow before its tin and oven are others. [I] */
 const noticed = 0.35
 const fine = (wanted: Grams, by: Grams) => Math.abs(by) <= Math.max(1, 0.02 * wanted)
 const most = 1.5

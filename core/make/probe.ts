@@ -55,7 +55,7 @@ export const reaches = (curve: Warmth, celsius: Celsius): Minutes | null => {
   return curve.minutes[n - 1]! + (celsius - a) / Math.max(b - a, 1e-9) * (curve.minutes[n]! - curve.minutes[n - 1]!)
 }
 
-/** Readings of so many minutes ago count half. */
+/** Readings that are older than this share of the bake count little. [I] */
 const fades = 0.15
 
 /**

@@ -1,4 +1,4 @@
-import type { Celsius, Grams, Minutes } from '../measure'
+import { weightText, type Celsius, type Grams, type Minutes } from '../measure'
 import type { Moment } from '../day'
 import { bakeLoss, lossFor, lossRowOf } from './loss'
 import type { Making } from './making'
@@ -24,7 +24,6 @@ export interface Made {
   readonly differs: readonly string[]
 }
 
-const g = (grams: Grams) => grams < 10 ? `${Math.round(10 * grams) / 10} g` : `${Math.round(grams)} g`
 const plus = (n: number) => n > 0 ? `${n} more` : `${-n} less`
 
 /** The record of one bake of a making, as far as it has come; what was noted beside no card goes with each. */
@@ -50,7 +49,7 @@ export function madeOf(making: Making, bake: string, now: Moment): Made {
   const factor = counter.factors[bake] ?? 1
   const differs = [
     ...Math.abs(factor - 1) > 0.005 ? [`Everything was made ${Math.abs(Math.round(100 * (factor - 1)))} % ${factor > 1 ? 'larger' : 'smaller'}.`] : [],
-    ...weights.flatMap(w => w.leftOut ? [`${w.name} was left out.`] : w.wanted && w.got !== null && Math.abs(w.got - w.wanted * factor) > Math.max(1, 0.02 * w.wanted * factor) ? [`${w.name}: ${g(w.got)} instead of ${g(w.wanted * factor)}.`] : []),
+    ...weights.flatMap(w => w.leftOut ? [`${w.name} was left out.`] : w.wanted && w.got !== null && Math.abs(w.got - w.wanted * factor) > Math.max(1, 0.02 * w.wanted * factor) ? [`${w.name}: ${weightText(w.got)} instead of ${weightText(w.wanted * factor)}.`] : []),
     ...times.flatMap(t => Math.abs(t.took - t.planned) >= Math.max(2, 0.05 * t.planned) ? [`${t.says.charAt(0).toUpperCase()}${t.says.slice(1)}: ${Math.round(t.took)} min, ${plus(Math.round(t.took - t.planned))} than planned.`] : []),
     ...losses.flatMap(l => l.share !== null && (l.share < l.usual[0] || l.share > l.usual[1]) ? [`Of ${l.of} ${Math.round(100 * l.share)} % went, usual are ${Math.round(100 * l.usual[0])}–${Math.round(100 * l.usual[1])} %.`] : []),
     ...mine.flatMap(p => p.leftOut && !p.card.item && p.card.kind !== 'measure' ? [`“${p.card.short}” was left out.`] : []),

@@ -4,6 +4,9 @@ import { atStart, expectNoSideways, file, fromShelf, paste, row } from '../kitch
 
 test('an ingredient of the house’s own: refused where it cannot be, kept, read in recipes, not known until its packet is read', async ({ page }) => {
   await page.goto('/pantry')
+  // The pantry is no stage of the work, though its address begins like one.
+  await expect(page.getByRole('heading', { name: 'The pantry' })).toBeVisible()
+  await expect(page.getByRole('navigation', { name: 'Stages of the work' }).locator('[aria-current]')).toHaveCount(0)
   await page.getByRole('button', { name: 'New ingredient' }).click()
   const form = page.getByRole('form', { name: 'A new ingredient' })
   const field = (name: string) => form.getByLabel(name, { exact: true })

@@ -30,7 +30,7 @@ const laid = computed(() => {
   })
 })
 const height = computed(() => { const last = laid.value.at(-1); return last ? last.y + last.lanes * 46 + 26 : 40 })
-const hours = computed(() => Array.from({ length: Math.floor((to.value - from.value) / 30) + 1 }, (_, i) => from.value + i * 30).filter(at => scale.value * 30 > 46 || at % 60 === 0))
+const hours = computed(() => Array.from({ length: Math.ceil((to.value - from.value) / 30) }, (_, i) => from.value + i * 30).filter(at => scale.value * 30 > 46 || at % 60 === 0))
 const tone = (t: PlacedTask) => Math.max(0, props.bakes.indexOf(t.bake)) % 3
 const says = (t: PlacedTask) => `${t.short}, ${sayHour(t.starts)} to ${sayHour(t.ends)}${t.hands ? '' : ', waits by itself'}. ${t.says} Arrow keys move it by five minutes.`
 
