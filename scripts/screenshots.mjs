@@ -42,18 +42,8 @@ await picture('recipe', {}, async (page) => { await open('Dark sticky')(page); a
 const slips = 'Dairy-free plum crumble bars\nMakes 16 bars\n\nFor the base\n2 cups (300 g) rolled oats\n200 g plain flour\n3 1/4 cup brown sugar\n115 g butter, melted\n1 tsp baking soda\n\nFor the fruit\n600 g plums, halved\n2 tbsp sugar\n\nMethod\nHeat the oven to 180 °C and line a 20 cm square tin.\nMix the oats, flour, brown sugar and baking powder. Stir in 150 g butter and taste the raw dough.\nPress into the tin. Toss the plums with the sugar, spread over and bake for 40 minutes.'
 const paste = text => async (page) => { await page.locator('#paste').fill(text); await page.getByRole('button', { name: 'Read it' }).click(); await page.getByRole('heading', { name: 'What goes in' }).waitFor() }
 await picture('recipe-findings', {}, async (page) => { await paste(slips)(page); await page.getByText(/do not agree/).waitFor() ; await page.getByText(/do not agree/).focus().catch(() => undefined); await page.evaluate(() => window.scrollTo(0, 330)) })
-await picture('photo', {}, async (page) => {
-  const desk = await page.context().newPage()
-  await desk.setViewportSize({ width: 900, height: 900 })
-  await desk.setContent('<body style="margin:60px;font:32px/1.6 Georgia,serif;background:#fbf7ea;color:#222"><h1 style="font-size:46px">Plum squares</h1><p>½ cup oil<br>150 g sugar<br>2 large eggs<br>200 g plain flour<br>1 tsp baking soda<br>400 g plums, halved</p><p>Beat the eggs and sugar, stir in the oil. Fold in the flour and soda, top with the plums. Bake for 35 minutes at 180 °C.</p></body>')
-  const buffer = await desk.screenshot()
-  await desk.close()
-  await page.getByLabel('Photo of a recipe card').setInputFiles({ name: 'card.png', mimeType: 'image/png', buffer })
-  await page.getByRole('img', { name: 'The photo that is being read' }).waitFor({ timeout: 60_000 })
-})
 await picture('pantry', {}, async (page) => { await page.getByRole('link', { name: 'Pantry' }).click(); await page.getByRole('button', { name: 'Open almond cream' }).click(); await page.getByRole('form', { name: 'Ingredient almond cream' }).waitFor(); await page.evaluate(() => window.scrollTo(0, 0)) })
 await picture('swap', {}, async (page) => { await open('Dark sticky')(page); await without('Philippa')(page); await page.getByRole('link', { name: 'Work out a version' }).click(); await page.getByRole('heading', { name: 'The balance' }).waitFor() })
-await picture('swap-what-if', {}, async (page) => { await plans('Marble ring')(page); await page.getByText('What if', { exact: true }).click(); const slider = page.getByRole('slider', { name: 'block plant butter' }); await slider.focus(); for (let i = 0; i < 18; i++) await page.keyboard.press('ArrowRight'); await page.waitForTimeout(1500); await page.getByText('What if', { exact: true }).evaluate(el => { el.closest('details').scrollIntoView(); window.scrollBy(0, -16) }) })
 const pan = title => async (page) => { await open(title)(page); await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: /pan/ }).click(); await page.locator('.page[aria-busy="false"]').waitFor() }
 await picture('pan', {}, async (page) => { await pan('Marble ring')(page); await page.getByRole('button', { name: 'square, slab, loaf' }).click(); await page.getByRole('group', { name: 'Usual tins' }).getByRole('button', { name: /900 g loaf/ }).click(); await page.getByRole('button', { name: 'half', exact: true }).click(); await page.locator('.page[aria-busy="false"]').waitFor(); await page.waitForTimeout(600) })
 await picture('day', {}, async (page) => { await open('Marble ring')(page); await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: /day/ }).click(); await page.getByRole('heading', { name: 'Hour by hour' }).waitFor(); const later = new Date(); later.setDate(later.getDate() + 21 + (6 - later.getDay())); const two = n => String(n).padStart(2, '0'); await page.getByLabel('On the table at').fill(`${later.getFullYear()}-${two(later.getMonth() + 1)}-${two(later.getDate())}T17:00`); await page.getByLabel('On the table at').press('Tab'); await page.getByText('with other bakes').click(); await page.getByLabel('Plum streusel traybake').check(); await page.waitForTimeout(1500); await page.getByText('and 1 more on the same day').click(); await page.waitForTimeout(500) })
@@ -61,25 +51,7 @@ await picture('refusal', {}, plans('Cream puffs'))
 await picture('share', {}, card('Cardamom'))
 const packets = async (page) => { await page.goto(`${base}/packet`); await page.getByRole('button', { name: 'Open the packet Lighthouse Baking Block' }).waitFor() }
 await picture('packet', {}, async (page) => { await packets(page); await page.getByRole('button', { name: 'Open the packet Fogbell Plain Flour' }).click(); await page.getByText('How it reads').scrollIntoViewIfNeeded() })
-await picture('packet-photo', {}, async (page) => {
-  const desk = await page.context().newPage()
-  await desk.setViewportSize({ width: 1000, height: 560 })
-  await desk.setContent('<body style="margin:0;background:#8d8676"><div style="transform:rotate(-5deg);margin:80px 70px;padding:34px;width:790px;background:linear-gradient(100deg,#fffef6,#d9d3c0);font:27px/1.5 Arial"><b>INGREDIENTS:</b> Sugar, cocoa butter, skimmed milk powder, cocoa mass, whey powder (milk), emulsifier: soya lecithin, vanilla.<br><b>MAY CONTAIN</b> hazelnuts and wheat.</div>')
-  const buffer = await desk.screenshot()
-  await desk.close()
-  await packets(page)
-  await page.getByRole('button', { name: 'New packet' }).click()
-  await page.getByLabel('Name on the front').fill('Undertow White')
-  await page.getByLabel('Photo of a label').setInputFiles({ name: 'label.png', mimeType: 'image/png', buffer })
-  await page.getByText('cut to the words').click()
-  for (const [side, percent] of [['Cut off left', '9'], ['Cut off right', '9'], ['Cut off top', '12'], ['Cut off bottom', '30']]) await page.getByLabel(side).fill(percent)
-  await page.getByText('cut to the words').click()
-  await page.getByRole('button', { name: 'Read the label' }).click()
-  await page.getByText(/words? to confirm|All words are confirmed/).waitFor({ timeout: 60_000 })
-  await page.getByRole('button', { name: 'Photo of the label' }).evaluate(el => el.scrollIntoView({ block: 'start' }))
-})
 await picture('packet-bake', {}, async (page) => { await open('Plum streusel')(page); await page.getByRole('navigation').getByRole('link', { name: /packet/ }).click(); await page.getByRole('heading', { name: 'Out of which packets' }).waitFor() })
-await picture('recipe-phone', { phone: true }, async (page) => { await open('Plum streusel')(page); await page.evaluate(() => window.scrollTo(0, 430)) })
 await picture('pan-phone', { phone: true }, async (page) => { await pan('Rye and hazelnut')(page); await page.getByRole('region', { name: 'In the tin' }).evaluate(el => el.scrollIntoView({ block: 'start' })) })
 /** At the counter, begun now: `cards` ticked, half a minute each. */
 const counter = (title, cards) => async (page) => {
@@ -108,6 +80,57 @@ await picture('make-phone', { phone: true }, async (page) => {
   await page.waitForTimeout(1200)
   await page.evaluate(() => window.scrollTo(0, 0))
 })
+
+// Trials of the loaf: three arms, noted and tasted blind.
+const trials = async (page) => {
+  await open('Dark sticky')(page)
+  await without('Philippa')(page)
+  await page.getByRole('link', { name: 'Work out a version' }).click()
+  await page.getByRole('heading', { name: 'The balance' }).waitFor()
+  await page.getByRole('button', { name: 'Take this plan' }).click()
+  await page.getByRole('button', { name: 'This is your plan' }).waitFor()
+  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: /trial/ }).click()
+  await page.getByRole('heading', { name: 'A small trial' }).waitFor()
+  await page.locator('progress').waitFor({ state: 'detached', timeout: 60_000 })
+}
+const noted = async (page) => {
+  await trials(page)
+  for (const name of [/^chia gel/, /^chickpea flour batter/]) await page.getByRole('checkbox', { name }).first().check()
+  await page.getByLabel('What do you want to know?').fill('What stands best for the egg?')
+  await page.getByRole('button', { name: 'Begin the trial' }).click()
+  await page.getByRole('heading', { name: 'What stands best for the egg?' }).waitFor()
+  const scores = { A: [6, 5, 4, 5], B: [5, 7, 7, 7], C: [7, 6, 2, 3] }
+  for (const [letter, [tender, moist, gummy, dense]] of Object.entries(scores)) {
+    await page.getByRole('button', { name: `Note down ${letter}` }).click()
+    await page.getByLabel('before the oven').fill('64')
+    await page.getByLabel('after it').fill(String(58 - tender / 2))
+    await page.getByLabel('height').fill(String(3 + tender / 5))
+    await page.getByLabel('across').focus()
+    for (const [word, value] of Object.entries({ tender, moist, gummy, dense })) await page.getByRole('slider', { name: new RegExp(`^${word}`) }).fill(String(value))
+    await page.getByRole('button', { name: `Note down ${letter}` }).click()
+  }
+  await page.waitForTimeout(5500)
+}
+const tasted = async (page) => {
+  await noted(page)
+  await page.getByRole('button', { name: 'Blind tasting' }).click()
+  await page.getByRole('button', { name: 'all in order' }).click()
+  for (const name of ['Ottilie', 'Bram', 'Ikenna', 'Wren']) await page.getByRole('checkbox', { name: new RegExp(`^${name}`) }).check()
+  await page.getByRole('button', { name: 'Lay it out' }).click()
+  await page.getByText('For whoever pours').click()
+  const rows = await page.locator('.key tr').evaluateAll(all => all.map(row => ({ taster: row.querySelector('th').textContent, cups: [...row.querySelectorAll('td')].map(td => td.textContent.trim()) })))
+  await page.getByText('For whoever pours').click()
+  for (const { taster, cups } of rows) {
+    await page.getByRole('group', { name: 'Who is tasting' }).getByRole('button', { name: new RegExp(`^${taster}`) }).click()
+    for (const letter of 'CAB') await page.getByRole('region', { name: `${taster} tastes` }).getByRole('button', { name: new RegExp(`^${cups.find(c => c.endsWith(letter)).slice(0, 3)}`) }).click()
+  }
+  await page.getByRole('button', { name: 'Open the codes' }).click()
+  await page.getByText('comes first').waitFor()
+}
+await picture('trial', {}, async (page) => { await tasted(page); await page.evaluate(() => window.scrollTo(0, 236)) })
+await picture('trial-phone', { phone: true }, async (page) => { await noted(page); await page.getByRole('button', { name: 'Note down C' }).click(); await page.getByRole('region', { name: 'Note down' }).evaluate(el => el.scrollIntoView()) })
+await picture('versions', {}, async (page) => { await tasted(page); await page.getByRole('button', { name: 'C wins' }).click(); await page.getByRole('button', { name: 'Crown C now' }).click(); await page.getByRole('button', { name: 'versions' }).click(); await page.locator('.knot').nth(1).click(); await page.locator('.knot').nth(3).click(); await page.getByText('What came of them').waitFor() })
+await picture('went-wrong', {}, async (page) => { await trials(page); await page.waitForTimeout(4000); await page.getByRole('button', { name: 'what went wrong' }).click(); await page.getByLabel('In your own words').fill('it sank, is gluey in the middle and tastes of soap'); await page.getByRole('button', { name: 'Read it' }).click(); await page.locator('.cause').first().waitFor(); await page.waitForTimeout(1500); await page.evaluate(() => window.scrollTo(0, 0)) })
 
 await browser.close()
 server.kill()

@@ -7,6 +7,7 @@ export const stages = [
   { id: 'pan', says: 'how large, in what' },
   { id: 'day', says: 'from when to when' },
   { id: 'make', says: 'one thing at a time' },
+  { id: 'trial', says: 'what it teaches' },
   { id: 'share', says: 'the card' },
 ] as const
 export type StageId = (typeof stages)[number]['id']
@@ -32,8 +33,8 @@ export function useStages() {
     if (!bake) return false
     if (id === 'recipe') return !bake.findings.some(f => f.severity === 'stop')
     if (id === 'packet') return bench.resting !== null && bench.resting.onPackets >= bench.resting.bought && openOf('packet') === 0
-    return id === 'swap' ? bake.plan !== null : id === 'pan' ? bake.size !== undefined : id === 'day' ? bake.day !== undefined : id === 'make' ? Boolean(bake.made?.length) : false
+    return id === 'swap' ? bake.plan !== null : id === 'pan' ? bake.size !== undefined : id === 'day' ? bake.day !== undefined : id === 'make' ? Boolean(bake.made?.length) : id === 'trial' ? Boolean(bake.trials?.some(t => t.crowned)) : false
   }
-  const addressOf = (id: StageId) => id === 'people' ? '/people' : bench.bake ? `/${id}/${bench.bake.id}` : `/${id}`
+  const addressOf = (id: StageId) => id === 'people' ? '/people' : id === 'trial' && bench.bake?.arm ? `/trial/${bench.bake.arm.bake}` : bench.bake ? `/${id}/${bench.bake.id}` : `/${id}`
   return computed(() => stages.map(stage => ({ ...stage, here: stage.id === here.value, done: isDone(stage.id), open: openOf(stage.id), to: addressOf(stage.id) })))
 }

@@ -1,6 +1,6 @@
 import { afterAll, beforeEach, describe, expect, test } from '@jest/globals'
-import { bakeOf, emptyStock, newPacket, readRecipe, shelfRowOf, type Bake, type Person, usualKitchen } from '#core'
-import { addToHouse, allBakes, allGroups, allPackets, allPeople, bakeById, readFact, joinBakes, photosOf, readHouse, labelOf, removeBake, pictureOf, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveGroup, savePacket, savePerson, savePicture, shelfRows, watchHouse, writeFact, writeStock } from './house'
+import { adapt, asWrittenPlan, bakeOf, beginTrial, emptyStock, newPacket, readRecipe, shelfRowOf, type Bake, type Person, usualKitchen } from '#core'
+import { addToHouse, allBakes, allGroups, allPackets, allPeople, bakeById, readFact, joinBakes, photosOf, readHouse, readView, saveBakes, sweepArms, writeLessons, labelOf, removeBake, pictureOf, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveGroup, savePacket, savePerson, savePhoto, savePicture, shelfRows, watchHouse, writeFact, writeStock } from './house'
 import Dexie from 'dexie'
 import { db, HouseDb } from './schema'
 
@@ -103,6 +103,29 @@ describe('the house in the database', () => {
     // Photos go with their bake, and come back with it.
     const taken = await removeBake('old')
     expect([taken.photos.map(p => p.id), await photosOf('old')]).toEqual([['p'], []])
+  })
+  test('the arms of a dessert’s trials go with it and come back with it; what the house learned stays', async () => {
+    const arm = { ...bake('arm', '2026-01-02T00:00:00.000Z'), arm: { bake: 'of', trial: 't', letter: 'A' } }
+    await saveBakes([bake('of', '2026-01-01T00:00:00.000Z'), arm])
+    await writeLessons([{ id: 't:schools', on: '2026-01-02', trial: 't', bake: 'of', title: 'loaf', family: 'quick-bread', weight: 0.4, about: { what: 'schools', schools: ['flax-gel'], result: 'worked' } }])
+    const taken = await removeBake('of')
+    expect(taken.arms.map(a => a.id)).toEqual(['arm'])
+    expect([await bakeById('of'), await bakeById('arm')]).toEqual([undefined, undefined])
+    expect((await readView()).shelf.some(row => row.id === 'arm')).toBe(false)
+    await saveBakes([taken.bake!, ...taken.arms])
+    expect((await readView()).shelf.find(row => row.id === 'arm')?.armOf).toBe('of')
+    // An arm that is in no trial any more is swept away; one that is in a trial stays.
+    const trial = beginTrial('t', '2026-01-02', 1, '', adapt(reading.recipe, [person('ada')]).plans[0] ?? asWrittenPlan(reading.recipe, []), [])
+    await saveBakes([{ ...bake('of', '2026-01-03T00:00:00.000Z'), trials: [trial] }, { ...arm, id: trial.arms[0]!.id }])
+    // Photos of arms that were never laid out: those of a trial that is still there stay, the others go.
+    await saveBakes([{ ...bake('two', '2026-01-03T00:00:00.000Z'), trials: [{ ...trial, id: 's', arms: [{ ...trial.arms[0]!, id: 's-a' }] }] }])
+    for (const whose of ['s-a', 'gone-b', 'of']) await savePhoto({ id: `photo-${whose}`, bake: whose, data: 'data:image/png;base64,AA==' })
+    expect([await sweepArms(), await bakeById('arm'), (await bakeById('t-a'))?.arm?.bake]).toEqual([1, undefined, 'of'])
+    expect((await Promise.all(['s-a', 'gone-b', 'of'].map(photosOf))).map(all => all.length)).toEqual([1, 0, 1])
+    const house = await readHouse()
+    expect(house.lessons?.map(l => l.id)).toEqual(['t:schools'])
+    await replaceHouse({ ...house, lessons: [] })
+    expect((await readView()).lessons).toEqual([])
   })
   test('a house of the second version comes up with bakes that have no packets yet', async () => {
     const old = new Dexie('ingwer-second')

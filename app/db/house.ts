@@ -1,5 +1,5 @@
 import { liveQuery } from 'dexie'
-import { emptyStock, shelfRowOf, usualKitchen, type Bake, type Baked, type House, type Kitchen, type Packet, type PeopleGroup, type Person, type Photo, type Picture, type ShelfRow, type Stock } from '#core'
+import { emptyStock, shelfRowOf, usualKitchen, type Bake, type Baked, type House, type Kitchen, type Lesson, type Packet, type PeopleGroup, type Person, type Photo, type Picture, type ShelfRow, type Stock } from '#core'
 import { db } from './schema'
 
 /** Reading and writing the house. Every writer either does all of it or nothing. */
@@ -29,13 +29,34 @@ export const saveBakes = (bakes: readonly Bake[]) => db.transaction('rw', db.bak
 })
 export const saveBake = (bake: Bake) => saveBakes([bake])
 
-/** Takes a bake off, with its picture, photos and guests; what was taken is given back, so that it can be put there again. */
+/** Takes a bake off, with its picture, photos, guests and the arms of its trials; what was taken is given back, so that it can be put there again. */
 export const removeBake = (id: string) => db.transaction('rw', [db.bakes, db.shelf, db.pictures, db.people, db.photos], async () => {
-  const [bake, picture, everyone] = await Promise.all([db.bakes.get(id), db.pictures.get(id), db.people.toArray()])
+  const [bake, picture, everyone, rows] = await Promise.all([db.bakes.get(id), db.pictures.get(id), db.people.toArray(), db.shelf.toArray()])
+  const ofArms = rows.filter(row => row.armOf === id).map(row => row.id)
+  const arms = (await db.bakes.bulkGet(ofArms)).filter(b => b !== undefined)
   const guests = everyone.filter(person => person.guestOf === id)
-  const photos = await photosOf(id)
-  await Promise.all([db.bakes.delete(id), db.shelf.delete(id), db.pictures.delete(id), db.people.bulkDelete(guests.map(g => g.seat!)), db.photos.where({ bake: id }).delete()])
-  return { bake, picture, photos, guests: guests.map(({ seat: _, ...person }): Person => person) }
+  const photos = await db.photos.where('bake').anyOf([id, ...ofArms]).toArray()
+  await Promise.all([db.bakes.bulkDelete([id, ...ofArms]), db.shelf.bulkDelete([id, ...ofArms]), db.pictures.delete(id), db.people.bulkDelete(guests.map(g => g.seat!)), db.photos.where('bake').anyOf([id, ...ofArms]).delete()])
+  return { bake, picture, photos, arms, guests: guests.map(({ seat: _, ...person }): Person => person) }
+})
+
+/** Takes off the bakes and photos of arms whose trial was thrown away; done when the house is opened, so that an undo finds them until then. */
+export const sweepArms = () => db.transaction('rw', [db.bakes, db.shelf, db.photos], async () => {
+  // Photos of an arm that never had a bake of its own go with its trial.
+  const pictured = (await db.photos.orderBy('bake').uniqueKeys()).map(String)
+  const known = new Set(await db.bakes.where('id').anyOf(pictured).primaryKeys())
+  const orphans = pictured.filter(id => !known.has(id))
+  if (orphans.length) {
+    const arms = new Set((await db.bakes.toArray()).flatMap(bake => bake.trials?.flatMap(trial => trial.arms.map(arm => arm.id)) ?? []))
+    await db.photos.where('bake').anyOf(orphans.filter(id => !arms.has(id))).delete()
+  }
+  const rows = (await db.shelf.toArray()).filter(row => row.armOf)
+  if (!rows.length) return 0
+  const parents = await db.bakes.bulkGet([...new Set(rows.map(row => row.armOf!))])
+  const kept = new Set(parents.flatMap(bake => bake?.trials?.flatMap(trial => trial.arms.map(arm => arm.id)) ?? []))
+  const gone = rows.map(row => row.id).filter(id => !kept.has(id))
+  await Promise.all([db.bakes.bulkDelete(gone), db.shelf.bulkDelete(gone), db.photos.where('bake').anyOf(gone).delete()])
+  return gone.length
 })
 
 export const pictureOf = (bake: string) => db.pictures.get(bake)
@@ -72,11 +93,13 @@ export const readStock = () => readFact<Stock>('stock', emptyStock)
 export const writeStock = (stock: Stock, since: string) => db.facts.bulkPut([{ key: 'stock', value: stock }, { key: 'stocked', value: since }])
 export const readKitchen = () => readFact<Kitchen>('kitchen', usualKitchen)
 export const writeKitchen = (kitchen: Kitchen) => writeFact('kitchen', kitchen)
+export const readLessons = () => readFact<readonly Lesson[]>('lessons', [])
+export const writeLessons = (lessons: readonly Lesson[]) => writeFact('lessons', lessons)
 export const stockedSince = () => readFact('stocked', '')
 
 export async function readHouse(): Promise<House> {
-  const [people, bakes, stock, pictures, groups, packets, labels, kitchen, photos] = await Promise.all([allPeople(), allBakes(), readStock(), db.pictures.toArray(), allGroups(), allPackets(), db.labels.toArray(), readKitchen(), db.photos.toArray()])
-  return { people, bakes, stock, pictures, groups, packets, labels, kitchen, ...photos.length ? { photos } : {} }
+  const [people, bakes, stock, pictures, groups, packets, labels, kitchen, photos, lessons] = await Promise.all([allPeople(), allBakes(), readStock(), db.pictures.toArray(), allGroups(), allPackets(), db.labels.toArray(), readKitchen(), db.photos.toArray(), readLessons()])
+  return { people, bakes, stock, pictures, groups, packets, labels, kitchen, ...photos.length ? { photos } : {}, ...lessons.length ? { lessons } : {} }
 }
 
 /** Puts another house in place of this one, whole or not at all. */
@@ -93,6 +116,7 @@ export const replaceHouse = (house: House) => db.transaction('rw', [db.people, d
   await db.photos.bulkPut([...house.photos ?? []])
   await writeStock(house.stock, new Date().toISOString())
   await writeKitchen(house.kitchen ?? usualKitchen)
+  await writeLessons(house.lessons ?? [])
 })
 
 /** Adds people, groups, packets and bakes that the house does not have yet; what it has stays as it is. */
@@ -130,11 +154,11 @@ export const joinBakes = (house: House) => db.transaction('rw', [db.people, db.b
   return rows
 })
 
-export interface HouseView { readonly people: readonly Person[], readonly shelf: readonly ShelfRow[], readonly stock: Stock, readonly groups: readonly PeopleGroup[], readonly packets: readonly Packet[], readonly kitchen: Kitchen }
+export interface HouseView { readonly people: readonly Person[], readonly shelf: readonly ShelfRow[], readonly stock: Stock, readonly groups: readonly PeopleGroup[], readonly packets: readonly Packet[], readonly kitchen: Kitchen, readonly lessons: readonly Lesson[] }
 
 export const readView = async (): Promise<HouseView> => {
-  const [people, shelf, stock, groups, packets, kitchen] = await Promise.all([allPeople(), shelfRows(), readStock(), allGroups(), allPackets(), readKitchen()])
-  return { people, shelf, stock, groups, packets, kitchen }
+  const [people, shelf, stock, groups, packets, kitchen, lessons] = await Promise.all([allPeople(), shelfRows(), readStock(), allGroups(), allPackets(), readKitchen(), readLessons()])
+  return { people, shelf, stock, groups, packets, kitchen, lessons }
 }
 
 /** Calls back with the people, shelf and stock now and after every change, by this tab or another. Gives the way to stop. */

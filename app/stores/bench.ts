@@ -57,6 +57,8 @@ export const useBenchStore = defineStore('bench', () => {
   }
   // A person or a packet changed, here or in another tab: what was said of this bake may hold no longer.
   watch([() => house.people, () => house.packets], () => { if (bake.value) void look(bake.value) })
+  // What the house has learned meanwhile is in the plans that are shown.
+  watch(() => house.lessons, () => { if (adaptation.value) void work() })
 
   /** A mistake of ours inside the worker: said, and nothing is lost. */
   function broken(): null {
@@ -146,7 +148,7 @@ export const useBenchStore = defineStore('bench', () => {
   /** A change that leaves the recipe alone: the plans that are shown stay. */
   const changeQuietly = (next: Bake) => change(next, true)
 
-  const knows = () => ({ ties: bake.value?.ties ?? [], packets: house.packets, today: today(), tried: house.tried })
+  const knows = () => ({ ties: bake.value?.ties ?? [], packets: house.packets, today: today(), tried: house.tried, lessons: house.lessons })
   const asWished = (now: Bake): Wishes => ({ ...now.wishes, measureIn: house.measureIn })
 
   async function work() {
@@ -228,7 +230,7 @@ export const useBenchStore = defineStore('bench', () => {
     const found = split.value
     if (!now || !found) return null
     const moment = new Date().toISOString()
-    const bakes = found.batches.map((batch): Bake => { const title = `${now.title} for ${batch.names.join(' and ')}`.slice(0, 160); return { ...now, id: crypto.randomUUID(), title, recipe: { ...now.recipe, title }, people: batch.people, plan: batch.plan, baked: [], making: null, made: [], created: moment, updated: moment } })
+    const bakes = found.batches.map((batch): Bake => { const title = `${now.title} for ${batch.names.join(' and ')}`.slice(0, 160); return { ...now, id: crypto.randomUUID(), title, recipe: { ...now.recipe, title }, people: batch.people, plan: batch.plan, baked: [], making: null, made: [], trials: [], favourites: [], created: moment, updated: moment } })
     for (const each of [...bakes].reverse()) await house.keepBake(each)
     return bakes[0]?.id ?? null
   }
@@ -289,11 +291,12 @@ export const useBenchStore = defineStore('bench', () => {
   async function keepDay(day: BakeDay) {
     if (bake.value) await changeQuietly({ ...bake.value, day })
   }
-  /** What another tab said of the making meanwhile counts: the newer of both is gone on with. */
+  /** What another tab said of the making or the trials meanwhile counts: the newer of both is gone on with. */
   async function catchUp() {
     const now = bake.value
     const kept = now && await bakeById(now.id).catch(() => undefined)
-    if (kept && bake.value?.id === kept.id && kept.updated > bake.value.updated && kept.making) bake.value = { ...bake.value, making: kept.making, made: kept.made, updated: kept.updated }
+    if (!kept || bake.value?.id !== kept.id || kept.updated <= bake.value.updated) return
+    bake.value = { ...bake.value, ...kept.making ? { making: kept.making, made: kept.made } : {}, ...kept.trials ? { trials: kept.trials } : {}, ...kept.favourites ? { favourites: kept.favourites } : {}, updated: kept.updated }
   }
   /** Keeps where its making stands. That has steps back of its own: those of the recipe do not touch it. */
   async function keepMaking(making: Making | null, made?: readonly Made[]) {
@@ -303,6 +306,9 @@ export const useBenchStore = defineStore('bench', () => {
     bake.value = next
     await save(next)
   }
+
+  /** Keeps trials, favourites or another plan of the bake that is open. */
+  const keepTrials = async (part: Pick<Partial<Bake>, 'trials' | 'favourites' | 'plan'>) => { if (bake.value) await changeQuietly({ ...bake.value, ...part }) }
 
   /** Counts the steps back and forth, so that fields which are being moved begin anew. */
   const stepped = ref(0)
@@ -322,7 +328,7 @@ export const useBenchStore = defineStore('bench', () => {
   }
 
   return {
-    bake, stepped, check, planCheck, cautions, contact, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows, sized, sizing, sizeUp, resize, dayPlan, dayWorking, shopping, planDay, keepDay, sharing, catchUp, keepMaking,
+    bake, stepped, check, planCheck, cautions, contact, resting, adaptation, working, saved, notice, table, seatable, split, splitting, tie, tick, begin, open, edit, readAgain, seat, work, stopWorking, wish, choose, nudge, weighSplit, stopSplit, bakeApart, baked, knows, sized, sizing, sizeUp, resize, dayPlan, dayWorking, shopping, planDay, keepDay, sharing, catchUp, keepMaking, keepTrials,
     canUndo: computed(() => past.value.length > 0), canRedo: computed(() => future.value.length > 0),
     undo: () => step(past, future), redo: () => step(future, past),
     clear: () => { bake.value = null; check.value = null; planCheck.value = null; adaptation.value = null; sized.value = null; dayPlan.value = null },

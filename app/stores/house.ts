@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
-import { bakeOf, bakeWith, emptyStock, linesOf, readingOf, tagsOf, usualKitchen, type Bake, type House, type Kitchen, type Packet, type PeopleGroup, type Person, type ShelfRow, type Stock, type Tried, type VerdictChange } from '#core'
-import { addToHouse, allBakes, allPackets, allPeople, bakeById, joinBakes, pictureOf, readBaked, readFact, readHouse, readView, removeBake, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveBakes, saveGroup, savePacket, savePerson, savePhoto, savePicture, stockedSince, watchHouse, writeFact, writeKitchen, writeStock, type BakedBy, type HouseView } from '~/db/house'
+import { bakeOf, bakeWith, emptyStock, linesOf, readingOf, tagsOf, usualKitchen, type Bake, type House, type Kitchen, type Lesson, type Packet, type PeopleGroup, type Person, type ShelfRow, type Stock, type Tried, type VerdictChange } from '#core'
+import { addToHouse, allBakes, allPackets, allPeople, bakeById, joinBakes, pictureOf, readBaked, readFact, readHouse, readView, writeLessons, removeBake, sweepArms, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveBakes, saveGroup, savePacket, savePerson, savePhoto, savePicture, stockedSince, watchHouse, writeFact, writeKitchen, writeStock, type BakedBy, type HouseView } from '~/db/house'
 
 /** What a change of people or packets did to the kept bakes. */
 export interface HouseChange { readonly what: string, readonly rows: readonly { readonly bake: string, readonly title: string, readonly changes: readonly VerdictChange[] }[] }
@@ -10,7 +10,11 @@ export const useHouseStore = defineStore('house', () => {
   const people = shallowRef<readonly Person[]>([])
   const groups = shallowRef<readonly PeopleGroup[]>([])
   const packets = shallowRef<readonly Packet[]>([])
-  const shelf = shallowRef<readonly ShelfRow[]>([])
+  const rows = shallowRef<readonly ShelfRow[]>([])
+  /** What stands on the shelf; the arms of trials have their place with their dessert. */
+  const shelf = computed<readonly ShelfRow[]>(() => rows.value.filter(row => !row.armOf))
+  /** What trials have taught this house. */
+  const lessons = shallowRef<readonly Lesson[]>([])
   /** Its tins, oven and trays. */
   const kitchen = shallowRef<Kitchen>(usualKitchen)
   /** What the last change of people or packets did to kept bakes, until somebody has seen it. */
@@ -48,12 +52,14 @@ export const useHouseStore = defineStore('house', () => {
     people.value = view.people
     groups.value = view.groups
     packets.value = view.packets
-    shelf.value = view.shelf
+    rows.value = view.shelf
+    if (JSON.stringify(view.lessons) !== JSON.stringify(lessons.value)) lessons.value = view.lessons
     if (JSON.stringify(view.kitchen) !== JSON.stringify(kitchen.value)) kitchen.value = view.kitchen
   }
 
   async function lookIn() {
     try {
+      await sweepArms()
       const first = await readView()
       seen(first)
       changed.value = await readFact<HouseChange | null>('changed', null)
@@ -129,6 +135,14 @@ export const useHouseStore = defineStore('house', () => {
     return () => keepKitchen(before)
   }
 
+  /** Keeps what trials have taught; gives the way back. */
+  async function keepLessons(next: readonly Lesson[]): Promise<() => Promise<unknown>> {
+    const before = lessons.value
+    lessons.value = next
+    await writeLessons(next)
+    return () => keepLessons(before)
+  }
+
   /** Keeps another stock of the pantry; what is read from now on knows it. */
   async function keepStock(next: Stock) {
     stocked.value = new Date().toISOString()
@@ -158,7 +172,7 @@ export const useHouseStore = defineStore('house', () => {
     const [bake, picture] = await Promise.all([bakeById(id), pictureOf(id)])
     if (!bake) return null
     const now = new Date().toISOString()
-    const copy: Bake = { ...bake, id: crypto.randomUUID(), title: `${bake.title} (copy)`, recipe: { ...bake.recipe, title: `${bake.recipe.title} (copy)` }, archived: false, baked: [], making: null, made: [], created: now, updated: now }
+    const copy: Bake = { ...bake, id: crypto.randomUUID(), title: `${bake.title} (copy)`, recipe: { ...bake.recipe, title: `${bake.recipe.title} (copy)` }, archived: false, baked: [], making: null, made: [], trials: [], favourites: [], created: now, updated: now }
     await saveBake(copy)
     if (picture) await savePicture({ bake: copy.id, data: picture.data })
     return copy.id
@@ -166,10 +180,10 @@ export const useHouseStore = defineStore('house', () => {
 
   /** Takes a bake off for good; gives the way to bring it back. */
   async function dropBake(id: string): Promise<() => Promise<void>> {
-    const { bake, picture, photos, guests } = await removeBake(id)
+    const { bake, picture, photos, arms, guests } = await removeBake(id)
     return async () => {
       for (const guest of guests) await savePerson(guest)
-      if (bake) await saveBake(bake)
+      if (bake) await saveBakes([bake, ...arms])
       if (picture) await savePicture(picture)
       for (const photo of photos) await savePhoto(photo)
     }
@@ -178,7 +192,7 @@ export const useHouseStore = defineStore('house', () => {
   return {
     tried,
     residents: computed(() => people.value.filter(person => !person.guestOf)), groups, packets, changed, rechecking, changesSeen,
-    people, shelf, kitchen, keepKitchen, stock, stocked, ready, problem, measureIn, start, openDemo, measure, keepStock, readAgain, tag, archive, duplicate, dropBake, joinBakes,
+    people, shelf, rows, kitchen, keepKitchen, lessons, keepLessons, stock, stocked, ready, problem, measureIn, start, openDemo, measure, keepStock, readAgain, tag, archive, duplicate, dropBake, joinBakes,
     keepPerson: (person: Person) => andCheckAll(`${person.name} is as entered now.`, () => savePerson(person)),
     dropPerson: (person: Person) => andCheckAll(`${person.name} has left the house.`, () => removePerson(person.id)),
     keepGroup: (group: PeopleGroup) => saveGroup(group), dropGroup: (id: string) => removeGroup(id),

@@ -1,10 +1,10 @@
 import { expose } from 'comlink'
-import { adapt, allIngredients, backup, calendar, cardsOf, ifLate, keepingOf, planDaySteps, pourOf, replan, shoppingOf, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, sizedBake, plannedRecipe, recipeOf, stockPantry, sumUp, sweeteners, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type DayOptions, type DayPlan, type DayBake, type Finding, type Happened, type House, type Ingredient, type IngredientForm, type Kitchen, type Known, type LineOptions, type Making, type Measure, type Needed, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type SizedUp, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
+import { adapt, allIngredients, armBakes, armSteps, asWrittenPlan, beforeTest, changesIn, compareVersions, diagnose, differencesOf, heldIn, judgeTasting, learnedDoses, learnedRests, lessonsFrom, mainOf, regardPlan, restedIn, restFor, restName, sayDose, sayLesson, sayRest, schoolOf, searchVersions, symptomsFor, symptomsIn, symptomsOf, treeOf, trialFile, versionsOf, weightOf, backup, calendar, cardsOf, ifLate, keepingOf, planDaySteps, pourOf, replan, shoppingOf, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, ovenOffset, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, sizedBake, plannedRecipe, recipeOf, stockPantry, sumUp, sweeteners, tooFine, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type DayOptions, type DayPlan, type DayBake, type Finding, type Happened, type House, type Ingredient, type IngredientForm, type Kitchen, type Known, type DiagnoseOptions, type Lesson, type ArmRecord, type Proposal, type Symptom, type TastingKind, type Trial, type Version, type LineOptions, type Making, type Measure, type Needed, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type SizedUp, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
 import { decodeText } from './decode'
 
 /** What the house knows of a bake: its ties, packets and day, and what it has baked. */
-interface HouseKnows { readonly ties: readonly Tie[], readonly packets: readonly Packet[], readonly today: string, readonly tried: readonly Tried[] }
-const knownBy = ({ ties, packets, today, tried }: HouseKnows): Known => ({ ...ties.length ? { packets: packetsFor(ties, packets, today) } : {}, tried })
+interface HouseKnows { readonly ties: readonly Tie[], readonly packets: readonly Packet[], readonly today: string, readonly tried: readonly Tried[], readonly lessons: readonly Lesson[] }
+const knownBy = ({ ties, packets, today, tried, lessons }: HouseKnows): Known => { const school = schoolOf(lessons); return { ...ties.length ? { packets: packetsFor(ties, packets, today) } : {}, tried: [...tried, ...school.tried], doses: school.doses, rests: school.rests, steps: school.steps, sayings: school.sayings } }
 
 /** What is asked again and again while something is made stays worked out: the same recipe at the same size in the same kitchen. */
 const sizes = new Map<string, SizedUp>()
@@ -114,6 +114,67 @@ const core = {
   replan: (bakes: readonly Bake[], options: DayOptions & { readonly happened: Happened, readonly now: number }, most: number) => { const until = performance.now() + most; return replan(dayBakes(bakes, options.kitchen), { ...options, budget: 20_000, go: () => performance.now() < until }) },
   /** What it does that so much of something is in the bowl, and what would put the rest into proportion. */
   pourOf: (making: Making, card: string, grams: number, bake: Bake, kitchen: Kitchen, now: number) => pourOf(making, card, grams, recipeOf(bake, kitchen), { ...Object.fromEntries((bake.plan?.parts ?? []).map(part => [part.component, part.family])), ...bake.wishes.family }, now),
+  /** What can be tried with a dessert; `each` hears how far it is and what there is so far, and says whether to go on. */
+  arms: async (recipe: Recipe, plan: Plan | null, people: readonly Person[], wishes: Wishes, knows: HouseKnows, each: (done: number, of: number, arms: readonly Proposal[]) => Promise<boolean> | boolean) => {
+    const run = armSteps(recipe, plan, people, wishes, knownBy(knows))
+    let told = 0
+    for (let step = run.next(); ; step = run.next()) {
+      if (step.done) return step.value
+      const { done, of, arms } = step.value
+      if (!(await each(done, of, arms.slice(told)))) return null
+      told = arms.length
+    }
+  },
+  /** A version that somebody made by hand of a plan: one line at another weight. */
+  armByHand: (recipe: Recipe, plan: Plan | null, lineId: string, grams: number, people: readonly Person[], wishes: Wishes, knows: HouseKnows) => nudge(recipe, plan ?? asWrittenPlan(recipe, people, wishes, knownBy(knows)), lineId, grams, people, wishes, knownBy(knows)),
+  /** What rests in it, for how many minutes, and one of them for as long as somebody says (within what is safe to leave standing). */
+  rests: (recipe: Recipe, plan: Plan | null) => [...new Map(restedIn((plan ?? { recipe }).recipe, plan?.changes ?? []).toReversed().map(({ key, name, says, most, resting }) => [key, { key, name, says, most, minutes: resting.low }] as const)).values()].toReversed(),
+  restByHand: (recipe: Recipe, plan: Plan | null, key: string, minutes: number, people: readonly Person[], wishes: Wishes, knows: HouseKnows) => {
+    const base = plan ?? asWrittenPlan(recipe, people, wishes, knownBy(knows))
+    const made = restFor(base.recipe, base.changes, key, () => minutes)
+    return made && regardPlan(recipe, { ...base, recipe: made, nudged: true }, people, wishes, knownBy(knows))
+  },
+  /** For each version, what of it a kitchen scale cannot weigh at this size. */
+  tooFine: (base: Recipe, others: readonly Recipe[], tests: number) => others.map(other => tooFine(base, other, tests)),
+  basePlan: (recipe: Recipe, plan: Plan | null, people: readonly Person[], wishes: Wishes, knows: HouseKnows) => plan ?? asWrittenPlan(recipe, people, wishes, knownBy(knows)),
+  /** Everything that a page says of a trial: what differs and what is held, who may taste each arm, what tastings have shown. */
+  trialView: (trial: Trial, people: readonly Person[], ties: readonly Tie[], house: CardHouse) => {
+    const packets = packetsFor(ties, house.packets, house.today)
+    const changes = changesIn(trial)
+    return {
+      fine: trial.arms.slice(1).map(arm => ({ arm: arm.id, says: tooFine(trial.arms[0]!.recipe, arm.recipe, trial.tests) })),
+      changes, held: heldIn(trial.arms[0]!.recipe, changes.flatMap(c => c.differences)),
+      checks: trial.arms.map(arm => ({ arm: arm.id, people: checkPeople(arm.recipe, people, { packets }).people.map(p => ({ personId: p.personId, verdict: p.verdict, because: p.conflicts[0]?.because ?? '' })) })),
+      judged: trial.tastings.map(t => ({ id: t.id, found: t.opened ? judgeTasting(t, trial.arms) : null })),
+    }
+  },
+  before: (kind: TastingKind, tasters: number, arms: number) => beforeTest(kind, tasters, arms),
+  armBakes: (bake: Bake, trial: Trial, now: string, there: readonly Bake[], serveAt: string) => armBakes(bake, trial, now, there, serveAt),
+  /** What a winner would teach, and how much the trial is worth. */
+  lessons: (trial: Trial, title: string, bake: string, on: string, packets: readonly { readonly id: string, readonly name: string, readonly ingredient: string }[]) => {
+    const weight = weightOf(trial.tastings.flatMap(t => t.opened ? judgeTasting(t, trial.arms) ?? [] : []), trial.crowned ?? '', trial.rematchOf !== null)
+    return { weight, lessons: lessonsFrom(trial, title, bake, on, weight, packets).map(lesson => ({ lesson, says: sayLesson(lesson) })) }
+  },
+  /** The house's school in sentences. */
+  school: (lessons: readonly Lesson[]) => ({ doses: learnedDoses(lessons).map(dose => ({ dose, says: sayDose(dose), name: schoolById(dose.school)?.name ?? dose.school })), rests: learnedRests(lessons).map(rest => ({ rest, says: sayRest(rest), name: restName(rest.of) })), sayings: [...schoolOf(lessons).steps, ...schoolOf(lessons).sayings].map(s => s.says), lessons: lessons.map(lesson => ({ lesson, says: sayLesson(lesson) })) }),
+  diagnose: (symptoms: readonly Symptom[], recipe: Recipe, plan: Plan | null, options: Omit<DiagnoseOptions, 'known' | 'ovenOff' | 'sized'>, knows: HouseKnows, bake: Bake | null, kitchen: Kitchen) => diagnose(symptoms, recipe, plan, { ...options, ovenOff: kitchen.oven.log.length || kitchen.oven.offset !== null ? ovenOffset(kitchen.oven).degrees : null, known: knownBy(knows), sized: bake ? sizedOnce(bake, kitchen) : null }),
+  /** What can be wrong with such a dessert, and of which family it is. */
+  symptoms: (recipe: Recipe, plan: Plan | null) => { const { family } = mainOf(plan?.recipe ?? recipe, plan); return { family, rows: symptomsFor(family).map(({ id, says, sense }) => ({ id, says, sense })) } },
+  symptomsIn: (words: string, family: string | null) => symptomsIn(words, family),
+  symptomsOf: (record: ArmRecord) => symptomsOf(record),
+  versions: (bake: Bake) => { const versions = versionsOf(bake); return { versions, places: treeOf(versions) } },
+  compare: (a: Version, b: Version) => compareVersions(a, b),
+  findVersions: (versions: readonly Version[], words: string) => searchVersions(versions, words).map(v => v.id),
+  /** A version as the bake's plan, weighed and checked anew for who sits there now. */
+  versionPlan: (bake: Bake, version: Pick<Version, 'recipe' | 'changes' | 'says'>, people: readonly Person[], knows: HouseKnows) => {
+    const known = knownBy(knows)
+    const base = bake.plan ?? asWrittenPlan(bake.recipe, people, bake.wishes, known)
+    return regardPlan(bake.recipe, { ...base, id: 'version', title: version.says.slice(0, 60) || 'A version', recipe: version.recipe, changes: version.changes, differs: [...new Set(version.changes.flatMap(c => schoolById(c.school ?? '')?.differs ?? []))], nudged: true, forPeople: people.map(p => p.id) }, people, bake.wishes, known).plan
+  },
+  same: (a: Recipe, b: Recipe) => !differencesOf(a, b).length,
+  trialsCsv: async (title: string, trials: readonly Trial[]) => (await trialFile()).trialsCsv(title, trials),
+  trialsMarkdown: async (title: string, trials: readonly Trial[]) => (await trialFile()).trialsMarkdown(title, trials),
+  readTrialsCsv: async (bytes: ArrayBuffer, title: string, have: readonly Trial[]) => (await trialFile()).readTrialsCsv(decodeText(bytes), title, have),
   calendarOf: async (plan: Extract<DayPlan, { ok: true }>, title: string, stamp: string, shopping: readonly Needed[]) => (await calendar()).calendarOf(plan, title, stamp, shopping),
   recipeOf: (bake: Bake, kitchen: Kitchen) => recipeOf(bake, kitchen),
   cardOf: (bake: Bake, people: readonly Person[], house: CardHouse) => cardOf(bake, people, house),

@@ -27,7 +27,7 @@ function interrupted(jobs: readonly Job[], closed: readonly (readonly [number, n
 }
 
 /** Longest ways from each task's start to the end of all. */
-function tailsOf(problem: Problem): Float64Array {
+export function tailsOf(problem: Problem): Float64Array {
   const n = problem.minutes.length
   const counted = new Set(problem.counted)
   const tail = Float64Array.from({ length: n }, (_, i) => counted.has(i) ? problem.minutes[i]! : -Infinity)

@@ -139,14 +139,12 @@ function problemOf({ tasks, rules, bounds = [] }: Day, anchor: Moment, backwards
   }
 }
 
-function* placed(day: Day, anchor: Moment, backwards: boolean, options: DayOptions): Generator<Placing, { readonly found: Search, readonly why: readonly string[], readonly problem: Problem }, void> {
-  const { problem, why } = problemOf(day, anchor, backwards, options)
+function* placed(problem: Problem, backwards: boolean, options: DayOptions): Generator<Placing, Search, void> {
   // What has to happen before the night does not lengthen the day: it is known from the rules alone.
   const night = problem.closed.length ? Math.min(...problem.closed.map(([from]) => from)) : Infinity
   const soonest = backwards && night < Infinity ? byRulesAlone(problem) : null
   const counted = soonest ? problem.counted.filter(i => soonest[i]! + problem.minutes[i]! <= night) : problem.counted
-  const found = yield* search({ ...problem, counted }, options.budget, options.go)
-  return { found, why, problem }
+  return yield* search({ ...problem, counted }, options.budget, options.go)
 }
 
 /** Where tasks lie at the earliest by the rules alone; what lies behind the night is done the evening before. */
@@ -178,22 +176,24 @@ export function* planDaySteps(bakes: readonly DayBake[], options: DayOptions = {
   if (serveAt !== null && !Number.isFinite(serveAt)) return no('serve', 'That is no day and hour.')
   const backwards = serveAt !== null
   const anchor = backwards ? serveAt : options.now ?? 0
-  const run = placed(day, anchor, backwards, options)
+  const asProblem = problemOf(day, anchor, backwards, options)
+  const run = placed(asProblem.problem, backwards, options)
+  const { problem, why } = asProblem
   let step = run.next()
   while (!step.done) {
-    yield laidOut(day, step.value, anchor, backwards, options, false, 0)
+    yield laidOut(day, problem, step.value, anchor, backwards, options, false, 0)
     step = run.next()
   }
-  const { found, why, problem } = step.value
-  if (found.best) return laidOut(day, found.best, anchor, backwards, options, found.proven, found.bound)
+  const found = step.value
+  if (found.best) return laidOut(day, problem, found.best, anchor, backwards, options, found.proven, found.bound)
   const rules = [...new Set(circleIn(problem).map(n => why[n]!))]
   // Begun now, or whenever it takes: the nearest hour.
-  const soonest = backwards && (options.now ?? null) !== null ? placed({ ...day, bounds: day.bounds?.filter(b => !early.includes(b)) }, options.now!, false, { ...options, wishes: { ...options.wishes, outBy: {} } }) : null
+  const soonest = backwards && (options.now ?? null) !== null ? placed(problemOf({ ...day, bounds: day.bounds?.filter(b => !early.includes(b)) }, options.now!, false, { ...options, wishes: { ...options.wishes, outBy: {} } }).problem, false, options) : null
   let nearest: Moment | null = null
   if (soonest) {
     let at = soonest.next()
     while (!at.done) at = soonest.next()
-    const best = at.value.found.best
+    const best = at.value.best
     // What is made ahead has its days after it is put by.
     if (best) nearest = Math.ceil(options.now! + Math.max(...day.tasks.map((t, i) => t.kind === 'serve' ? best.x[i + 1]! : t.id === putByOf(t.bake) ? best.x[i + 1]! + t.minutes + options.wishes!.ahead![t.bake]!.days * 1440 - putLate : 0)))
   }
@@ -235,8 +235,7 @@ function atWork(tasks: readonly PlacedTask[]): Minutes {
   return to > -Infinity ? sum + to - from : 0
 }
 
-function laidOut(day: Day, { x }: Placing, anchor: Moment, backwards: boolean, options: DayOptions, proven: boolean, bound: number): DayPlan {
-  const { problem } = problemOf(day, anchor, backwards, options)
+function laidOut(day: Day, problem: Problem, { x }: Placing, anchor: Moment, backwards: boolean, options: DayOptions, proven: boolean, bound: number): DayPlan {
   const begin = (i: number) => backwards ? anchor - x[i]! - problem.minutes[i]! : anchor + x[i]!
   const asleep = options.asleep ?? []
   const last = Math.max(...day.tasks.map((t, i) => begin(i + 1) + t.minutes))

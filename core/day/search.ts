@@ -1,5 +1,6 @@
-import { boundOf } from './bound'
+import { boundOf, tailsOf } from './bound'
 import { costOf, type Arc, type Problem } from './problem'
+import { serial, tiedIn } from './serial'
 
 export interface Placing { readonly x: Float64Array, readonly cost: number }
 export interface Search { readonly best: Placing | null, /** No better one exists. */ readonly proven: boolean, /** Nothing can be cheaper than this. */ readonly bound: number, readonly nodes: number }
@@ -146,6 +147,33 @@ function heldIn(problem: Problem, x: ArrayLike<number>, free: ReadonlySet<number
   return arcs
 }
 
+/** Orders to place in, one better than the other: some rules of thumb, then the best order of sets with one or two of them moved, kept by annealing. */
+function turns(problem: Problem, dice: () => number): { readonly next: () => Float64Array | null } {
+  const place = serial(problem)
+  const n = problem.minutes.length
+  const tied = tiedIn(problem)
+  const tail = tailsOf(problem).map(t => Number.isFinite(t) ? t : 0)
+  const longest = (set: readonly number[]) => Math.max(...set.map(i => tail[i]!))
+  const delayOf = (turn: readonly number[]) => { const delay = new Float64Array(n); turn.forEach((set, k) => { for (const i of tied[set]!) delay[i] = k * problem.horizon }); return delay }
+  const first = [new Float64Array(n), tail.map(t => -0.5 * t), tail.map(t => -t)]
+  let turn = tied.map((_, k) => k).sort((a, b) => longest(tied[b]!) - longest(tied[a]!))
+  let [cost, heat] = [Infinity, 0.02]
+  return {
+    next() {
+      const simple = first.shift()
+      if (simple) return place(simple)
+      const other = [...turn]
+      if (cost < Infinity) for (let k = dice() < 0.5 ? 1 : 2; k > 0; k--) { const [set] = other.splice(Math.floor(dice() * other.length), 1); other.splice(Math.floor(dice() * (other.length + 1)), 0, set!) }
+      const x = place(delayOf(other))
+      if (!x) { if (cost === Infinity) first.push(tail.map(() => 60 * dice())); return x }
+      const now = costOf(problem, x)
+      heat *= 0.997
+      if (now < cost || dice() < Math.exp((cost - now) / (heat * cost))) { turn = other; cost = now }
+      return x
+    },
+  }
+}
+
 /** Seeded and repeatable, for ways that are tried besides the straight one. */
 function chance(seed: number): () => number {
   let s = seed >>> 0 || 1
@@ -162,9 +190,10 @@ export function* search(problem: Problem, budget = 4000, go: () => boolean = () 
   let best: Placing | null = null
   let nodes = 0
   let enough = false
+  // What nothing can beat is worked out after the first answer.
+  let bound = -Infinity
   const root = new Starts(n, problem.horizon, problem.arcs)
   if (!root.spread(Array.from({ length: n }, (_, i) => i))) return { best: null, proven: true, bound: Infinity, nodes }
-  const bound = boundOf(problem, root.x)
   const wrong = wrongIn(problem)
   const keep = (x: Float64Array): Placing => { best = { x: x.slice(), cost: costOf(problem, x) }; return best }
 
@@ -211,19 +240,36 @@ export function* search(problem: Problem, budget = 4000, go: () => boolean = () 
   const all = Array.from({ length: n }, (_, i) => i)
   const anew = (held: readonly Arc[] = []) => { const starts = new Starts(n, problem.horizon, held.length ? [...problem.arcs, ...held] : problem.arcs); return starts.spread(all) ? starts : null }
   const dice = chance(seed)
-  const dive = 60 + 3 * n
-  // Straight down; where that gets stuck, shaken dives until one gets through; then in order, and shaken again.
-  let proven = yield* below(root, Math.min(budget, dive), null)
-  while (!proven && !best && nodes < budget / 2) yield* below(anew()!, nodes + dive, dice)
   const found = () => best && (best as Placing).cost <= bound + 1e-6
-  if (!proven && !found() && !enough) proven = yield* below(anew()!, nodes + (n <= 35 ? Math.ceil((budget - nodes) / 2) : 4 * dive), null)
-  // What is good stays in its order but for a stretch of it, which is placed anew: longer stretches where nothing more is won.
+  const inTurn = turns(problem, dice)
+  /** One placing after the other, in some order: quick, and rarely the best. */
+  function* placed(tries: number): Generator<Placing, void, void> {
+    for (let k = 0; k < tries && !enough && nodes < budget; k++) {
+      nodes++
+      if (best && !go()) enough = true
+      const x = inTurn.next()
+      if (x && !wrong(x) && costOf(problem, x) < (best?.cost ?? Infinity) - 1e-6) yield keep(x)
+    }
+  }
+  const soonest = root.x.slice()
+  yield* placed(4)
+  bound = boundOf(problem, soonest)
+  // What is small is gone through in order; of what is large only where nothing lies yet, with shaken dives until one gets through.
+  const dive = 60 + 3 * n
+  const small = n <= 35
+  if (!small) yield* placed(24)
+  let proven = found() ? true : small || !best ? yield* below(root, Math.min(budget, nodes + dive), null) : false
+  while (!proven && !best && nodes < budget / 2) yield* below(anew()!, nodes + dive, dice)
+  if (small && !proven && !found() && !enough) proven = yield* below(anew()!, nodes + Math.ceil((budget - nodes) / 2), null)
+  // What is good stays in its order but for a stretch of it, which is placed anew: longer stretches where nothing more is won. Between them, some other order of sets.
   let share = 0.2
   const chains = chainsOf(problem)
   for (let round = 0; !proven && !found() && nodes < budget && !enough; round++) {
     const at = best as Placing | null
     if (!at || round % 12 === 11) { yield* below(anew()!, Math.min(budget, nodes + dive), dice); continue }
-    const starts = anew(heldIn(problem, at.x, freeAt(problem, chains, at.x, share, dice)))
+    yield* placed(20)
+    const now = best as Placing | null
+    const starts = now && anew(heldIn(problem, now.x, freeAt(problem, chains, now.x, share, dice)))
     if (starts) yield* below(starts, Math.min(budget, nodes + Math.round(1.2 * n)), null)
     share = best !== at ? 0.2 : Math.min(0.65, share * 1.07)
   }

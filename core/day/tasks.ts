@@ -2,7 +2,7 @@ import type { Minutes } from '../measure'
 import { ingredientById } from '../pantry'
 import { linesOf, readSteps, type PlacedStep, type Recipe, type StepTime } from '../recipe'
 import { areaAt, batterOfFamily, mainBake, bakesOf, type SizedUp } from '../pan'
-import { coldAfter, dressed, halfShelf, handRows, otherHand, remark, small, takeOut, toOven, usualHold, waitRows, wantsCold, weighing } from './tables/durations'
+import { coldAfter, dressed, halfShelf, handRows, otherHand, remark, small, smallBatch, takeOut, toOven, usualHold, waitRows, wantsCold, weighing } from './tables/durations'
 import type { DayRule, DayTask, DayWork } from './task'
 
 /** What a bake brings to a day: its recipe as it is made, with what the pan stage found. */
@@ -31,8 +31,9 @@ const sentence = (text: string): string => { const bare = text.trim().replace(/^
 const preheats = /\b(?:pre-?heat|heat)\b[^.]{0,30}\boven\b/iu
 const handOf = (sentence: string) => handRows.find(row => row.sign.test(sentence)) ?? { ...otherHand, mixer: undefined, holds: undefined }
 
+const begins = /^\s*(?:for|to\s+make)\s+the\s+([\p{L} -]{3,30}?)[,:]/iu
 /** Cuts a step into what hands do and what waits, in the order of its sentences. The oven's heating is left out: it is worked out afterwards. */
-function partsOf(step: PlacedStep, settles: Minutes): Part[] {
+function partsOf(step: PlacedStep, settles: Minutes, pace: number): Part[] {
   const parts: Part[] = []
   for (const { text, from } of sentencesOf(step.text)) {
     const times = step.times.filter(time => time.span[0] >= from && time.span[0] < from + text.length && time.high >= 1 && !(time.kind === 'other' && time.high >= longestOther))
@@ -46,7 +47,7 @@ function partsOf(step: PlacedStep, settles: Minutes): Part[] {
       const last = parts.at(-1)
       // A sentence that only waits ("Chill for 4 hours") takes hands for a moment.
       const only = waits.length > 0 && text.length < 60
-      const minutes = busy || (only ? 1 : row.minutes)
+      const minutes = busy || (only ? 1 : Math.max(1, Math.round(row.minutes * pace)))
       const hand: Part = { is: 'hands', minutes, says: only && waits[0]!.kind === 'bake' ? putIn : says, short: only ? waits[0]!.kind === 'bake' ? 'into the oven' : row.short : row.short, mixer: Boolean(row.mixer), holds: row.holds ?? usualHold }
       if (last?.is === 'hands') parts[parts.length - 1] = { ...last, minutes: last.minutes + minutes, says: `${last.says} ${says}`, short: last.minutes >= minutes ? last.short : hand.short, mixer: last.mixer || hand.mixer, holds: Math.min(last.holds, hand.holds) }
       else parts.push(hand)
@@ -54,6 +55,10 @@ function partsOf(step: PlacedStep, settles: Minutes): Part[] {
     if (!times.length && leftToCool.test(text)) { if (parts.at(-1)?.says === says) parts.pop(); parts.push({ is: 'time', time: { kind: 'cool', low: settles, high: settles, span: [from, from] }, says }); continue }
     for (const time of waits) parts.push({ is: 'time', time, says })
   }
+  // What is made ready by itself, where no verb says what is done, goes by its name: "flax gel".
+  const [first] = parts
+  const name = handRows.some(row => row.sign.test(sentencesOf(step.text)[0]?.text ?? '')) ? null : begins.exec(step.text)?.[1]
+  if (first?.is === 'hands' && name) parts[0] = { ...first, short: name.trim() }
   return parts
 }
 
@@ -62,7 +67,6 @@ const leftToCool = /^\W*(?:then\s+)?(?:leave\s+(?:it\s+|them\s+)?to\s+)?cool\b/i
 /** "Best after two days" is no wait that serving has to follow. */
 const longestOther = 12 * 60
 const turnsOut = /\b(?:turn\w*\s+(?:\w+\s+)?out|unmould|lift\w*\s+(?:\w+\s+)?out)\b/iu
-const begins = /^\s*(?:for|to\s+make)\s+the\s+([\p{L} -]{3,30}?)[,:]/iu
 const isLeaven = (step: PlacedStep) => step.uses.some((use) => { const item = ingredientById(use.line?.ingredient ?? use.mention.ingredient.id); return item?.kind === 'leaven' && (item.soda > 0 || item.powder > 0) })
 const wets = (step: PlacedStep) => step.uses.some((use) => { const item = ingredientById(use.line?.ingredient ?? use.mention.ingredient.id); return item !== undefined && item.per100.water > 30 })
 
@@ -89,6 +93,7 @@ export function workOf(bake: DayBake): DayWork {
   const soft = linesOf(recipe).filter(line => takeOut.kinds.includes(ingredientById(line.ingredient ?? '')?.kind ?? '') && (takeOut.sign.test(line.text) || steps.some(s => takeOut.sign.test(s.text) && s.uses.some(u => u.line?.id === line.id))))
   const warm = soft.length ? add({ id: id('soft'), kind: 'wait', short: 'soften', says: `${soft.map(l => l.name).join(' and ')} out of the fridge, to soften.`, minutes: takeOut.minutes }) : null
 
+  const pace = Math.min(1, Math.cbrt(lines.reduce((sum, line) => sum + line.grams!.best, 0) / smallBatch))
   const holds = new Map<string, Minutes>()
   let chain: DayTask | null = null
   const branches: DayTask[] = []
@@ -101,7 +106,7 @@ export function workOf(bake: DayBake): DayWork {
 
   for (const step of steps) {
     const own = begins.exec(step.text)
-    const parts = partsOf(step, Math.max(10, sized?.settles ?? 15))
+    const parts = partsOf(step, Math.max(10, sized?.settles ?? 15), pace)
     const branch: boolean = own !== null && chain !== null && !/\b(?:pour|spread|fold|over|into)\b[^.]{0,40}\b(?:cake|batter|base|tin)\b/iu.test(step.text) && !wasBaked
     let last: DayTask | null = branch ? null : chain
     const joins = !branch ? branches.splice(0) : []

@@ -72,6 +72,7 @@ const usualPiece = 30
 
 const saidWindow = ([low, high]: readonly [Minutes, Minutes]) => low === high ? `${low} minutes` : `${low}–${high} minutes`
 
+const counted = /^(?:\d+|one)\s+cups?\b/u
 /** Its steps with the new time, and the new tin where they name the old one. */
 function retold(recipe: Recipe, main: StatedBake | null, time: BakeTime | null, tins: readonly SizedTin[], changed: boolean): Recipe {
   const words = tins.map(t => t.name).join(' and ')
@@ -85,7 +86,11 @@ function retold(recipe: Recipe, main: StatedBake | null, time: BakeTime | null, 
     oven: recipe.oven && moved ? { ...recipe.oven, minutes: { low: time.minutes[0], high: time.minutes[1] } } : recipe.oven,
     components: recipe.components.map(c => ({ ...c, steps: c.steps.map((text, at) => {
       const timed = span && c.name === main!.step!.component && at === main!.step!.at ? `${text.slice(0, span[0])}${saidWindow(time!.minutes)}${text.slice(span[1])}` : text
-      return changed && words && from && timed.includes(from) ? timed.replace(from, words) : timed
+      if (!changed || !words || !from || !timed.includes(from)) return timed
+      // "a 900 g loaf tin" becomes "3 cups of a muffin tin", without its article.
+      const before = timed.indexOf(from)
+      const lead = counted.test(words) ? timed.slice(0, before).replace(/\b(?:an?|one|your|the)\s+$/iu, '') : timed.slice(0, before)
+      return `${lead}${words}${timed.slice(before + from.length)}`
     }) })),
   }
 }

@@ -46,7 +46,7 @@ describe('every amount at another size', () => {
 describe('what it is sized by', () => {
   const factor = (target: SizeTarget, options = {}) => { const found = resize(loaf, target, options); return found.ok ? found.factor : found.problem.sentence }
   test.each([
-    [{ by: 'people', people: 15 }, 1.5], [{ by: 'pieces', pieces: 5 }, 0.5], [{ by: 'eggs', eggs: 2 }, 2 / 3], [{ by: 'line', lineId: linesOf(loaf)[0]!.id, grams: 150 }, 0.75], [{ by: 'test', tests: 2 }, 90 / 200],
+    [{ by: 'people', people: 15 }, 1.5], [{ by: 'pieces', pieces: 5 }, 0.5], [{ by: 'eggs', eggs: 2 }, 2 / 3], [{ by: 'line', lineId: linesOf(loaf)[0]!.id, grams: 150 }, 0.75], [{ by: 'test', tests: 2 }, 90 / 200], [{ by: 'test', tests: 0.5 }, 22.5 / 200],
     [{ by: 'pieces', pieces: 10, grams: tinBatter(loaf)!.grams / 20 }, 0.5],
   ] as readonly [SizeTarget, number][])('%p → %p', (target, wanted) => expect(factor(target)).toBeCloseTo(wanted, 6))
   test('the same depth in a wider round: by area; the usual fill: by what the tin takes', () => {
@@ -56,7 +56,7 @@ describe('what it is sized by', () => {
   })
   test.each([
     [{ by: 'times', times: 0 }, /above zero/u], [{ by: 'times', times: -1 }, /above zero/u], [{ by: 'times', times: Number.NaN }, /above zero/u], [{ by: 'times', times: 900 }, /between 1\/50 and 50/u], [{ by: 'people', people: 0 }, /whole number from 1/u], [{ by: 'people', people: 2.5 }, /whole number/u],
-    [{ by: 'eggs', eggs: 0 }, /above zero/u], [{ by: 'line', lineId: 'nobody', grams: 100 }, /no weight/u], [{ by: 'line', lineId: linesOf(loaf)[0]!.id, grams: -4 }, /above 0 g/u], [{ by: 'test', tests: 0 }, /1 to 24 tests/u], [{ by: 'pieces', pieces: 12, grams: 0 }, /between 1 g/u], [{ by: 'tin', keep: 'fill' }, /Choose a tin/u],
+    [{ by: 'eggs', eggs: 0 }, /above zero/u], [{ by: 'line', lineId: 'nobody', grams: 100 }, /no weight/u], [{ by: 'line', lineId: linesOf(loaf)[0]!.id, grams: -4 }, /above 0 g/u], [{ by: 'test', tests: 0 }, /1 to 24 tests/u], [{ by: 'test', tests: 0.7 }, /half a test/u], [{ by: 'pieces', pieces: 12, grams: 0 }, /between 1 g/u], [{ by: 'tin', keep: 'fill' }, /Choose a tin/u],
   ] as readonly [SizeTarget, RegExp][])('%p is refused, and the recipe stays', (target, says) => {
     const found = resize(loaf, target)
     expect(found.ok).toBe(false)

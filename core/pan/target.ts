@@ -14,7 +14,7 @@ export type SizeTarget =
   /** So much of one ingredient is in the house. */
   | { readonly by: 'line', readonly lineId: string, readonly grams: number }
   | { readonly by: 'eggs', readonly eggs: number }
-  /** So many tests, each of 45 g of flour. */
+  /** So many tests, each of 45 g of flour; half a one is the least. */
   | { readonly by: 'test', readonly tests: number }
   /** Into other tins: as deep as in the stated one, as full as the family takes or as `fill` says (a share of the brim), or with what there is. */
   | { readonly by: 'tin', readonly keep: 'depth' | 'fill' | 'all', readonly fill?: number }
@@ -75,7 +75,7 @@ export function factorFor(recipe: Recipe, target: SizeTarget, batter: TinBatter 
         return target.eggs > 0 && target.eggs <= 200 ? { ok: true, factor: target.eggs / count } : refuse('eggs', 'How many eggs must be above zero.')
       }
       case 'test': {
-        if (!Number.isInteger(target.tests) || target.tests < 1 || target.tests > 24) return refuse('tests', 'A set has 1 to 24 tests.')
+        if (!Number.isInteger(2 * target.tests) || target.tests < 0.5 || target.tests > 24) return refuse('tests', 'A set has half a test, or 1 to 24 tests.')
         if (!batter) return refuse('batter', 'No weight of this batter is known, so no test can be sized.')
         return { ok: true, factor: target.tests * (batter.flour > 0.12 * batter.grams ? oneTest.flour / batter.flour : oneTest.batter / batter.grams) }
       }

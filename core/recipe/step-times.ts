@@ -22,7 +22,21 @@ function kindOf(text: string, span: Span): TimeKind {
   return timeKinds.find(row => new RegExp(row.sign.source, 'iu').test(tail))?.kind ?? 'other'
 }
 
-/** Every time in a step: "35–40 minutes", "1 hour and 10 min", "overnight" (8–12 hours [P]). */
+/** What stands between the two ends of one time: "30 minutes to 1 hour", "4 hours, or preferably overnight". [P] */
+const betweenEnds = /^\s*,?\s*(?:(?:and\s+)?up\s+to|to|[-–—]|or(?:\s+(?:up\s+to|even|better|preferably|ideally|for))?|(?:or\s+)?(?:preferably|ideally|even\s+better|better\s+still))\s*,?\s*$/iu
+
+/** Times of which one ends what the other begins, as one. Never a longer before a shorter one. */
+function joined(times: readonly StepTime[], text: string): StepTime[] {
+  const all: StepTime[] = []
+  for (const time of times) {
+    const last = all.at(-1)
+    if (last && time.high >= last.high && last.low === last.high && (time.kind === last.kind || time.kind === 'other' || last.kind === 'other') && betweenEnds.test(text.slice(last.span[1], time.span[0]))) all[all.length - 1] = { kind: last.kind === 'other' ? time.kind : last.kind, low: last.low, high: time.high, span: [last.span[0], time.span[1]] }
+    else all.push(time)
+  }
+  return all
+}
+
+/** Every time in a step: "35–40 minutes", "1 hour and 10 min", "30 minutes to 1 hour", "overnight" (8–12 hours [P]). */
 export function readStepTimes(text: string): StepTime[] {
   const found: StepTime[] = []
   for (const { index } of text.matchAll(starts)) {
@@ -42,5 +56,5 @@ export function readStepTimes(text: string): StepTime[] {
     found.push({ kind: kindOf(text, [index, end]), low, high, span: [index, end] })
   }
   for (const hit of text.matchAll(nightWords)) found.push({ kind: kindOf(text, [hit.index, hit.index + hit[0].length]), low: 480, high: 720, span: [hit.index, hit.index + hit[0].length] })
-  return found.sort((a, b) => a.span[0] - b.span[0])
+  return joined(found.sort((a, b) => a.span[0] - b.span[0]), text)
 }

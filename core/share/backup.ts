@@ -6,6 +6,7 @@ import { packetFields, packetFigures } from '../packet'
 import { beadColours, beadShapes, unknownNeeds } from '../people'
 import type { House } from './bake'
 import { madeSchema, makingSchema } from './making-file'
+import { lessonSchema, trialSchema } from './trial-schema'
 import { houseFrom1, houseFrom2 } from './upgrade'
 
 /** The backup file: one JSON object with these first keys. A new version gets a new number and a way up from the old. */
@@ -52,9 +53,9 @@ const finding = Joi.object({
 })
 const strings = Joi.array().items(text(3000)).required()
 const balance = Joi.object().pattern(id, number)
-const addition = Joi.object({ ingredient: id.required(), name: text(300).required(), grams: number.allow(null).required(), kitchen: text(300).required(), exact: number, prepare: text(), restMinutes: number })
+const addition = Joi.object({ ingredient: id.required(), name: text(300).required(), grams: number.allow(null).required(), kitchen: text(300).required(), exact: number, prepare: text(), restMinutes: number, times: number })
 const trim = Joi.object({ lineId: id.required(), ingredient: id.required(), name: text(300).required(), from: number.required(), to: number.required(), kitchen: text(300).required(), because: text().required() })
-const change = Joi.object({ component: text(300).required(), removes: Joi.array().items(id).required(), adds: Joi.array().items(addition).required(), trims: Joi.array().items(trim).required(), because: text(3000).required(), did: text(3000).required(), jobs: Joi.array().items(Joi.object({ job: text(60).required(), word: text(100).required(), amount: number.required(), unit: text(20).required(), share: number.required() })), school: id.allow(null).required(), source: text().required() })
+const change = Joi.object({ component: text(300).required(), removes: Joi.array().items(id).required(), adds: Joi.array().items(addition).required(), trims: Joi.array().items(trim).required(), because: text(3000).required(), did: text(3000).required(), jobs: Joi.array().items(Joi.object({ job: text(60).required(), word: text(100).required(), amount: number.required(), unit: text(20).required(), share: number.required() })), school: id.allow(null).required(), source: text().required(), rest: Joi.object({ of: id.required(), from: number.required(), to: number.required() }), house: text() })
 const part = Joi.object({ component: text(300).required(), family: id.required(), familyName: text(300).required(), familyBecause: text().required(), before: balance.required(), after: balance.required(), bands: Joi.object().pattern(id, span).required(), matters: Joi.array().items(id).required(), loss: number.required(), mass: number.required() })
 const plan = Joi.object({
   id: id.required(), title: text(300).required(), recipe: recipe.required(), changes: Joi.array().items(change).required(), balance: Joi.object({ before: balance.required(), after: balance.required() }).required(),
@@ -100,7 +101,7 @@ export const packetSchema = Joi.object({
 const bake = Joi.object({
   id: id.required(), title: text(300).required(), source: text(400_000).required(), region: Joi.valid(...regions).required(), recipe: recipe.required(), findings: Joi.array().items(finding).required(),
   settled: Joi.array().items(text(400)).required(), tags: Joi.array().items(text(60)).required(), archived: Joi.boolean().required(),
-  people: Joi.array().items(id).required(), ties: Joi.array().items(tie).required(), ticked: Joi.array().items(id).required(), wishes: wishes.required(), plan: plan.allow(null).required(), size, day: bakeDay, making: makingSchema.allow(null), made: Joi.array().items(madeSchema).max(1000), baked: Joi.array().items(baked), created: Joi.string().isoDate().required(), updated: Joi.string().isoDate().required(),
+  people: Joi.array().items(id).required(), ties: Joi.array().items(tie).required(), ticked: Joi.array().items(id).required(), wishes: wishes.required(), plan: plan.allow(null).required(), size, day: bakeDay, making: makingSchema.allow(null), made: Joi.array().items(madeSchema).max(1000), baked: Joi.array().items(baked), trials: Joi.array().items(trialSchema(recipe, change)).max(500), favourites: Joi.array().items(Joi.string().max(160)).max(500), arm: Joi.object({ bake: id.required(), trial: Joi.string().max(160).required(), letter: Joi.string().max(1).required() }), created: Joi.string().isoDate().required(), updated: Joi.string().isoDate().required(),
 })
 
 const shares = Joi.object({ water: number.required(), fat: number.required(), solid: number.required(), protein: number.required(), sugar: number.required(), starch: number.required(), fibre: number.required() })
@@ -125,10 +126,10 @@ const photo = Joi.object({ id: id.required(), bake: id.required(), data: picture
 const houseFile = Joi.object({
   format: Joi.valid(backupFormat, bakeFormat).required(), version: Joi.valid(backupVersion).required(), exported: Joi.string().isoDate().required(),
   people: Joi.array().items(personSchema).unique('id').required(), bakes: Joi.array().items(bake).unique('id').required(), stock: stock.required(), pictures: Joi.array().items(picture).required(),
-  groups: Joi.array().items(group).unique('id').required(), packets: Joi.array().items(packetSchema).unique('id').required(), labels: Joi.array().items(label).required(), photos: Joi.array().items(photo).unique('id'), kitchen,
+  groups: Joi.array().items(group).unique('id').required(), packets: Joi.array().items(packetSchema).unique('id').required(), labels: Joi.array().items(label).required(), photos: Joi.array().items(photo).unique('id'), lessons: Joi.array().items(lessonSchema).unique('id').max(10_000), kitchen,
 }).prefs({ convert: false })
 
-const written = (format: string, house: House, exported: string): string => JSON.stringify({ format, version: backupVersion, exported, people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures, groups: house.groups, packets: house.packets, labels: house.labels, ...house.photos?.length ? { photos: house.photos } : {}, ...house.kitchen ? { kitchen: house.kitchen } : {} }, null, 1)
+const written = (format: string, house: House, exported: string): string => JSON.stringify({ format, version: backupVersion, exported, people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures, groups: house.groups, packets: house.packets, labels: house.labels, ...house.photos?.length ? { photos: house.photos } : {}, ...house.lessons?.length ? { lessons: house.lessons } : {}, ...house.kitchen ? { kitchen: house.kitchen } : {} }, null, 1)
 
 /** The house as the text of a backup file. `exported` is the moment, given by the caller, as ISO 8601. */
 export const backupOf = (house: House, exported: string): string => written(backupFormat, house, exported)
@@ -136,7 +137,7 @@ export const backupOf = (house: House, exported: string): string => written(back
 /** What goes along with one bake: those that share its day, their people and packets, pictures and photos. The pantry's own rows go too: its lines name them. */
 export function bakeFileOf(house: House, bakeId: string, exported: string): string {
   const main = house.bakes.find(bake => bake.id === bakeId)
-  const ids = new Set([bakeId, ...main?.day?.with ?? [], ...main?.making?.cards.map(card => card.bake) ?? []])
+  const ids = new Set([bakeId, ...main?.day?.with ?? [], ...main?.making?.cards.map(card => card.bake) ?? [], ...main?.trials?.flatMap(trial => trial.arms.flatMap(arm => arm.bake ?? [])) ?? []])
   const bakes = house.bakes.filter(bake => ids.has(bake.id)).sort((a, b) => Number(b.id === bakeId) - Number(a.id === bakeId))
   const people = house.people.filter(person => bakes.some(bake => bake.people.includes(person.id) || person.guestOf === bake.id))
   const tied = new Set(bakes.flatMap(bake => bake.ties.flatMap(tie => tie.packets)))
@@ -179,5 +180,5 @@ function readHouse(source: string, format: typeof backupFormat | typeof bakeForm
   const house = value as House
   const stranger = house.people.find(person => unknownNeeds(person).length)
   if (stranger) return refuse('broken', `${stranger.name} avoids “${unknownNeeds(stranger)[0]}”, which this Ingwer does not know. Nothing was changed.`, `people.${stranger.id}`)
-  return { ok: true, house: { people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures, groups: house.groups, packets: house.packets, labels: house.labels, ...house.photos ? { photos: house.photos } : {}, ...house.kitchen ? { kitchen: house.kitchen } : {} } }
+  return { ok: true, house: { people: house.people, bakes: house.bakes, stock: house.stock, pictures: house.pictures, groups: house.groups, packets: house.packets, labels: house.labels, ...house.photos ? { photos: house.photos } : {}, ...house.lessons ? { lessons: house.lessons } : {}, ...house.kitchen ? { kitchen: house.kitchen } : {} } }
 }

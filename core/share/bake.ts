@@ -7,6 +7,7 @@ import type { Made, Making } from '../make'
 import { asWritten, sizeUp, usualKitchen, type Kitchen, type SizedUp, type Sizing } from '../pan'
 import type { PeopleGroup, Person, Tie } from '../people'
 import type { Plan, Tried, Wishes } from '../swap'
+import type { Lesson, Trial } from '../trial'
 
 /** One dessert for some people, from pasting to sharing: the unit of work, as it is stored and exported. */
 export interface Bake {
@@ -40,6 +41,12 @@ export interface Bake {
   readonly made?: readonly Made[]
   /** How it came out, each time it was baked by its plan. */
   readonly baked?: readonly Baked[]
+  /** Its trials, in the order in which they were begun. */
+  readonly trials?: readonly Trial[]
+  /** Versions of it that somebody is fond of, by id. */
+  readonly favourites?: readonly string[]
+  /** It is one arm of another bake's trial: it has a day and a counter like any bake, and no place on the shelf. */
+  readonly arm?: { readonly bake: string, readonly trial: string, readonly letter: string }
   readonly created: string
   readonly updated: string
 }
@@ -60,7 +67,7 @@ export interface Picture { readonly bake: string, readonly data: string }
 export interface Photo { readonly id: string, readonly bake: string, readonly data: string }
 
 /** Everything that a house holds. */
-export interface House { readonly people: readonly Person[], readonly groups: readonly PeopleGroup[], readonly bakes: readonly Bake[], readonly packets: readonly Packet[], readonly stock: Stock, readonly pictures: readonly Picture[], readonly labels: readonly Label[], readonly kitchen?: Kitchen, readonly photos?: readonly Photo[] }
+export interface House { readonly people: readonly Person[], readonly groups: readonly PeopleGroup[], readonly bakes: readonly Bake[], readonly packets: readonly Packet[], readonly stock: Stock, readonly pictures: readonly Picture[], readonly labels: readonly Label[], readonly kitchen?: Kitchen, readonly photos?: readonly Photo[], readonly lessons?: readonly Lesson[] }
 
 export const longestSource = 200_000
 
@@ -110,11 +117,31 @@ export interface ShelfRow {
   readonly open: number
   /** Names of what is in it, for looking. */
   readonly words: string
+  /** It is an arm of this bake's trial, and not shown. */
+  readonly armOf?: string
 }
 
 export const shelfRowOf = (bake: Bake): ShelfRow => ({
   id: bake.id, title: bake.title, tags: bake.tags, archived: bake.archived ? 1 : 0, updated: bake.updated,
   says: bake.plan ? `${bake.plan.title.toLowerCase()} plan, ${bake.plan.confidence}` : 'as written', planned: bake.plan !== null,
   open: bake.findings.filter(f => f.severity !== 'note').length,
+  ...bake.arm ? { armOf: bake.arm.bake } : {},
   words: [...new Set(linesOf(bake.recipe).map(line => line.name.toLowerCase()))].join(' ').slice(0, 600),
 })
+
+/**
+ * The bakes of a trial's arms: each small, in cups where its family fills them, on one day with the others. What was made of them stays. Their ids are the arms'. On the table at `serveAt` (ISO) where nothing else is said.
+ */
+export function armBakes(bake: Bake, trial: Trial, now: string, there: readonly Bake[] = [], serveAt: string | null = null): Bake[] {
+  const ids = trial.arms.map(arm => arm.id)
+  const families = { ...Object.fromEntries((bake.plan?.parts ?? []).map(part => [part.component, part.family])), ...bake.wishes.family }
+  return trial.arms.map((arm): Bake => {
+    const was = there.find(b => b.id === arm.id)
+    const title = `${arm.letter}: ${bake.title}`.slice(0, 160)
+    return {
+      id: arm.id, title, source: '', region: bake.region, recipe: { ...arm.recipe, title }, findings: [], settled: [], tags: [], archived: false, people: bake.people, ties: bake.ties, ticked: was?.ticked ?? [], wishes: Object.keys(families).length ? { family: families } : {}, plan: null,
+      size: { target: { by: 'test', tests: trial.tests }, tins: [] }, day: { serveAt: was?.day?.serveAt ?? bake.day?.serveAt ?? serveAt, wishes: was?.day?.wishes ?? {}, with: ids.filter(id => id !== arm.id) },
+      ...was?.making !== undefined ? { making: was.making } : {}, ...was?.made ? { made: was.made } : {}, arm: { bake: bake.id, trial: trial.id, letter: arm.letter }, created: was?.created ?? now, updated: now,
+    }
+  })
+}

@@ -1,9 +1,10 @@
-export { bakeOf, bakeWith, longestSource, readingOf, shelfRowOf, tagsOf, type Bake, type BakeDay, type Baked, type House, type Label, type Photo, type Picture, type ShelfRow } from './bake'
+export { armBakes, bakeOf, bakeWith, longestSource, readingOf, shelfRowOf, tagsOf, type Bake, type BakeDay, type Baked, type House, type Label, type Photo, type Picture, type ShelfRow } from './bake'
 export { bakeFrom1, bakeFrom2 } from './upgrade'
 export { cardHtml, cardOf, claimText, emergencyText, notCheckedText } from './card'
 export { plannedRecipe, recipeOf, sizedBake } from './bake'
 export { cardFacts, codeText, needsText, restsOnRead, type CardFacts, type CardHouse } from './card-facts'
 export { jsonLdOf } from './jsonld'
+export type { TrialsReading } from './trial-file'
 export type { BackupReading } from './backup'
 export type { CsvReading } from './pantry-file'
 export type { IngredientForm } from './ingredient-form'
@@ -15,3 +16,5 @@ export const calendar = () => import('./calendar')
 /** The pantry's form with its validator, and its table file: loaded when the pantry is opened. */
 export const pantryForm = () => import('./ingredient-form')
 export const pantryFile = () => import('./pantry-file')
+/** Trials as a table and to read; with a parser of tables. */
+export const trialFile = () => import('./trial-file')

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { someRecipe, someTable } from '../../tests/arbitraries'
-import { adapt, backup, bakeOf, builtIn, cardFacts, cardHtml, cardOf, codeText, emptyStock, keepingOf, newPacket, noWords, readRecipe, sizedBake, usualTin, type Bake, type House, type Kitchen, type Sizing, type Packet, type Person } from '../index'
+import { adapt, answered, armBakes, armsFor, beginTrial, layTasting, lessonsFrom, schoolsOf, shelfRowOf, backup, bakeOf, builtIn, cardFacts, cardHtml, cardOf, codeText, emptyStock, keepingOf, newPacket, noWords, readRecipe, sizedBake, usualTin, type Bake, type House, type Kitchen, type Sizing, type Packet, type Person } from '../index'
 
 const { backupOf, readBackup } = await backup()
 const people = JSON.parse(readFileSync(new URL('../../demo/people.json', import.meta.url), 'utf8')) as Person[]
@@ -19,6 +19,28 @@ const dark: Packet = { ...newPacket('k', 'Lantern dark 70', 'dark-chocolate'), w
 
 describe('the backup file', () => {
   test('gives the same house back', () => expect(readBackup(backupOf(house, when))).toEqual({ ok: true, house: JSON.parse(JSON.stringify(house)) }))
+  test('trials, what they taught and the bakes of their arms go along; a plan by the house’s own dose too', () => {
+    const { plan } = chosen
+    const base = beginTrial('t', '2026-01-10', 3, 'Which?', plan!, armsFor(recipe, plan, people).slice(0, 2))
+    const laid = layTasting('x', 'ranking', 'Best?', base.arms.map(a => a.id), ['Ottilie', 'Bram'], 8)
+    if (!laid.ok) throw new Error(laid.sentence)
+    const trial = { ...base, crowned: 't-b', tastings: [answered(laid.tasting, { taster: 'Bram', choice: null, ranks: [2, 1, 3] })], arms: base.arms.map(a => ({ ...a, record: { ...a.record, before: 60, after: 54.2, scores: [{ taster: 'Bram', word: 'moistness', value: 6 }] } })) }
+    const lessons = [...lessonsFrom(trial, 'loaf', 'b2', '2026-01-11', 0.4), { id: 'd', on: '2026-01-11', trial: 't', bake: 'b2', title: 'loaf', family: 'quick-bread', weight: 1, about: { what: 'dose' as const, school: plan!.changes.find(c => c.school && schoolsOf(plan!).includes(c.school))!.school!, ingredient: 'flax', factor: 0.7 }, off: true }]
+    const tried: Bake = { ...chosen, trials: [trial], favourites: ['t-b'] }
+    const arms = armBakes(tried, trial, when, [], '2026-01-17T17:00:00.000Z')
+    const whole: House = { people, bakes: [tried, ...arms], ...nothing, lessons }
+    expect(readBackup(backupOf(whole, when))).toEqual({ ok: true, house: JSON.parse(JSON.stringify(whole)) })
+    // A file of the dessert alone takes the arms with it.
+    expect(arms.map(a => shelfRowOf(a).armOf)).toEqual(['b2', 'b2', 'b2'])
+    expect(arms.every(a => a.size?.target.by === 'test' && a.day?.with.length === 2 && a.day.serveAt === '2026-01-17T17:00:00.000Z')).toBe(true)
+    const up = sizedBake(arms[1]!)
+    expect(up.tins[0]?.name).toMatch(/cups? of a muffin tin/u)
+    const broken = JSON.parse(backupOf(whole, when)) as { bakes: { trials: { arms: { record: { scores: { value: number }[] } }[] }[] }[] }
+    broken.bakes[0]!.trials[0]!.arms[0]!.record.scores[0]!.value = 12
+    expect(readBackup(JSON.stringify(broken))).toMatchObject({ ok: false })
+    // What was made of an arm stays when the trial is laid out once more.
+    expect(armBakes(tried, trial, when, [{ ...arms[0]!, made: [] }])[0]!.made).toEqual([])
+  })
   test('any recipe and any plan survive it', () => {
     fc.assert(fc.property(someRecipe, someTable, (r, table) => {
       const one: House = { people: table, bakes: [{ ...bare, recipe: r, people: table.map(p => p.id), plan: adapt(r, table).plans[0] ?? null }], ...nothing }

@@ -96,7 +96,7 @@ export function adapt(recipe: Recipe, people: readonly Person[], wishes: Wishes 
   const missing = unweighable(parts)
   if (missing.length) return nothing('cannot', family, missing)
   const found = chosen({ recipe, people, parts, table, wishes, known }, family)
-  return found.verdict === 'adapted' && (wishes.pin?.length || wishes.schools) && known.by === undefined ? { ...found, unasked: unaskedOf(recipe, people, wishes, known, found) } : found
+  return found.verdict === 'adapted' && (wishes.pin?.length || wishes.schools) && known.by === undefined && !known.alone ? { ...found, unasked: unaskedOf(recipe, people, wishes, known, found) } : found
 }
 
 /** The closest plan when nothing is asked for, if it is another one. */

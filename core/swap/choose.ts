@@ -2,7 +2,10 @@ import { cautionsFor, checkPeople, packetsToCheck, type Person } from '../people
 import type { Recipe } from '../recipe'
 import type { Table } from './allowed'
 import type { Wishes } from './candidates'
+import { housed, sayHoused, sayingsFor } from './house'
+import { houseTold } from './house-steps'
 import { judge } from './judge'
+import { houseRested } from './rest'
 import type { Known } from './known'
 import { costOf, type Option, type Part } from './part'
 import type { Plan } from './plan'
@@ -51,20 +54,23 @@ function notesFor(options: readonly Option[]): string[] {
 /** Writes a choice as a whole plan; null when the independent check does not pass it. */
 export function planOf({ recipe, people, parts, table, wishes, known }: Asked, choice: Choice): Plan | null {
   const setting = { region: recipe.region, by: wishes.measureIn ?? 'grams', table, wishes } as const
-  const rewritten = new Map<number, Rewritten>([...choice.options].map(([i, option]) => [i, rewritePart(option, i, setting)]))
-  const adapted = rewriteRecipe(recipe, parts, rewritten, setting)
+  const own = new Map([...choice.options].map(([i, option]) => [i, housed(option, known, { table, wishes, used: new Set() })]))
+  const rewritten = new Map<number, Rewritten>([...own].map(([i, option]) => { const made = rewritePart(option, i, setting); return [i, { ...made, changes: sayHoused(made.changes, option, known) }] }))
+  const options = [...own.values()]
+  const main = options.reduce<Option | null>((a, b) => !a || b.part.mass > a.part.mass ? b : a, null)
+  const family = main?.part.reading.family.id ?? ''
+  const rested = houseRested(rewriteRecipe(recipe, parts, rewritten, setting), [...rewritten.values()].flatMap(r => r.changes), family, known.rests)
+  const { recipe: adapted, changes } = houseTold(rested.recipe, rested.changes, family, main?.part.component.name ?? '', known.steps)
   const check = checkPeople(adapted, people, known.packets ? { packets: known.packets } : {})
   // The gate: a plan that the independent check does not pass is not shown, whoever thought it good. What the baker's own packets say is said beside it.
   const bare = known.packets ? checkPeople(adapted, people) : check
   if (bare.people.some(person => person.verdict === 'conflict')) return null
-  const options = [...choice.options.values()]
-  const changes = [...rewritten.values()].flatMap(r => r.changes)
   const schools = [...new Set(changes.flatMap(change => change.school ?? []))]
   return {
     id: choice.id, title: choice.title, recipe: adapted, changes,
     ...judge(adapted, parts, new Set(choice.options.keys()), schools, known.tried),
     differs: [...new Set(options.flatMap(o => o.answers.flatMap(([, answer]) => answer.differs ? [answer.differs] : [])))],
-    notes: notesFor(options),
+    notes: [...notesFor(options), ...sayingsFor(known, family, schools)],
     cautions: cautionsFor(adapted, people),
     packets: packetsToCheck(adapted, people, check),
     forPeople: people.map(person => person.id),

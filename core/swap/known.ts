@@ -1,6 +1,8 @@
 import type { CheckedPacket } from '../people'
 import type { AmountSetter } from './draft'
 import type { Tried } from './experience'
+import type { HouseDose, HouseRest, HouseSaying } from './house'
+import type { HouseStep } from './house-steps'
 import type { Plan } from './plan'
 import { setByArithmetic } from './arithmetic'
 
@@ -8,6 +10,13 @@ import { setByArithmetic } from './arithmetic'
 export interface Known {
   readonly packets?: readonly CheckedPacket[]
   readonly tried?: readonly Tried[]
+  /** Its own doses, rests and sentences of method, learned in trials, and what else it found. */
+  readonly doses?: readonly HouseDose[]
+  readonly rests?: readonly HouseRest[]
+  readonly steps?: readonly HouseStep[]
+  readonly sayings?: readonly HouseSaying[]
+  /** Only what was asked for: nothing is worked out to show beside it what would be closest. */
+  readonly alone?: boolean
   /** Called with a first plan before the others are weighed. */
   readonly first?: (plan: Plan) => void
   /** How amounts are set; the solver unless the bench compares. */

@@ -1,6 +1,6 @@
 import { weightText, type Region } from '../measure'
 import { ingredientById, nameIn, type Kind } from '../pantry'
-import { mentionsInStep, readSteps, type Line, type Recipe } from '../recipe'
+import { mentionsInStep, readSteps, sayResting, type Line, type Recipe } from '../recipe'
 import type { Part, Answer } from './part'
 import { listed } from './explain'
 import { sentencesOf } from './sentences'
@@ -185,11 +185,9 @@ function swept(recipe: Recipe, makings: readonly Making[]): Recipe {
   return now
 }
 
-const restWords = (minutes: number) => minutes >= 120 ? `${Math.round(minutes / 60)} hours` : `${minutes} minutes`
-
 /** "For the flax gel: 15 g ground flax and 79 g water. Stir the ground flax into the water …" */
 export function readyFirst(name: string, things: readonly { readonly grams: number, readonly name: string }[], prepare: string, restMinutes: number | null): string {
   const [only] = things
-  if (things.length === 1 && only) return `${name.charAt(0).toUpperCase()}${name.slice(1)}, ${weightText(only.grams)}: ${prepare.charAt(0).toLowerCase()}${prepare.slice(1)}${restMinutes ? ` Rest it for ${restWords(restMinutes)}.` : ''}`
-  return `For the ${name}: ${listed(things.map(t => `${weightText(t.grams)} ${t.name}`))}. ${prepare}${restMinutes ? ` Rest it for ${restWords(restMinutes)}.` : ''}`
+  if (things.length === 1 && only) return `${name.charAt(0).toUpperCase()}${name.slice(1)}, ${weightText(only.grams)}: ${prepare.charAt(0).toLowerCase()}${prepare.slice(1)}${restMinutes ? ` Rest it for ${sayResting(restMinutes)}.` : ''}`
+  return `For the ${name}: ${listed(things.map(t => `${weightText(t.grams)} ${t.name}`))}. ${prepare}${restMinutes ? ` Rest it for ${sayResting(restMinutes)}.` : ''}`
 }

@@ -1,6 +1,6 @@
 import { exactly, scaleAmount, type Grams } from '../measure'
 import { ingredientById, measured } from '../pantry'
-import { balanceIn, batterOf, familyById, isInside, measures, toleranceOf, weightsOf, type Measure } from '../formula'
+import { balanceIn, batterOf, familyById, isInside, measures, noBalance, toleranceOf, weightsOf, type Measure } from '../formula'
 import { cautionsFor, checkPeople, packetsToCheck, type PeopleCheck, type Person } from '../people'
 import { linesOf, type Line, type Recipe } from '../recipe'
 import { tableOf } from './allowed'
@@ -13,13 +13,21 @@ import { schoolsOf, type Plan } from './plan'
 import { withAmountsRight } from './steps'
 import { trimmedLine } from './write'
 
+/** A recipe that everyone may eat as it is written, as a plan without changes, to be weighed and moved like any other. */
+export function asWrittenPlan(recipe: Recipe, people: readonly Person[], wishes: Wishes = {}, known: Known = {}): Plan {
+  const bare: Plan = { id: 'as-written', title: 'As written', recipe, changes: [], balance: { before: noBalance, after: noBalance }, parts: [], risks: [], differs: [], notes: [], cautions: [], packets: [], confidence: 'very close', confidenceBecause: '', restsOn: '', forPeople: people.map(p => p.id) }
+  const parts = partsOf(recipe, tableOf(people, known.packets), wishes)
+  // Every part counts, though nothing of it changes: its family and bands are what versions are weighed by.
+  return { ...bare, ...judge(recipe, parts, new Set(parts.keys()), [], known.tried), cautions: cautionsFor(recipe, people), packets: packetsToCheck(recipe, people, checkPeople(recipe, people, known.packets ? { packets: known.packets } : {})) }
+}
+
 /** A plan looked at anew: what it comes to, and who may eat it. */
 export interface Regarded { readonly plan: Plan, readonly check: PeopleCheck }
 
 const touchedBy = (parts: readonly Part[], plan: Plan) => new Set(parts.flatMap((part, i) => part.leaving.length || plan.parts.some(p => p.component === part.component.name) || plan.recipe.components[i]?.lines.some(line => part.component.lines.find(l => l.id === line.id)?.grams?.best !== line.grams?.best) ? [i] : []))
 
-/** Weighs a plan whose recipe has been moved by hand against the original. Arithmetic only: nothing is solved. */
-function regarded(original: Recipe, plan: Plan, people: readonly Person[], wishes: Wishes, known: Known): Regarded {
+/** Weighs a plan whose recipe has been moved against the original, and checks it for everyone. Arithmetic only: nothing is solved. */
+export function regardPlan(original: Recipe, plan: Plan, people: readonly Person[], wishes: Wishes, known: Known): Regarded {
   const parts = partsOf(original, tableOf(people, known.packets), wishes)
   const judged: Judged = judge(plan.recipe, parts, touchedBy(parts, plan), schoolsOf(plan), known.tried)
   const check = checkPeople(plan.recipe, people, known.packets ? { packets: known.packets } : {})
@@ -44,14 +52,14 @@ export function nudge(original: Recipe, plan: Plan, lineId: string, grams: Grams
   const recipe: Recipe = { ...plan.recipe, components: plan.recipe.components.map(c => ({ ...c, lines: c.lines.map(line => line.id === lineId ? moved(line, to, plan, wishes.measureIn ?? 'grams') : line) })) }
   const line = linesOf(recipe).find(l => l.id === lineId)
   const was = linesOf(plan.recipe).find(l => l.id === lineId)
-  if (!line?.ingredient || !was?.grams) return regarded(original, plan, people, wishes, known)
+  if (!line?.ingredient || !was?.grams) return regardPlan(original, plan, people, wishes, known)
   const kitchen = measured(line.grams!.best, ingredientById(line.ingredient)!, recipe.region, wishes.measureIn ?? 'grams').kitchen
   const isIt = (ingredient: string, of: Grams | null) => ingredient === line.ingredient && of !== null && Math.abs(of - was.grams!.best) < 0.06
   const before = linesOf(original).find(l => l.id === lineId)
-  const told = plan.changes.map(change => change.component !== line.component ? change : ({ ...change, adds: change.adds.map(add => isIt(add.ingredient, add.grams) ? { ...add, grams: line.grams!.best, kitchen } : add), trims: change.trims.map(trim => trim.lineId === lineId ? { ...trim, to: line.grams!.best, kitchen } : trim) }))
+  const told = plan.changes.map(change => change.component !== line.component ? change : ({ ...change, adds: change.adds.map(add => isIt(add.ingredient, add.grams) ? { ...add, grams: line.grams!.best, kitchen, times: (add.times ?? 1) * line.grams!.best / Math.max(was.grams!.best, 0.01) } : add), trims: change.trims.map(trim => trim.lineId === lineId ? { ...trim, to: line.grams!.best, kitchen } : trim) }))
   const known1 = told.some(change => change.trims.some(trim => trim.lineId === lineId)) || !before
   const changes = known1 ? told : [...told, { component: line.component, removes: [], adds: [], trims: [{ lineId, ingredient: line.ingredient, name: line.name, from: before.grams?.best ?? was.grams.best, to: line.grams!.best, kitchen, because: 'by your own hand' }], because: 'You moved it yourself.', did: '', school: null, source: 'your own hand' }]
-  return regarded(original, { ...plan, changes, recipe: withAmountsRight(recipe, new Map([[lineId, line.grams!.best / Math.max(was.grams.best, 0.01)]])), nudged: true }, people, wishes, known)
+  return regardPlan(original, { ...plan, changes, recipe: withAmountsRight(recipe, new Map([[lineId, line.grams!.best / Math.max(was.grams.best, 0.01)]])), nudged: true }, people, wishes, known)
 }
 
 /** What a tenth more of one line moves: the cost in loss either way, and each measure's change in its own tolerances. */

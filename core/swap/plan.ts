@@ -7,7 +7,7 @@ import type { TestPiece } from './judge'
 import type { ConfidenceWord } from './tables/limits'
 
 /** Something that comes in. Grams are null where the original gave no amount either ("for the tin"). */
-export interface Addition { readonly ingredient: string, readonly name: string, readonly grams: Grams | null, readonly kitchen: string, /** What was worked out before it was measured, where measuring moved it. */ readonly exact?: Grams, readonly prepare?: string, readonly restMinutes?: Minutes }
+export interface Addition { readonly ingredient: string, readonly name: string, readonly grams: Grams | null, readonly kitchen: string, /** What was worked out before it was measured, where measuring moved it. */ readonly exact?: Grams, readonly prepare?: string, readonly restMinutes?: Minutes, /** By how much what was worked out is multiplied: by the house's own trials, or by hand. */ readonly times?: number }
 
 /** A line that stays and gives or takes a little. */
 export interface Trim { readonly lineId: string, readonly ingredient: string, readonly name: string, readonly from: Grams, readonly to: Grams, readonly kitchen: string, readonly because: string }
@@ -24,6 +24,10 @@ export interface Change {
   readonly jobs?: readonly Did[]
   readonly school: string | null
   readonly source: string
+  /** A resting that this house's own trials made longer or shorter: of what (see `restedIn`), and how many minutes. */
+  readonly rest?: { readonly of: string, readonly from: Minutes, readonly to: Minutes }
+  /** What this house's own trials did to its amounts or its rest, in a sentence. */
+  readonly house?: string
 }
 
 /** One part of the plan in numbers: its family, its balance before and after, where it still is this dessert, and which measures matter to it. */

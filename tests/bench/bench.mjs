@@ -9,7 +9,7 @@ import { build } from 'vite'
 const root = fileURLToPath(new URL('../..', import.meta.url))
 const outDir = join(root, 'node_modules', '.cache', 'ingwer-bench')
 await build({ root, logLevel: 'error', configFile: false, resolve: { alias: { '#core': join(root, 'core/index.ts') } }, build: { ssr: 'tests/bench/entry.ts', outDir, emptyOutDir: true, minify: false } })
-const { adapt, bakeOf, checkPeople, corpusLines, corpusRecipes, corpusSize, moreRecipes, newPacket, noWords, packetsFor, panSpeed, counterSpeed, daySpeed, probeRows, timesOff, readLine, readPacket, readPage, readRecipe, scoreLines, scoreMethods, scoreRecipes, scoreStatements, shelfIndex, shelfRowOf, speed, statements, steadiness } = await import(pathToFileURL(join(outDir, 'entry.js')).href)
+const { adapt, bakeOf, checkPeople, corpusLines, corpusRecipes, corpusSize, moreRecipes, newPacket, noWords, packetsFor, panSpeed, counterSpeed, daySpeed, trialRows, probeRows, timesOff, readLine, readPacket, readPage, readRecipe, scoreLines, scoreMethods, scoreRecipes, scoreStatements, shelfIndex, shelfRowOf, speed, statements, steadiness } = await import(pathToFileURL(join(outDir, 'entry.js')).href)
 
 const people = JSON.parse(readFileSync(join(root, 'demo/people.json'), 'utf8'))
 const texts = readdirSync(join(root, 'demo/recipes')).sort().map(name => readFileSync(join(root, 'demo/recipes', name), 'utf8'))
@@ -93,12 +93,19 @@ console.log(`the rule of thumb               ${(1000 * pan.rule).toFixed(1)} µs
 console.log(`one run of the heat model       ${pan.run.toFixed(2)} ms, × ${(pan.run / pan.plain).toFixed(1)} of a plain loop over its ${pan.cells} cells and ${pan.steps} steps`)
 
 console.log('\na day placed                              tasks   first plan   all    above what nothing can beat   first plan ÷ the rules alone')
-for (const row of daySpeed(recipes)) console.log(`${row.name.padEnd(42)}${String(row.tasks).padStart(4)} ${row.first.toFixed(1).padStart(9)} ms ${row.all.toFixed(0).padStart(5)} ms ${row.proven ? 'proven best'.padStart(16) : `${row.over.toFixed(1)} %`.padStart(16)} ${Number.isNaN(row.ratio) ? '' : `× ${row.ratio.toFixed(0)}`.padStart(22)}`)
+for (const row of await daySpeed(recipes)) console.log(`${row.name.padEnd(42)}${String(row.tasks).padStart(4)} ${row.first.toFixed(1).padStart(9)} ms ${row.all.toFixed(0).padStart(5)} ms ${row.proven ? 'proven best'.padStart(16) : `${row.over.toFixed(1)} %`.padStart(16)} ${Number.isNaN(row.ratio) ? '' : `× ${row.ratio.toFixed(0)}`.padStart(22)}`)
 
 console.log('\na probe in a simulated bake                beforehand   at 0.3   0.5   0.7  0.85  0.95 of it   in the window')
 for (const row of probeRows(recipes)) console.log(`${row.name.padEnd(42)}${row.before.toFixed(1).padStart(9)} %   ${Object.values(row.after).map(off => off.toFixed(1).padStart(6)).join('')} %   ${row.inside.toFixed(0).padStart(11)} %`)
 const stands = counterSpeed(recipes[0])
 console.log(`where a making of ${stands.happenings} happenings stands  ${stands.ms.toFixed(2)} ms, × ${stands.ratio.toFixed(1)} of reading it as a file`)
+
+const trial = trialRows(recipes[0], people.filter(p => ['Ottilie', 'Bram'].includes(p.name)))
+console.log(`\nwhat went wrong, ${trial.score.cases} invented bakes  the cause that was put in leads in ${share(trial.score.top1, trial.score.cases)}, is among three in ${share(trial.score.top3, trial.score.cases)}`)
+for (const miss of trial.score.missed) console.log(`    ${miss.name}: ${miss.expect} looked for, ${miss.found.join(', ')} found`)
+console.log(`  by words alone, drawn from the tables    ${trial.words.map(w => `${w.words} ${w.words === 1 ? 'word' : 'words'}: leads in ${(100 * w.leads).toFixed(0)} %, among three in ${(100 * w.three).toFixed(0)} % of ${w.bakes}`).join('; ')}`)
+console.log(`${trial.arms.count} arms proposed                ${trial.arms.ms.toFixed(0)} ms, × ${(trial.arms.ms / trial.adapt).toFixed(1)} of one adaptation; a diagnosis ${trial.diagnosis.toFixed(1)} ms, its amount ${trial.change.toFixed(0)} ms (× ${(trial.change / trial.adapt).toFixed(2)})`)
+console.log(`learning from a thousand trials ${trial.learn.toFixed(2)} ms; a triangle of thirty ${trial.triangle.toFixed(2)} ms, an exact ranking of six tasters and four arms ${trial.ranks.toFixed(1)} ms`)
 
 console.log('\nrecipe                          checkPeople      adapt   adapt ÷ check   first plan')
 for (const [i, recipe] of recipes.entries()) {

@@ -1,5 +1,6 @@
 import { asWritten, boundOf, planDaySteps, search, sizeUp, usualKitchen, type DayBake, type DayPlan, type Problem, type Recipe } from '#core'
-import { dayProblem } from '../day-problems'
+import loadHighs from 'highs'
+import { asProgram, dayProblem } from '../day-problems'
 
 /** Measures the placing of days: when the first plan is there, what the best costs against what nothing can beat, and how long it takes beside a pass by the rules alone. */
 const clock = <T,>(work: () => T): [T, number] => { const t = performance.now(); const made = work(); return [made, performance.now() - t] }
@@ -15,7 +16,14 @@ export interface DayRow { readonly name: string, readonly tasks: number, readonl
 const most = 160
 const inTime = () => { const until = performance.now() + most; return () => performance.now() < until }
 
-export function daySpeed(recipes: readonly Recipe[]): DayRow[] {
+/** What the best would cost: where a mixed-integer program proves it in half a minute, that; else what the day's own bound says nothing can beat. Its racks are left out, so it can only be too low. */
+async function leastOf(problem: Problem): Promise<number> {
+  const own = boundOf(problem, rulesAlone(problem))
+  const solved = (await loadHighs()).solve(asProgram({ ...problem, horizon: 1200 }), { time_limit: 30 })
+  return solved.Status === 'Optimal' ? Math.max(own, solved.ObjectiveValue) : own
+}
+
+export async function daySpeed(recipes: readonly Recipe[]): Promise<DayRow[]> {
   const bakes = recipes.map((recipe, i): DayBake => ({ id: `b${i}`, title: recipe.title, recipe, sized: sizeUp(recipe, asWritten, usualKitchen) }))
   const five = Date.parse('2026-11-28T17:00:00Z') / 60_000
   const night = [five - 18.5 * 60, five - 10 * 60] as const
@@ -43,7 +51,8 @@ export function daySpeed(recipes: readonly Recipe[]): DayRow[] {
     const { found, first, all } = once()
     for (let i = 0; i < 5; i++) rulesAlone(problem)
     const [x, alone] = clock(() => rulesAlone(problem))
-    rows.push({ name: `${n} tasks at random${hasNight ? ', a night' : ''}`, tasks: n, first, all, over: 100 * ((found.best?.cost ?? Infinity) / (found.proven ? found.bound : boundOf(problem, x)) - 1), proven: found.proven, ratio: first / alone })
+    const least = found.proven ? found.bound : hasNight ? await leastOf(problem) : boundOf(problem, x)
+    rows.push({ name: `${n} tasks at random${hasNight ? ', a night' : ''}`, tasks: n, first, all, over: 100 * ((found.best?.cost ?? Infinity) / least - 1), proven: found.proven, ratio: first / alone })
   }
   return rows
 }

@@ -7,6 +7,7 @@ const emit = defineEmits<{ wish: [wishes: Wishes] }>()
 const textOf = (id: string) => linesOf(props.recipe).find(line => line.id === id)?.text ?? id
 const grams = (g: number | null) => g === null ? 'as much as before' : weightText(g)
 const wayOf = (change: Change) => props.ways.find(w => w.component === change.component && w.lines.some(id => change.removes.includes(id)))
+const isOnlyWords = (change: Change) => !change.removes.length && !change.adds.length && !change.trims.length
 const units: Readonly<Record<string, string>> = { g: 'g', eggs: 'eggs’ worth', mmol: 'mmol of gas', meq: 'meq' }
 const amount = (n: number, unit: string) => `${n >= 20 ? Math.round(n) : Math.round(n * 10) / 10} ${units[unit] ?? unit}`
 function choose(way: Way, id: string) {
@@ -22,9 +23,11 @@ function choose(way: Way, id: string) {
         <span v-if="change.component" class="soft">{{ change.component }}: </span>
         <template v-if="change.removes.length"><s>{{ change.removes.map(textOf).join(', ') }}</s> <span aria-hidden="true">→</span><span class="sr-only"> becomes </span></template>
         <b v-for="(add, j) in change.adds" :key="j">{{ j ? ' + ' : ' ' }}{{ grams(add.grams) }} {{ add.name }} <span class="kitchen">({{ add.kitchen }})</span></b>
+        <b v-if="isOnlyWords(change)">{{ change.because }}</b>
         <span v-for="trim in change.trims" :key="trim.lineId" class="trim"> {{ trim.name }} {{ grams(trim.from) }} → <b>{{ grams(trim.to) }}</b></span>
       </p>
       <p v-if="change.did" class="did">{{ change.did }}</p>
+      <p v-if="change.house" class="own">{{ change.house }}</p>
       <label v-if="wayOf(change)" class="way"><span>Another way</span>
         <select :value="wishes.schools?.[wayOf(change)!.question] ?? ''" @change="choose(wayOf(change)!, ($event.target as HTMLSelectElement).value)">
           <option value="">what fits best</option>
@@ -33,7 +36,7 @@ function choose(way: Way, id: string) {
       </label>
       <details>
         <summary>Why</summary>
-        <p>{{ change.because }}</p>
+        <p v-if="!isOnlyWords(change)">{{ change.because }}</p>
         <dl v-if="change.jobs?.some(job => job.unit)" class="jobs">
           <template v-for="job in change.jobs.filter(j => j.unit)" :key="job.job">
             <dt>{{ job.job }}: {{ amount(job.amount, job.unit) }}, {{ Math.round(100 * job.share) }} %</dt>
@@ -50,7 +53,8 @@ function choose(way: Way, id: string) {
 .changes { list-style: none; padding: 0; margin: 0; }
 .change { border-top: 1.5px solid var(--line); padding: 8px 0 2px; display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 0 16px; align-items: start; }
 .change:first-child { border-top: 0; }
-.line, .did, details { grid-column: 1; }
+.line, .did, .own, details { grid-column: 1; }
+.own { color: var(--ginger-ink); font-size: 0.96rem; }
 .line { overflow-wrap: anywhere; }
 .line s { color: var(--soft); }
 .did { color: var(--soft); font-size: 0.96rem; }

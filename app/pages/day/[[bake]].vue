@@ -27,7 +27,7 @@ const evening = computed(() => shown.value?.tasks.filter(t => t.evening) ?? [])
 const early = computed(() => evening.value.length && shown.value && shown.value.end - evening.value[0]!.starts > 2 * 1440 - 300 ? 'Days before' : 'The evening before')
 const main = computed(() => shown.value?.tasks.filter(t => !t.evening) ?? [])
 const others = computed(() => house.shelf.filter(row => row.id !== bake.value?.id && !row.archived))
-const titles = computed<Readonly<Record<string, string>>>(() => Object.fromEntries([...bake.value ? [[bake.value.id, bake.value.title] as const] : [], ...others.value.filter(o => day.value.with.includes(o.id)).map(o => [o.id, o.title] as const)]))
+const titles = computed<Readonly<Record<string, string>>>(() => Object.fromEntries([...bake.value ? [[bake.value.id, bake.value.title] as const] : [], ...house.rows.filter(o => o.id !== bake.value?.id && day.value.with.includes(o.id)).map(o => [o.id, o.title] as const)]))
 
 const late = shallowRef<{ readonly serve: number, readonly over: readonly string[] } | null>(null)
 watch(plan, async (now) => { late.value = now ? await useCore().ifLate(now, 20) : null })

@@ -151,6 +151,7 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
       <section v-if="hands.length && paced !== making.id" class="sheet paces" aria-label="Your hands"><p>Your hands took {{ hands.slice(0, 4).map(t => `${Math.round(t.took)} instead of ${Math.round(t.planned)} min for “${t.short}”`).join(', ') }}.</p><button type="button" class="knuckle ghost" @click="learnHands">Plan days with that</button></section>
       <NotePad :bake="bake.id" :photos="photos" :notes="[]" @note="text => make.say({ do: 'note', card: '', text }).then(() => make.finish())" @photo="data => make.addPhoto('', data).then(() => make.finish())" />
       <div class="row"><button type="button" class="knuckle ghost" @click="make.back()">One step back</button><button type="button" class="knuckle ghost" @click="anew">Make it once more</button><button type="button" class="knuckle ghost" @click="carry">File of this bake</button></div>
+      <p><NuxtLink v-if="bake.arm" :to="`/trial/${bake.arm.bake}?trial=${bake.arm.trial}`" class="link">Back to the trial: how it tastes</NuxtLink><NuxtLink v-else :to="`/trial/${bake.id}?at=wrong`" class="link">Was something wrong with it?</NuxtLink></p>
     </section>
 
     <!-- On the way -->

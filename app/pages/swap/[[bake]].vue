@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { schoolsOf, type Measure, type Plan, type Result, type Sensitivity, type Way, type Wishes } from '#core'
+import { sayResting, schoolsOf, type Measure, type Plan, type Result, type Sensitivity, type Way, type Wishes } from '#core'
 
 const PlanProfile = defineAsyncComponent(() => import('~/components/swap/PlanProfile.vue'))
 
@@ -10,12 +10,18 @@ useHead({ title: () => `Swap: ${bake.value?.title ?? ''}` })
 
 watch(() => [bake.value?.id, bake.value?.recipe, bake.value?.people, opened.value] as const, ([id]) => { if (id && opened.value) void bench.work() }, { immediate: true })
 
+/** Marks a plan as it comes out today beside the chosen one of its name; once taken it is called as before. */
+const nowadays = '-today'
+const titled = { learned: ', as learned', anew: ', anew' } as const
+const waysOf = (p: Plan) => JSON.stringify([schoolsOf(p).sort(), p.changes.flatMap(c => c.house ?? []).sort()])
+const hasLearned = (p: Plan, kept: Plan) => p.changes.some(c => c.house && !kept.changes.some(k => k.house === c.house))
 const plans = computed<readonly Plan[]>(() => {
   const found = [...bench.adaptation?.plans ?? [], ...bench.adaptation?.unasked ? [bench.adaptation.unasked] : [], ...bench.adaptation?.offer ? [bench.adaptation.offer] : []]
   const kept = bake.value?.plan
   // The plan that was chosen is shown as it was chosen, whatever is worked out today.
   if (!kept) return found
-  return found.some(p => p.id === kept.id) ? found.map(p => p.id === kept.id ? kept : p) : [kept, ...found]
+  // Beside it the same as it comes out today, where that is another: something was learned, taken back or asked for since, or others sit at the table.
+  return found.some(p => p.id === kept.id) ? found.flatMap(p => p.id !== kept.id ? [p] : waysOf(p) !== waysOf(kept) ? [kept, { ...p, id: `${p.id}${nowadays}`, title: p.title === kept.title ? `${p.title}${hasLearned(p, kept) ? titled.learned : titled.anew}` : p.title }] : [kept]) : [kept, ...found]
 })
 const looked = ref('closest')
 watch(() => bake.value?.id, () => { looked.value = bake.value?.plan?.id ?? 'closest' }, { immediate: true })
@@ -27,7 +33,7 @@ const partAt = ref(0)
 watch(() => plan.value?.id, () => { partAt.value = 0 })
 const part = computed(() => plan.value?.parts[partAt.value] ?? null)
 const forWhom = computed(() => bench.table.length > 2 ? `all ${bench.table.length}` : bench.table.map(p => p.name).join(' and ') || 'the table')
-const first = computed(() => plan.value?.changes.flatMap(c => c.adds.filter((add, i) => add.prepare && i === 0).map(add => `${add.prepare}${add.restMinutes ? ` Rest ${add.restMinutes >= 120 ? `${Math.round(add.restMinutes / 60)} hours` : `${add.restMinutes} min`}.` : ''}`)) ?? [])
+const first = computed(() => plan.value?.changes.flatMap(c => c.adds.filter((add, i) => add.prepare && i === 0).map(add => `${add.prepare}${add.restMinutes ? ` Rest ${sayResting(add.restMinutes)}.` : ''}`)) ?? [])
 
 /** Names of schools and what each job of a leaving line is: asked of the core once they are needed. */
 const names = ref<Readonly<Record<string, string>>>({})
@@ -44,11 +50,13 @@ const ways = shallowRef<readonly Way[]>([])
 watch(() => [bench.adaptation, bake.value?.wishes], async () => { if (bake.value && bench.adaptation) ways.value = await useCore().waysFor(bake.value.recipe, bench.table, bake.value.wishes, bench.knows()).catch(() => []) })
 
 async function take(one: Plan) {
-  await bench.choose(one)
-  looked.value = one.id
+  const id = one.id.replace(nowadays, '')
+  await bench.choose({ ...one, id, title: one.title.replace(titled.learned, '').replace(titled.anew, '') })
+  looked.value = id
   toast.add({ title: 'Chosen, and saved with the bake.', color: 'success', actions: [{ label: 'To the card', color: 'primary', variant: 'outline', onClick: () => { void navigateTo(`/share/${bake.value?.id}`) } }] })
 }
-const wish = (wishes: Wishes) => { if (!bake.value?.plan) looked.value = 'closest'; void bench.wish(wishes) }
+/** What was asked for is looked at, beside the plan that was chosen. */
+const wish = (wishes: Wishes) => { looked.value = bake.value?.plan?.id === 'closest' ? `closest${nowadays}` : 'closest'; void bench.wish(wishes) }
 
 /** Only the newest of many quick moves is worked out. */
 let waiting: { readonly lineId: string, readonly grams: number } | null = null
@@ -146,6 +154,7 @@ const lastBaked = computed(() => bake.value?.baked?.find(b => b.on === today()) 
       <div class="notes">
         <section v-if="first.length" class="sheet note"><h2>First</h2><ul><li v-for="text in first" :key="text">{{ text }}</li></ul></section>
         <section class="sheet note"><h2>What will differ</h2><ul><li v-for="text in [...plan.differs, ...plan.risks]" :key="text">{{ text }}</li><li v-if="!plan.differs.length && !plan.risks.length">Nothing that a guest should notice, by the numbers.</li></ul></section>
+        <section v-if="plan.notes.length" class="sheet note"><h2>Good to know</h2><ul><li v-for="text in plan.notes" :key="text">{{ text }}</li></ul></section>
         <section class="sheet note"><h2>Packets to read</h2><ul><li v-for="p in plan.packets" :key="p.ingredient"><b>{{ p.name }}</b>: look for {{ p.lookFor.join(', ') }}</li><li v-for="f in fats" :key="f.id"><span>{{ f.name }} is reckoned with {{ f.fat }} % fat.</span><BlockFat :id="f.id" :name="f.name" :fat="f.fat" @known="bench.work()" /></li><li v-if="!plan.packets.length">None that this table’s needs make doubtful. Traces are for the packet to say all the same.</li></ul><NuxtLink :to="`/packet/${bake.id}`" class="topackets">Tie this bake to its packets</NuxtLink></section>
       </div>
 
@@ -190,7 +199,8 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 6px; }
 .tab { min-height: 40px; padding: 0 14px; border-radius: 20px; border: 1.5px solid var(--line); cursor: pointer; }
 .tab[aria-pressed="true"] { background: var(--sheet); border-color: var(--ginger); font-weight: 600; }
 .sure { line-height: 1.35; font-size: 0.98rem; }
-.notes { grid-column: 1; display: grid; grid-template-columns: repeat(auto-fit, minmax(210px, 1fr)); gap: 12px; }
+.notes { grid-column: 1; display: flex; flex-wrap: wrap; gap: 12px; }
+.notes > * { flex: 1 1 220px; min-width: 0; }
 .note { padding: 14px 18px; font-size: 0.98rem; }
 .note ul, .plain { list-style: none; padding: 0; margin: 0; display: grid; gap: 6px; }
 .note li::first-letter { text-transform: uppercase; }

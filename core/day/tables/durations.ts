@@ -22,6 +22,8 @@ export const handRows: readonly { readonly sign: RegExp, readonly minutes: numbe
   { sign: /\b(?:decorate|dust|glaze|ice|drizzle|brush|sprinkle)\b/iu, minutes: 4, short: 'finish' },
   { sign: /\b(?:turn\s+out|unmould|cut\s+into|slice)\b/iu, minutes: 4, short: 'turn out and cut' },
 ]
+/** Less than so many grams are done the sooner: hands take their time times the cube root of the share of it; what a recipe states stays. [M] a saucepan of 150 g melts while one stands there */
+export const smallBatch = 300
 export const otherHand = { minutes: 3, short: 'do' } as const
 /** What was begun is gone on with within an hour, where its row says nothing else. [M] */
 export const usualHold = 60

@@ -48,7 +48,7 @@ export const reach = {
 export const byHand = { sugarLess: 0.25, sugarMore: 0.1, liquidShare: 0.5, gelWaterLeast: 0.7, flourLess: 0.05, keptFat: 0.1, newFat: [0.7, 1.35] } as const
 
 /** What the levers add when nothing that is there can be used. The first that everyone may eat is taken. */
-export const leverIngredients = { lift: ['baking-powder'], fat: ['neutral-oil', 'rapeseed-oil', 'sunflower-oil', 'olive-oil'], water: ['water'], acid: ['vinegar', 'lemon-juice', 'cream-of-tartar'], grease: ['rapeseed-oil', 'sunflower-oil', 'olive-oil', 'neutral-oil'], dusting: ['rice-flour', 'potato-starch', 'maize-starch'] } as const
+export const leverIngredients = { lift: ['baking-powder'], fat: ['neutral-oil', 'rapeseed-oil', 'sunflower-oil', 'olive-oil'], water: ['water'], acid: ['vinegar', 'lemon-juice', 'cream-of-tartar'], set: ['potato-starch', 'maize-starch', 'tapioca-starch'], bind: ['flax', 'chia', 'psyllium'], hold: ['xanthan', 'psyllium'], salt: ['salt'], grease: ['rapeseed-oil', 'sunflower-oil', 'olive-oil', 'neutral-oil'], dusting: ['rice-flour', 'potato-starch', 'maize-starch'] } as const
 
 /** A wish for so much less sugar or fat (from this share on) makes the word of confidence so many levels weaker: it is measured against the wish, and the wish is not the original. [M] */
 export const wishWeakens: readonly { readonly from: number, readonly levels: number }[] = [{ from: 0.45, levels: 2 }, { from: 0.2, levels: 1 }]
@@ -69,3 +69,9 @@ export const confidenceWords = [
 export type ConfidenceWord = (typeof confidenceWords)[number]['word']
 /** From this loss on a plan is not advised. */
 export const notAdvised = confidenceWords.at(-2)!.below
+
+/**
+ * How far one amount is moved to move one measure: in tolerances of the part; shares within which a line that stays or a school's own dose may lie; most of something new, of the batch; what it costs to bring something new, and each tolerance that is
+ * missing; above `spill` (weighted squares of tolerances beside it) it is no single change. [M] chosen so that a taster can notice it and nothing leaves ordinary proportions
+ */
+export const pull = { usual: 1.5, least: 0.5, stays: [0.6, 1.5] as readonly [number, number], dose: [0.5, 1.6] as readonly [number, number], newOfBatch: 0.05, anew: 1, short: 1, spill: 12 } as const

@@ -1,0 +1,76 @@
+import type { Minutes } from '../measure'
+import type { Recipe, Span } from './recipe'
+import { readStepTimes } from './step-times'
+
+/** What waits so that something comes of it; a cake that cools or a jelly that sets is done when it is done. */
+export const restKinds = ['rest', 'chill', 'soak', 'rise'] as const
+export type RestKind = (typeof restKinds)[number]
+
+/** A time for which something rests, as a step states it in figures; "overnight" is none. `of`: what a step of its own makes ready ("For the flax gel: …"), else null. */
+export interface Resting {
+  /** The place of its part and of its step in it. */
+  readonly part: number
+  readonly step: number
+  readonly component: string
+  readonly of: string | null
+  readonly kind: RestKind
+  readonly low: Minutes
+  readonly high: Minutes
+  readonly span: Span
+  /** It comes after something was baked. */
+  readonly baked: boolean
+  /** Its sentence without the time. */
+  readonly sentence: string
+}
+
+const readies = /^\s*(?:(?:for|to\s+make)\s+the\s+([\p{L} -]{3,60}?)[,:]|([\p{L} -]{3,60}?),\s+[\d½¼¾])/iu
+const isKind = (kind: string): kind is RestKind => (restKinds as readonly string[]).includes(kind)
+
+/** Every resting of a recipe, part by part in the order of its steps. */
+export function restingsIn(recipe: Recipe): Resting[] {
+  const found: Resting[] = []
+  let baked = false
+  for (const [part, c] of recipe.components.entries()) for (const [step, text] of c.steps.entries()) {
+    const own = readies.exec(text)
+    const of = (own?.[1] ?? own?.[2])?.trim() ?? null
+    for (const { kind, low, high, span } of readStepTimes(text)) {
+      if (kind === 'bake') baked = true
+      if (!isKind(kind) || low < 1 || /night|evening/iu.test(text.slice(...span))) continue
+      const from = Math.max(...['. ', '! ', '; '].map(mark => text.lastIndexOf(mark, span[0] - 1) + 1))
+      const ends = ['.', '!', ';'].map(mark => text.indexOf(mark, span[1])).filter(at => at >= 0)
+      found.push({ part, step, component: c.name, of, kind, low, high, span, baked, sentence: `${text.slice(from, span[0])}…${text.slice(span[1], Math.min(text.length, ...ends))}`.trim() })
+    }
+  }
+  return found
+}
+
+const isPlain = (minutes: Minutes) => minutes < 120 && minutes !== 60
+/** Minutes as a step states them; `readStepTimes` reads the same back. With a second figure both, `between` them, in one unit where they have one. */
+export function sayResting(minutes: Minutes, second: Minutes = minutes, between = ' to '): string {
+  const [one, two] = [Math.round(minutes), Math.round(second)]
+  if (one === two) {
+    if (isPlain(one)) return one === 1 ? '1 minute' : `${one} minutes`
+    const [hours, over] = [Math.floor(one / 60), one % 60]
+    return `${hours === 1 ? '1 hour' : `${hours} hours`}${over ? ` and ${over} minutes` : ''}`
+  }
+  if (one % 60 === 0 && two % 60 === 0) return `${one / 60}${between}${two / 60} ${two === 60 ? 'hour' : 'hours'}`
+  return `${one}${between}${two} minutes`
+}
+
+/** So much as somebody sets a clock to: minutes up to twenty, then fives, quarters and half hours. [M] */
+export function roundResting(minutes: Minutes): Minutes {
+  const by = minutes < 20 ? 1 : minutes < 60 ? 5 : minutes < 180 ? 15 : 30
+  return Math.max(1, Math.round(minutes / by) * by)
+}
+
+/** The recipe with its restings as long as `to` says (their lower figure, in minutes; an upper one keeps its distance); null leaves one as it is. */
+export function withRestings(recipe: Recipe, to: (resting: Resting) => Minutes | null): Recipe {
+  const moved = restingsIn(recipe).flatMap((resting) => { const now = to(resting); return now === null || Math.abs(now - resting.low) < 0.5 ? [] : [{ resting, now }] })
+  if (!moved.length) return recipe
+  return { ...recipe, components: recipe.components.map((c, part) => {
+    if (!moved.some(m => m.resting.part === part)) return c
+    const { stepsFrom: _, ...rest } = c
+    return { ...rest, steps: c.steps.map((text, step) => moved.filter(m => m.resting.part === part && m.resting.step === step).reduceRight((line, { resting: { span, low, high }, now }) =>
+      `${line.slice(0, span[0])}${sayResting(now, Math.max(now, roundResting(high * now / low)))}${line.slice(span[1])}`, text)) }
+  }) }
+}
