@@ -1,5 +1,7 @@
 import { linesOf, type Line, type RecipeEdit } from '#core'
 
+/** Where new lines go; `run` is the same for all that are typed into one open field. */
+interface Adding { readonly component: string, readonly after?: string, readonly run: number }
 interface LineField { readonly edit: () => Promise<void>, readonly focus: () => void }
 
 /** Moving about the ledger's lines and changing them by keys and buttons; where a change is refused, the sentence stands at its line. */
@@ -8,7 +10,7 @@ export function useLedger() {
   const refusals = ref<Readonly<Record<string, string>>>({})
   /** A line or step that is looked at: its words light up in the text. */
   const active = ref<string | null>(null)
-  const adding = ref<{ readonly component: string, readonly after?: string } | null>(null)
+  const adding = ref<Adding | null>(null)
   const draft = ref('')
   const fields = new Map<string, LineField>()
   const setField = (id: string, field: unknown) => { if (field) fields.set(id, field as LineField); else fields.delete(id) }
@@ -28,19 +30,37 @@ export function useLedger() {
     if (field) { if (open) await field.edit(); else field.focus() }
     else if (open && by === 1) below(line)
   }
-  function below(line: Line) {
+  let runs = 0
+  /** Opens a field for new lines, below a line or at the end of a part. */
+  function open(component: string, after: string | undefined) {
     draft.value = ''
-    adding.value = { component: line.component, after: line.id }
+    adding.value = { component, ...after === undefined ? {} : { after }, run: ++runs }
   }
-  async function add(text: string) {
+  const below = (line: Line) => open(line.component, line.id)
+  let adds: Promise<unknown> = Promise.resolve()
+  /** The field is free for the next line at once, and each line goes below the one before; a refused one comes back into the field, and whoever has closed it meanwhile finds it closed. */
+  function add(text: string) {
     const place = adding.value
     if (!place) return
-    const before = new Set(lines.value.map(l => l.id))
-    if (!(await edit({ do: 'add', component: place.component, text, ...place.after === undefined ? {} : { after: place.after } }, 'add'))) return
     draft.value = ''
-    const fresh = lines.value.find(l => !before.has(l.id))
-    adding.value = { component: place.component, after: fresh?.id ?? place.after }
+    adds = adds.then(() => addTo(place, text))
   }
+  const lastOf = new Map<number, string>()
+  async function addTo(place: Adding, text: string) {
+    const after = lastOf.get(place.run) ?? place.after
+    const before = new Set(lines.value.map(l => l.id))
+    if (!(await edit({ do: 'add', component: place.component, text, ...after === undefined ? {} : { after } }, 'add'))) {
+      adding.value ??= place
+      draft.value = [text, draft.value].filter(Boolean).join(' ')
+      return
+    }
+    const fresh = lines.value.find(l => !before.has(l.id))
+    if (!fresh) return
+    lastOf.set(place.run, fresh.id)
+    if (adding.value?.run === place.run) adding.value = { ...place, after: fresh.id }
+  }
+  // A field below a line that a step back took away would jump and catch the keys: without words in it, it closes.
+  watch(lines, now => { const after = adding.value?.after; if (after !== undefined && !draft.value && !now.some(l => l.id === after)) adding.value = null })
   async function remove(line: Line) {
     const at = lines.value.findIndex(l => l.id === line.id)
     if (!(await edit({ do: 'remove', lineId: line.id }, line.id))) return
@@ -84,5 +104,5 @@ export function useLedger() {
     still = performance.now() + settles
     document.querySelector<HTMLElement>(`[data-line="${CSS.escape(id)}"], [data-step="${CSS.escape(id)}"]`)?.focus()
   }
-  return { refusals, active, adding, draft, setField, edit, retype: (line: Line, text: string) => edit({ do: 'retype', lineId: line.id, text }, line.id), go, below, add, remove, move, split, join, look, lookAndGo }
+  return { refusals, active, adding, draft, setField, edit, open, retype: (line: Line, text: string) => edit({ do: 'retype', lineId: line.id, text }, line.id), go, below, add, remove, move, split, join, look, lookAndGo }
 }

@@ -112,15 +112,31 @@ export const useBenchStore = defineStore('bench', () => {
     return true
   }
 
+  /** Corrections and steps back wait for the one before: none is worked out from a recipe that another is about to replace. */
+  let before: Promise<void> = Promise.resolve()
+  async function inTurn(): Promise<() => void> {
+    const mine = before
+    let free = () => {}
+    before = new Promise((resolve) => { free = resolve })
+    await mine
+    return free
+  }
+
   /** Applies corrections as one; the sentence of a refusal, or '' when it is done. A chosen plan is set aside when the lines change. */
   async function edit(what: RecipeEdit | readonly RecipeEdit[]): Promise<string> {
-    const now = bake.value
-    if (!now) return ''
-    const edits = Array.isArray(what) ? what as readonly RecipeEdit[] : [what as RecipeEdit]
-    const result = await useCore().editRecipe(readingOf(now), edits)
-    if (!result.ok) return result.problem.sentence
-    await change(bakeWith(now, result))
-    return ''
+    const free = await inTurn()
+    try {
+      const now = bake.value
+      if (!now) return ''
+      const edits = Array.isArray(what) ? what as readonly RecipeEdit[] : [what as RecipeEdit]
+      const result = await useCore().editRecipe(readingOf(now), edits)
+      if (!result.ok) return result.problem.sentence
+      const kept = change(bakeWith(now, result))
+      free()
+      await kept
+      return ''
+    }
+    finally { free() }
   }
 
   /** Every line once more, after the house's own pantry changed. */
@@ -313,8 +329,9 @@ export const useBenchStore = defineStore('bench', () => {
   /** Counts the steps back and forth, so that fields which are being moved begin anew. */
   const stepped = ref(0)
   async function step(from: typeof past, to: typeof future) {
+    const free = await inTurn()
     const back = from.value.at(-1)
-    if (!back || !bake.value) return
+    if (!back || !bake.value) { free(); return }
     notice.value = ''
     to.value = [...to.value, bake.value]
     from.value = from.value.slice(0, -1)
@@ -322,7 +339,9 @@ export const useBenchStore = defineStore('bench', () => {
     const same = back.recipe === bake.value.recipe && back.people === bake.value.people
     const wished = JSON.stringify(back.wishes) !== JSON.stringify(bake.value.wishes)
     const next: Bake = { ...back, making: bake.value.making, made: bake.value.made }
-    await Promise.all([show(next, same), save(next)])
+    const kept = Promise.all([show(next, same), save(next)])
+    free()
+    await kept
     stepped.value++
     if (same && wished) await work()
   }

@@ -85,6 +85,42 @@ test('the ledger by keys alone: walk, correct, go on, part, join, move, add, tak
   await expect.poll(() => lines(page)).toEqual(end)
 })
 
+test('lines typed faster than they are read keep their order, a closed field stays closed, and steps back come as fast as the keys', async ({ page }) => {
+  await atStart(page)
+  await paste(page, text)
+  await expect(row(page, '2 eggs')).toBeVisible()
+  const start = await lines(page)
+  await page.getByRole('button', { name: 'Correct: 2 eggs' }).focus()
+  await page.keyboard.press('+')
+  await expect(page.getByLabel('A new line')).toBeFocused()
+  for (const line of ['40 g honey', '5 g salt', '60 g oats']) {
+    await page.keyboard.insertText(line)
+    await page.keyboard.press('Enter')
+  }
+  await page.keyboard.press('Escape')
+  await expect.poll(async () => (await lines(page)).slice(3, 7)).toEqual(['2 eggs', '40 g honey', '5 g salt', '60 g oats'])
+  await expect(page.getByText('saved in this browser')).toBeVisible()
+  await expect(page.getByLabel('A new line')).toHaveCount(0)
+
+  // An open field that is empty closes when the line above it is taken back; it never catches the keys.
+  await page.getByRole('button', { name: 'Correct: 60 g oats' }).focus()
+  await page.keyboard.press('+')
+  await page.getByRole('heading', { name: 'What goes in' }).click()
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Control+z')
+  await expect.poll(() => lines(page)).toEqual(start)
+  await expect(page.getByLabel('A new line')).toHaveCount(0)
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Control+Shift+z')
+  await expect.poll(async () => (await lines(page)).slice(4, 7)).toEqual(['40 g honey', '5 g salt', '60 g oats'])
+
+  // What cannot be a line comes back into the field with its sentence.
+  await page.getByRole('button', { name: 'Correct: 60 g oats' }).focus()
+  await page.keyboard.press('+')
+  await page.keyboard.insertText('x'.repeat(2000))
+  await page.keyboard.press('Enter')
+  await expect(page.locator('.adder [role=alert]')).toBeVisible()
+  await expect(page.getByLabel('A new line')).toHaveValue('x'.repeat(2000))
+})
+
 test('steps show what they take; they are corrected, moved, added and taken out; the dessert gets another name', async ({ page }) => {
   await atStart(page)
   await paste(page, text)

@@ -118,7 +118,7 @@ async function addPart() {
             </template>
             <LineAdder v-if="adding && adding.component === component.name && !component.lines.some(l => l.id === adding!.after)" v-model="draft" :refused="refusals.add ?? ''" @add="ledger.add" @close="adding = null" />
           </ul>
-          <UButton v-if="adding?.component !== component.name" color="neutral" variant="ghost" icon="i-lucide-plus" @click="adding = { component: component.name, after: component.lines.at(-1)?.id }; draft = ''">A line is missing</UButton>
+          <UButton v-if="adding?.component !== component.name" color="neutral" variant="ghost" icon="i-lucide-plus" @click="ledger.open(component.name, component.lines.at(-1)?.id)">A line is missing</UButton>
         </div>
         <p v-if="refusals['']" class="trouble" role="alert">{{ refusals[''] }}</p>
         <form v-if="naming !== null" class="partform" @submit.prevent="addPart">
