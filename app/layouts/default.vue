@@ -24,11 +24,11 @@ function useEventListener(name: 'keydown', act: (event: KeyboardEvent) => void) 
 </script>
 
 <template>
-  <div class="shell">
+  <div class="shell" :class="{ counting: route.path.startsWith('/make') && make.going }">
     <a href="#work" class="skip">To the work</a>
     <header class="top no-print">
       <NuxtLink to="/" class="mark title" aria-label="Ingwer, start page">
-        <img src="/icon.svg" alt="" width="30" height="30">Ingwer
+        <img src="/icon.svg" alt="" width="30" height="30"><span>Ingwer</span>
       </NuxtLink>
       <div id="bench" class="bench" />
       <nav class="quiets" aria-label="House">
@@ -63,6 +63,11 @@ function useEventListener(name: 'keydown', act: (event: KeyboardEvent) => void) 
   .top { padding-left: 0; min-height: 58px; flex-wrap: wrap; row-gap: 0; }
   .mark { width: auto; flex: 1; }
   .bench { order: 3; flex-basis: 100%; }
+  /* At the counter every line counts: the head is one row. */
+  .counting .mark { flex: none; }
+  .counting .mark span, .counting .quiets { display: none; }
+  .counting .top { flex-wrap: nowrap; gap: 12px; }
+  .counting .bench { order: 0; flex-basis: auto; }
 }
 @media print { .shell { display: block; padding: 0; } }
 </style>

@@ -132,5 +132,7 @@ export const useMakeStore = defineStore('make', () => {
   }
   const result = (how: Result | null) => bench.baked(how)
 
-  return { now, making, counter, active, calls, lookUp, sayActive, clockSet, beginning, rest, begin, say, back, replan, addPhoto, dropPhoto, finish, again, pour, result, canStepBack: computed(() => making.value !== null && canTakeBack(making.value)) }
+  /** Something is being made on this bench, and not on the table yet. */
+  const going = computed(() => counter.value !== null && counter.value.finished === null)
+  return { now, making, counter, going, active, calls, lookUp, sayActive, clockSet, beginning, rest, begin, say, back, replan, addPhoto, dropPhoto, finish, again, pour, result, canStepBack: computed(() => making.value !== null && canTakeBack(making.value)) }
 })

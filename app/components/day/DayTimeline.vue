@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { DayPlan, PlacedTask } from '#core'
 
-/** The day drawn: what hands do, what is in the oven, what stands cold, what waits; a block can be dragged, or moved with the arrow keys. */
+/** The day drawn: what hands do, what is in the oven, in the fridge, on the counter; a block can be dragged, or moved with the arrow keys. */
 const props = defineProps<{ plan: Extract<DayPlan, { ok: true }>, bakes: readonly string[] }>()
 const emit = defineEmits<{ move: [task: PlacedTask, by: number] }>()
 
@@ -10,8 +10,13 @@ const from = computed(() => Math.floor((Math.min(...shown.value.map(t => t.start
 const to = computed(() => Math.ceil((props.plan.end + 5) / 30) * 30)
 const scale = computed(() => Math.max(2.4, Math.min(5, 1000 / (to.value - from.value))))
 const px = (at: number) => (at - from.value) * scale.value
-const rows = [{ id: 'hands', says: 'hands' }, { id: 'oven', says: 'oven' }, { id: 'cold', says: 'cold' }, { id: 'waits', says: 'waits' }] as const
-const rowOf = (t: PlacedTask) => t.hands ? 'hands' : t.place === 'oven' ? 'oven' : t.place === 'fridge' || t.place === 'freezer' ? 'cold' : 'waits'
+const rows = [{ id: 'hands', says: 'hands' }, { id: 'oven', says: 'oven' }, { id: 'fridge', says: 'fridge' }, { id: 'freezer', says: 'freezer' }, { id: 'hob', says: 'hob' }, { id: 'counter', says: 'counter' }] as const
+const rowOf = (t: PlacedTask) => t.hands ? 'hands' : t.place
+/** Left of the first hour stand the rows' names, above the blocks the hours; a block's height, and from one lane to the next. */
+const left = 70
+const top = 26
+const tall = 50
+const pitch = 54
 /** Blocks that overlap lie below each other. */
 const laid = computed(() => {
   let y = 0
@@ -25,14 +30,25 @@ const laid = computed(() => {
     })
     if (!blocks.length) return []
     const at = { ...row, y, lanes: Math.max(1, ends.length), blocks }
-    y += at.lanes * 46 + 10
+    y += at.lanes * pitch + 10
     return [at]
   })
 })
-const height = computed(() => { const last = laid.value.at(-1); return last ? last.y + last.lanes * 46 + 26 : 40 })
+const height = computed(() => { const last = laid.value.at(-1); return last ? last.y + last.lanes * pitch : 40 })
+const ovenAt = computed(() => top + (laid.value.find(r => r.id === 'oven')?.y ?? 0))
 const hours = computed(() => Array.from({ length: Math.ceil((to.value - from.value) / 30) }, (_, i) => from.value + i * 30).filter(at => scale.value * 30 > 46 || at % 60 === 0))
 const tone = (t: PlacedTask) => Math.max(0, props.bakes.indexOf(t.bake)) % 3
 const says = (t: PlacedTask) => `${t.short}, ${sayHour(t.starts)} to ${sayHour(t.ends)}${t.hands ? '' : ', waits by itself'}. ${t.says} Arrow keys move it by five minutes.`
+const wide = (t: PlacedTask) => Math.max(6, t.minutes * scale.value - 1.5)
+const x = (t: PlacedTask) => px(t.starts) + left + (dragging.value?.id === t.id ? dragging.value.by * scale.value : 0)
+/** What a block has room for: a word along it, or upright where it is narrow; nothing in a sliver. A letter takes about so much. */
+const letter = 6.9
+const word = (t: PlacedTask): { readonly says: string, readonly upright: boolean } | null => {
+  const room = wide(t) - 10
+  const fits = (chars: number, text: string) => text.length <= chars ? text : chars >= 4 ? `${text.slice(0, chars - 1).trimEnd()}…` : ''
+  if (room >= 4 * letter && (room >= t.short.length * letter || room > tall)) return { says: fits(Math.floor(room / letter), t.short), upright: false }
+  return wide(t) >= 13 ? { says: fits(Math.floor((tall - 6) / letter), t.short), upright: true } : null
+}
 
 const dragging = ref<{ readonly id: string, readonly x: number, by: number } | null>(null)
 function grab(task: PlacedTask, event: PointerEvent) {
@@ -56,39 +72,49 @@ function key(task: PlacedTask, event: KeyboardEvent) {
 
 <template>
   <div class="scroll" tabindex="0" role="group" aria-label="The day, drawn">
-    <div class="day" :style="{ width: `${px(to) + 74}px`, height: `${height + 22}px` }">
-      <template v-for="at in hours" :key="at"><span class="hour" :style="{ left: `${px(at) + 64}px` }">{{ sayHour(at) }}</span><span class="line" :style="{ left: `${px(at) + 64}px`, height: `${height}px` }" /></template>
-      <span v-for="heat in plan.preheats" :key="heat.at" class="heat" :style="{ left: `${px(heat.at) + 64}px`, width: `${px(heat.ready) - px(heat.at)}px`, top: `${22 + (laid.find(r => r.id === 'oven')?.y ?? 0)}px` }" :title="`heat the oven to ${heat.celsius} °C`">{{ heat.celsius }}°</span>
+    <svg class="day" :width="px(to) + left + 10" :height="top + height">
+      <g v-for="at in hours" :key="at" aria-hidden="true"><text class="hour" :x="px(at) + left" y="14">{{ sayHour(at) }}</text><path class="line" :d="`M ${px(at) + left} 20 V ${top + height}`" /></g>
+      <g v-for="heat in plan.preheats" :key="heat.at" class="heat">
+        <title>heat the oven to {{ heat.celsius }} °C</title>
+        <path :d="`M ${px(heat.at) + left} ${ovenAt} v ${tall} H ${px(heat.ready) + left}`" />
+        <text :x="px(heat.at) + left + 4" :y="ovenAt + 13">{{ heat.celsius }}°</text>
+      </g>
       <template v-for="row in laid" :key="row.id">
-        <span class="row soft" :style="{ top: `${row.y + 34}px` }">{{ row.says }}</span>
-        <button
-          v-for="{ task, lane } in row.blocks" :key="task.id" type="button" class="block" :class="[row.id, `tone${tone(task)}`, { tight: plan.tight.includes(task.id), held: dragging?.id === task.id }]"
-          :style="{ left: `${px(task.starts) + 64 + (dragging?.id === task.id ? dragging.by * scale : 0)}px`, width: `${Math.max(6, task.minutes * scale - 1.5)}px`, top: `${22 + row.y + lane * 46}px` }"
-          :aria-label="says(task)" :title="`${sayHour(task.starts)} ${task.says}`" @pointerdown="grab(task, $event)" @pointermove="drag" @pointerup="drop(task)" @pointercancel="dragging = null" @keydown="key(task, $event)"
-        ><span v-if="task.minutes * scale > 46">{{ task.short }}</span></button>
+        <text class="row" x="0" :y="top + row.y + tall / 2 + 5">{{ row.says }}</text>
+        <g
+          v-for="{ task, lane } in row.blocks" :key="task.id" role="button" tabindex="0" class="block" :class="[row.id, `tone${tone(task)}`, { tight: plan.tight.includes(task.id), held: dragging?.id === task.id }]"
+          :style="{ transform: `translate(${x(task)}px, ${top + row.y + lane * pitch}px)` }"
+          :aria-label="says(task)" @pointerdown="grab(task, $event)" @pointermove="drag" @pointerup="drop(task)" @pointercancel="dragging = null" @keydown="key(task, $event)"
+        >
+          <title>{{ sayHour(task.starts) }} {{ task.says }}</title>
+          <rect :width="wide(task)" :height="tall" :rx="Math.min(10, wide(task) / 2)" />
+          <text v-if="word(task)" :transform="word(task)!.upright ? `translate(${wide(task) / 2 + 4.5} ${tall - 4}) rotate(-90)` : `translate(6 ${tall / 2 + 4.5})`">{{ word(task)!.says }}</text>
+        </g>
       </template>
-      <span class="serve" :style="{ left: `${px(plan.end) + 64}px`, height: `${height}px` }" />
-    </div>
+      <path class="serve" :d="`M ${px(plan.end) + left} 20 V ${top + height}`" />
+    </svg>
   </div>
 </template>
 
 <style scoped>
 .scroll { overflow-x: auto; padding-bottom: 6px; }
-.day { position: relative; min-width: 100%; }
-.hour { position: absolute; top: 0; font-size: 0.84rem; color: var(--soft); transform: translateX(-50%); }
-.line { position: absolute; top: 20px; width: 1px; background: var(--line); }
-.row { position: absolute; left: 0; font-size: 0.92rem; background: var(--sheet); }
-.block { position: absolute; height: 44px; border-radius: 10px; overflow: hidden; text-align: left; padding: 0 6px; font-size: 0.86rem; line-height: 1.1; cursor: grab; border: 1.5px solid var(--ginger); background: var(--ginger-pale); touch-action: pan-y; }
-.block span { display: block; overflow: hidden; text-overflow: ellipsis; }
-.block.hands { background: var(--ginger-pale); }
-.block.oven { border-color: var(--beet); background: var(--beet-pale); }
-.block.cold { border-color: var(--slate); background: var(--slate-pale); }
-.block.waits { border-color: var(--strand); background: var(--ground); border-style: dashed; }
-.tone1.hands { border-color: var(--leaf); background: var(--leaf-pale); }
-.tone2.hands { border-color: var(--slate); background: var(--slate-pale); }
-.block.tight { border-width: 2.5px; }
-.held { cursor: grabbing; z-index: 3; }
-.heat { position: absolute; height: 44px; border-left: 1.5px dashed var(--beet); border-bottom: 1.5px dashed var(--beet); font-size: 0.78rem; color: var(--beet); padding-left: 3px; overflow: hidden; white-space: nowrap; }
-.serve { position: absolute; top: 20px; width: 3px; background: var(--leaf); border-radius: 2px; }
-@media (prefers-reduced-motion: no-preference) { .block:not(.held) { transition: left 0.2s, width 0.2s; } }
+.day { display: block; fill: var(--ink); font-size: 0.86rem; }
+.hour { font-size: 0.84rem; fill: var(--soft); text-anchor: middle; }
+.line { stroke: var(--line); stroke-width: 1; }
+.row { font-size: 0.92rem; fill: var(--soft); }
+.block { cursor: grab; touch-action: pan-y; outline: none; }
+.block rect { fill: var(--ginger-pale); stroke: var(--ginger); stroke-width: 1.5; }
+.block text { pointer-events: none; user-select: none; }
+.oven rect { fill: var(--beet-pale); stroke: var(--beet); }
+.fridge rect, .freezer rect { fill: var(--slate-pale); stroke: var(--slate); }
+.counter rect, .hob:not(.hands) rect { fill: var(--ground); stroke: var(--strand); stroke-dasharray: 4 3; }
+.tone1.hands rect { fill: var(--leaf-pale); stroke: var(--leaf); }
+.tone2.hands rect { fill: var(--slate-pale); stroke: var(--slate); }
+.block.tight rect { stroke-width: 3; }
+.block:focus-visible rect { stroke: var(--ink); stroke-width: 3; stroke-dasharray: none; }
+.held { cursor: grabbing; }
+.heat path { fill: none; stroke: var(--beet); stroke-width: 1.5; stroke-dasharray: 4 3; }
+.heat text { font-size: 0.78rem; fill: var(--beet); }
+.serve { stroke: var(--leaf); stroke-width: 3; stroke-linecap: round; }
+@media (prefers-reduced-motion: no-preference) { .block:not(.held) { transition: transform 0.2s; } }
 </style>

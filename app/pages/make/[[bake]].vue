@@ -249,5 +249,5 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
   .strip b { font-size: 1.5rem; }
   .strip span::first-letter { text-transform: uppercase; }
 }
-@media (max-width: 760px) { .strip { bottom: calc(61px + env(safe-area-inset-bottom)); } .counter { padding-bottom: 40px; } .beads { display: none; } .top { padding-bottom: 6px; } .top .title { flex-basis: 100%; } }
+@media (max-width: 760px) { .strip { bottom: calc(61px + env(safe-area-inset-bottom)); } .counter { padding-bottom: 40px; } .beads { display: none; } .top { padding: 6px 0; } .top .title { flex-basis: 100%; font-size: 1.06rem; } .next li { display: block; white-space: nowrap; text-overflow: ellipsis; padding: 9px 0; } }
 </style>
