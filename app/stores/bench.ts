@@ -204,9 +204,10 @@ export const useBenchStore = defineStore('bench', () => {
   async function nudge(plan: Plan, lineId: string, grams: number) {
     const now = bake.value
     if (!now) return
+    // When it was pressed: how long it takes to work out parts no steps.
+    const at = performance.now()
     const found = await useCore().nudge(now.recipe, plan, lineId, grams, table.value, asWished(now), knows()).catch(broken)
     if (!found || bake.value?.id !== now.id) return
-    const at = performance.now()
     const next = { ...bake.value, plan: found.plan, updated: new Date().toISOString() }
     if (nudged?.lineId === lineId && at - nudged.at < together && past.value.length) {
       bake.value = next

@@ -1,74 +1,42 @@
-import type { Minutes } from '../measure'
+import type { Celsius, Minutes } from '../measure'
 import { ingredientById } from '../pantry'
-import { linesOf, readSteps, type PlacedStep, type Recipe, type StepTime } from '../recipe'
+import { linesOf, readSteps, type Line, type PlacedStep, type Recipe } from '../recipe'
 import { areaAt, batterOfFamily, mainBake, bakesOf, type SizedUp } from '../pan'
-import { coldAfter, dressed, halfShelf, handRows, otherHand, remark, small, smallBatch, takeOut, toOven, usualHold, waitRows, wantsCold, weighing } from './tables/durations'
+import { begins, partsOf } from './clauses'
+import { sideWords, staysWarm } from './tables/clauses'
+import { coldAfter, dressed, halfShelf, small, smallBatch, takeOut, toOven, waitRows, weighing } from './tables/durations'
 import type { DayRule, DayTask, DayWork } from './task'
 
 /** What a bake brings to a day: its recipe as it is made, with what the pan stage found. */
 export interface DayBake { readonly id: string, readonly title: string, readonly recipe: Recipe, readonly sized?: SizedUp | null }
 
-/** What hands do where a step only bakes. */
-export const putIn = 'Into the oven.'
-
-interface Piece { readonly text: string, readonly from: number }
-/** A stretch of work of one step, or a wait that it states. */
-type Part = { readonly is: 'hands', readonly minutes: Minutes, readonly says: string, readonly short: string, readonly mixer: boolean, readonly holds: Minutes } | { readonly is: 'time', readonly time: StepTime, readonly says: string }
-
-/** Sentences, and what follows a "then": times such as "1.5 hours" are not torn. */
-const sentencesOf = (text: string): Piece[] => {
-  const cuts = [0, ...[...text.matchAll(/(?:[.;!?](?!\d)\s+|,?\s+(?=then\s))/giu)].map(hit => hit.index + hit[0].length), text.length]
-  return cuts.slice(0, -1).map((from, i) => ({ text: text.slice(from, cuts[i + 1]), from })).filter(piece => /\p{L}/u.test(piece.text))
-}
 /** Halves of a shelf: tins by their ground, more than half of one, or whatever lies on a tray, the whole. */
 const shelfOf = (sized: SizedUp | null | undefined): number => {
   if (sized?.pieces) return 2
   const ground = (sized?.tins ?? []).reduce((sum, { tin }) => sum + tin.count * areaAt(tin, tin.height), 0)
   return ground > 0 && ground <= halfShelf ? 1 : 2
 }
-/** A piece of a step as a sentence of its own. */
-const sentence = (text: string): string => { const bare = text.trim().replace(/^then\s+/iu, '').replace(/[,;\s]+$/u, ''); return `${bare.charAt(0).toUpperCase()}${bare.slice(1)}${/[.!?]$/u.test(bare) ? '' : '.'}` }
-const preheats = /\b(?:pre-?heat|heat)\b[^.]{0,30}\boven\b/iu
-const handOf = (sentence: string) => handRows.find(row => row.sign.test(sentence)) ?? { ...otherHand, mixer: undefined, holds: undefined }
-
-const begins = /^\s*(?:for|to\s+make)\s+the\s+([\p{L} -]{3,30}?)[,:]/iu
-/** Cuts a step into what hands do and what waits, in the order of its sentences. The oven's heating is left out: it is worked out afterwards. */
-function partsOf(step: PlacedStep, settles: Minutes, pace: number): Part[] {
-  const parts: Part[] = []
-  for (const { text, from } of sentencesOf(step.text)) {
-    const times = step.times.filter(time => time.span[0] >= from && time.span[0] < from + text.length && time.high >= 1 && !(time.kind === 'other' && time.high >= longestOther))
-    const waits = times.filter(time => time.kind !== 'mix' && time.kind !== 'cook' && time.kind !== 'preheat')
-    const busy = times.filter(time => time.kind === 'mix' || time.kind === 'cook').reduce((sum, time) => sum + time.high, 0)
-    const says = sentence(text)
-    const idle = waits.length > 0 && /^\W*(?:then\s+)?(?:cool|leave|rest|let|stand|chill|set\s+aside)\b/iu.test(text) || remark.test(text) && !waits.length && !busy
-    if (idle) { /* It only waits, or only tells. */ }
-    else if (!preheats.test(text) || /\b(?:grease|line|butter)\b/iu.test(text)) {
-      const row = handOf(text)
-      const last = parts.at(-1)
-      // A sentence that only waits ("Chill for 4 hours") takes hands for a moment.
-      const only = waits.length > 0 && text.length < 60
-      const minutes = busy || (only ? 1 : Math.max(1, Math.round(row.minutes * pace)))
-      const hand: Part = { is: 'hands', minutes, says: only && waits[0]!.kind === 'bake' ? putIn : says, short: only ? waits[0]!.kind === 'bake' ? 'into the oven' : row.short : row.short, mixer: Boolean(row.mixer), holds: row.holds ?? usualHold }
-      if (last?.is === 'hands') parts[parts.length - 1] = { ...last, minutes: last.minutes + minutes, says: `${last.says} ${says}`, short: last.minutes >= minutes ? last.short : hand.short, mixer: last.mixer || hand.mixer, holds: Math.min(last.holds, hand.holds) }
-      else parts.push(hand)
-    }
-    if (!times.length && leftToCool.test(text)) { if (parts.at(-1)?.says === says) parts.pop(); parts.push({ is: 'time', time: { kind: 'cool', low: settles, high: settles, span: [from, from] }, says }); continue }
-    for (const time of waits) parts.push({ is: 'time', time, says })
-  }
-  // What is made ready by itself, where no verb says what is done, goes by its name: "flax gel".
-  const [first] = parts
-  const name = handRows.some(row => row.sign.test(sentencesOf(step.text)[0]?.text ?? '')) ? null : begins.exec(step.text)?.[1]
-  if (first?.is === 'hands' && name) parts[0] = { ...first, short: name.trim() }
-  return parts
-}
-
-/** "Cool on the sheet." without a time: as long as it takes to set. */
-const leftToCool = /^\W*(?:then\s+)?(?:leave\s+(?:it\s+|them\s+)?to\s+)?cool\b/iu
-/** "Best after two days" is no wait that serving has to follow. */
-const longestOther = 12 * 60
 const turnsOut = /\b(?:turn\w*\s+(?:\w+\s+)?out|unmould|lift\w*\s+(?:\w+\s+)?out)\b/iu
 const isLeaven = (step: PlacedStep) => step.uses.some((use) => { const item = ingredientById(use.line?.ingredient ?? use.mention.ingredient.id); return item?.kind === 'leaven' && (item.soda > 0 || item.powder > 0) })
 const wets = (step: PlacedStep) => step.uses.some((use) => { const item = ingredientById(use.line?.ingredient ?? use.mention.ingredient.id); return item !== undefined && item.per100.water > 30 })
+
+/** What is to be soft, and the place in the first step that wants it so: one taking-out for each. */
+function softenings(recipe: Recipe, steps: readonly PlacedStep[]): { readonly lines: readonly Line[], readonly step: PlacedStep, readonly at: number }[] {
+  const found = new Map<string, { lines: Line[], step: PlacedStep, at: number }>()
+  for (const line of linesOf(recipe).filter(l => takeOut.kinds.includes(ingredientById(l.ingredient ?? '')?.kind ?? ''))) {
+    const uses = steps.flatMap(step => step.uses.flatMap(use => use.line?.id === line.id ? [{ step, at: use.mention.start }] : []))
+    const soft = uses.find(use => takeOut.step.test(use.step.text))
+    const wanted = takeOut.line.test(line.text) ? uses.find(use => !takeOut.greases.test(use.step.text.slice(Math.max(0, use.at - 30), use.at + 60))) ?? uses[0] : soft
+    if (!wanted) continue
+    const key = `${wanted.step.component}:${wanted.step.at}`
+    const kept = found.get(key)
+    if (kept) kept.lines.push(line)
+    else found.set(key, { lines: [line], ...wanted })
+  }
+  return [...found.values()]
+}
+/** The heat of the first bake, where no step before it names one. */
+const recipeHeat = (recipe: Recipe, steps: readonly PlacedStep[]): Celsius | null => { const bake = steps.findIndex(step => step.times.some(time => time.kind === 'bake')); return steps.slice(0, bake + 1).some(step => step.oven) ? null : recipe.oven?.celsius ?? null }
 
 /**
  * A bake as tasks and rules: its weighing, every stretch of work and every wait of its rewritten steps, the oven, cooling, and the serving. Parts that begin with their own name
@@ -90,30 +58,42 @@ export function workOf(bake: DayBake): DayWork {
 
   const lines = linesOf(recipe).filter(line => line.grams)
   const weigh = add({ id: id('weigh'), kind: 'hands', hands: true, short: 'weigh in', says: `Weigh in the ${lines.length} things.`, minutes: Math.round(weighing.begin + weighing.each * lines.length) })
-  const soft = linesOf(recipe).filter(line => takeOut.kinds.includes(ingredientById(line.ingredient ?? '')?.kind ?? '') && (takeOut.sign.test(line.text) || steps.some(s => takeOut.sign.test(s.text) && s.uses.some(u => u.line?.id === line.id))))
-  const warm = soft.length ? add({ id: id('soft'), kind: 'wait', short: 'soften', says: `${soft.map(l => l.name).join(' and ')} out of the fridge, to soften.`, minutes: takeOut.minutes }) : null
+  const softened = softenings(recipe, steps).map((each, n) => ({ ...each, task: add({ id: id(n ? `soft:${n}` : 'soft'), kind: 'wait', short: 'soften', says: `${[...new Set(each.lines.map(l => l.name))].join(' and ')} out of the fridge, to soften.`, minutes: takeOut.minutes }) }))
 
   const pace = Math.min(1, Math.cbrt(lines.reduce((sum, line) => sum + line.grams!.best, 0) / smallBatch))
   const holds = new Map<string, Minutes>()
+  /** Where the work stands, and what is made beside it until a step brings them together. */
   let chain: DayTask | null = null
-  const branches: DayTask[] = []
-  let wet: { readonly task: DayTask, hands: Minutes } | null = null
+  let apart: DayTask[] = []
+  /** What set the last wait going: what is done meanwhile follows it. */
+  let setGoing: DayTask | null = null
+  let wet: { readonly task: DayTask, minutes: Minutes } | null = null
   let out: DayTask | null = null
+  let cold: DayTask | null = null
+  const untilCold = coldAfter(sized?.batter?.grams ?? 800)
+  let celsius = recipeHeat(recipe, steps)
   const main = mainBake(bakesOf(recipe, steps))
   const setTime = sized?.tins.map(t => t.time).filter(t => t.ok)[0]
   const loads = sized?.pieces?.loads ?? 1
   let wasBaked = false
 
   for (const step of steps) {
-    const own = begins.exec(step.text)
-    const parts = partsOf(step, Math.max(10, sized?.settles ?? 15), pace)
-    const branch: boolean = own !== null && chain !== null && !/\b(?:pour|spread|fold|over|into)\b[^.]{0,40}\b(?:cake|batter|base|tin)\b/iu.test(step.text) && !wasBaked
-    let last: DayTask | null = branch ? null : chain
-    const joins = !branch ? branches.splice(0) : []
-    if (branch && chain) branches.push(chain)
-    for (const [n, part] of parts.entries()) {
+    const named = begins.test(step.text) && chain !== null
+    const cut = partsOf(step, { settles: Math.max(10, sized?.settles ?? 15), cold: untilCold, pace, celsius, baked: wasBaked, side: named || sideWords.test(step.text) })
+    celsius = cut.celsius
+    /** Tasks that the next one on the way has to follow as well. */
+    let joins: DayTask[] = []
+    let last: DayTask | null = chain
+    let aside = false
+    const leave = (to: DayTask | null) => { if (last) apart.push(last); last = to; aside = true }
+    const comeBack = () => { joins = apart.filter(each => each !== last); apart = []; aside = false }
+    if (named) leave(null)
+    else if (apart.length && !sideWords.test(step.text)) comeBack()
+    for (const [n, part] of cut.parts.entries()) {
       const name = `${step.component}:${step.at}:${n}`
       const where = { step: { component: step.component, at: step.at } }
+      if (part.is === 'hands' && part.beside && !aside) leave(setGoing)
+      if (part.is === 'hands' && part.joins && aside) comeBack()
       let task: DayTask
       if (part.is === 'hands') {
         task = add({ id: id(name), kind: 'hands', hands: true, mixer: part.mixer, short: part.short, says: part.says, minutes: part.minutes, ...where })
@@ -125,8 +105,11 @@ export function workOf(bake: DayBake): DayWork {
           const over = last.kind === 'bake' ? 1 : last.waits === 'cool' && turnsOut.test(part.says) ? 15 : waitRows[(last.waits ?? 'other') as keyof typeof waitRows].over
           soon(last, task, over, last.kind === 'bake' ? `“${last.short}” comes out when it is done` : `“${last.says}” does not wait longer than ${sayLong(over)} over its time`)
         }
-        if (wasBaked && wantsCold.test(part.says) && out) {
-          const cold = add({ id: id(`${name}:cold`), kind: 'wait', short: 'cool', says: 'Until it is quite cold.', minutes: coldAfter(sized?.batter?.grams ?? 800), waits: 'cool' })
+        if (part.wants === 'warm' && out) soon(out, task, staysWarm, `it is warm for ${staysWarm} minutes after the oven`)
+        // What the recipe itself has left to cool for as long is cold already.
+        if (part.wants === 'cold' && out && cold) after(cold, task, 'only on what is cold')
+        else if (part.wants === 'cold' && out) {
+          cold = add({ id: id(`${name}:cold`), kind: 'wait', short: 'cool', says: 'Until it is quite cold.', minutes: untilCold, waits: 'cool' })
           after(out, cold, 'it cools after the oven')
           soon(out, cold, 0, 'it cools from when it is out')
           after(cold, task, 'only on what is cold')
@@ -135,27 +118,32 @@ export function workOf(bake: DayBake): DayWork {
       else {
         const { time } = part
         const isBake = time.kind === 'bake'
-        const isMain = isBake && main && time.low === main.minutes[0] && time.high === main.minutes[1] && main.step?.at === step.at
+        const isMain = isBake && main && time.low === main.minutes[0] && time.high === main.minutes[1] && main.step?.at === step.at && main.step.component === step.component
         const minutes = isMain && setTime?.ok && setTime.likely > 0 ? Math.round(setTime.likely) : Math.round((time.low + time.high) / 2)
         const row = isBake ? null : waitRows[time.kind as keyof typeof waitRows] ?? waitRows.other
         task = isBake
-          ? add({ id: id(name), kind: 'bake', place: 'oven', racks: shelfOf(sized), celsius: step.oven?.celsius ?? recipe.oven?.celsius ?? null, short: 'bake', says: part.says, minutes: minutes * Math.max(1, isMain ? loads : 1), waits: 'bake', ...where })
+          ? add({ id: id(name), kind: 'bake', place: 'oven', racks: shelfOf(sized), celsius: part.celsius, short: 'bake', says: part.says, minutes: minutes * Math.max(1, isMain ? loads : 1), waits: 'bake', ...where })
           : add({ id: id(name), kind: 'wait', place: row!.place, short: row!.short, says: part.says, minutes: Math.round(time.low), waits: time.kind, ...where })
+        setGoing = last
         if (isBake) {
           const kept = last?.kind === 'hands' ? holds.get(last.id) : undefined
           if (last && kept !== undefined) soon(last, task, Math.min(kept, 20), `“${last.short}” goes into the oven within ${Math.min(kept, 20)} minutes`)
-          if (wet) { soon(wet.task, task, toOven + wet.hands, `what lifts is wet: into the oven within ${toOven} minutes`); wet = null }
+          if (wet) { soon(wet.task, task, toOven + wet.minutes, `what lifts is wet: into the oven within ${toOven} minutes`); wet = null }
           wasBaked = true
         }
+        // What the recipe itself lets stand once it is wet may stand.
+        else if (wet) wet.minutes += task.minutes
+        if (isBake) cold = null
+        else if (wasBaked && time.kind === 'cool' && task.minutes >= untilCold) cold = task
       }
       if (last) after(last, task, 'one after the other')
       // What waits by itself begins as soon as hands leave it; it may wait longer, not later.
       if (last?.hands && task.kind === 'wait') soon(last, task, 0, 'it waits from when it is left')
-      if (n === 0) for (const join of joins) if (join !== last) after(join, task, 'its parts come together')
+      for (const join of joins.splice(0)) after(join, task, 'its parts come together')
       if (!last || n === 0 && !chain) after(weigh, task, 'weighed in first')
-      if (warm && part.is === 'hands' && soft.some(line => step.uses.some(u => u.line?.id === line.id))) { after(warm, task, 'soft first'); soon(warm, task, takeOut.over, 'soft, and not running') }
-      if (wet && part.is === 'hands') wet.hands += part.minutes
-      if (part.is === 'hands' && isLeaven(step) && (wets(step) || steps.some(s => s.at < step.at && wets(s))) && !wasBaked) wet = { task, hands: 0 }
+      for (const each of softened.filter(s => s.step === step && part.is === 'hands' && part.span[0] <= s.at && s.at < part.span[1])) { after(each.task, task, 'soft first'); soon(each.task, task, takeOut.over, 'soft, and not running') }
+      if (wet && part.is === 'hands') wet.minutes += part.minutes
+      if (part.is === 'hands' && isLeaven(step) && (wets(step) || steps.some(s => s.at < step.at && wets(s))) && !wasBaked) wet = { task, minutes: 0 }
       last = task
       if (task.kind === 'bake') {
         const take = add({ id: id(`${name}:out`), kind: 'hands', hands: true, short: 'out of the oven', says: 'Look, and take it out.', minutes: small.out, ...where })
@@ -175,7 +163,7 @@ export function workOf(bake: DayBake): DayWork {
     chain = cool
   }
   const serve = add({ id: id('serve'), kind: 'serve', short: 'on the table', says: `${bake.title} is on the table.`, minutes: 0 })
-  for (const end of [...branches, ...chain ? [chain] : []]) {
+  for (const end of new Set([...apart, ...chain ? [chain] : []])) {
     after(end, serve, 'all of it is done')
     if (dressed.sign.test(end.says) && end.kind === 'hands') soon(end, serve, dressed.just.test(end.says) ? 15 : dressed.over, 'dressed, it does not wait long')
   }

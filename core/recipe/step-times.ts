@@ -18,6 +18,8 @@ function kindOf(text: string, span: Span): TimeKind {
   const tail = text.slice(span[1], Math.min(text.length, ...ends))
   let best: { kind: TimeKind, at: number } | null = null
   for (const row of timeKinds) for (const hit of lead.matchAll(row.sign)) if (!best || hit.index >= best.at) best = { kind: row.kind, at: hit.index }
+  // "Leave for 4 hours or until doubled": what it has to become says more than that it is left.
+  if ((!best || best.kind === 'rest') && /\b(?:doubl\w+|risen|puff\w*)\b/iu.test(tail)) return 'rise'
   if (best) return best.kind
   return timeKinds.find(row => new RegExp(row.sign.source, 'iu').test(tail))?.kind ?? 'other'
 }

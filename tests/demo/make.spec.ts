@@ -256,7 +256,7 @@ test('the scale: poured to the gram, zeroed by itself; too much is told with wha
   await card(page).getByRole('button', { name: 'Use a scale' }).click()
   await expect(card(page)).toContainText('in this browser: no server answers')
   await pourTo(20)
-  // What the scale shows is what is kept.
+  // What the scale shows when it is pressed is what is kept; it trembles by a gram or two.
   const syrup = await shown()
   expect(syrup).toBeGreaterThan(18)
   await press(page).click()
@@ -274,7 +274,8 @@ test('the scale: poured to the gram, zeroed by itself; too much is told with wha
   await tickTo(page, /is on the table/i)
   await press(page).click()
   await page.getByText(/\d+ weights/).click()
-  await expect(page.getByRole('row', { name: /^golden syrup/i })).toContainText(`${syrup} g`)
+  const kept = Number(/60 g(\d+) g/u.exec(await page.getByRole('row', { name: /^golden syrup/i }).innerText().then(text => text.replace(/\s+(?=\d)/gu, '')))?.[1])
+  expect(Math.abs(kept - syrup)).toBeLessThanOrEqual(2)
 })
 
 test('in the oven: turning and first look call, a probe says how much longer, and fails without harm', async ({ page }) => {

@@ -1,0 +1,105 @@
+import { readOven, type Celsius, type Minutes } from '../measure'
+import type { PlacedStep, Span, StepTime } from '../recipe'
+import { cutBefore, handRows, leadIn, neededLater, otherHand, ovenWords, remark, sideWords, togetherWords, untimedWaits, usualHold, waitWords, wantsCold, wantsWarm } from './tables/clauses'
+
+/** What a clause asks of what was baked: cold before it, or still warm. */
+export type Wants = 'cold' | 'warm' | null
+/** A stretch of work of one step, or a wait that it states; `span` is its place in the step's text. */
+export type Part = { readonly span: Span, readonly celsius: Celsius | null } & (
+  | { readonly is: 'hands', readonly minutes: Minutes, readonly says: string, readonly short: string, readonly mixer: boolean, readonly holds: Minutes, readonly wants: Wants,
+    /** It is done beside what waits. */ readonly beside: boolean, /** It brings what was made apart to the rest. */ readonly joins: boolean }
+  | { readonly is: 'time', readonly time: StepTime, readonly says: string })
+
+/** What hands do where a step only bakes. */
+export const putIn = 'Into the oven.'
+
+interface Clause { readonly text: string, readonly from: number }
+
+/** Sentences, what follows a "then", and what is left to itself or put to the rest at the end of one: times such as "1.5 hours" are not torn. */
+function clausesOf(text: string): Clause[] {
+  const cuts = [0, ...[...text.matchAll(cutBefore)].map(hit => hit.index + (hit[1] ? 0 : hit[0].length)), text.length].sort((a, b) => a - b)
+  return cuts.slice(0, -1).map((from, i) => ({ text: text.slice(from, cuts[i + 1]), from })).filter(clause => /\p{L}/u.test(clause.text))
+}
+/** A clause as a sentence of its own. */
+const sentence = (text: string): string => { const bare = text.trim().replace(/^[,;]\s*/u, '').replace(/^(?:and\s+)?(?:then\s+)?/iu, '').replace(/[,;\s]+$/u, ''); return `${bare.charAt(0).toUpperCase()}${bare.slice(1)}${/[.!?]$/u.test(bare) ? '' : '.'}` }
+/** Without "Meanwhile,", "For the filling,", "Once it is cold,": what begins with the verb. */
+function bareOf(text: string): string {
+  let bare = text.replace(/^\W+/u, '')
+  for (let next = bare.replace(leadIn, ''); next !== bare; next = bare.replace(leadIn, '')) bare = next
+  return bare
+}
+const otherShort = (bare: string): string => /^\p{L}{3,12}(?=[\s.,;!]|$)/u.exec(bare)?.[0].toLowerCase() ?? otherHand.short
+/** The row whose verb comes first; of two at one place the one that stands first. */
+function handOf(bare: string) {
+  let best: { readonly row: (typeof handRows)[number], readonly at: number } | null = null
+  for (const row of handRows) { const at = bare.search(row.sign); if (at >= 0 && (!best || at < best.at)) best = { row, at } }
+  return best ? { ...best.row, short: best.row.short || best.row.sign.exec(bare)![0].toLowerCase() } : { ...otherHand, short: otherShort(bare), mixer: undefined, holds: undefined }
+}
+
+export interface ClauseSetting {
+  /** Minutes until what was baked has settled, and until it is cold. */
+  readonly settles: Minutes
+  readonly cold: Minutes
+  /** So many times the table's minutes, for small batches. */
+  readonly pace: number
+  /** The oven's heat so far; something was baked already. */
+  readonly celsius: Celsius | null
+  readonly baked: boolean
+  /** It is made beside the rest: what brings it to the rest stands alone. */
+  readonly side: boolean
+}
+
+/** A wait for which nobody wrote a time: how long is usual, or null. */
+function untimed(text: string, at: ClauseSetting): { readonly kind: StepTime['kind'], readonly minutes: Minutes, readonly told: boolean } | null {
+  if (!waitWords.test(text) || neededLater.test(text)) return null
+  const row = untimedWaits.find(each => each.sign.test(text))
+  if (!row) return null
+  const minutes = row.minutes === 'cold' ? at.baked ? at.cold : row.unbaked! : row.minutes === 'settles' ? at.baked ? at.settles : row.unbaked! : row.minutes
+  return { kind: row.kind, minutes, told: row.told ?? false }
+}
+
+/**
+ * Cuts a step into what hands do and what waits, in the order of its clauses, each with the oven's heat as it then is. The oven's heating is left out: it is worked out afterwards.
+ * Where a wait states no time, the usual one counts, and it says so. Times in minutes.
+ */
+export function partsOf(step: Pick<PlacedStep, 'text' | 'times'>, at: ClauseSetting): { readonly parts: readonly Part[], readonly celsius: Celsius | null } {
+  const parts: Part[] = []
+  let celsius = at.celsius
+  let baked = at.baked
+  for (const { text, from } of clausesOf(step.text)) {
+    celsius = readOven(text)?.celsius ?? celsius
+    const span: Span = [from, from + text.length]
+    const times = step.times.filter(time => time.span[0] >= span[0] && time.span[0] < span[1] && time.high >= 1 && !(time.kind === 'other' && time.high >= longestOther))
+    const waits = times.filter(time => time.kind !== 'mix' && time.kind !== 'cook' && time.kind !== 'preheat')
+    const busy = times.filter(time => time.kind === 'mix' || time.kind === 'cook').reduce((sum, time) => sum + time.high, 0)
+    const bare = bareOf(text.replace(/^\W*(?:and\s+)?(?:then\s+)?/iu, ''))
+    const says = sentence(text)
+    const usual = times.length ? null : untimed(bare, { ...at, baked })
+    const bakes = waits[0]?.kind === 'bake' && /^(?:bake|cook|roast|return|put\s+(?:\w+\s+)?(?:in|back))\b/iu.test(bare)
+    const isIdle = (waits.length > 0 || usual !== null) && waitWords.test(bare) && !bakes || remark.test(text) && !waits.length && !busy
+    const isHeating = ovenWords.test(text) && (readOven(text) !== null || /\boven\b/iu.test(text)) && !waits.length && !/\b(?:grease|line|butter)\b/iu.test(text)
+    const last = parts.at(-1)
+    if (!isIdle && !isHeating && !(bakes && last?.is === 'hands')) {
+      const row = handOf(bare)
+      // A sentence that only waits ("Chill for 4 hours") takes hands for a moment.
+      const only = bakes || waits.length > 0 && text.length < 60
+      const minutes = busy || (only ? 1 : Math.max(1, Math.round(row.minutes * at.pace)))
+      const wants: Wants = !baked ? null : wantsWarm.test(text) ? 'warm' : wantsCold.test(bare) ? 'cold' : null
+      const hand: Part = { is: 'hands', span, celsius, minutes, says: bakes ? putIn : says, short: bakes ? 'into the oven' : row.short, mixer: Boolean(row.mixer), holds: row.holds ?? usualHold, wants, beside: sideWords.test(text), joins: at.side && togetherWords.test(bare) }
+      if (last?.is === 'hands' && (last.wants ?? hand.wants) === hand.wants && !hand.beside && last.joins === (hand.joins || last.joins)) parts[parts.length - 1] = { ...last, span: [last.span[0], span[1]], celsius, minutes: last.minutes + minutes, says: `${last.says} ${says}`, short: last.minutes >= minutes ? last.short : hand.short, mixer: last.mixer || hand.mixer, holds: Math.min(last.holds, hand.holds), wants: hand.wants }
+      else parts.push(hand)
+    }
+    if (usual) parts.push({ is: 'time', span, celsius, time: { kind: usual.kind, low: usual.minutes, high: usual.minutes, span: [from, from] }, says: usual.told ? says : `${says} The recipe states no time.` })
+    for (const time of waits) { parts.push({ is: 'time', span, celsius, time, says }); baked ||= time.kind === 'bake' }
+  }
+  // What is made ready by itself, where no verb says what is done, goes by its name: "flax gel".
+  const [first] = parts
+  const name = handRows.some(row => row.sign.test(clausesOf(step.text)[0]?.text ?? '')) ? null : begins.exec(step.text)?.[1]
+  if (first?.is === 'hands' && name) parts[0] = { ...first, short: name.trim() }
+  return { parts, celsius }
+}
+
+/** A step that makes a part of its own: "For the glaze, …". */
+export const begins = /^\s*(?:for|to\s+make)\s+the\s+([\p{L} -]{3,30}?)[,:]/iu
+/** "Best after two days" is no wait that serving has to follow. */
+const longestOther = 12 * 60
