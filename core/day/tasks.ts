@@ -4,7 +4,7 @@ import { linesOf, readSteps, type Line, type PlacedStep, type Recipe } from '../
 import { areaAt, batterOfFamily, mainBake, bakesOf, type SizedUp } from '../pan'
 import { begins, partsOf } from './clauses'
 import { sideWords, staysWarm } from './tables/clauses'
-import { coldAfter, dressed, halfShelf, small, smallBatch, takeOut, toOven, waitRows, weighing } from './tables/durations'
+import { coldAfter, comparable, dressed, halfShelf, small, smallBatch, takeOut, toOven, waitRows, weighing } from './tables/durations'
 import type { DayRule, DayTask, DayWork } from './task'
 
 /** What a bake brings to a day: its recipe as it is made, with what the pan stage found. */
@@ -72,7 +72,10 @@ export function workOf(bake: DayBake): DayWork {
   let cold: DayTask | null = null
   const untilCold = coldAfter(sized?.batter?.grams ?? 800)
   let celsius = recipeHeat(recipe, steps)
-  const main = mainBake(bakesOf(recipe, steps))
+  const bakes = bakesOf(recipe, steps)
+  const longest = mainBake(bakes)
+  // Of several bakes of about one length (a case baked blind, filled, baked again) none is the one that the pan stage times: they stay as written.
+  const main = longest && bakes.every(each => each === longest || each.minutes[1] < comparable * longest.minutes[1]) ? longest : null
   const setTime = sized?.tins.map(t => t.time).filter(t => t.ok)[0]
   const loads = sized?.pieces?.loads ?? 1
   let wasBaked = false

@@ -39,8 +39,11 @@ export function gather(parts: readonly Part[], region: Region, findings: Finding
     }
     if (part.is === 'step') steps.push({ text: part.text, from: part.from, under: listed && !partByPart ? '' : name })
   }
-  for (const step of steps) {
-    const own = stepTo(step.text, step.under, found, named)
+  const owners = steps.map(step => stepTo(step.text, step.under, found, named))
+  // One method that goes from part to part and back stays one, in its order: it is the heaviest part's, as what no part is named for.
+  const goesBack = owners.some((own, i) => i > 0 && found.indexOf(own) < found.indexOf(owners[i - 1]!))
+  for (const [i, step] of steps.entries()) {
+    const own = goesBack && !step.under ? stepTo('', '', found, named) : owners[i]!
     own.steps.push(step.text)
     own.stepsFrom.push(step.from)
   }
@@ -50,13 +53,14 @@ export function gather(parts: readonly Part[], region: Region, findings: Finding
 
 const plainName = (name: string) => name.replace(/^(?:the|for the|to make the|make the)\s+/iu, '')
 
+/** A step begins by naming a part: "For the glaze, …", "Make the streusel: …". */
+export const opensFor = (step: string, part: string): boolean => part !== '' && !/^(?:to|for)\s/u.test(part) && new RegExp(`(?:for|make|prepare|mix)\\s+(?:the\\s+)?${part.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')}`, 'u').test(step.slice(0, 60).toLowerCase())
+
 const weight = (c: Growing) => c.lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0)
 
 /** A step belongs under its heading, if that part has lines; without one, to the part it begins by naming ("For the glaze, …"), else the heaviest. */
 function stepTo(step: string, heading: string, found: readonly Growing[], named: (name: string) => Growing): Growing {
   const headed = found.find(c => plainName(c.name) === plainName(heading))
   if (heading && (headed || !found.some(c => c.lines.length))) return headed ?? named(heading)
-  const opening = step.slice(0, 60).toLowerCase()
-  const own = found.find(c => c.name && !/^(?:to|for)\s/u.test(c.name) && new RegExp(`(?:for|make|prepare|mix)\\s+(?:the\\s+)?${c.name.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')}`, 'u').test(opening))
-  return own ?? found.reduce<Growing | null>((best, c) => !best || weight(c) > weight(best) ? c : best, null) ?? named('')
+  return found.find(c => opensFor(step, c.name)) ?? found.reduce<Growing | null>((best, c) => !best || weight(c) > weight(best) ? c : best, null) ?? named('')
 }

@@ -1,5 +1,6 @@
 import { millilitresIn, readOven, type OvenReading, type Region, type Unit } from '../measure'
 import { ingredientById, weigh, type Kind } from '../pantry'
+import { opensFor } from './gather'
 import { mentionsInStep, type StepMention } from './mentions'
 import { readQuantity, type Quantity } from './quantity'
 import type { Component, Line, Recipe, Span } from './recipe'
@@ -85,6 +86,8 @@ export function readSteps(recipe: Pick<Recipe, 'components' | 'region'>): Placed
     if (!component.steps.length) return []
     const all = linesIn([component, ...recipe.components.filter(c => c !== component)])
     const own = shared ? all : linesIn([component])
-    return component.steps.map((text, at) => ({ ...readStep(text, all, recipe.region, own), component: component.name, at }))
+    // A step that begins by naming a part means that part's things first, wherever it stands.
+    const named = (text: string) => recipe.components.find(c => c.lines.length && opensFor(text, c.name))
+    return component.steps.map((text, at) => { const part = named(text); return { ...readStep(text, part ? linesIn([part, ...recipe.components.filter(c => c !== part)]) : all, recipe.region, part ? linesIn([part]) : own), component: component.name, at } })
   })
 }

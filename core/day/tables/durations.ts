@@ -30,6 +30,8 @@ export const coldAfter = (grams: number): number => Math.round(Math.min(150, 40 
 export const dressed = { sign: /\bwhip|\bcream\b|\bberries\b|\bserving\b|\bto serve\b/iu, over: 120, just: /\bjust before\b/iu } as const
 /** Minutes for the oven to be hot: 15 to 180 °C, five more a further 40. [M] */
 export const preheat = (celsius: number): number => Math.round(10 + Math.max(0, celsius - 100) / 16)
+/** From this share of the longest on, another bake is as much a main one. [M] */
+export const comparable = 0.6
 /** To another heat, between two loads. [the study] */
 export const heatChange = 15
 /** What half of an oven shelf holds, in cm²: two loaf tins or a ring and a loaf stand side by side, a tray is alone. [M] shelves of 40 × 30 cm */
