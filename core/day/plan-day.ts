@@ -132,7 +132,7 @@ function problemOf({ tasks, rules, bounds = [] }: Day, anchor: Moment, backwards
   return {
     why,
     problem: {
-      minutes, arcs, single: [hands, index(t => t.mixer)], shared: [{ most: 2 * Math.max(1, options.kitchen?.tray.atOnce ?? 1), needs: new Map(index(t => t.racks > 0).map(i => [i, tasks[i - 1]!.racks])) }],
+      minutes, arcs, single: [hands, index(t => t.mixer)], shared: [{ most: 2 * Math.max(1, options.kitchen?.tray.atOnce ?? 1), needs: new Map(index(t => t.racks > 0).map(i => [i, Math.min(tasks[i - 1]!.racks, 2 * Math.max(1, options.kitchen?.tray.atOnce ?? 1))])) }],
       settings: new Map(index(t => t.kind === 'bake' && t.celsius !== null).map(i => [i, tasks[i - 1]!.celsius!])), change: heatChange,
       awake: hands, closed, counted: tasks.map((_, i) => i + 1), early: backwards ? hands : [], horizon: longest,
     },

@@ -4,7 +4,7 @@ import { linesOf, readSteps, type Line, type PlacedStep, type Recipe } from '../
 import { areaAt, batterOfFamily, mainBake, bakesOf, type SizedUp } from '../pan'
 import { begins, partsOf } from './clauses'
 import { sideWords, staysWarm } from './tables/clauses'
-import { coldAfter, comparable, dressed, halfShelf, small, smallBatch, takeOut, toOven, waitRows, weighing } from './tables/durations'
+import { coldAfter, comparable, dressed, halfShelf, small, smallBatch, takeOut, toOven, waitRows, weighing, wholeOven } from './tables/durations'
 import type { DayRule, DayTask, DayWork } from './task'
 
 /** What a bake brings to a day: its recipe as it is made, with what the pan stage found. */
@@ -126,8 +126,8 @@ export function workOf(bake: DayBake): DayWork {
         const row = isBake ? null : waitRows[time.kind as keyof typeof waitRows] ?? waitRows.other
         task = isBake
           ? add({ id: id(name), kind: 'bake', place: 'oven', racks: shelfOf(sized), celsius: part.celsius, short: 'bake', says: part.says, minutes: minutes * Math.max(1, isMain ? loads : 1), waits: 'bake', ...where })
-          : add({ id: id(name), kind: 'wait', place: row!.place, short: row!.short, says: part.says, minutes: Math.round(time.low), waits: time.kind, ...where })
-        setGoing = last
+          : add({ id: id(name), kind: 'wait', place: part.inside ? 'oven' : row!.place, racks: part.inside ? wholeOven : 0, short: row!.short, says: part.says, minutes: Math.round(time.low), waits: time.kind, ...where })
+        setGoing = last?.hands ? last : setGoing
         if (isBake) {
           const kept = last?.kind === 'hands' ? holds.get(last.id) : undefined
           if (last && kept !== undefined) soon(last, task, Math.min(kept, 20), `“${last.short}” goes into the oven within ${Math.min(kept, 20)} minutes`)
@@ -147,8 +147,11 @@ export function workOf(bake: DayBake): DayWork {
       for (const each of softened.filter(s => s.step === step && part.is === 'hands' && part.span[0] <= s.at && s.at < part.span[1])) { after(each.task, task, 'soft first'); soon(each.task, task, takeOut.over, 'soft, and not running') }
       if (wet && part.is === 'hands') wet.minutes += part.minutes
       if (part.is === 'hands' && isLeaven(step) && (wets(step) || steps.some(s => s.at < step.at && wets(s))) && !wasBaked) wet = { task, minutes: 0 }
+      const next = cut.parts[n + 1]
+      const staysIn = next?.is === 'time' && next.inside
+      if (part.is === 'time' && part.inside && last?.kind === 'bake') soon(last, task, 0, 'it stays in the oven')
       last = task
-      if (task.kind === 'bake') {
+      if ((task.kind === 'bake' || task.place === 'oven') && !staysIn) {
         const take = add({ id: id(`${name}:out`), kind: 'hands', hands: true, short: 'out of the oven', says: 'Look, and take it out.', minutes: small.out, ...where })
         after(task, take, 'it bakes so long')
         soon(task, take, 1, 'it comes out when it is done')

@@ -69,6 +69,8 @@ export interface SizedUp {
 
 /** Grams of a piece of dough where nobody says. [M] */
 const usualPiece = 30
+/** Shaped as one on its tray. [P] */
+const wholeOnTray = /\b(?:a|one|the|large)\s+(?:\d+(?:\.\d+)?[\s-]*(?:cm|inch(?:es)?|in|")\s+)?(?:circle|disc|round|ring|wreath|plait|braid|log|loaf|rectangle|oval)\b/iu
 
 const saidWindow = ([low, high]: readonly [Minutes, Minutes]) => low === high ? `${low} minutes` : `${low}–${high} minutes`
 
@@ -135,11 +137,13 @@ export function sizeUp(recipe: Recipe, sizing: Sizing, kitchen: Kitchen, measure
   const count = given === null ? null : given * factor
 
   const lies = tins.length === 1 && tins[0]!.shape === 'tray' && batter !== null
-  const pieceGrams = sizing.pieceGrams ?? (batter && count ? batter.grams / count : usualPiece)
+  // “Serves 8” counts the eaters: what is shaped into one round is one piece.
+  const isOne = /\bserv|\bportions?\b|\bpeople\b/iu.test(recipe.yield?.text ?? '') && recipe.components.some(c => c.steps.some(step => wholeOnTray.test(step)))
+  const pieceGrams = sizing.pieceGrams ?? (batter && isOne ? batter.grams : batter && count ? batter.grams / count : usualPiece)
   const pieces = lies && pieceGrams >= 1 && pieceGrams <= 5000 ? laid(tins[0]!, Math.max(1, Math.round(batter.grams / pieceGrams)), batter.grams, kitchen, sizing.traysAtOnce) : null
   const fillings = batter && tins.length ? share(tins.map(tin => pieces ? { ...tin, count: Math.min(96, pieces.count) } : tin), batter.ml, batter.row) : []
   // Where nobody says how many, its own pieces are taken to be usual ones.
-  const before0 = before && stated?.shape === 'tray' ? before.ml / (given ?? Math.max(1, before.grams / usualPiece)) : null
+  const before0 = before && stated?.shape === 'tray' ? before.ml / (isOne ? 1 : given ?? Math.max(1, before.grams / usualPiece)) : null
   const knownTin = stated && before0 && stated.shape === 'tray' ? { ...stated, count: 1 } : stated
   const heat = sizing.celsius ?? main?.celsius ?? null
   const sizedTins = fillings.map((filling, i): SizedTin => ({

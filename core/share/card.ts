@@ -1,5 +1,5 @@
 import type { Person } from '../people'
-import type { Recipe } from '../recipe'
+import { blocksOf, type Recipe } from '../recipe'
 import type { Bake } from './bake'
 import { cardFacts, restsOnRead, type CardFacts, type CardHouse } from './card-facts'
 
@@ -7,7 +7,7 @@ const plain = (text: string) => text.replace(/[\\`*_{}[\]<>#|]/gu, '\\$&').repla
 const heading = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 function recipeLines(recipe: Recipe): string[] {
-  return recipe.components.flatMap(({ name, lines, steps }) => [
+  return blocksOf(recipe).flatMap(({ name, lines, steps }) => [
     ...name ? [`### ${heading(plain(name))}`, ''] : [],
     ...lines.map(line => `- ${plain(line.text)}${line.optional && !/optional/iu.test(line.text) ? ' (optional)' : ''}`), ...lines.length ? [''] : [],
     ...steps.map((step, i) => `${i + 1}. ${plain(step)}`), ...steps.length ? [''] : [],
@@ -52,7 +52,7 @@ const html = (text: string) => text.replace(/&/gu, '&amp;').replace(/</gu, '&lt;
 export function cardHtml(bake: Bake, people: readonly Person[], house: CardHouse, code = ''): string {
   const facts = cardFacts(bake, people, house)
   const list = (title: string, items: readonly string[]) => items.length ? `<h2>${html(title)}</h2><ul>${items.map(item => `<li>${html(item)}</li>`).join('')}</ul>` : ''
-  const parts = facts.recipe.components.map(({ name, lines, steps }) => `${name ? `<h3>${html(heading(name))}</h3>` : ''}<ul>${lines.map(line => `<li>${html(line.text)}</li>`).join('')}</ul><ol>${steps.map(step => `<li>${html(step)}</li>`).join('')}</ol>`).join('')
+  const parts = blocksOf(facts.recipe).map(({ name, lines, steps }) => `${name ? `<h3>${html(heading(name))}</h3>` : ''}${lines.length ? `<ul>${lines.map(line => `<li>${html(line.text)}</li>`).join('')}</ul>` : ''}${steps.length ? `<ol>${steps.map(step => `<li>${html(step)}</li>`).join('')}</ol>` : ''}`).join('')
   return `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${html(facts.title)}</title>
 <style>body{font:17px/1.5 system-ui,sans-serif;max-width:42em;margin:2em auto;padding:0 1em;color:#1f2421}h1{font-size:1.7em;margin:0}h2{font-size:1.05em;margin:1.2em 0 .3em}ul,ol{margin:.2em 0;padding-left:1.3em}.claim{border-left:4px ${restsOnRead(facts) ? 'solid #33703f' : 'dashed #4f5f74'};padding-left:.8em;font-weight:600}.soft{color:#56605a}svg{width:9em;height:9em}</style>
 <h1>${html(facts.title)}</h1><p class="soft">${html([facts.says, facts.facts].filter(Boolean).join(' · '))}</p>

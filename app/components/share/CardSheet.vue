@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { claimText, emergencyText, notCheckedText, restsOnRead, type Bake, type CardFacts, type Person } from '#core'
+import { blocksOf, claimText, emergencyText, notCheckedText, restsOnRead, type Bake, type CardFacts, type Person } from '#core'
 
 /** The card as it is printed: what it is, what is in it by its packets, for whom it was checked, what may be there, what nobody knows, how it keeps. */
 const props = defineProps<{ bake: Bake, people: readonly Person[], facts: CardFacts, code: string }>()
@@ -32,11 +32,11 @@ const lists = computed(() => [
     </section>
     <section v-if="facts.packets.length" class="packets"><h2>By their packets</h2><p v-for="packet in facts.packets" :key="packet.name"><b>{{ packet.name }}</b> <span class="soft">read on {{ sayDay(packet.checkedOn) }}:</span> {{ packet.statement }}</p></section>
     <div class="body">
-      <section v-for="component in recipe.components" :key="component.name">
-        <h2 v-if="component.name">{{ component.name }}</h2>
-        <div class="two">
-          <ul><li v-for="line in component.lines" :key="line.id">{{ line.text }}</li></ul>
-          <ol><li v-for="(step, i) in component.steps" :key="i">{{ step }}</li></ol>
+      <section v-for="(block, at) in blocksOf(recipe)" :key="at">
+        <h2 v-if="block.name">{{ block.name }}</h2>
+        <div :class="{ two: block.lines.length && block.steps.length }">
+          <ul v-if="block.lines.length"><li v-for="line in block.lines" :key="line.id">{{ line.text }}</li></ul>
+          <ol v-if="block.steps.length"><li v-for="(step, i) in block.steps" :key="i">{{ step }}</li></ol>
         </div>
       </section>
     </div>

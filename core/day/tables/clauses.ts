@@ -3,7 +3,7 @@ import type { TimeKind } from '../../recipe'
 /** What the clauses of a step say: where one ends, what hands do in it, what waits, and what it asks of the bake. All [P] unless a row says otherwise. */
 
 const verbs = 'add|allow|arrange|bake|beat|blend|boil|bring|brush|carefully|chill|chop|coat|combine|cook|cool|cover|cream|crumble|cut|decorate|dip|divide|drain|drizzle|drop|dust|fill|flip|fold|form|freeze|fry|gently|gradually|grate|grease|heat|ice|knead|knock|layer|leave|let|lift|line|mash|melt|mix|peel|pipe|place|poke|pour|press|prick|prove|pulse|push|put|reduce|refrigerate|remove|repeat|return|roll|rub|sandwich|scatter|scrape|serve|set|shape|sieve|sift|simmer|slice|slowly|smooth|soak|spoon|spread|sprinkle|squeeze|steam|stir|strain|swirl|take|tip|top|toss|transfer|turn|whip|whisk|whizz|work|wrap'
-const leaves = String.raw`bake|chill|refrigerate|freeze|leave|let\s|allow|set\s+aside|prove|proof|cool\s+(?:completely|fully|in|on|for|slightly|to|until|down|it|them)|rest\s+(?:for|in|at|it)|stand\s+for|(?:put|place|return)\s+(?:(?:it|them|the\s+\p{L}+)\s+)?(?:back\s+)?(?:in|to)\s+the\s+(?:fridge|freezer|oven)`
+const leaves = String.raw`(?:blind[\s-]+)?bake|chill|refrigerate|freeze|leave|let\s|allow|set\s+aside|prove|proof|cool\s+(?:completely|fully|in|on|for|slightly|to|until|down|it|them)|rest\s+(?:for|in|at|it)|stand\s+for|(?:put|place|return)\s+(?:(?:it|them|the\s+\p{L}+)\s+)?(?:back\s+)?(?:in|to)\s+the\s+(?:fridge|freezer|oven)`
 const puts = String.raw`pour|spread|spoon|drizzle|scatter|sandwich|dust|brush|pipe|cut\s+(?:it\s+|them\s+)?in(?:to)?\s`
 /** Where a clause ends: after a sentence, or (first group) before "then beat", "and leave to cool", "and pour over". "Then the milk" goes on. */
 export const cutBefore = new RegExp(String.raw`[.;!?](?!\d)\s+|(,?\s+(?:and\s+)?then\s+(?=(?:${verbs})\b)|,?\s+and\s+(?=(?:${leaves}|${puts}))|,\s+(?=(?:${leaves})))`, 'giu')
@@ -13,7 +13,7 @@ export const leadIn = /^(?:(?:meanwhile|in\s+the\s+meantime|next|now|finally|fir
 
 /** How long hands take for what a clause says to do, where it states no time: the row whose verb comes first. [M] ordinary kitchens, for about half a kilogram */
 export const handRows: readonly { readonly sign: RegExp, readonly minutes: number, readonly mixer?: true, /** Empty: the verb itself. */ readonly short: string, /** Minutes that the result may wait for the next pair of hands. */ readonly holds?: number }[] = [
-  { sign: /\b(?:grease|butter|line|flour|oil)\b(?!,|\s+and\b)[^.]{0,40}\b(?:tins?|pans?|trays?|sheets?|dish|moulds?|cases|ramekins)\b|\b(?:grease|butter)\s+and\s+(?:line|flour)\b/iu, minutes: 4, short: 'ready the tin', holds: 480 },
+  { sign: /\b(?:grease|butter|line|flour|oil)\b(?!,|\s+and\b)[^.]{0,40}\b(?:tins?|pans?|trays?|sheets?|dish|moulds?|cases|ramekins)\b|\b(?:grease|butter|oil)\s+and\s+(?:line|flour)\b/iu, minutes: 4, short: 'ready the tin', holds: 480 },
   { sign: /\b(?:take|remove)\b[^.]{0,30}\boff\s+the\s+heat\b|\b(?:take|remove)\b[^.]{0,20}\bfrom\s+the\s+heat\b/iu, minutes: 1, short: 'off the heat' },
   { sign: /\b(?:cover|wrap)\b/iu, minutes: 1, short: 'cover' },
   { sign: /\b(?:set|put)\s+(?:it\s+|them\s+)?(?:to\s+one\s+side|aside)\b/iu, minutes: 1, short: 'set aside', holds: 240 },
@@ -43,7 +43,7 @@ export const otherHand = { minutes: 3, short: 'do' } as const
 /** What was begun is gone on with within an hour, where its row says nothing else. [M] */
 export const usualHold = 60
 /** Sentences that tell something and ask for nothing. */
-export const remark = /^\W*(?:it|this|they|these|best|keeps?|stores?|enjoy|serves?|makes)\b/iu
+export const remark = /^\W*(?:it|this|they|these|best|keeps?|stores?|enjoy|serves?|makes|you\s+can|tips?(?=\s*:)|notes?(?=\s*:))\b/iu
 
 /** The oven is set: "Preheat the oven", "Reduce the temperature to 170 °C". */
 export const ovenWords = /\b(?:pre-?heat|heat|reduce|lower|turn\s+(?:\w+\s+)?(?:down|up|off)|increase|raise|set)\b[^.]{0,40}\b(?:oven|temperature|heat)\b/iu
@@ -71,10 +71,14 @@ export const untimedWaits: readonly { readonly sign: RegExp, readonly kind: Time
 ]
 
 /** Done beside what waits: "Meanwhile, …", "While it bakes, …". */
-export const sideWords = /^\W*(?:meanwhile\b|in\s+the\s+meantime\b|while\s+(?:the|it|they|that|this|your)\b[^,.]{2,60},)/iu
+export const sideWords = /^\W*(?:meanwhile\b|in\s+the\s+meantime\b|while\s+(?!(?:it|they)(?:\s+is|\s+are|['’]s|['’]re)?\s+(?:still\s+)?(?:warm|hot)|(?:the|your)\s+(?:\p{L}+\s+){1,2}(?:is|are)\s+(?:still\s+)?(?:warm|hot))(?:the|it|they|that|this|your)\b[^,.]{2,60},)/iu
 const baked = 'cakes?|sponges?|base|batter|dough|tins?|case|crust|rolls?|buns?|bars?|biscuits?|cookies?|scones?|pudding|loaf|layers?|shells?|nests?|puffs?|tart|pie'
 /** What brings a part that was made beside the rest to the rest. */
 export const togetherWords = new RegExp(String.raw`\b(?:over|on(?:to|\s+top\s+of)?|into?|between|with)\s+(?:the\s+|one\s+|each\s+|both\s+|your\s+|half\s+(?:of\s+)?the\s+)?(?:\p{L}+\s+)?(?:${baked})\b|\bsandwich\b|\b(?:ice|fill|top|cover|decorate|drizzle)\s+the\b`, 'iu')
+/** It stays in the oven that is turned off. */
+export const inTheOven = /\b(?:inside|in\s+(?:it|the\s+(?:\p{L}+\s+)?oven))\b|\bdoor\s+(?:ajar|open)\b/iu
+/** So many times the stated minutes: both sides, and one batch after the other. [M] */
+export const timesOver: readonly { readonly sign: RegExp, readonly by: number }[] = [{ sign: /\b(?:on\s+each|each|per|a|both)\s+sides?\b/iu, by: 2 }, { sign: /\b(?:in\s+(?:two\s+|three\s+|small\s+)?batches|a\s+few\s+at\s+a\s+time)\b/iu, by: 3 }]
 /** Only on what is cold, and only on what is still warm. */
 export const wantsCold = /\b(?:cold|cooled|cool)\s+(?:cakes?|loaf|bake|base|puffs?|layers?|biscuits?|cookies?|sponges?|case|shells?|tart)\b|\b(?:once|when|if)\s+(?:(?:it|they|the\s+\p{L}+)\s+(?:is|are|has|have)\s+)?(?:quite\s+|fully\s+|completely\s+)?(?:cold|cool(?:ed)?)\b|(?:^|[,;:]\s*|\band\s+)ice\b(?!\s*[- ]?cream)|\bglaze\s+(?:the|each|them|it)\b|\b(?:spread|drizzle|pour|spoon|brush|cover|top|pipe)\b[^.]{0,60}\b(?:glaze|icing|frosting|buttercream|ganache)\b|\bsandwich\b/iu
 export const wantsWarm = /\bwhile\s+(?:(?:it|they)(?:\s+is|\s+are|['’]s|['’]re)?\s+|the\s+\p{L}+\s+(?:is|are)\s+)?(?:still\s+)?(?:warm|hot)\b|\b(?:over|onto?|into|in)\s+(?:the\s+)?(?:still\s+)?(?:warm|hot)\s+(?:cakes?|pudding|loaf|sponges?|rolls?|buns?|bars?|bread|biscuits?|cookies?|base|case)\b|\bthe\s+(?:warm|hot)\s+(?:cakes?|pudding|loaf|sponges?|rolls?|buns?|bars?|bread)\b|\bstraight\s+(?:from|out\s+of)\s+the\s+oven\b/iu

@@ -36,3 +36,5 @@ export const comparable = 0.6
 export const heatChange = 15
 /** What half of an oven shelf holds, in cm²: two loaf tins or a ring and a loaf stand side by side, a tray is alone. [M] shelves of 40 × 30 cm */
 export const halfShelf = 600
+/** More halves of a shelf than any oven has: beside what stays in it when it is turned off nothing is baked. */
+export const wholeOven = 99

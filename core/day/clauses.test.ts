@@ -1,0 +1,224 @@
+import { asWritten, readRecipe, sizeUp, usualKitchen } from '#core'
+import { partsOf } from './clauses'
+import { planDay, type DayPlan } from './plan-day'
+import { inTheOven, remark } from './tables/clauses'
+import type { DayBake } from './tasks'
+
+const bakeOf = (text: string): DayBake => { const { recipe } = readRecipe(text); return { id: 'b', title: recipe.title, recipe, sized: sizeUp(recipe, asWritten, usualKitchen) } }
+const five = Date.parse('2026-12-05T17:00:00Z') / 60_000
+const night: readonly [number, number] = [five - 18.5 * 60, five - 10 * 60]
+const day = (bake: DayBake) => { const plan = planDay([bake], { serveAt: five, asleep: [night] }); if (!plan.ok) throw new Error(`${bake.title}: ${plan.problem.sentence}`); return plan }
+type Good = Extract<DayPlan, { ok: true }>
+const task = (plan: Good, words: string) => { const found = plan.tasks.find(t => t.says.toLowerCase().includes(words.toLowerCase())); if (!found) throw new Error(`Nothing says “${words}”.`); return found }
+
+/** Ordinary home baking in our own words: each has something that a day must not get wrong. */
+const sponge = bakeOf(`Two-tin sponge
+180 g caster sugar
+180 g soft butter
+3 eggs
+180 g self-raising flour
+
+For the filling
+90 g soft butter
+130 g icing sugar
+150 g plum jam
+
+Heat the oven to 180 °C. Butter two 20 cm sandwich tins and line them with paper.
+Beat everything for the cake in a large bowl for 2 minutes.
+Divide between the tins, level the tops, then bake for 22 minutes.
+Turn on to a rack and leave to cool completely.
+For the filling, beat the butter until creamy, then beat in the icing sugar. Spread over one sponge, top with the jam and sandwich together.`)
+const drizzle = bakeOf(`Quince drizzle squares
+200 g plain flour
+150 g sugar
+150 g soft butter
+3 eggs
+2 tsp baking powder
+
+For the drizzle
+100 g granulated sugar
+60 ml quince juice
+
+Heat the oven to 180 °C. Grease and line a 20 cm square tin.
+Beat the flour, sugar, butter, eggs and baking powder until smooth.
+Spread in the tin and bake for 30 minutes.
+Stir the juice into the sugar and spoon over the cake while it is still warm. Cut into squares when cold.`)
+const pie = bakeOf(`Blind-baked meringue pie
+180 g plain flour
+90 g cold butter, cubed
+1 egg
+
+For the filling
+60 g cornflour
+200 g sugar
+4 egg yolks
+
+For the meringue
+4 egg whites
+200 g sugar
+
+Rub the butter into the flour. Add the egg and bring it together. Wrap and chill for 30 minutes.
+Roll out and line a 23 cm flan tin. Heat the oven to 200 °C.
+Line with paper and beans and bake for 15 minutes. Take out the beans and bake for 5 minutes more. Reduce the oven to 160 °C.
+Mix the cornflour with 400 ml water, bring to the boil, stirring, and beat in the sugar and yolks. Pour into the case.
+Whisk the whites to stiff peaks, then whisk in the sugar. Spoon over the filling.
+Bake for 14 minutes until golden. Cool completely.`)
+const dates = bakeOf(`Toffee date pudding
+180 g dates, chopped
+1 tsp bicarbonate of soda
+80 g soft butter
+130 g brown sugar
+2 eggs
+170 g self-raising flour
+
+For the sauce
+150 g brown sugar
+50 g butter
+200 ml double cream
+
+Pour 200 ml boiling water over the dates and soda and leave to stand for 10 minutes.
+Heat the oven to 180 °C. Butter a 20 cm square tin.
+Cream the butter and sugar. Beat in the eggs one at a time. Fold in the flour, then the dates.
+Pour into the tin and bake for 32 minutes.
+Meanwhile melt the sugar and butter for the sauce in a pan, add the cream and simmer for 3 minutes.
+Prick the hot pudding and pour over half of the sauce.`)
+const buns = bakeOf(`Spiral buns
+450 g strong white flour
+7 g instant yeast
+50 g sugar
+240 ml milk
+50 g butter, melted
+
+For the middle
+70 g soft butter
+90 g brown sugar
+
+For the top
+90 g cream cheese
+100 g icing sugar
+
+Mix the flour, yeast and sugar. Add the milk and butter and knead for 10 minutes. Cover and leave to rise until doubled.
+Roll out. Spread with the soft butter and scatter over the sugar. Roll up and cut into 12.
+Put in a greased tin, cover and prove for 40 minutes.
+Bake at 180 °C for 24 minutes.
+Beat the cream cheese with the icing sugar and spread on the warm buns.`)
+const crumble = bakeOf(`Pear crumble
+For the fruit
+800 g pears, sliced
+60 g sugar
+
+For the crumble
+180 g plain flour
+90 g cold butter
+90 g demerara sugar
+
+Heat the oven to 180 °C.
+Cook the pears with the sugar for 5 minutes and tip them into a dish.
+For the crumble, rub the butter into the flour and stir in the sugar.
+Scatter the crumble over the pears. Bake for 40 minutes.`)
+const pavlova = bakeOf(`White wreath
+Serves 8
+
+4 egg whites
+240 g caster sugar
+1 tsp cornflour
+250 ml double cream
+
+Heat the oven to 140 °C.
+Whisk the whites to stiff peaks, then whisk in the sugar a tablespoonful at a time. Fold in the cornflour.
+Spread into a 22 cm circle on paper.
+Bake for 1 hour, then turn off the oven and let it cool completely inside.
+When the meringue is cold, whip the cream and spread it over.`)
+const all = [sponge, drizzle, pie, dates, buns, crumble, pavlova]
+
+describe('days from ordinary recipes', () => {
+  test.each(all.map(b => [b.title, b] as const))('%s: it fits, and no word of its method is lost', (_, bake) => {
+    const plan = day(bake)
+    const said = plan.tasks.map(t => t.says).join(' ').toLowerCase()
+    const lost = bake.recipe.components.flatMap(c => c.steps).flatMap(step => step.split(/(?<=[.])\s+/u)).filter(text => !/\b(?:heat|reduce|turn off)\b.*\boven\b/iu.test(text) && !remark.test(text))
+      .flatMap(text => text.toLowerCase().match(/\p{L}{4,}/gu) ?? []).filter(word => !said.includes(word))
+    expect(lost.filter(word => word !== 'then')).toEqual([])
+  })
+  test('a sponge is filled when it is cold, by a filling that was made beside it; each butter softens for its own step', () => {
+    const plan = day(sponge)
+    const [cool, beat, spread] = [task(plan, 'cool completely'), task(plan, 'For the filling'), task(plan, 'Spread over one')]
+    expect(cool.minutes).toBeGreaterThan(50)
+    expect(spread.starts).toBeGreaterThanOrEqual(cool.ends - 1e-6)
+    expect(beat.starts).toBeLessThan(cool.ends)
+    const soft = plan.tasks.filter(t => t.short === 'soften')
+    expect(soft).toHaveLength(2)
+    for (const t of soft) expect(t.minutes).toBe(90)
+    expect(soft[1]!.ends).toBeLessThanOrEqual(beat.starts + 1e-6)
+  })
+  test('what goes on while it is warm goes on within a quarter of an hour; cutting waits until it is cold', () => {
+    const plan = day(drizzle)
+    const out = plan.tasks.find(t => t.id.endsWith(':out'))!
+    expect(task(plan, 'spoon over').starts - out.ends).toBeLessThanOrEqual(15)
+    expect(task(plan, 'Cut into squares').starts - out.ends).toBeGreaterThan(45)
+  })
+  test('each bake has the heat that its words had reached, and blind baking keeps its stated minutes', () => {
+    const bakes = day(pie).tasks.filter(t => t.kind === 'bake').sort((a, b) => a.starts - b.starts)
+    expect(bakes.map(t => [t.celsius, t.minutes])).toEqual([[200, 15], [200, 5], [160, 14]])
+    expect(day(pie).preheats.map(h => h.celsius)).toEqual([200, 160])
+  })
+  test('what is made meanwhile is there when it is poured', () => {
+    const plan = day(dates)
+    const [sauce, pour] = [task(plan, 'Meanwhile melt'), task(plan, 'pour over half')]
+    expect(sauce.ends).toBeLessThanOrEqual(pour.starts + 1e-6)
+    expect(sauce.starts).toBeGreaterThanOrEqual(task(plan, 'Pour into the tin').ends - 1e-6)
+    expect(plan.tasks.some(t => /^The dates/u.test(t.says))).toBe(false)
+  })
+  test('dough rises though nobody wrote how long, and the day says so', () => {
+    const rise = task(day(buns), 'until doubled')
+    expect(rise).toMatchObject({ short: 'rise', hands: false, minutes: 75 })
+    expect(rise.says).toMatch(/The recipe states no time/u)
+    const plan = day(buns)
+    expect(task(plan, 'spread on the warm').starts - plan.tasks.find(t => t.id.endsWith(':out'))!.ends).toBeLessThanOrEqual(15)
+  })
+  test('one method keeps its order though its parts take turns', () => {
+    const plan = day(crumble)
+    expect(task(plan, 'For the crumble').ends).toBeLessThanOrEqual(task(plan, 'Scatter the crumble').starts + 1e-6)
+  })
+  test('what stays in the oven comes out after it, and “serves 8” is not eight pieces', () => {
+    const plan = day(pavlova)
+    const [bake, inside, out] = [plan.tasks.find(t => t.kind === 'bake')!, task(plan, 'cool completely inside'), plan.tasks.find(t => t.id.endsWith(':out'))!]
+    expect(bake.minutes).toBeLessThan(90)
+    expect(inside).toMatchObject({ place: 'oven', starts: bake.ends })
+    expect(out.starts).toBeGreaterThanOrEqual(inside.ends - 1e-6)
+    expect(plan.tasks.filter(t => t.id.endsWith(':out'))).toHaveLength(1)
+  })
+})
+
+describe('a clause', () => {
+  const setting = { settles: 15, cold: 90, pace: 1, celsius: null, baked: false, side: false }
+  const parts = (text: string, more: Partial<typeof setting> = {}) => partsOf({ text, times: [] }, { ...setting, ...more }).parts
+  const shorts = (text: string) => parts(text).map(part => part.is === 'hands' ? part.short : part.time.kind)
+  test.each([
+    ['Warm the milk, cream and sugar in a pan.', ['heat on the hob']],
+    ['Put the flour and zest into a bowl.', ['mix']],
+    ['Tip the sugar into a bowl.', ['mix']],
+    ['Oil and line the tin.', ['ready the tin']],
+    ['Mash with a fork.', ['mash']],
+    ['In a large bowl, cream the butter and sugar.', ['cream']],
+    ['Cut into squares.', ['turn out and cut']],
+    ['Cut the cold butter into the flour.', ['rub in']],
+    ['Chill until needed.', ['chill']],
+    ['Leave to cool.', ['cool']],
+    ['Cover and chill until firm.', ['cover', 'chill']],
+    ['Best after two days.', []],
+    ['Reduce the oven to 170 °C.', []],
+    ['Reduce the heat and stir.', ['heat on the hob']],
+  ])('%s', (text, expected) => {
+    expect(shorts(text)).toEqual(expected)
+  })
+  test('“until needed” is no wait, and baked things cool longer', () => {
+    expect(parts('Chill until needed.').every(part => part.is === 'hands')).toBe(true)
+    const [cool] = parts('Leave to cool completely.', { baked: true })
+    expect(cool).toMatchObject({ is: 'time', time: { low: 90 } })
+    expect(parts('Leave to cool completely.')[0]).toMatchObject({ time: { low: 45 } })
+  })
+  test('what stays inside is told from what is put in', () => {
+    expect(inTheOven.test('leave it inside with the door ajar')).toBe(true)
+    expect(inTheOven.test('leave to cool in the tin')).toBe(false)
+  })
+})
