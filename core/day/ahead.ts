@@ -41,7 +41,7 @@ export function madeAhead(work: DayWork, bake: { readonly id: string, readonly t
   for (const id of late) if (!led.has(id)) after(last, id, frozen ? 'thawed first' : 'it is there already')
   const days = frozen ? keeping.frozenDays : keeping.days
   rules.push({ from: serve.id, to: kept.id, least: -(kept.minutes + days * 1440), because: days ? `“${bake.title}” ${frozen ? `is good frozen for ${days} days` : `keeps ${days} days`}` : `“${bake.title}” does not freeze well` })
-  return { tasks: [...before, ...added, ...work.tasks.filter(each => late.has(each.id))], rules }
+  return { tasks: [...before, ...added, ...work.tasks.filter(each => late.has(each.id))], rules, gives: work.gives }
 }
 
 /** The task that has to be over so many days before. */

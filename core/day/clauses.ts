@@ -1,6 +1,6 @@
 import { readOven, type Celsius, type Minutes } from '../measure'
 import type { PlacedStep, Span, StepTime } from '../recipe'
-import { cutBefore, handRows, inTheOven, leadIn, neededLater, otherHand, ovenWords, remark, sideWords, timesOver, togetherWords, untimedWaits, usualHold, waitWords, wantsCold, wantsWarm } from './tables/clauses'
+import { cutBefore, handRows, inTheOven, leadIn, leftBeforeCut, minded, neededLater, otherHand, ovenWords, remark, sideWords, timesOver, togetherWords, untimedWaits, usualHold, waitWords, wantsCold, wantsWarm } from './tables/clauses'
 
 /** What a clause asks of what was baked: cold before it, or still warm. */
 export type Wants = 'cold' | 'warm' | null
@@ -8,7 +8,7 @@ export type Wants = 'cold' | 'warm' | null
 export type Part = { readonly span: Span, readonly celsius: Celsius | null } & (
   | { readonly is: 'hands', readonly minutes: Minutes, readonly says: string, readonly short: string, readonly mixer: boolean, readonly holds: Minutes, readonly wants: Wants,
     /** It is done beside what waits. */ readonly beside: boolean, /** It brings what was made apart to the rest. */ readonly joins: boolean }
-  | { readonly is: 'time', readonly time: StepTime, readonly says: string, /** In the oven that is turned off. */ readonly inside: boolean })
+  | { readonly is: 'time', readonly time: StepTime, readonly says: string, /** In the oven that is turned off. */ readonly inside: boolean, /** Only what cuts it waits for it. */ readonly beforeCut: boolean })
 
 /** What hands do where a step only bakes. */
 export const putIn = 'Into the oven.'
@@ -74,11 +74,13 @@ export function partsOf(step: Pick<PlacedStep, 'text' | 'times'>, at: ClauseSett
     const busy = times.filter(time => time.kind === 'mix' || time.kind === 'cook').reduce((sum, time) => sum + time.high, 0) * timesOver.reduce((by, row) => row.sign.test(text) ? by * row.by : by, 1)
     const bare = bareOf(text.replace(/^\W*(?:and\s+)?(?:then\s+)?/iu, ''))
     const says = sentence(text)
-    const usual = times.length ? null : untimed(bare, { ...at, baked })
+    const usual = times.length || step.times.some(time => time.kind === 'rest' && /\brest\b/iu.test(bare)) ? null : untimed(bare, { ...at, baked })
     const bakes = waits[0]?.kind === 'bake' && /^(?:(?:blind[\s-]+)?bake|cook|roast|return|put\s+(?:\w+\s+)?(?:in|back))\b/iu.test(bare)
+    const last = parts.at(-1)
+    // What is to be minded stands with what it is about.
+    if (minded.test(bare) && !times.length && last?.is === 'hands') { parts[parts.length - 1] = { ...last, span: [last.span[0], span[1]], says: `${last.says} ${says}` }; continue }
     const isIdle = (waits.length > 0 || usual !== null) && waitWords.test(bare) && !bakes || remark.test(text) && !waits.length && !busy
     const isHeating = ovenWords.test(text) && (readOven(text) !== null || /\boven\b/iu.test(text)) && !waits.length && !/\b(?:grease|line|butter)\b/iu.test(text)
-    const last = parts.at(-1)
     if (!isIdle && !isHeating && !(bakes && last?.is === 'hands')) {
       const row = handOf(bare)
       // A sentence that only waits ("Chill for 4 hours") takes hands for a moment.
@@ -89,8 +91,8 @@ export function partsOf(step: Pick<PlacedStep, 'text' | 'times'>, at: ClauseSett
       if (last?.is === 'hands' && (last.wants ?? hand.wants) === hand.wants && !hand.beside && last.joins === (hand.joins || last.joins)) parts[parts.length - 1] = { ...last, span: [last.span[0], span[1]], celsius, minutes: last.minutes + minutes, says: `${last.says} ${says}`, short: last.minutes >= minutes ? last.short : hand.short, mixer: last.mixer || hand.mixer, holds: Math.min(last.holds, hand.holds), wants: hand.wants }
       else parts.push(hand)
     }
-    if (usual) parts.push({ is: 'time', span, celsius, time: { kind: usual.kind, low: usual.minutes, high: usual.minutes, span: [from, from] }, says: usual.told ? says : `${says} The recipe states no time.`, inside: baked && inTheOven.test(text) })
-    for (const time of waits) { parts.push({ is: 'time', span, celsius, time, says, inside: baked && time.kind !== 'bake' && inTheOven.test(text) }); baked ||= time.kind === 'bake' }
+    if (usual) parts.push({ is: 'time', span, celsius, time: { kind: usual.kind, low: usual.minutes, high: usual.minutes, span: [from, from] }, says: usual.told ? says : `${says} The recipe states no time.`, inside: baked && inTheOven.test(text), beforeCut: baked && leftBeforeCut.test(text) })
+    for (const time of waits) { parts.push({ is: 'time', span, celsius, time, says, inside: baked && time.kind !== 'bake' && inTheOven.test(text), beforeCut: baked && time.kind !== 'bake' && leftBeforeCut.test(text) }); baked ||= time.kind === 'bake' }
   }
   // What is made ready by itself, where no verb says what is done, goes by its name: "flax gel".
   const [first] = parts

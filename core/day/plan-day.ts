@@ -57,7 +57,7 @@ const putLate = 240
 
 const momentOf = (given: Moment | string | null | undefined): Moment | null => given === null || given === undefined ? null : typeof given === 'number' ? given : Number.isNaN(Date.parse(given)) ? Number.NaN : Date.parse(given) / 60_000
 
-interface Day { readonly tasks: readonly DayTask[], readonly rules: readonly DayRule[], readonly bounds?: readonly Bound[], readonly over?: readonly string[] }
+interface Day { readonly tasks: readonly DayTask[], readonly rules: readonly DayRule[], readonly gives?: readonly string[], readonly bounds?: readonly Bound[], readonly over?: readonly string[] }
 
 /** All bakes and own tasks of a day; what the baker changed goes before what was worked out. */
 function dayOf(bakes: readonly DayBake[], { wishes = {}, apart = [], kitchen }: DayOptions): Day {
@@ -94,7 +94,7 @@ function dayOf(bakes: readonly DayBake[], { wishes = {}, apart = [], kitchen }: 
   // Served together.
   const serves = tasks.filter(t => t.kind === 'serve')
   for (const serve of serves.slice(1)) rules.push({ from: serves[0]!.id, to: serve.id, least: 0, because: 'served together' }, { from: serve.id, to: serves[0]!.id, least: 0, because: 'served together' })
-  return { tasks, rules }
+  return { tasks, rules, gives: [...new Set(works.flatMap(w => w.gives))] }
 }
 
 /**
@@ -170,7 +170,7 @@ export function* planDaySteps(bakes: readonly DayBake[], options: DayOptions = {
   const early = at === null || !Number.isFinite(at) ? [] : bakes.flatMap((bake): Bound[] => { const ahead = options.wishes?.ahead?.[bake.id]; return ahead && ahead.days > 0 && made.tasks.some(t => t.id === putByOf(bake.id)) ? [{ task: putByOf(bake.id), notBefore: null, overBy: at - ahead.days * 1440 + putLate, because: `“${bake.title}” is made ${ahead.days === 1 ? 'a day' : `${ahead.days} days`} ahead` }] : [] })
   const whole: Day = { ...made, bounds: early }
   const left = options.happened && options.now !== null && options.now !== undefined ? leftOf(whole.tasks, whole.rules, options.happened, options.now) : null
-  const day: Day = left ? { ...left, bounds: [...left.bounds, ...early.filter(b => left.tasks.some(t => t.id === b.task))], over: [...new Set(left.over.map(o => o.because))] } : whole
+  const day: Day = left ? { ...left, gives: whole.gives, bounds: [...left.bounds, ...early.filter(b => left.tasks.some(t => t.id === b.task))], over: [...new Set(left.over.map(o => o.because))] } : whole
   if (!day.tasks.length) return no('empty', 'There is nothing to do: no recipe, no task.')
   const serveAt = momentOf(options.serveAt)
   if (serveAt !== null && !Number.isFinite(serveAt)) return no('serve', 'That is no day and hour.')
@@ -251,7 +251,7 @@ function laidOut(day: Day, problem: Problem, { x }: Placing, anchor: Moment, bac
   const begins = new Map(tasks.map(t => [t.id, t.starts]))
   const hands = new Set(tasks.filter(t => t.hands).map(t => t.id))
   const tight = [...new Set(day.rules.filter(rule => rule.least < 0 && hands.has(rule.from) && begins.get(rule.to)! - begins.get(rule.from)! - rule.least < justEnough).map(rule => rule.from))]
-  const warnings = faultsOf(problem, x).length ? ['This plan breaks a rule of its own: do not trust it.'] : []
+  const warnings = [...faultsOf(problem, x).length ? ['This plan breaks a rule of its own: do not trust it.'] : [], ...(day.gives ?? []).map(because => `By the recipe’s own words this cannot be kept: ${because}. The day goes by the order of its steps.`)]
   return { ok: true, start, end: last, tasks, preheats, rules: day.rules, hands: tasks.reduce((sum, t) => sum + (t.hands ? t.minutes : 0), 0), total: atWork(tasks), tight, warnings, over: day.over ?? [], proven, bound }
 }
 

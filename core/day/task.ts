@@ -31,4 +31,5 @@ export interface DayTask {
 /** A rule between two tasks: from start to start at least so many minutes; a longest wait is a negative one the other way round. */
 export interface DayRule { readonly from: string, readonly to: string, readonly least: Minutes, readonly because: string }
 
-export interface DayWork { readonly tasks: readonly DayTask[], readonly rules: readonly DayRule[] }
+/** `gives`: longest waits that a recipe's own words make impossible, and that were let go. */
+export interface DayWork { readonly tasks: readonly DayTask[], readonly rules: readonly DayRule[], readonly gives: readonly string[] }

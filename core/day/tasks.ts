@@ -3,7 +3,8 @@ import { ingredientById } from '../pantry'
 import { linesOf, readSteps, type Line, type PlacedStep, type Recipe } from '../recipe'
 import { areaAt, batterOfFamily, mainBake, bakesOf, type SizedUp } from '../pan'
 import { begins, partsOf } from './clauses'
-import { sideWords, staysWarm } from './tables/clauses'
+import { consistent } from './consistent'
+import { cuts, sideWords, staysWarm } from './tables/clauses'
 import { coldAfter, comparable, dressed, halfShelf, small, smallBatch, takeOut, toOven, waitRows, weighing, wholeOven } from './tables/durations'
 import type { DayRule, DayTask, DayWork } from './task'
 
@@ -70,6 +71,8 @@ export function workOf(bake: DayBake): DayWork {
   let wet: { readonly task: DayTask, minutes: Minutes } | null = null
   let out: DayTask | null = null
   let cold: DayTask | null = null
+  /** What it is left for before it is cut. */
+  const untilCut: DayTask[] = []
   const untilCold = coldAfter(sized?.batter?.grams ?? 800)
   let celsius = recipeHeat(recipe, steps)
   const bakes = bakesOf(recipe, steps)
@@ -139,6 +142,14 @@ export function workOf(bake: DayBake): DayWork {
         if (isBake) cold = null
         else if (wasBaked && time.kind === 'cool' && task.minutes >= untilCold) cold = task
       }
+      // Left before it is cut: what is done to it meanwhile goes on.
+      if (part.is === 'time' && part.beforeCut && out) {
+        after(out, task, 'it sets while it cools')
+        soon(out, task, 0, 'it cools from when it is out')
+        untilCut.push(task)
+        continue
+      }
+      if (part.is === 'hands' && wasBaked && cuts.test(part.says)) for (const left of untilCut.splice(0)) after(left, task, 'it is cut when it has set')
       if (last) after(last, task, 'one after the other')
       // What waits by itself begins as soon as hands leave it; it may wait longer, not later.
       if (last?.hands && task.kind === 'wait') soon(last, task, 0, 'it waits from when it is left')
@@ -162,19 +173,19 @@ export function workOf(bake: DayBake): DayWork {
     if (last) chain = last
   }
   const settles = sized?.settles ?? (wasBaked ? batterOfFamily('other').settles[0] : 0)
-  if (out && chain === out && settles) {
+  if (out && chain === out && settles && !untilCut.length) {
     const cool = add({ id: id('settle'), kind: 'wait', short: 'settle', says: `Left ${settles} min before it is cut.`, minutes: settles, waits: 'cool' })
     after(out, cool, 'it sets while it cools')
     soon(out, cool, 0, 'it cools from when it is out')
     chain = cool
   }
   const serve = add({ id: id('serve'), kind: 'serve', short: 'on the table', says: `${bake.title} is on the table.`, minutes: 0 })
-  for (const end of new Set([...apart, ...chain ? [chain] : []])) {
+  for (const end of new Set([...apart, ...untilCut, ...chain ? [chain] : []])) {
     after(end, serve, 'all of it is done')
     if (dressed.sign.test(end.says) && end.kind === 'hands') soon(end, serve, dressed.just.test(end.says) ? 15 : dressed.over, 'dressed, it does not wait long')
   }
   if (!chain) after(weigh, serve, 'weighed in first')
-  return { tasks, rules }
+  return { tasks, ...consistent(tasks, rules) }
 }
 
 const sayLong = (m: Minutes) => m >= 1440 ? `${Math.round(m / 1440)} days` : m >= 120 ? `${Math.round(m / 60)} hours` : `${m} minutes`

@@ -19,6 +19,12 @@ const isCreaming = (step: string, m: { start: number, end: number, words: string
 /** Pantry words that in a step are what the hands do. */
 const onlyDoing = /^(?:spreads?|sprinkle|ice)$/iu
 
+/** What no list has and the step does not mean to eat: beans that weigh down a case, the curd that is being made. [P] */
+const notMeant: readonly { readonly words: RegExp, readonly in: RegExp }[] = [
+  { words: /^beans$/iu, in: /\b(?:baking|ceramic)\s+beans\b|\bblind\b|\b(?:foil|paper|parchment)\s+and\s+(?:the\s+)?beans\b/iu },
+  { words: /^curd$/iu, in: /\bthe\s+curd\b/iu },
+]
+
 /** "until it looks like breadcrumbs", "the size of a walnut": a likeness brings nothing. */
 const likeness = /\b(?:like|resembl\w+|(?:size|colour|color|consistency|texture|thickness)\s+of|as\s+\w+\s+as)\s+(?:a|an|the|fine|coarse|thick|thin|single|double|soft|runny|small|large|very|\s)*$/iu
 
@@ -34,6 +40,7 @@ export function mentionsInStep(step: string, lines: readonly Line[] = [], own: r
     const served = servedWith.test(step.slice(0, m.start))
     const line = (own === lines ? null : lineMeant(m.words, m.ingredient, own, served)) ?? lineMeant(m.words, m.ingredient, lines, served)
     if (m.ingredient.kind === 'ready-made' && !served && !line) continue
+    if (!line && notMeant.some(row => row.words.test(m.words) && row.in.test(step))) continue
     const verb = /^(?:butter|flour|oil)$/iu.test(m.words) && doing.test(step.slice(m.end)) && beforeDoing.test(step.slice(0, m.start))
     found.push({ start: m.start, end: m.end, words: m.words, ingredient: m.ingredient, verb, line: verb ? lines.find(l => l.ingredient === m.ingredient.id) ?? null : line })
   }

@@ -5,7 +5,7 @@ import type { Part, Answer } from './part'
 import { listed } from './explain'
 import { sentencesOf } from './sentences'
 import type { School } from './school'
-import { besides, ovenWords, placeRows, preheatOnly, sentenceRows, shapingWords, wordingRows, type MethodFact } from './tables/method-rows'
+import { besides, heatsOven, ovenWords, placeRows, preheatOnly, sentenceRows, shapingWords, wordingRows, type MethodFact } from './tables/method-rows'
 
 /** What a part's plan means for the way of working: facts, what is made ready first, and which lines are new helps. */
 export interface Making { readonly at: number, readonly part: Part, readonly answers: readonly Answer[], readonly facts: ReadonlySet<MethodFact>, readonly first: readonly string[], readonly helps: readonly Line[], readonly lines: readonly Line[] }
@@ -49,27 +49,30 @@ const rowFits = (row: { readonly when: MethodFact, readonly and?: MethodFact, re
 /** One step: what it said in the original, and what it says by now. */
 interface At { readonly component: number, readonly was: string, text: string }
 
-/** A sentence with the wording rows of the plan; `original` says what it was about before it was renamed. */
-function reworded(step: At, making: Making, lines: readonly Line[]): void {
+/** A sentence with the wording rows of the plan; `isItsOwn`: it comes no sooner than the part's own things do; `isAlone`: nothing of another part is baked before. */
+function reworded(step: At, making: Making, lines: readonly Line[], isItsOwn: boolean, isAlone: boolean): void {
   const was = sentencesOf(step.was)
   const now = sentencesOf(step.text)
   const kindsIn = (text: string) => new Set(mentionsInStep(text, lines).flatMap(m => [m.ingredient.kind, ...m.line?.ingredient ? [ingredientById(m.line.ingredient)!.kind] : []]))
   const same = was.length === now.length
   step.text = now.map((sentence, i) => {
     const kinds = kindsIn(same ? was[i]! : step.was)
-    const whole = sentenceRows.find(row => rowFits(row, making) && row.sign.test(sentence))
-    if (whole) return `${headOf(sentence, whole.sign, lines)}${whole.to ? `${whole.to} ` : ''}`
+    // An oven that nothing goes into is not heated.
+    const fits = isItsOwn || isAlone ? sentenceRows.find(row => rowFits(row, making) && row.sign.test(sentence)) : undefined
+    if (fits && isAlone && heatsOven.test(sentence)) return ''
+    const whole = isItsOwn ? fits : undefined
+    if (whole) return `${headOf(sentence, whole.sign, lines, making.answers)}${whole.to ? `${whole.to} ` : ''}`
     const worded = wordingRows.reduce((text, row) => rowFits(row, making) && (!row.about || aboutKinds[row.about].some(k => kinds.has(k))) ? text.replace(row.sign, row.to) : text, sentence)
     return /^\s*\p{Lu}/u.test(sentence) ? worded.replace(/^\s*\p{Ll}/u, c => c.toUpperCase()) : worded
   }).join('').replace(/\s{2,}/gu, ' ').replace(/\s+([.,;])/gu, '$1').trim()
 }
 
 /** What a sentence says before the clause that no longer fits, when that names something. */
-function headOf(sentence: string, sign: RegExp, lines: readonly Line[]): string {
+function headOf(sentence: string, sign: RegExp, lines: readonly Line[], answers: readonly Answer[]): string {
   const before = sentence.slice(0, sign.exec(sentence)!.index)
   const joint = /^(.*)(?:,|\s+and\b)(?:\s+then)?[^,]*$/isu.exec(before)
   const head = joint?.[1]?.trim() ?? ''
-  return head && mentionsInStep(head, lines).length ? `${head}. ` : ''
+  return head && (mentionsInStep(head, lines).length || answers.some(([, answer]) => head.toLowerCase().includes(answer.inSteps.toLowerCase()))) ? `${head}. ` : ''
 }
 
 /** Puts a thing beside another in a sentence: ", X" in a list, "and X" at the end of one. */
@@ -88,7 +91,7 @@ const goesOn = /^\s+(?:batter|gel|mixture|mix|slurry|paste|milk|drink)\b/iu
 const helpKind = (line: Line) => { const i = ingredientById(line.ingredient!)!; return i.kind === 'leaven' ? 'leaven' as const : i.kind === 'acid' ? 'water' as const : i.kind === 'oil' || i.per100.fat > 60 ? 'fat' as const : i.kind === 'water' ? 'water' as const : 'other' as const }
 
 /** Beside what a new help goes in; a step of its own where nothing fits. */
-function placeHelp(steps: At[], scope: readonly number[], line: Line, lines: readonly Line[], region: Region): void {
+function placeHelp(steps: At[], scope: readonly number[], line: Line, lines: readonly Line[], region: Region, answers: readonly Answer[]): void {
   // No article: "oil and the water" reads like oiling something.
   const name = nameIn(ingredientById(line.ingredient!)!, region)
   // The method may name it already, though the list did not.
@@ -96,6 +99,11 @@ function placeHelp(steps: At[], scope: readonly number[], line: Line, lines: rea
   for (const kind of besides[helpKind(line)]) for (const i of scope) {
     const found = mentionsInStep(steps[i]!.text, lines).find(m => m.line && m.line !== line && !goesOn.test(steps[i]!.text.slice(m.end)) && m.line.component === line.component && !m.verb && ingredientById(m.line.ingredient!)!.kind === kind && !/\bspoonful of $|\bwhip\w*\s[^.,;]*$/iu.test(steps[i]!.text.slice(0, m.start)))
     if (found) { steps[i]!.text = putBeside(steps[i]!.text, found.end, name); return }
+  }
+  // Beside what comes in for something: "the starch mixture and water".
+  for (const [, answer] of [...answers].sort(([, a], [, b]) => Number(b.prepare !== null) - Number(a.prepare !== null))) for (const i of scope) {
+    const at = steps[i]!.text.toLowerCase().indexOf(answer.inSteps.toLowerCase())
+    if (at >= 0) { const end = at + answer.inSteps.length; steps[i]!.text = `${steps[i]!.text.slice(0, end)} and ${name}${steps[i]!.text.slice(end)}`; return }
   }
   const oven = scope.find(i => ovenWords.test(steps[i]!.text) && !preheatOnly.test(steps[i]!.text)) ?? scope.at(-1)
   const says = helpKind(line) === 'leaven' ? `Whisk the ${name} through the dry things.` : `Stir in the ${name}.`
@@ -155,11 +163,16 @@ export function writeMethod(recipe: Recipe, was: readonly (readonly string[])[],
   const lines = recipe.components.flatMap(c => c.lines)
   const inserts: { readonly before: number, readonly component: number, readonly text: string }[] = []
   const loose: { readonly component: number, readonly text: string }[] = []
+  const isShared = recipe.components.filter(c => c.steps.length).length === 1
   for (const making of makings) {
     const own = steps.flatMap((s, i) => s.component === making.at ? [i] : [])
     const scope = own.length ? own : steps.map((_, i) => i)
-    for (const i of scope) reworded(steps[i]!, making, asWritten)
-    for (const line of making.helps) placeHelp(steps, scope, line, lines, recipe.region)
+    // Where parts share a method, what was baked before this part's things came in was another's.
+    const ownAt = (i: number) => isShared ? asWritten : asWritten.filter(l => l.component === recipe.components[i]!.name)
+    const mine = scope.find(i => mentionsInStep(steps[i]!.was, asWritten, ownAt(steps[i]!.component)).some(m => m.line?.component === recipe.components[making.at]!.name && !m.verb)) ?? scope[0]!
+    const othersBake = scope.some(i => i < mine && sentencesOf(steps[i]!.was).some(sentence => ovenWords.test(sentence)))
+    for (const i of scope) reworded(steps[i]!, making, asWritten, i >= mine, !othersBake)
+    for (const line of making.helps) placeHelp(steps, scope.filter(i => i >= mine), line, lines, recipe.region, making.answers)
     if (!scope.length) { making.first.forEach(text => loose.push({ component: making.at, text })); continue }
     making.first.forEach(text => inserts.push({ before: scope[0]!, component: steps[scope[0]!]!.component, text }))
     for (const { before, text } of place(steps, scope, making, lines)) inserts.push({ before, component: steps[before]!.component, text })
@@ -179,7 +192,7 @@ function swept(recipe: Recipe, makings: readonly Making[]): Recipe {
     const at = now.components[making.at]!.steps.length ? making.at : now.components.findIndex(c => c.steps.length)
     if (at < 0) continue
     const steps: At[] = now.components[at]!.steps.map(text => ({ component: at, was: text, text }))
-    placeHelp(steps, steps.map((_, i) => i), line, now.components.flatMap(c => c.lines), now.region)
+    placeHelp(steps, steps.map((_, i) => i), line, now.components.flatMap(c => c.lines), now.region, making.answers)
     now = { ...now, components: now.components.map((c, i) => i === at ? { ...c, steps: steps.map(s => s.text) } : c) }
   }
   return now

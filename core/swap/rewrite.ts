@@ -10,6 +10,7 @@ import type { Option, Part } from './part'
 import type { Addition, Change, Trim } from './plan'
 import { questionOf, type School } from './school'
 import { factsOf, readyFirst, writeMethod, type Making } from './method'
+import { sentencesOf } from './sentences'
 import { rewriteStep, withAmountsRight, type Renaming } from './steps'
 import { leverIngredients, limits } from './tables/limits'
 import { listed, sayDid, whatItWasFor, whatTheyBring, whatTheyDid } from './explain'
@@ -32,6 +33,11 @@ export function schoolForUnmeasured(item: Extract<Leaving, { how: 'leaves' }>, p
 }
 
 const words = (line: Line) => line.name || line.text
+/** What was to be soft is to be soft in its stead. */
+const isSoft = (line: Line) => /\bsoft(?:ened)?\b|\broom\s+temperature\b/iu.test(line.text)
+const spreadable: readonly string[] = ['plant-block', 'plant-spread', 'butter']
+/** Does the recipe melt it, by its line or in a sentence that names it? */
+const isMelted = (line: Line, steps: readonly string[]): boolean => /\bmelted\b/iu.test(line.text) || steps.some(step => sentencesOf(step).some(sentence => /\bmelt\w*\b/iu.test(sentence) && mentionsInStep(sentence, [line]).some(m => m.line === line)))
 const addition = (added: { readonly ingredient: Ingredient, readonly grams?: number }, amount: Measured | null, setting: Setting, answer: School | null): Addition => ({
   ingredient: added.ingredient.id, name: nameIn(added.ingredient, setting.region), grams: amount?.grams ?? null, kitchen: amount?.kitchen ?? 'as much as before',
   ...amount && added.grams !== undefined && Math.abs(amount.grams - added.grams) > 0.02 * added.grams ? { exact: Math.round(10 * added.grams) / 10 } : {},
@@ -59,11 +65,12 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     const amounts = adds.map(a => measured(a.grams, a.ingredient, setting.region, setting.by))
     const kept = adds.map((a, i) => ({ a, amount: amounts[i]! })).filter(({ amount }) => amount.grams > 0)
     group.lines.forEach(item => { gone.add(item.line.id); naming.set(item.line.id, answer.inSteps) })
-    const written = kept.map(({ a, amount }) => writtenLine(nextId(), component.name, a.ingredient, amount, setting.region, isElsewhere(a) && answer.prepare ? `for the ${answer.inSteps}` : '', group.lines[0]!.line.purpose))
+    const written = kept.map(({ a, amount }) => writtenLine(nextId(), component.name, a.ingredient, amount, setting.region, [isElsewhere(a) && answer.prepare ? `for the ${answer.inSteps}` : '', !answer.prepare && isSoft(group.lines[0]!.line) && spreadable.includes(a.ingredient.kind) ? 'soft' : ''].filter(Boolean).join(', '), group.lines[0]!.line.purpose))
     newLines.set(group.lines[0]!.line.id, written)
     const removed = weights.reduce((sum, w) => sum + w.grams, 0)
     written.forEach(line => factors.set(line.id, line.grams!.best / removed))
-    if (answer.prepare && kept.length) first.push(readyFirst(answer.inSteps, kept.map(({ a, amount }) => ({ grams: amount.grams, name: nameIn(a.ingredient, setting.region) })), answer.prepare, answer.restMinutes))
+    const prepare = answer.melted && group.lines.every(item => isMelted(item.line, component.steps)) ? answer.melted : answer.prepare
+    if (prepare && kept.length) first.push(readyFirst(answer.inSteps, kept.map(({ a, amount }) => ({ grams: amount.grams, name: nameIn(a.ingredient, setting.region) })), prepare, answer.restMinutes))
     const { family } = part.reading
     const [brought, brings] = [whatTheyBring(weights, family), whatTheyBring(adds, family)]
     const jobs = whatTheyDid(weights, part.before, family, group.question)

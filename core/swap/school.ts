@@ -24,6 +24,8 @@ export interface School {
   /** What its mixture is called in the steps. */
   readonly inSteps: string
   readonly prepare: string | null
+  /** The same where the recipe melts what it stands for. */
+  readonly melted?: string
   readonly restMinutes: Minutes | null
   readonly differs: string | null
   readonly reason: string
@@ -47,7 +49,7 @@ export interface School {
   readonly source: string
 }
 
-type SchoolExtras = Partial<Pick<School, 'standsFor' | 'families' | 'not' | 'prepare' | 'restMinutes' | 'differs' | 'limit' | 'matches' | 'rarity' | 'flavour' | 'onlyGlutenFree' | 'onlyAsked' | 'onlyTogether' | 'does'>>
+type SchoolExtras = Partial<Pick<School, 'standsFor' | 'families' | 'not' | 'prepare' | 'melted' | 'restMinutes' | 'differs' | 'limit' | 'matches' | 'rarity' | 'flavour' | 'onlyGlutenFree' | 'onlyAsked' | 'onlyTogether' | 'does'>>
 
 export const school = (question: Question, id: string, name: string, inSteps: string, adds: readonly Dose[], reason: string, source: string, extras: SchoolExtras = {}): School => ({
   id, question, name, inSteps, adds, reason, source,

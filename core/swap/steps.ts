@@ -18,6 +18,8 @@ export interface Renaming {
   readonly parted?: ReadonlySet<string>
 }
 
+const frying = /\bfrying[\s-]pans?\b|\bskillet\b|\bgriddle\b|\bfry\b/iu
+const sentenceAt = (step: string, at: number) => { const from = Math.max(...['.', ';', '!'].map(mark => step.lastIndexOf(mark, at) + 1)); return step.slice(from).split(/[.;!]/u)[0]! }
 const greasing = /\bgreas\w*[^.;]{0,50}$/iu
 
 /** The new words for what a step names; '' strikes it; null leaves it. */
@@ -30,6 +32,8 @@ function renamed(step: string, m: ReturnType<typeof mentionsInStep>[number], nam
   }
   const own = m.line ? naming.byLine.get(m.line.id) : undefined
   if (own !== undefined && ingredient.kind === 'egg-yolk' && naming.parted?.has(m.line!.id)) return ''
+  // Nobody heats water in a frying pan: of a fat and water the fat alone.
+  if (own !== undefined && frying.test(sentenceAt(step, m.start))) return own.replace(/\s+and\s+water$/iu, '')
   if (own !== undefined) return greasing.test(step.slice(0, m.start)) && naming.grease ? naming.grease : own
   if (!isBlocked(ingredient, naming.table) || m.line) return null
   if (greasing.test(step.slice(0, m.start))) return naming.grease ?? ''

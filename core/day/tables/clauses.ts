@@ -45,6 +45,9 @@ export const usualHold = 60
 /** Sentences that tell something and ask for nothing. */
 export const remark = /^\W*(?:it|this|they|these|best|keeps?|stores?|enjoy|serves?|makes|you\s+can|tips?(?=\s*:)|notes?(?=\s*:))\b/iu
 
+/** "Stop mixing as soon as …", "do not let it boil": nothing is done for it. */
+export const minded = /^(?:stop|do\s+not|don['’]t|take\s+care|be\s+careful|avoid|never)\b/iu
+
 /** The oven is set: "Preheat the oven", "Reduce the temperature to 170 °C". */
 export const ovenWords = /\b(?:pre-?heat|heat|reduce|lower|turn\s+(?:\w+\s+)?(?:down|up|off)|increase|raise|set)\b[^.]{0,40}\b(?:oven|temperature|heat)\b/iu
 
@@ -75,6 +78,9 @@ export const sideWords = /^\W*(?:meanwhile\b|in\s+the\s+meantime\b|while\s+(?!(?
 const baked = 'cakes?|sponges?|base|batter|dough|tins?|case|crust|rolls?|buns?|bars?|biscuits?|cookies?|scones?|pudding|loaf|layers?|shells?|nests?|puffs?|tart|pie'
 /** What brings a part that was made beside the rest to the rest. */
 export const togetherWords = new RegExp(String.raw`\b(?:over|on(?:to|\s+top\s+of)?|into?|between|with)\s+(?:the\s+|one\s+|each\s+|both\s+|your\s+|half\s+(?:of\s+)?the\s+)?(?:\p{L}+\s+)?(?:${baked})\b|\bsandwich\b|\b(?:ice|fill|top|cover|decorate|drizzle)\s+the\b`, 'iu')
+/** "Leave it for half an hour to set before you cut it", and what cuts it. */
+export const leftBeforeCut = /\bbefore\b[^.]{0,25}\b(?:cut\w*|slic\w*)\b/iu
+export const cuts = /\b(?:cut|slice)\b/iu
 /** It stays in the oven that is turned off. */
 export const inTheOven = /\b(?:inside|in\s+(?:it|the\s+(?:\p{L}+\s+)?oven))\b|\bdoor\s+(?:ajar|open)\b/iu
 /** So many times the stated minutes: both sides, and one batch after the other. [M] */

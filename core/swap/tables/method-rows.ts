@@ -53,7 +53,7 @@ export const placeRows: readonly PlaceRow[] = [
   { when: 'gluten-gone', families: ['yeast'], at: 'before-oven', says: 'Shape it with wet hands: it is more a thick batter than a dough, and kneading does nothing for it.', unless: /wet hands/iu },
   { when: 'foam-new', families: crumb, at: 'fat', says: 'It may look split where the foam meets the fat; that is fine.', unless: /look split/iu },
   { when: 'soured', and: 'soda', families: crumb, at: 'before-oven', says: 'Once the soured drink meets the soda, it goes into the oven within 8 minutes.', unless: /within \d+ minutes|straight away|immediately|at once/iu },
-  { when: 'egg-gone', families: cakes, at: 'after-oven', says: 'Leave it for 30–45 minutes to set before you cut it: this crumb firms up as it cools.', unless: /to set before|30–45 minutes|\b(?:leave|cool|rest|stand|wait|set)\b[^.]{0,60}\bbefore\b[^.]{0,20}\b(?:cut|slic|serv)|\bcut\w*\b[^.]{0,20}\bonce\s+(?:cold|cool)/iu },
+  { when: 'egg-gone', families: cakes, at: 'after-oven', says: 'Leave it for 30–45 minutes to set before you cut it: this crumb firms up as it cools.', unless: /to set before|30–45 minutes|\b(?:leave|cool|rest|stand|wait|set)\b[^.]{0,60}\bbefore\b[^.]{0,20}\b(?:cut|slic|serv)|\bcut\w*\b[^.]{0,20}\b(?:once|when)\s+(?:it\s+is\s+|quite\s+)?(?:cold|cool)/iu },
   { when: 'starch-set', families: ['cheesecake'], at: 'after-oven', says: 'Chill it overnight before it is cut: the starch sets only when it is cold.', unless: /overnight/iu },
 ]
 
@@ -67,4 +67,6 @@ export const besides: Readonly<Record<'leaven' | 'fat' | 'water' | 'other', read
 
 export const ovenWords = /\b(?:bake|baking(?!\s+(?:powder|soda|tray|sheet|tin|paper))|in(?:to)? the oven|fry|hot iron|griddle)\b/iu
 export const shapingWords = /\b(?:roll|shape|cut|slice|pat|press|line a|scoop|drop|spoon)\b/iu
+/** A sentence that does nothing but heat the oven. */
+export const heatsOven = /^\s*(?:pre-?heat|heat|set)\b[^.]*\boven\b(?![^.]*\b(?:bake|grease|butter|line)\b)/iu
 export const preheatOnly = /^(?:pre-?heat|heat)\b[^.]*\boven\b/iu
