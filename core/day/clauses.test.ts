@@ -1,5 +1,7 @@
 import { asWritten, readRecipe, sizeUp, usualKitchen } from '#core'
 import { partsOf } from './clauses'
+import { consistent } from './consistent'
+import type { DayRule, DayTask } from './task'
 import { planDay, type DayPlan } from './plan-day'
 import { inTheOven, remark } from './tables/clauses'
 import type { DayBake } from './tasks'
@@ -129,6 +131,20 @@ Whisk the whites to stiff peaks, then whisk in the sugar a tablespoonful at a ti
 Spread into a 22 cm circle on paper.
 Bake for 1 hour, then turn off the oven and let it cool completely inside.
 When the meringue is cold, whip the cream and spread it over.`)
+const torn = bakeOf(`Torn between two
+200 g plain flour
+100 g sugar
+100 g oil
+2 eggs
+
+For the syrup
+80 g sugar
+40 ml lemon juice
+
+Heat the oven to 180 °C. Line a 20 cm square tin.
+Mix the flour, sugar, oil and eggs and spread in the tin. Bake for 25 minutes.
+Leave to cool for 1 hour.
+Boil the sugar with the juice and spoon over the cake while it is still warm.`)
 const all = [sponge, drizzle, pie, dates, buns, crumble, pavlova]
 
 describe('days from ordinary recipes', () => {
@@ -186,6 +202,33 @@ describe('days from ordinary recipes', () => {
     expect(inside).toMatchObject({ place: 'oven', starts: bake.ends })
     expect(out.starts).toBeGreaterThanOrEqual(inside.ends - 1e-6)
     expect(plan.tasks.filter(t => t.id.endsWith(':out'))).toHaveLength(1)
+  })
+})
+
+describe('a recipe that cannot keep its own words', () => {
+  test('the order of its steps stands, the wait that cannot be kept is named, and there is a day all the same', () => {
+    const plan = day(torn)
+    expect(plan.warnings).toEqual([expect.stringMatching(/cannot be kept: it is warm for 15 minutes/u)])
+    expect(task(plan, 'spoon over').starts).toBeGreaterThanOrEqual(task(plan, 'cool for 1 hour').ends - 1e-6)
+    for (const bake of all) expect(day(bake).warnings).toEqual([])
+  })
+  test('rules that agree stay as they are; of a circle the longest wait goes', () => {
+    const one = (id: string): DayTask => ({ id, bake: 'b', short: id, says: id, kind: 'hands', minutes: 10, hands: true, mixer: false, place: 'counter', celsius: null, racks: 0, step: null })
+    const [a, b, c] = ['a', 'b', 'c'].map(one) as [DayTask, DayTask, DayTask]
+    const order: DayRule[] = [{ from: 'a', to: 'b', least: 10, because: 'then b' }, { from: 'b', to: 'c', least: 10, because: 'then c' }]
+    const fits: DayRule = { from: 'c', to: 'a', least: -30, because: 'within half an hour' }
+    const cannot: DayRule = { from: 'c', to: 'a', least: -15, because: 'within a quarter' }
+    expect(consistent([a, b, c], [...order, fits])).toEqual({ rules: [...order, fits], gives: [] })
+    expect(consistent([a, b, c], [...order, fits, cannot])).toEqual({ rules: [...order, fits], gives: ['within a quarter'] })
+  })
+  test('what is left before it is cut holds up the cutting alone; what is to be minded takes no time', () => {
+    const cake = bakeOf('Plain slab\n200 g plain flour\n150 g sugar\n100 g oil\n150 g oat drink\n8 g baking powder\n50 g icing sugar\n\nHeat the oven to 180 °C. Line a 20 cm square tin.\nMix the flour, sugar, oil, oat drink and baking powder. Stop mixing as soon as no dry flour is left. Pour into the tin.\nBake for 25 minutes. Leave it for 40 minutes to set before you cut it.\nDust with the icing sugar. Cut into squares.')
+    const plan = day(cake)
+    const [left, dust] = [task(plan, 'before you cut'), task(plan, 'Dust')]
+    expect(left.minutes).toBe(40)
+    expect(dust.ends).toBeGreaterThanOrEqual(left.ends)
+    expect(plan.tasks.some(t => t.says.startsWith('Stop mixing'))).toBe(false)
+    expect(task(plan, 'Stop mixing').says).toMatch(/^Mix the flour/u)
   })
 })
 

@@ -171,4 +171,11 @@ describe('the card', () => {
     const nasty = cardOf({ ...bare, title: '<img src=x> # [a](b) `c`' }, people)
     expect(nasty.split('\n')[0]).toBe('# \\<img src=x\\> \\# \\[a\\](b) \\`c\\`')
   })
+  test('where one method makes all parts, their things come first and the method once, in its order', () => {
+    const text = 'Pear crumble\n\nFor the fruit\n800 g pears\n60 g sugar\n\nFor the crumble\n180 g plain flour\n90 g rapeseed oil\n\nMethod\nCook the pears with the sugar for 5 minutes.\nFor the crumble, stir the oil into the flour.\nScatter over the pears. Bake at 180 °C for 40 minutes.'
+    const card = cardOf(bakeOf('p', readRecipe(text), [], when), people)
+    const at = (words: string) => { const found = card.indexOf(words); expect(found).toBeGreaterThan(0); return found }
+    const order = ['### Fruit', '- 800 g pears', '### Crumble', '- 180 g plain flour', '### Method', '1. Cook the pears', '2. For the crumble', '3. Scatter'].map(at)
+    expect(order).toEqual([...order].sort((a, b) => a - b))
+  })
 })

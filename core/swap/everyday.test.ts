@@ -166,3 +166,27 @@ describe('everyday baking, end to end', () => {
     if (c.near) expect([off(plan!, 'water') <= c.near, off(plan!, 'fat') <= c.near]).toEqual([true, true])
   })
 })
+
+describe('methods that parts share', () => {
+  const steps = (text: string, people: readonly Person[] = vegan): string => { const plan = adapt(readRecipe(text).recipe, people).plans[0]!; return plan.recipe.components.flatMap(c => c.steps).join('\n') }
+  test('a curd is cooked on the hob, and its case is baked all the same', () => {
+    const said = steps('Lime curd tart\nFor the pastry\n200 g plain flour\n100 g butter\n1 egg yolk\n\nFor the filling\n180 ml lime juice\n200 g sugar\n100 g butter\n4 eggs\n\nMethod\nRub the butter into the flour, add the yolk and bring together. Chill for 30 minutes.\nLine a 23 cm tart tin. Heat the oven to 200 °C. Fill with baking beans and bake for 15 minutes.\nStir the juice, sugar and butter over simmering water until melted. Stir in the eggs and cook gently, stirring, until it coats the back of a spoon.\nPour the curd into the pastry case and chill for 2 hours.')
+    expect(said).toMatch(/Heat the oven to 200 °C\. Fill with baking beans and bake for 15 minutes/u)
+    expect(said).toMatch(/Stir in the \p{L}+ mixture and water and cook gently/u)
+    expect(said).toMatch(/this one has to boil/u)
+    expect(said).toMatch(/Pour the curd into the pastry case/u)
+  })
+  test('an oven that nothing goes into is not heated', () => {
+    const said = steps('Orange pots\n500 ml double cream\n4 egg yolks\n80 g sugar\n\nHeat the oven to 150 °C.\nWarm the cream. Whisk the yolks with the sugar and pour on the cream.\nPour into ramekins, set in a water bath and bake for 40 minutes.')
+    expect(said).not.toMatch(/\boven\b/u)
+    expect(said.match(/simmer for 1 minute|Boil for 2 minutes/gu)).toHaveLength(1)
+  })
+  test('fat that was melted is melted and no more; what was soft is soft; water stays out of a frying pan', () => {
+    const plans = adapt(readRecipe('Biscuit base\n250 g oat biscuits\n100 g butter, melted\n\nCrush the biscuits, mix with the butter and press into a 20 cm tin. Chill for 1 hour.').recipe, vegan).plans
+    for (const plan of plans) expect(plan.recipe.components.flatMap(c => c.steps).join(' ')).not.toMatch(/chill until it spreads/u)
+    const cakes = adapt(readRecipe('Ring cake\n200 g soft butter\n200 g sugar\n4 eggs\n220 g self-raising flour\n\nBeat everything together and bake for 40 minutes.').recipe, vegan).plans
+    expect(cakes.flatMap(plan => linesOf(plan.recipe)).filter(line => line.ingredient === 'plant-block').every(line => /, soft$/u.test(line.text))).toBe(true)
+    const pancakes = steps('Fluffy pancakes\n200 g self-raising flour\n1 tsp baking powder\n1 tbsp sugar\n3 eggs\n25 g melted butter\n200 ml milk\n\nWhisk the flour, baking powder, sugar, eggs, butter and milk.\nHeat a little of the butter in a frying pan and cook for 2 minutes a side.')
+    expect(pancakes).not.toMatch(/water in a frying pan/u)
+  })
+})

@@ -107,6 +107,7 @@ const print = () => window.print()
       <section class="sheet part" aria-labelledby="drawn">
         <div class="head"><h2 id="drawn">{{ evening.length ? `${early}, and the day` : 'The day' }}</h2>
           <p><b>Begin at {{ sayMoment(shown.start, shown.end) }}</b>, on the table at {{ sayHour(shown.end) }}: {{ sayLength(shown.total) }} in all, {{ sayLength(shown.hands) }} of it work.</p></div>
+        <p v-for="warning in shown.warnings" :key="warning" class="misfit warn" role="status">{{ warning }}</p>
         <DayTimeline :plan="shown" :bakes="Object.keys(titles)" @move="move" />
         <p class="soft tiny">Drag a block, or move it with the arrow keys; the rest follows. A thick edge is tight.<template v-if="late"> Begun 20 minutes late, it is on the table at {{ sayHour(late.serve) }}{{ late.over.length ? `, and ${late.over[0]}` : '' }}.</template></p>
       </section>
@@ -164,6 +165,7 @@ h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 6px; }
 .own .check { display: flex; flex-wrap: wrap; }
 .short { max-width: 110px; }
 .misfit { background: var(--beet-pale); border-radius: 14px; padding: 12px 18px; display: flex; flex-wrap: wrap; gap: 8px 12px; align-items: center; }
+.misfit.warn { background: var(--slate-pale); margin-bottom: 10px; }
 .wrong { color: var(--beet); }
 @media (max-width: 940px) { .two { grid-template-columns: minmax(0, 1fr); } .part, .ask { padding: 12px 16px; } }
 @media print { .two { display: block; } }
