@@ -15,8 +15,8 @@ const rowOf = (t: PlacedTask) => t.hands ? 'hands' : t.place
 /** Left of the first hour stand the rows' names, above the blocks the hours; a block's height, and from one lane to the next. */
 const left = 70
 const top = 26
-const tall = 50
-const pitch = 54
+const tall = 56
+const pitch = 60
 /** Blocks that overlap lie below each other. */
 const laid = computed(() => {
   let y = 0
@@ -41,13 +41,14 @@ const tone = (t: PlacedTask) => Math.max(0, props.bakes.indexOf(t.bake)) % 3
 const says = (t: PlacedTask) => `${t.short}, ${sayHour(t.starts)} to ${sayHour(t.ends)}${t.hands ? '' : ', waits by itself'}. ${t.says} Arrow keys move it by five minutes.`
 const wide = (t: PlacedTask) => Math.max(6, t.minutes * scale.value - 1.5)
 const x = (t: PlacedTask) => px(t.starts) + left + (dragging.value?.id === t.id ? dragging.value.by * scale.value : 0)
-/** What a block has room for: a word along it, or upright where it is narrow; nothing in a sliver. A letter takes about so much. */
+/** What a block has room for: a word along it, or upright where it is narrow; nothing in a sliver. A letter takes about so much, upright a little less. */
 const letter = 6.9
+const small = 6.2
 const word = (t: PlacedTask): { readonly says: string, readonly upright: boolean } | null => {
   const room = wide(t) - 10
   const fits = (chars: number, text: string) => text.length <= chars ? text : chars >= 4 ? `${text.slice(0, chars - 1).trimEnd()}…` : ''
   if (room >= 4 * letter && (room >= t.short.length * letter || room > tall)) return { says: fits(Math.floor(room / letter), t.short), upright: false }
-  return wide(t) >= 13 ? { says: fits(Math.floor((tall - 6) / letter), t.short), upright: true } : null
+  return wide(t) >= 13 ? { says: fits(Math.floor((tall - 6) / small), t.short), upright: true } : null
 }
 
 const dragging = ref<{ readonly id: string, readonly x: number, by: number } | null>(null)
@@ -88,7 +89,7 @@ function key(task: PlacedTask, event: KeyboardEvent) {
         >
           <title>{{ sayHour(task.starts) }} {{ task.says }}</title>
           <rect :width="wide(task)" :height="tall" :rx="Math.min(10, wide(task) / 2)" />
-          <text v-if="word(task)" :transform="word(task)!.upright ? `translate(${wide(task) / 2 + 4.5} ${tall - 4}) rotate(-90)` : `translate(6 ${tall / 2 + 4.5})`">{{ word(task)!.says }}</text>
+          <text v-if="word(task)" :class="{ upright: word(task)!.upright }" :transform="word(task)!.upright ? `translate(${wide(task) / 2 + 4.5} ${tall - 4}) rotate(-90)` : `translate(6 ${tall / 2 + 4.5})`">{{ word(task)!.says }}</text>
         </g>
       </template>
       <path class="serve" :d="`M ${px(plan.end) + left} 20 V ${top + height}`" />
@@ -105,6 +106,7 @@ function key(task: PlacedTask, event: KeyboardEvent) {
 .block { cursor: grab; touch-action: pan-y; outline: none; }
 .block rect { fill: var(--ginger-pale); stroke: var(--ginger); stroke-width: 1.5; }
 .block text { pointer-events: none; user-select: none; }
+.upright { font-size: 0.78rem; }
 .oven rect { fill: var(--beet-pale); stroke: var(--beet); }
 .fridge rect, .freezer rect { fill: var(--slate-pale); stroke: var(--slate); }
 .counter rect, .hob:not(.hands) rect { fill: var(--ground); stroke: var(--strand); stroke-dasharray: 4 3; }

@@ -219,7 +219,7 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
 .paces { padding: 14px 22px; display: flex; flex-wrap: wrap; gap: 10px; align-items: center; }
 .row { display: flex; flex-wrap: wrap; gap: 10px; }
 .counter { display: grid; grid-template-columns: minmax(0, 1fr) 372px; gap: 18px 34px; align-items: start; }
-.main { display: grid; gap: 16px; min-width: 0; }
+.main { display: grid; grid-template-columns: minmax(0, 1fr); gap: 16px; min-width: 0; }
 .side { display: grid; gap: 14px; min-width: 0; }
 .now { outline: none; }
 .call { background: var(--ginger-pale); border: 2.5px solid var(--ginger); border-radius: 18px; padding: 14px 18px; display: grid; gap: 10px; }
