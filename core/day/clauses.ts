@@ -78,7 +78,7 @@ export function partsOf(step: Pick<PlacedStep, 'text' | 'times'>, at: ClauseSett
     const bakes = waits[0]?.kind === 'bake' && /^(?:(?:blind[\s-]+)?bake|cook|roast|return|put\s+(?:\w+\s+)?(?:in|back))\b/iu.test(bare)
     const last = parts.at(-1)
     // What is to be minded stands with what it is about.
-    if (minded.test(bare) && !times.length && last?.is === 'hands') { parts[parts.length - 1] = { ...last, span: [last.span[0], span[1]], says: `${last.says} ${says}` }; continue }
+    if (minded.test(bare) && last && (!times.length || /\bintervals?\b|\bevery\b/iu.test(text))) { parts[parts.length - 1] = { ...last, span: [last.span[0], span[1]], says: `${last.says} ${says}` }; continue }
     const isIdle = (waits.length > 0 || usual !== null) && waitWords.test(bare) && !bakes || remark.test(text) && !waits.length && !busy
     const isHeating = ovenWords.test(text) && (readOven(text) !== null || /\boven\b/iu.test(text)) && !waits.length && !/\b(?:grease|line|butter)\b/iu.test(text)
     if (!isIdle && !isHeating && !(bakes && last?.is === 'hands')) {

@@ -121,8 +121,8 @@ export function predictBake(known: BakeKnown, wanted: BakeWanted = {}): BakeTime
   if (run.minutes === null) return refuse('never', `At ${Math.round(heatTo)} °C its middle never gets to ${row.finish} °C within six hours.`)
   const warming: Warming = { minutes: run.curve.seconds.map(s => s / 60), coldest: run.curve.coldest, warmest: run.curve.warmest, finish: row.finish }
   const usual = !fits && anchor ? window(baked(anchor, usualScale).minutes ?? unanchoredMinutes(anchor.tin, anchor.ml, celsius), band.unstated) : null
-  // Nothing changed: the recipe knows best.
-  const same = from !== null && middle !== null && fits && Math.abs(rule / middle - 1) < 0.005 && from.material === to.material && (known.fan ?? false) === (wanted.fan ?? false) && start === room && altitude === 0
+  // Nothing changed: the recipe knows best; of what browns or dries the model says nothing against it.
+  const same = from !== null && middle !== null && (fits || row.by !== 'heat') && Math.abs(rule / middle - 1) < 0.005 && from.material === to.material && (known.fan ?? false) === (wanted.fan ?? false) && start === room && altitude === 0
   const anchored = anchor && middle !== null
   const likely = same ? middle : !anchored ? run.minutes : fits ? run.minutes : Math.sqrt(run.minutes * rule)
   const share = !anchored ? band.unstated : fits ? Math.max(band.calibrated, stated ? (stated[1] - stated[0]) / 2 / middle : 0) : band.rule

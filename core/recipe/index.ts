@@ -5,7 +5,7 @@ export { readPage, readRecipe, type PageOptions, type PageReading } from './page
 export { readFile, type FileReading } from './file'
 export { editRecipe, rereadAll, unknownsOf, type EditResult } from './correct'
 export { previewOf, type Preview } from './preview'
-export { readStep, readSteps, type PlacedStep, type Share, type StepReading, type StepUse } from './steps'
+export { ownLines, readStep, readSteps, type PlacedStep, type Share, type StepReading, type StepUse } from './steps'
 export type { StepTime } from './step-times'
 export { restingsIn, restKinds, roundResting, sayResting, withRestings, type Resting, type RestKind } from './restings'
 export type { TimeKind } from './tables/step-words'

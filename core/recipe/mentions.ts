@@ -19,6 +19,9 @@ const isCreaming = (step: string, m: { start: number, end: number, words: string
 /** Pantry words that in a step are what the hands do. */
 const onlyDoing = /^(?:spreads?|sprinkle|ice)$/iu
 
+/** "The white and milk chocolate": no egg's. */
+const sharesChocolate = /^\s*(?:,\s*\p{L}+\s*)?(?:and|or|&)\s+(?:milk|dark|plain|bittersweet|semisweet)\s+chocolate\b/iu
+
 /** What no list has and the step does not mean to eat: beans that weigh down a case, the curd that is being made. [P] */
 const notMeant: readonly { readonly words: RegExp, readonly in: RegExp }[] = [
   { words: /^beans$/iu, in: /\b(?:baking|ceramic)\s+beans\b|\bblind\b|\b(?:foil|paper|parchment)\s+and\s+(?:the\s+)?beans\b/iu },
@@ -36,6 +39,7 @@ const likeness = /\b(?:like|resembl\w+|(?:size|colour|color|consistency|texture|
 export function mentionsInStep(step: string, lines: readonly Line[] = [], own: readonly Line[] = lines): StepMention[] {
   const found: StepMention[] = []
   for (const m of findMentions(step).mentions) {
+    if (/^whites?$/iu.test(m.words) && sharesChocolate.test(step.slice(m.end))) { const line = lines.find(l => /\bwhite\s+(?:\p{L}+\s+)?chocolate\b/iu.test(l.text)); if (line?.ingredient) found.push({ start: m.start, end: m.end, words: m.words, ingredient: ingredientById(line.ingredient)!, verb: false, line }); continue }
     if (isCreaming(step, m) || onlyDoing.test(m.words) || likeness.test(step.slice(0, m.start))) continue
     const served = servedWith.test(step.slice(0, m.start))
     const line = (own === lines ? null : lineMeant(m.words, m.ingredient, own, served)) ?? lineMeant(m.words, m.ingredient, lines, served)
@@ -53,7 +57,7 @@ export function mentionsInStep(step: string, lines: readonly Line[] = [], own: r
 /** The words of everything a line names, worked out once a line: every step asks about every line. */
 let named = new WeakMap<Line, readonly (readonly string[])[]>()
 let ofEdition = 0
-function namesOf(line: Line): readonly (readonly string[])[] {
+export function namesOf(line: Line): readonly (readonly string[])[] {
   if (ofEdition !== pantryEdition()) [named, ofEdition] = [new WeakMap(), pantryEdition()]
   let words = named.get(line)
   if (!words) named.set(line, words = findMentions(line.text).mentions.map(m => plainWords(m.words)))

@@ -109,6 +109,7 @@ const fullWidth = 40
 /** Does a line go on in the next: it stops in the middle of what it says? */
 function goesOn(line: string, next: string): boolean {
   if (!next.trim() || /[.!?:;]\s*$/u.test(line) || isMeasuredThing(next.replace(/^[\s•*–-]+/u, ''))) return false
+  if (next.trim().length < fullWidth && /\s(?:to|for)\s+(?:serve|serving|dust|dusting|decorate|decorating|sprinkle|sprinkling|brush|brushing|glaze|garnish|fry|frying|greas\w+|top|topping)$/iu.test(next.trim())) return false
   const [stops, opens] = [/\b(?:the|a|an|and|or|of|for|at|to|with|in|into|until|from|on|about|your|then)\s*$/iu.test(line), /^\s*[\p{Ll}(]/u.test(next)]
   return line.trim().length >= fullWidth && opens && !/^\s*(?:x\s|\d)/iu.test(next) || stops && line.trim().length >= fullWidth / 2
 }

@@ -46,3 +46,34 @@ describe('what a step takes of which line', () => {
     expect(loaf.findings.filter(f => f.code === 'step-amount')).toEqual([])
   })
 })
+
+describe('steps of ordinary recipes', () => {
+  const steps = (text: string) => readSteps(readRecipe(text).recipe)
+  const kinds = (text: string) => steps(text).flatMap(step => step.times.map(time => time.kind))
+  test('“cook for two hours” in a hot oven is baking; on the hob it is not', () => {
+    expect(kinds('Rice pudding\n100 g pudding rice\n700 ml milk\n\nHeat the oven to 150 °C. Tip the rice and milk into a dish.\nCook for 2 hours until it wobbles.')).toEqual(['bake'])
+    expect(kinds('Plum sauce\n300 g plums\n50 g sugar\n\nHeat the oven to 150 °C for later.\nCook the plums and sugar in a pan for 20 minutes.')).toEqual(['cook'])
+    expect(kinds('Plum sauce\n300 g plums\n50 g sugar\n\nCook the plums and sugar for 20 minutes.')).toEqual(['cook'])
+  })
+  test('“set aside for 30 minutes” rests, “leave to set for 30 minutes” sets, what is left until doubled rises', () => {
+    expect(kinds('Batter\n100 g plain flour\n300 ml milk\n\nWhisk the flour and milk. Set aside for 30 minutes to rest.')).toEqual(['rest'])
+    expect(kinds('Slice\n100 g dark chocolate\n\nMelt the chocolate. Leave to set for 30 minutes.')).toEqual(['set'])
+    expect(kinds('Rolls\n500 g strong white flour\n7 g instant yeast\n\nKnead the flour and yeast with water. Leave for 4 hours or until doubled.')).toEqual(['rise'])
+  })
+  test('a line that says what it is for does not run into the one before', () => {
+    const { recipe } = readRecipe('Crepes\n100 g plain flour\n2 eggs\n300 ml milk\n1 tbsp sunflower oil, plus a little for frying\nlemon wedges and sugar, to serve\n\nWhisk the flour, eggs, milk and oil. Fry.')
+    expect(recipe.components[0]!.lines.map(line => line.text)).toEqual(expect.arrayContaining(['1 tbsp sunflower oil, plus a little for frying']))
+    expect(recipe.components[0]!.lines.filter(line => /serve/u.test(line.text)).every(line => line.purpose === 'serve')).toBe(true)
+  })
+  test('in a shared method “the egg” is the egg of the part that the step is about', () => {
+    const said = steps('Syrup tart\nFor the pastry\n250 g plain flour\n130 g butter\n1 egg\n\nFor the filling\n400 g golden syrup\n60 g butter\n100 g breadcrumbs\n1 egg\n\nMethod\nRub the butter into the flour, stir in the egg. Chill.\nWarm the syrup with the butter. Mix in the crumbs and egg.\nBeat in more egg.')
+    const eggs = said.flatMap(step => step.uses.filter(use => use.line?.ingredient === 'egg' || use.mention.ingredient.kind === 'egg').map(use => use.line?.component))
+    expect(eggs).toEqual(['pastry', 'filling', 'filling'])
+    expect(said.flatMap(step => step.uses.filter(use => use.mention.ingredient.kind === 'butter').map(use => use.line?.component))).toEqual(['pastry', 'filling'])
+  })
+  test('beans that weigh a case down and the curd that is made are no ingredients; beans of the list are', () => {
+    const names = (text: string) => steps(text).flatMap(step => step.uses.map(use => use.mention.words.toLowerCase()))
+    expect(names('Tart\n200 g plain flour\n100 g butter\n\nRub the butter into the flour. Fill with baking beans and bake blind for 15 minutes. Take out the paper and beans. Pour in the curd.')).toEqual(['butter', 'flour'])
+    expect(names('Bean brownies\n400 g black beans\n200 g sugar\n\nBlend the beans with the sugar.')).toContain('beans')
+  })
+})

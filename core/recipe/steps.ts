@@ -1,7 +1,7 @@
 import { millilitresIn, readOven, type OvenReading, type Region, type Unit } from '../measure'
-import { ingredientById, weigh, type Kind } from '../pantry'
+import { ingredientById, weigh, wordsOf, type Kind } from '../pantry'
 import { opensFor } from './gather'
-import { mentionsInStep, type StepMention } from './mentions'
+import { mentionsInStep, namesOf, type StepMention } from './mentions'
 import { readQuantity, type Quantity } from './quantity'
 import type { Component, Line, Recipe, Span } from './recipe'
 import { readStepTimes, type StepTime } from './step-times'
@@ -78,16 +78,53 @@ export interface PlacedStep extends StepReading { readonly component: string, re
 
 const linesIn = (components: readonly Component[]) => components.flatMap(c => c.lines.flatMap(line => [line, ...line.orElse]))
 
+/** The part that a step of a shared method works on: the one that it begins by naming; else the one whose own things it names, those that no other part lists; else the one before. */
+function partMeant(text: string, parts: readonly Component[], words: readonly ReadonlySet<string>[], before: Component | null): Component | null {
+  const named = parts.find(c => opensFor(text, c.name))
+  if (named) return named
+  const said = new Set(wordsOf(text).map(word => word.plain))
+  const alone = words.map((own, i) => [...own].filter(word => said.has(word) && words.every((other, j) => j === i || !other.has(word))).length)
+  const most = Math.max(...alone)
+  return most > 0 && alone.filter(n => n === most).length === 1 ? parts[alone.indexOf(most)]! : before
+}
+
+/** For each step of each part, the lines that its words mean first: its part's own, or, where one method makes several parts, those of the part that it is about. One array a part. */
+export function ownLines(recipe: Pick<Recipe, 'components'>): readonly (readonly (readonly Line[])[])[] {
+  const parts = recipe.components.filter(c => c.lines.length)
+  if (parts.length < 2) { const all = linesIn(recipe.components); return recipe.components.map(c => c.steps.map(() => all)) }
+  const lines = new Map(recipe.components.map(c => [c, linesIn([c])]))
+  const every = linesIn(recipe.components)
+  const shared = recipe.components.filter(c => c.steps.length).length === 1
+  const words = shared ? parts.map(part => new Set(part.lines.flatMap(namesOf).flat())) : []
+  let now: Component | null = null
+  return recipe.components.map(c => c.steps.map((text) => {
+    if (!shared) return lines.get(parts.find(part => opensFor(text, part.name)) ?? c)!
+    now = partMeant(text, parts, words, now)
+    return now ? lines.get(now)! : every
+  }))
+}
+
+/** Where a step is baked though it says "cook": the oven is hot, and no pan is spoken of. [P] */
+const hob = /\b(?:pans?|hob|simmer\w*|boil\w*|stir\w*|whisk\w*|heat|sides?|frying|fry|griddle|microwave|steam\w*|batches)\b/iu
+const shortestBake = 12
+const sentenceOf = (text: string, [from, to]: Span) => { const start = Math.max(...['.', ';', '!'].map(mark => text.lastIndexOf(mark, from) + 1)); const ends = ['.', ';', '!'].map(mark => text.indexOf(mark, to)).filter(at => at >= 0); return text.slice(start, Math.min(text.length, ...ends)) }
+
 /** Every step of a recipe, in order. */
 export function readSteps(recipe: Pick<Recipe, 'components' | 'region'>): PlacedStep[] {
-  // One method for all parts belongs to none of them.
-  const shared = recipe.components.filter(c => c.steps.length).length === 1
-  return recipe.components.flatMap(component => {
+  const owns = ownLines(recipe)
+  let hot = false
+  return recipe.components.flatMap((component, i) => {
     if (!component.steps.length) return []
     const all = linesIn([component, ...recipe.components.filter(c => c !== component)])
-    const own = shared ? all : linesIn([component])
-    // A step that begins by naming a part means that part's things first, wherever it stands.
-    const named = (text: string) => recipe.components.find(c => c.lines.length && opensFor(text, c.name))
-    return component.steps.map((text, at) => { const part = named(text); return { ...readStep(text, part ? linesIn([part, ...recipe.components.filter(c => c !== part)]) : all, recipe.region, part ? linesIn([part]) : own), component: component.name, at } })
+    const ordered = new Map<readonly Line[], readonly Line[]>()
+    return component.steps.map((text, at): PlacedStep => {
+      const own = owns[i]![at]!
+      let lines = ordered.get(own)
+      if (!lines) { const first = new Set(own); lines = own.length === all.length ? own : [...own, ...all.filter(line => !first.has(line))]; ordered.set(own, lines) }
+      const step = readStep(text, lines, recipe.region, own)
+      hot ||= step.oven !== null || /\bovens?\b/iu.test(text)
+      const times = hot ? step.times.map(time => time.kind === 'cook' && time.low >= shortestBake && !hob.test(sentenceOf(text, time.span)) ? { ...time, kind: 'bake' as const } : time) : step.times
+      return { ...step, times, component: component.name, at }
+    })
   })
 }

@@ -1,6 +1,6 @@
 import { weightText, type Region } from '../measure'
 import { ingredientById, nameIn, type Kind } from '../pantry'
-import { mentionsInStep, readSteps, sayResting, type Line, type Recipe } from '../recipe'
+import { mentionsInStep, ownLines, readSteps, sayResting, type Line, type Recipe } from '../recipe'
 import type { Part, Answer } from './part'
 import { listed } from './explain'
 import { sentencesOf } from './sentences'
@@ -97,7 +97,7 @@ function placeHelp(steps: At[], scope: readonly number[], line: Line, lines: rea
   // The method may name it already, though the list did not.
   if (scope.some(i => mentionsInStep(steps[i]!.text, lines).some(m => m.line === line))) return
   for (const kind of besides[helpKind(line)]) for (const i of scope) {
-    const found = mentionsInStep(steps[i]!.text, lines).find(m => m.line && m.line !== line && !goesOn.test(steps[i]!.text.slice(m.end)) && m.line.component === line.component && !m.verb && ingredientById(m.line.ingredient!)!.kind === kind && !/\bspoonful of $|\bwhip\w*\s[^.,;]*$/iu.test(steps[i]!.text.slice(0, m.start)))
+    const found = mentionsInStep(steps[i]!.text, lines).find(m => m.line && m.line !== line && !goesOn.test(steps[i]!.text.slice(m.end)) && m.line.component === line.component && m.line.purpose !== 'pan' && !/\(with $/u.test(steps[i]!.text.slice(0, m.start)) && !m.verb && ingredientById(m.line.ingredient!)!.kind === kind && !/\bspoonful of $|\bwhip\w*\s[^.,;]*$/iu.test(steps[i]!.text.slice(0, m.start)))
     if (found) { steps[i]!.text = putBeside(steps[i]!.text, found.end, name); return }
   }
   // Beside what comes in for something: "the starch mixture and water".
@@ -163,19 +163,18 @@ export function writeMethod(recipe: Recipe, was: readonly (readonly string[])[],
   const lines = recipe.components.flatMap(c => c.lines)
   const inserts: { readonly before: number, readonly component: number, readonly text: string }[] = []
   const loose: { readonly component: number, readonly text: string }[] = []
-  const isShared = recipe.components.filter(c => c.steps.length).length === 1
+  const owns = ownLines({ components: recipe.components.map((c, i) => ({ ...c, lines: asWritten.filter(l => l.component === c.name), steps: was[i] ?? c.steps })) }).flat()
   for (const making of makings) {
     const own = steps.flatMap((s, i) => s.component === making.at ? [i] : [])
     const scope = own.length ? own : steps.map((_, i) => i)
     // Where parts share a method, what was baked before this part's things came in was another's.
-    const ownAt = (i: number) => isShared ? asWritten : asWritten.filter(l => l.component === recipe.components[i]!.name)
-    const mine = scope.find(i => mentionsInStep(steps[i]!.was, asWritten, ownAt(steps[i]!.component)).some(m => m.line?.component === recipe.components[making.at]!.name && !m.verb)) ?? scope[0]!
+    const mine = scope.find(i => mentionsInStep(steps[i]!.was, asWritten, owns[i] ?? asWritten).some(m => m.line?.component === recipe.components[making.at]!.name && !m.verb)) ?? scope[0]!
     const othersBake = scope.some(i => i < mine && sentencesOf(steps[i]!.was).some(sentence => ovenWords.test(sentence)))
     for (const i of scope) reworded(steps[i]!, making, asWritten, i >= mine, !othersBake)
     for (const line of making.helps) placeHelp(steps, scope.filter(i => i >= mine), line, lines, recipe.region, making.answers)
     if (!scope.length) { making.first.forEach(text => loose.push({ component: making.at, text })); continue }
     making.first.forEach(text => inserts.push({ before: scope[0]!, component: steps[scope[0]!]!.component, text }))
-    for (const { before, text } of place(steps, scope, making, lines)) inserts.push({ before, component: steps[before]!.component, text })
+    for (const { before, text } of place(steps, scope.filter(i => i >= mine), making, lines)) inserts.push({ before, component: steps[before]!.component, text })
   }
   const written = recipe.components.map((c, component) => ({ ...c, steps: [
     ...steps.flatMap((s, i) => s.component === component ? [...inserts.filter(x => x.before === i).map(x => x.text), ...s.text.trim() ? [s.text] : []] : []),

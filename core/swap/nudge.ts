@@ -59,7 +59,7 @@ export function nudge(original: Recipe, plan: Plan, lineId: string, grams: Grams
   const told = plan.changes.map(change => change.component !== line.component ? change : ({ ...change, adds: change.adds.map(add => isIt(add.ingredient, add.grams) ? { ...add, grams: line.grams!.best, kitchen, times: (add.times ?? 1) * line.grams!.best / Math.max(was.grams!.best, 0.01) } : add), trims: change.trims.map(trim => trim.lineId === lineId ? { ...trim, to: line.grams!.best, kitchen } : trim) }))
   const known1 = told.some(change => change.trims.some(trim => trim.lineId === lineId)) || !before
   const changes = known1 ? told : [...told, { component: line.component, removes: [], adds: [], trims: [{ lineId, ingredient: line.ingredient, name: line.name, from: before.grams?.best ?? was.grams.best, to: line.grams!.best, kitchen, because: 'by your own hand' }], because: 'You moved it yourself.', did: '', school: null, source: 'your own hand' }]
-  return regardPlan(original, { ...plan, changes, recipe: withAmountsRight(recipe, new Map([[lineId, line.grams!.best / Math.max(was.grams.best, 0.01)]])), nudged: true }, people, wishes, known)
+  return regardPlan(original, { ...plan, changes, recipe: withAmountsRight(recipe, new Map([[lineId, line.grams!.best / Math.max(was.grams.best, 0.01)]]), original), nudged: true }, people, wishes, known)
 }
 
 /** What a tenth more of one line moves: the cost in loss either way, and each measure's change in its own tolerances. */

@@ -1,7 +1,7 @@
 import { weightText, type Region } from '../measure'
 import { ingredientById, nameIn, type Ingredient, measured, type Measured } from '../pantry'
 import { isInside } from '../formula'
-import { linesOf, mentionsInStep, type Component, type Line, type Recipe } from '../recipe'
+import { linesOf, mentionsInStep, ownLines, type Component, type Line, type Recipe } from '../recipe'
 import { asksPacket, isBlocked, type Table } from './allowed'
 import { candidatesFor, priceOf, type Wishes } from './candidates'
 import type { Added } from './draft'
@@ -182,10 +182,11 @@ export function rewriteRecipe(recipe: Recipe, parts: readonly Part[], rewritten:
     grease: nobodyAvoids(leverIngredients.grease, setting.table)?.name ?? null,
     dusting: nobodyAvoids(leverIngredients.dusting, setting.table)?.name ?? null,
   }
-  const renamed: Recipe = { ...recipe, components: recipe.components.map((component, i) => ({ ...component, lines: rewritten.get(i)?.component.lines ?? component.lines, steps: component.steps.map(step => rewriteStep(step, naming)) })) }
+  const owns = ownLines(recipe)
+  const renamed: Recipe = { ...recipe, components: recipe.components.map((component, i) => ({ ...component, lines: rewritten.get(i)?.component.lines ?? component.lines, steps: component.steps.map((step, at) => rewriteStep(step, naming, owns[i]![at]!)) })) }
   const factors = new Map([...rewritten.values()].flatMap(r => [...r.factors]))
   const asWritten = linesOf(recipe)
-  return writeMethod(withAmountsRight(renamed, factors), recipe.components.map(c => c.steps), [...rewritten.values()].map(r => r.making), asWritten)
+  return writeMethod(withAmountsRight(renamed, factors, recipe), recipe.components.map(c => c.steps), [...rewritten.values()].map(r => r.making), asWritten)
 }
 
 /** What stands for an ingredient that only a step names ("serve with cream"). */

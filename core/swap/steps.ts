@@ -48,9 +48,9 @@ const isEgg = (ingredient: Ingredient) => ingredient.kind.startsWith('egg')
  * "butter the tin" becomes "grease (with rapeseed oil) the tin". What has no stand-in is struck, with its clause where that was
  * about nothing else. '' when nothing is left of the step.
  */
-export function rewriteStep(step: string, naming: Renaming): string {
+export function rewriteStep(step: string, naming: Renaming, own: readonly Line[] = naming.lines): string {
   let text = step
-  const mentions = [...mentionsInStep(step, naming.lines)].sort((a, b) => b.start - a.start)
+  const mentions = [...mentionsInStep(step, naming.lines, own)].sort((a, b) => b.start - a.start)
   for (const m of mentions) {
     let to = renamed(step, m, naming)
     if (to === null) continue
@@ -75,12 +75,14 @@ const twiceNamed = (text: string) => text.replace(/\b((?:the\s+)?)([\p{L}-]+(?:\
 
 /**
  * Every step with the amounts that it states put right for lines that weigh something else now: struck where they are the whole
- * of the line, scaled by `factors` (by line id) where they are a share of it.
+ * of the line, scaled by `factors` (by line id) where they are a share of it. What the steps of `was` took without a line ("2 tsp water") is none of a new line's.
  */
-export function withAmountsRight(recipe: Recipe, factors: ReadonlyMap<string, number>): Recipe {
+export function withAmountsRight(recipe: Recipe, factors: ReadonlyMap<string, number>, was: Recipe): Recipe {
+  const saidAt = (text: string, share: { readonly quantity: { readonly start: number } }, end: number) => text.slice(share.quantity.start, end).trim().toLowerCase()
+  const unlisted = new Set(readSteps(was).flatMap(step => step.uses.flatMap(use => use.line || use.share.of !== 'amount' ? [] : [saidAt(step.text, use.share, use.mention.end)])))
   const cuts = new Map<string, (readonly [number, number, string])[]>()
   for (const step of readSteps(recipe)) for (const use of step.uses) {
-    if (use.share.of !== 'amount' || !use.line || !factors.has(use.line.id)) continue
+    if (use.share.of !== 'amount' || !use.line || !factors.has(use.line.id) || unlisted.has(saidAt(step.text, use.share, use.mention.end))) continue
     const factor = factors.get(use.line.id)!
     const whole = (use.line.grams?.best ?? 0) / factor
     const { grams, quantity } = use.share

@@ -15,7 +15,7 @@ export const timeKinds: readonly { readonly kind: TimeKind, readonly sign: RegEx
   { kind: 'soak', sign: /\b(?:soak\w*|steep\w*|infus\w*|bloom\w*|swell|macerat\w*|drain\w*|strain\w*)\b/giu },
   { kind: 'rise', sign: /\b(?:rise|rising|prov\w+|proof\w*|doubled?\s+in\s+size|ferment\w*)\b/giu },
   { kind: 'cool', sign: /\b(?:cool\w*|stand\s+in\s+the\s+tin|turn\s+(?:it\s+)?out)\b/giu },
-  { kind: 'set', sign: /\b(?:set|firm\s+up|harden)\b/giu },
+  { kind: 'set', sign: /\b(?:set(?!\s+(?:(?:it|them)\s+)?(?:aside|to\s+one\s+side|over|a\b|the\b))|firm\s+up|harden)\b/giu },
   { kind: 'rest', sign: /\b(?:rest|stand|leave|sit|relax)\b/giu },
   { kind: 'mix', sign: /\b(?:beat\w*|whisk\w*|whip\w*|mix\w*|cream|knead\w*|stir\w*|blend\w*|process|pulse|blitz|fold)\b/giu },
   { kind: 'cook', sign: /\b(?:simmer\w*|boil\w*|cook\w*|heat|fry\w*|melt\w*|poach\w*|stew\w*|caramelis\w*|steam\w*|microwave|reduc\w*)\b/giu },

@@ -29,6 +29,8 @@ export const wordingRows: readonly WordingRow[] = [
   { when: 'starch-set', about: 'egg', sign: /\buntil\s+(?:it\s+(?:is|has)\s+)?(?:thick(?:ened)?|thickens)\b/iu, to: 'until it bubbles and thickens' },
   { when: 'gel-boiled', sign: /\b(?:warm|heat)\b(?=[^.]*\bagar\b)/iu, to: 'bring to the boil' },
   { when: 'gel-boiled', sign: /\bstir\s+in\s+the\s+agar\b/iu, to: 'stir in the agar and boil for 2 minutes' },
+  { when: 'egg-gone', about: 'egg', sign: /\b(?:Break|Crack)\b/u, to: 'Put' },
+  { when: 'egg-gone', about: 'egg', sign: /\b(?:break|crack)\b/u, to: 'put' },
   { when: 'egg-gone', about: 'egg', sign: /\b(?:just\s+)?until\s+(?:just\s+)?(?:scrambled|curdled)[^.;,]*/iu, to: '' },
   { when: 'gluten-stays', families: [...cakes, 'pancake', 'scone'], about: 'flour', sign: /\b(?:beat|whisk|mix|stir)\b([^.]*?)\buntil\s+(?:completely\s+|very\s+|quite\s+)?(?:smooth|combined|well mixed)\b/iu, to: 'mix$1only until no dry flour is left' },
   { when: 'milk-gone', sign: /\b(?:deep\s+)?golden[- ]brown\b/iu, to: 'golden' },
@@ -53,7 +55,7 @@ export const placeRows: readonly PlaceRow[] = [
   { when: 'gluten-gone', families: ['yeast'], at: 'before-oven', says: 'Shape it with wet hands: it is more a thick batter than a dough, and kneading does nothing for it.', unless: /wet hands/iu },
   { when: 'foam-new', families: crumb, at: 'fat', says: 'It may look split where the foam meets the fat; that is fine.', unless: /look split/iu },
   { when: 'soured', and: 'soda', families: crumb, at: 'before-oven', says: 'Once the soured drink meets the soda, it goes into the oven within 8 minutes.', unless: /within \d+ minutes|straight away|immediately|at once/iu },
-  { when: 'egg-gone', families: cakes, at: 'after-oven', says: 'Leave it for 30–45 minutes to set before you cut it: this crumb firms up as it cools.', unless: /to set before|30–45 minutes|\b(?:leave|cool|rest|stand|wait|set)\b[^.]{0,60}\bbefore\b[^.]{0,20}\b(?:cut|slic|serv)|\bcut\w*\b[^.]{0,20}\b(?:once|when)\s+(?:it\s+is\s+|quite\s+)?(?:cold|cool)/iu },
+  { when: 'egg-gone', families: cakes, at: 'after-oven', says: 'Leave it for 30–45 minutes to set before you cut it: this crumb firms up as it cools.', unless: /to set before|30–45 minutes|\b(?:leave|cool)\b[^.]{0,60}\b(?:completely|quite)\s+(?:cold|cool)\b|\bcool\s+completely\b|\b(?:leave|cool|rest|stand|wait|set)\b[^.]{0,60}\bbefore\b[^.]{0,20}\b(?:cut|slic|serv)|\bcut\w*\b[^.]{0,20}\b(?:once|when)\s+(?:it\s+is\s+|quite\s+)?(?:cold|cool)/iu },
   { when: 'starch-set', families: ['cheesecake'], at: 'after-oven', says: 'Chill it overnight before it is cut: the starch sets only when it is cold.', unless: /overnight/iu },
 ]
 
