@@ -23,9 +23,9 @@ const onlyDoing = /^(?:spreads?|sprinkle|ice)$/iu
 const sharesChocolate = /^\s*(?:,\s*\p{L}+\s*)?(?:and|or|&)\s+(?:milk|dark|plain|bittersweet|semisweet)\s+chocolate\b/iu
 
 /** What no list has and the step does not mean to eat: beans that weigh down a case, the curd that is being made. [P] */
-const notMeant: readonly { readonly words: RegExp, readonly in: RegExp }[] = [
+const notMeant: readonly { readonly words: RegExp, readonly in: RegExp, /** Only where the list has what it is made of: else it may come out of a jar. */ readonly of?: readonly Kind[] }[] = [
   { words: /^beans$/iu, in: /\b(?:baking|ceramic)\s+beans\b|\bblind\b|\b(?:foil|paper|parchment)\s+and\s+(?:the\s+)?beans\b/iu },
-  { words: /^curd$/iu, in: /\bthe\s+curd\b/iu },
+  { words: /^curd$/iu, in: /\bthe\s+curd\b/iu, of: ['egg', 'egg-yolk', 'egg-product', 'starch', 'gel'] },
 ]
 
 /** "until it looks like breadcrumbs", "the size of a walnut": a likeness brings nothing. */
@@ -44,7 +44,7 @@ export function mentionsInStep(step: string, lines: readonly Line[] = [], own: r
     const served = servedWith.test(step.slice(0, m.start))
     const line = (own === lines ? null : lineMeant(m.words, m.ingredient, own, served)) ?? lineMeant(m.words, m.ingredient, lines, served)
     if (m.ingredient.kind === 'ready-made' && !served && !line) continue
-    if (!line && notMeant.some(row => row.words.test(m.words) && row.in.test(step))) continue
+    if (!line && notMeant.some(row => row.words.test(m.words) && row.in.test(step) && (!row.of || lines.some(l => row.of!.includes(ingredientById(l.ingredient ?? '')?.kind ?? 'water'))))) continue
     const verb = /^(?:butter|flour|oil)$/iu.test(m.words) && doing.test(step.slice(m.end)) && beforeDoing.test(step.slice(0, m.start))
     found.push({ start: m.start, end: m.end, words: m.words, ingredient: m.ingredient, verb, line: verb ? lines.find(l => l.ingredient === m.ingredient.id) ?? null : line })
   }
