@@ -67,7 +67,8 @@ export function partsOf(step: Pick<PlacedStep, 'text' | 'times'>, at: ClauseSett
   let celsius = at.celsius
   let baked = at.baked
   for (const { text, from } of clausesOf(step.text)) {
-    celsius = readOven(text)?.celsius ?? celsius
+    const oven = /[\d¼½¾]/u.test(text) ? readOven(text) : null
+    celsius = oven?.celsius ?? celsius
     const span: Span = [from, from + text.length]
     const times = step.times.filter(time => time.span[0] >= span[0] && time.span[0] < span[1] && time.high >= 1 && !(time.kind === 'other' && time.high >= longestOther))
     const waits = times.filter(time => time.kind !== 'mix' && time.kind !== 'cook' && time.kind !== 'preheat')
@@ -80,7 +81,7 @@ export function partsOf(step: Pick<PlacedStep, 'text' | 'times'>, at: ClauseSett
     // What is to be minded stands with what it is about.
     if (minded.test(bare) && last && (!times.length || /\bintervals?\b|\bevery\b/iu.test(text))) { parts[parts.length - 1] = { ...last, span: [last.span[0], span[1]], says: `${last.says} ${says}` }; continue }
     const isIdle = (waits.length > 0 || usual !== null) && waitWords.test(bare) && !bakes || remark.test(text) && !waits.length && !busy
-    const isHeating = ovenWords.test(text) && (readOven(text) !== null || /\boven\b/iu.test(text)) && !waits.length && !/\b(?:grease|line|butter)\b/iu.test(text)
+    const isHeating = ovenWords.test(text) && (oven !== null || /\boven\b/iu.test(text)) && !waits.length && !/\b(?:grease|line|butter)\b/iu.test(text)
     if (!isIdle && !isHeating && !(bakes && last?.is === 'hands')) {
       const row = handOf(bare)
       // A sentence that only waits ("Chill for 4 hours") takes hands for a moment.
@@ -96,7 +97,8 @@ export function partsOf(step: Pick<PlacedStep, 'text' | 'times'>, at: ClauseSett
   }
   // What is made ready by itself, where no verb says what is done, goes by its name: "flax gel".
   const [first] = parts
-  const name = handRows.some(row => row.sign.test(clausesOf(step.text)[0]?.text ?? '')) ? null : begins.exec(step.text)?.[1]
+  const named = begins.exec(step.text)?.[1]
+  const name = named && !handRows.some(row => row.sign.test(clausesOf(step.text)[0]?.text ?? '')) ? named : null
   if (first?.is === 'hands' && name) parts[0] = { ...first, short: name.trim() }
   return { parts, celsius }
 }
