@@ -14,7 +14,10 @@ export const useMakeStore = defineStore('make', () => {
   /** Minutes since 1970 on this device's clock; moved by the page's own beat. */
   const now = ref(Date.now() / 60_000)
   const making = computed<Making | null>(() => bench.bake?.making ?? null)
-  const counter = computed(() => making.value ? counterOf(making.value, now.value) : null)
+  /** The card that somebody is at, so that a wait which ends does not put another under the finger; the same after a reload. */
+  const inHand = ref(sessionStorage.getItem('ingwer-in-hand') ?? '')
+  function hold(card: string) { inHand.value = card; sessionStorage.setItem('ingwer-in-hand', card) }
+  const counter = computed(() => making.value ? counterOf(making.value, now.value, inHand.value) : null)
   /** What is being made in this house, whatever lies on the bench: its timers call on every page. */
   const active = shallowRef<{ readonly bake: string, readonly title: string, readonly making: Making } | null>(null)
   const calls = computed(() => active.value ? counterOf(active.value.making, now.value).calls : [])
@@ -134,5 +137,5 @@ export const useMakeStore = defineStore('make', () => {
 
   /** Something is being made on this bench, and not on the table yet. */
   const going = computed(() => counter.value !== null && counter.value.finished === null)
-  return { now, making, counter, going, active, calls, lookUp, sayActive, clockSet, beginning, rest, begin, say, back, replan, addPhoto, dropPhoto, finish, again, pour, result, canStepBack: computed(() => making.value !== null && canTakeBack(making.value)) }
+  return { now, making, counter, hold, going, active, calls, lookUp, sayActive, clockSet, beginning, rest, begin, say, back, replan, addPhoto, dropPhoto, finish, again, pour, result, canStepBack: computed(() => making.value !== null && canTakeBack(making.value)) }
 })

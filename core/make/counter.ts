@@ -14,8 +14,10 @@ export interface PlacedCard { readonly card: Card, readonly is: 'later' | 'ready
 /** Where a making stands at a moment; all moments on the clock as it is now. */
 export interface Counter {
   readonly cards: readonly PlacedCard[]
-  /** The card to look at: what was gone to, else the first that can be done; null when all is over or only waiting is left. */
+  /** The card to look at: what was gone to, else what is in hand, else the first that can be done; null when all is over or only waiting is left. */
   readonly current: PlacedCard | null
+  /** Another card that can be done and may not wait for long, while the current one is in hand: until when, and why. */
+  readonly calling: { readonly placed: PlacedCard, readonly moment: Moment, readonly because: string } | null
   readonly next: readonly PlacedCard[]
   /** The current card was gone to, and is not just the next. */
   readonly gone: boolean
@@ -44,8 +46,8 @@ function steady(log: readonly Happening[]): { readonly log: readonly Happening[]
 /** What wants no topping up: half a gram that a kitchen scale cannot show, or a hundredth. [I] */
 const toleranceOf = (grams: Grams) => Math.max(0.6, 0.01 * grams)
 
-/** Works out where a making stands. Shares nothing with the clock: `now` is given. */
-export function counterOf(making: Making, nowOnClock: Moment): Counter {
+/** Works out where a making stands. Shares nothing with the clock: `now` is given. A card that somebody is at (`inHand`) stays the current one, even when a wait ends that lets an earlier card begin. */
+export function counterOf(making: Making, nowOnClock: Moment, inHand = ''): Counter {
   const { log, off } = steady(making.log)
   const now = nowOnClock - off
   const here = (moment: Moment) => moment + off
@@ -115,16 +117,19 @@ export function counterOf(making: Making, nowOnClock: Moment): Counter {
     return { card, is, leftOut, since: since === null ? null : here(since), wanted: wantedOf(card), got: got.get(card.id) ?? null }
   })
   const open = placed.filter(p => isAttended(p.card) && (p.is === 'ready' || p.is === 'later'))
-  const current = open.find(p => p.card.id === gone) ?? open.find(p => p.is === 'ready') ?? null
+  const ready = open.filter(p => p.is === 'ready')
+  const current = open.find(p => p.card.id === gone) ?? ready.find(p => p.card.id === inHand) ?? ready[0] ?? null
   const attended = placed.filter(p => isAttended(p.card))
-  const limits = (current?.card.within ?? []).flatMap((w) => { const end = endOf(w.task); return end !== null && end <= now ? [{ moment: here(end + w.minutes), because: w.because }] : [] })
+  /** The nearest longest wait that a card ends. */
+  const limitOf = (card: Card | undefined) => (card?.within ?? []).flatMap((w) => { const end = endOf(w.task); return end !== null && end <= now ? [{ moment: here(end + w.minutes), because: w.because }] : [] }).sort((a, b) => a.moment - b.moment)[0] ?? null
+  const calling = ready.filter(p => p !== current).flatMap((placed) => { const limit = limitOf(placed.card); return limit ? [{ placed, ...limit }] : [] }).sort((a, b) => a.moment - b.moment)[0] ?? null
   const lastAt = Math.max(making.begun, ...log.filter(h => h.do !== 'go' && h.do !== 'clock').map(h => h.at))
   const onClock = (timer: Timer): Timer => ({ ...timer, begun: here(timer.begun), ends: here(timer.ends), stopped: timer.stopped === null ? null : here(timer.stopped), marks: timer.marks.map(mark => ({ ...mark, moment: here(mark.moment) })) })
   const onClockTimers = all.map(onClock).sort((a, b) => a.ends - b.ends)
   return {
     cards: placed, current, next: open.filter(p => p !== current).slice(0, 2), gone: current !== null && current.card.id === gone, done: attended.filter(p => p.is === 'over' || p.is === 'running').length, of: attended.length,
     timers: onClockTimers, calls: callsOf(onClockTimers, nowOnClock),
-    deadline: limits.sort((a, b) => a.moment - b.moment)[0] ?? null, factors, finished: finished === null ? null : here(finished), happened: happenedOf(making, placed, onClockTimers, here(lastAt), current && (current.card.id === gone || here(current.card.starts) <= nowOnClock + 1) ? current : null), lastAt: here(lastAt),
+    calling, deadline: limitOf(current?.card), factors, finished: finished === null ? null : here(finished), happened: happenedOf(making, placed, onClockTimers, here(lastAt), current && (current.card.id === gone || here(current.card.starts) <= nowOnClock + 1) ? current : null), lastAt: here(lastAt),
   }
 }
 

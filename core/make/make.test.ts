@@ -110,6 +110,33 @@ describe('where it stands', () => {
     expect(counterOf(log, now + 59).cards.find(p => p.card.id === chill.id)!.is).toBe('running')
     expect(counterOf(log, now + 60).cards.find(p => p.card.id === chill.id)!.is).toBe('over')
   })
+  test('a card that is in hand stays until its tick, though a wait ends that an earlier card waited for', () => {
+    let moved = 0
+    for (const start of [...demo.map(b => begun(b)), begun(ginger, shortbread)]) {
+      let [making, now] = [start, start.begun]
+      for (let n = 0; n < 600; n++) {
+        const { current, timers } = counterOf(making, now)
+        if (!current) { const next = timers.find(t => t.stopped === null && t.ends > now); if (!next) break; now = next.ends; continue }
+        now = Math.max(now, current.card.starts)
+        const { id, minutes } = counterOf(making, now).current!.card
+        for (const share of [0.3, 1, 3, 12]) {
+          const counter = counterOf(making, now + share * minutes, id)
+          expect(counter.current!.card.id).toBe(id)
+          if (counterOf(making, now + share * minutes).current!.card.id === id) continue
+          moved++
+          // What may not wait is said beside it.
+          const earlier = counterOf(making, now + share * minutes).current!
+          if (counterOf(making, now + share * minutes).deadline) expect(counter.calling!.moment).toBeLessThanOrEqual(counterOf(making, now + share * minutes).deadline!.moment)
+          expect(counter.next.map(p => p.card.id)).toContain(earlier.card.id)
+        }
+        const { card } = making.cards.map(card => ({ card })).find(c => c.card.id === id)!
+        now += card.kind === 'bake' ? 0 : Math.max(0.2, minutes)
+        making = say(making, now, act(card))
+        expect(counterOf(making, now, id).current?.card.id).not.toBe(id)
+      }
+    }
+    expect(moved).toBeGreaterThan(0)
+  })
   test('a card can be gone to out of order and comes back into it; looking about is kept once', () => {
     const later = first.cards.find(p => p.card.kind === 'weigh' && p.card.item!.name === 'milk')!
     const there = say(making, making.begun + 1, { do: 'go', card: making.cards[3]!.id }, { do: 'go', card: later.card.id })

@@ -47,6 +47,8 @@ async function begin(of: Extract<DayPlan, { ok: true }> | null) {
 const several = computed(() => new Set((making.value?.cards ?? []).map(c => c.bake).filter(Boolean)).size > 1)
 const rest = computed(() => make.rest?.plan.ok ? make.rest.plan : null)
 const soon = 4
+/** So many minutes before its end a longest wait of another card is said. */
+const soonGone = 16
 /** When the plan wants the current card, where that is not yet. */
 const idleUntil = computed(() => {
   const at = counter.value
@@ -56,6 +58,7 @@ const idleUntil = computed(() => {
   const starts = at.current.card.kind === 'heat' ? rest.value?.preheats.find(p => p.celsius === at.current!.card.celsius)?.at : task?.starts
   return starts !== undefined && starts - make.now > soon && !at.cards.some(p => p.card.task === at.current!.card.task && p.is === 'over') ? starts : null
 })
+watch(() => counter.value && (idleUntil.value === null ? counter.value.current?.card.id ?? '' : ''), (card) => { if (card !== null) make.hold(card) }, { immediate: true })
 watch([() => making.value?.log.length, () => Math.floor(make.now), () => making.value?.id], () => { if (making.value && finished.value === null) void make.replan() }, { immediate: true })
 async function say(sayings: readonly Saying[]) {
   await make.say(...sayings)
@@ -164,6 +167,7 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
             <template v-else><button v-for="n in [1, 3, 5]" :key="n" type="button" class="knuckle ghost" :aria-label="`${n} minutes more`" @click="say([{ do: 'more', timer: call.timer, minutes: n }])">+{{ n }}</button><button type="button" class="knuckle done" @click="say([{ do: 'stop', timer: call.timer }])">It is done</button></template>
           </div>
         </section>
+        <p v-if="counter.calling && counter.calling.moment - make.now < soonGone" class="over calling" role="status"><span><b>{{ counter.calling.moment > make.now ? sayCount(counter.calling.moment - make.now) : 'now' }}</b> {{ counter.calling.because }}</span><button type="button" class="knuckle ghost" @click="say([{ do: 'go', card: counter.calling.placed.card.id }])">{{ counter.calling.placed.card.short }} first</button></p>
         <p v-if="rest && rest.over.length" class="over" role="status">Waited too long already: {{ rest.over[0] }}. Go straight on.</p>
         <p v-else-if="make.rest && make.rest.late >= 3" class="over" role="status">{{ Math.round(make.rest.late) }} min behind: on the table at {{ sayHour(hour!) }}.</p>
         <p v-if="make.rest && !make.rest.plan.ok" class="over" role="status">{{ make.rest.plan.problem.sentence }}</p>
@@ -227,6 +231,7 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
 .call p::first-letter { text-transform: uppercase; }
 .call .done { flex: 1; }
 .over { background: var(--slate-pale); border-radius: 14px; padding: 10px 14px; }
+.calling { display: flex; flex-wrap: wrap; gap: 10px; align-items: center; justify-content: space-between; }
 .idle { display: grid; gap: 12px; }
 .idle h1 { font-size: clamp(1.7rem, 4vw, 2.3rem); font-weight: 700; }
 .wait { font-family: var(--font-title); font-weight: 750; font-size: clamp(4rem, 12vw, 6rem); line-height: 1; letter-spacing: -0.03em; }
