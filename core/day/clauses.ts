@@ -1,4 +1,5 @@
 import { readOven, type Celsius, type Minutes } from '../measure'
+import { remembered } from '../pantry'
 import type { PlacedStep, Span, StepTime } from '../recipe'
 import { cutBefore, handRows, inTheOven, leadIn, leftBeforeCut, minded, neededLater, otherHand, ovenWords, remark, sideWords, timesOver, togetherWords, untimedWaits, usualHold, waitWords, wantsCold, wantsWarm } from './tables/clauses'
 
@@ -13,13 +14,34 @@ export type Part = { readonly span: Span, readonly celsius: Celsius | null } & (
 /** What hands do where a step only bakes. */
 export const putIn = 'Into the oven.'
 
-interface Clause { readonly text: string, readonly from: number }
+/** A clause, and what its words say whatever was baked before: `bare` is what begins with the verb, `row` whose verb it is. */
+interface Clause {
+  readonly text: string
+  readonly from: number
+  readonly bare: string
+  readonly says: string
+  readonly celsius: Celsius | null
+  readonly row: ReturnType<typeof handOf>
+  readonly minded: boolean
+  readonly waits: boolean
+  readonly remark: boolean
+  readonly heats: boolean
+  readonly times: number
+}
 
 /** Sentences, what follows a "then", and what is left to itself or put to the rest at the end of one: times such as "1.5 hours" are not torn. */
-function clausesOf(text: string): Clause[] {
-  const cuts = [0, ...[...text.matchAll(cutBefore)].map(hit => hit.index + (hit[1] ? 0 : hit[0].length)), text.length].sort((a, b) => a - b)
-  return cuts.slice(0, -1).map((from, i) => ({ text: text.slice(from, cuts[i + 1]), from })).filter(clause => /\p{L}/u.test(clause.text))
-}
+const clausesOf = remembered((whole): readonly Clause[] => {
+  const cuts = [0, ...[...whole.matchAll(cutBefore)].map(hit => hit.index + (hit[1] ? 0 : hit[0].length)), whole.length].sort((a, b) => a - b)
+  return cuts.slice(0, -1).map((from, i) => ({ text: whole.slice(from, cuts[i + 1]), from })).filter(clause => /\p{L}/u.test(clause.text)).map(({ text, from }): Clause => {
+    const oven = /[\d¼½¾]/u.test(text) ? readOven(text) : null
+    const bare = bareOf(text.replace(/^\W*(?:and\s+)?(?:then\s+)?/iu, ''))
+    return {
+      text, from, bare, says: sentence(text), celsius: oven?.celsius ?? null, row: handOf(bare), minded: minded.test(bare), waits: waitWords.test(bare), remark: remark.test(text),
+      heats: ovenWords.test(text) && (oven !== null || /\boven\b/iu.test(text)) && !/\b(?:grease|line|butter)\b/iu.test(text),
+      times: timesOver.reduce((by, row) => row.sign.test(text) ? by * row.by : by, 1),
+    }
+  })
+}, 1000)
 /** A clause as a sentence of its own. */
 const sentence = (text: string): string => { const bare = text.trim().replace(/^[,;]\s*/u, '').replace(/^(?:and\s+)?(?:then\s+)?/iu, '').replace(/[,;\s]+$/u, ''); return `${bare.charAt(0).toUpperCase()}${bare.slice(1)}${/[.!?]$/u.test(bare) ? '' : '.'}` }
 /** Without "Meanwhile,", "For the filling,", "Once it is cold,": what begins with the verb. */
@@ -29,11 +51,13 @@ function bareOf(text: string): string {
   return bare
 }
 const otherShort = (bare: string): string => /^\p{L}{3,12}(?=[\s.,;!]|$)/u.exec(bare)?.[0].toLowerCase() ?? otherHand.short
+/** All verbs as one pattern, a group a row: an alternation takes the first place, and of two rows there the first. */
+const anyHand = new RegExp(handRows.map(row => `(${row.sign.source})`).join('|'), 'iu')
 /** The row whose verb comes first; of two at one place the one that stands first. */
 function handOf(bare: string) {
-  let best: { readonly row: (typeof handRows)[number], readonly at: number } | null = null
-  for (const row of handRows) { const at = bare.search(row.sign); if (at >= 0 && (!best || at < best.at)) best = { row, at } }
-  return best ? { ...best.row, short: best.row.short || best.row.sign.exec(bare)![0].toLowerCase() } : { ...otherHand, short: otherShort(bare), mixer: undefined, holds: undefined }
+  const hit = anyHand.exec(bare)
+  const row = hit && handRows[hit.findIndex((group, n) => n > 0 && group !== undefined) - 1]
+  return row ? { ...row, short: row.short || hit[0].toLowerCase() } : { ...otherHand, short: otherShort(bare), mixer: undefined, holds: undefined }
 }
 
 export interface ClauseSetting {
@@ -50,8 +74,8 @@ export interface ClauseSetting {
 }
 
 /** A wait for which nobody wrote a time: how long is usual, or null. */
-function untimed(text: string, at: ClauseSetting): { readonly kind: StepTime['kind'], readonly minutes: Minutes, readonly told: boolean } | null {
-  if (!waitWords.test(text) || neededLater.test(text)) return null
+function untimed({ bare: text, waits }: Clause, at: ClauseSetting): { readonly kind: StepTime['kind'], readonly minutes: Minutes, readonly told: boolean } | null {
+  if (!waits || neededLater.test(text)) return null
   const row = untimedWaits.find(each => each.sign.test(text))
   if (!row) return null
   const minutes = row.minutes === 'cold' ? at.baked ? at.cold : row.unbaked! : row.minutes === 'settles' ? at.baked ? at.settles : row.unbaked! : row.minutes
@@ -66,24 +90,21 @@ export function partsOf(step: Pick<PlacedStep, 'text' | 'times'>, at: ClauseSett
   const parts: Part[] = []
   let celsius = at.celsius
   let baked = at.baked
-  for (const { text, from } of clausesOf(step.text)) {
-    const oven = /[\d¼½¾]/u.test(text) ? readOven(text) : null
-    celsius = oven?.celsius ?? celsius
+  for (const clause of clausesOf(step.text)) {
+    const { text, from, bare, says, row } = clause
+    celsius = clause.celsius ?? celsius
     const span: Span = [from, from + text.length]
     const times = step.times.filter(time => time.span[0] >= span[0] && time.span[0] < span[1] && time.high >= 1 && !(time.kind === 'other' && time.high >= longestOther))
     const waits = times.filter(time => time.kind !== 'mix' && time.kind !== 'cook' && time.kind !== 'preheat')
-    const busy = times.filter(time => time.kind === 'mix' || time.kind === 'cook').reduce((sum, time) => sum + time.high, 0) * timesOver.reduce((by, row) => row.sign.test(text) ? by * row.by : by, 1)
-    const bare = bareOf(text.replace(/^\W*(?:and\s+)?(?:then\s+)?/iu, ''))
-    const says = sentence(text)
-    const usual = times.length || step.times.some(time => time.kind === 'rest' && /\brest\b/iu.test(bare)) ? null : untimed(bare, { ...at, baked })
+    const busy = times.filter(time => time.kind === 'mix' || time.kind === 'cook').reduce((sum, time) => sum + time.high, 0) * clause.times
+    const usual = times.length || step.times.some(time => time.kind === 'rest' && /\brest\b/iu.test(bare)) ? null : untimed(clause, { ...at, baked })
     const bakes = waits[0]?.kind === 'bake' && /^(?:(?:blind[\s-]+)?bake|cook|roast|return|put\s+(?:\w+\s+)?(?:in|back))\b/iu.test(bare)
     const last = parts.at(-1)
     // What is to be minded stands with what it is about.
-    if (minded.test(bare) && last && (!times.length || /\bintervals?\b|\bevery\b/iu.test(text))) { parts[parts.length - 1] = { ...last, span: [last.span[0], span[1]], says: `${last.says} ${says}` }; continue }
-    const isIdle = (waits.length > 0 || usual !== null) && waitWords.test(bare) && !bakes || remark.test(text) && !waits.length && !busy
-    const isHeating = ovenWords.test(text) && (oven !== null || /\boven\b/iu.test(text)) && !waits.length && !/\b(?:grease|line|butter)\b/iu.test(text)
+    if (clause.minded && last && (!times.length || /\bintervals?\b|\bevery\b/iu.test(text))) { parts[parts.length - 1] = { ...last, span: [last.span[0], span[1]], says: `${last.says} ${says}` }; continue }
+    const isIdle = (waits.length > 0 || usual !== null) && clause.waits && !bakes || clause.remark && !waits.length && !busy
+    const isHeating = clause.heats && !waits.length
     if (!isIdle && !isHeating && !(bakes && last?.is === 'hands')) {
-      const row = handOf(bare)
       // A sentence that only waits ("Chill for 4 hours") takes hands for a moment.
       const only = bakes || waits.length > 0 && text.length < 60
       const minutes = busy || (only ? 1 : Math.max(1, Math.round(row.minutes * at.pace)))

@@ -1,4 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs'
+import { emptyStock, stockPantry } from '../pantry'
+import type { Component } from '../recipe'
 import { asWritten, readRecipe, sizeUp, usualKitchen } from '../pan'
 import { learnPace, paceFor } from './pace'
 import { ifLate, planDay, type DayOptions, type DayPlan, type PlacedTask } from './plan-day'
@@ -47,6 +49,23 @@ describe('a recipe as work', () => {
     const fill = workOf(meringue).rules.find(r => r.because.includes('dressed'))!
     expect(-fill.least).toBeLessThan(30)
     expect(workOf(shortbread).tasks.find(t => t.short === 'chill')!.minutes).toBe(60)
+  })
+  test('what was worked out is kept for the same bake alone: another size, word, name, heat or pantry is worked out anew', () => {
+    const before = workOf(ginger)
+    expect(workOf(structuredClone(ginger))).toBe(before)
+    const [part] = ginger.recipe.components as [Component]
+    const other = (change: Partial<DayBake>) => expect(workOf({ ...ginger, ...change })).not.toBe(before)
+    other({ sized: null })
+    other({ id: 'x' })
+    other({ recipe: { ...ginger.recipe, oven: null } })
+    const said = workOf({ ...ginger, recipe: { ...ginger.recipe, components: [{ ...part, steps: [...part.steps, 'Leave it for 2 hours.'] }] } })
+    expect(said.tasks.find(t => t.says === 'Leave it for 2 hours.')?.minutes).toBe(120)
+    stockPantry(emptyStock)
+    expect(workOf(ginger)).not.toBe(before)
+    expect(workOf(ginger)).toEqual(before)
+  })
+  test('no verb of the hands has a group of its own: they are looked for all at once', () => {
+    for (const { sign } of handRows) expect(new RegExp(`${sign.source}|`, 'u').exec('')).toHaveLength(1)
   })
   test('every row of work can be met', () => {
     for (const row of handRows) expect(row.minutes).toBeGreaterThan(0)

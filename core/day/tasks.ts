@@ -1,5 +1,5 @@
-import type { Celsius, Minutes } from '../measure'
-import { ingredientById } from '../pantry'
+import type { Celsius, Grams, Minutes } from '../measure'
+import { ingredientById, pantryEdition, remembered } from '../pantry'
 import { linesOf, readSteps, type Line, type PlacedStep, type Recipe } from '../recipe'
 import { areaAt, batterOfFamily, mainBake, bakesOf, type SizedUp } from '../pan'
 import { begins, partsOf } from './clauses'
@@ -43,8 +43,13 @@ const recipeHeat = (recipe: Recipe, steps: readonly PlacedStep[]): Celsius | nul
  * A bake as tasks and rules: its weighing, every stretch of work and every wait of its rewritten steps, the oven, cooling, and the serving. Parts that begin with their own name
  * run beside each other until a step brings them together. Times are the steps' own, else from the table; the bake time is the pan stage's.
  */
-export function workOf(bake: DayBake): DayWork {
-  const { recipe, sized } = bake
+export const workOf = ({ id, title, recipe, sized }: DayBake): DayWork => workFrom({ id, title, recipe, grams: sized?.batter?.grams ?? null, settles: sized?.settles ?? null, shelf: shelfOf(sized), loads: sized?.pieces?.loads ?? 1, likely: sized?.tins.map(t => t.time).find(t => t.ok)?.likely ?? null })
+
+/** All of a bake that its work rests on, without the curves of the pan stage. */
+interface WorkedBake extends Pick<DayBake, 'id' | 'title' | 'recipe'> { readonly grams: Grams | null, readonly settles: Minutes | null, /** Halves of a shelf. */ readonly shelf: number, readonly loads: number, /** Minutes that its bake likely takes. */ readonly likely: Minutes | null }
+
+const workFrom = remembered((bake: WorkedBake): DayWork => {
+  const { recipe, loads } = bake
   const steps = readSteps(recipe)
   const tasks: DayTask[] = []
   const rules: DayRule[] = []
@@ -73,19 +78,17 @@ export function workOf(bake: DayBake): DayWork {
   let cold: DayTask | null = null
   /** What it is left for before it is cut. */
   const untilCut: DayTask[] = []
-  const untilCold = coldAfter(sized?.batter?.grams ?? 800)
+  const untilCold = coldAfter(bake.grams ?? 800)
   let celsius = recipeHeat(recipe, steps)
   const bakes = bakesOf(recipe, steps)
   const longest = mainBake(bakes)
   // Of several bakes of about one length (a case baked blind, filled, baked again) none is the one that the pan stage times: they stay as written.
   const main = longest && bakes.every(each => each === longest || each.minutes[1] < comparable * longest.minutes[1]) ? longest : null
-  const setTime = sized?.tins.map(t => t.time).filter(t => t.ok)[0]
-  const loads = sized?.pieces?.loads ?? 1
   let wasBaked = false
 
   for (const step of steps) {
     const named = begins.test(step.text) && chain !== null
-    const cut = partsOf(step, { settles: Math.max(10, sized?.settles ?? 15), cold: untilCold, pace, celsius, baked: wasBaked, side: named || sideWords.test(step.text) })
+    const cut = partsOf(step, { settles: Math.max(10, bake.settles ?? 15), cold: untilCold, pace, celsius, baked: wasBaked, side: named || sideWords.test(step.text) })
     celsius = cut.celsius
     /** Tasks that the next one on the way has to follow as well. */
     let joins: DayTask[] = []
@@ -125,10 +128,10 @@ export function workOf(bake: DayBake): DayWork {
         const { time } = part
         const isBake = time.kind === 'bake'
         const isMain = isBake && main && time.low === main.minutes[0] && time.high === main.minutes[1] && main.step?.at === step.at && main.step.component === step.component
-        const minutes = isMain && setTime?.ok && setTime.likely > 0 ? Math.round(setTime.likely) : Math.round((time.low + time.high) / 2)
+        const minutes = isMain && bake.likely ? Math.round(bake.likely) : Math.round((time.low + time.high) / 2)
         const row = isBake ? null : waitRows[time.kind as keyof typeof waitRows] ?? waitRows.other
         task = isBake
-          ? add({ id: id(name), kind: 'bake', place: 'oven', racks: shelfOf(sized), celsius: part.celsius, short: 'bake', says: part.says, minutes: minutes * Math.max(1, isMain ? loads : 1), waits: 'bake', ...where })
+          ? add({ id: id(name), kind: 'bake', place: 'oven', racks: bake.shelf, celsius: part.celsius, short: 'bake', says: part.says, minutes: minutes * Math.max(1, isMain ? loads : 1), waits: 'bake', ...where })
           : add({ id: id(name), kind: 'wait', place: part.inside ? 'oven' : row!.place, racks: part.inside ? wholeOven : 0, short: row!.short, says: part.says, minutes: Math.round(time.low), waits: time.kind, ...where })
         setGoing = last?.hands ? last : setGoing
         if (isBake) {
@@ -172,7 +175,7 @@ export function workOf(bake: DayBake): DayWork {
     }
     if (last) chain = last
   }
-  const settles = sized?.settles ?? (wasBaked ? batterOfFamily('other').settles[0] : 0)
+  const settles = bake.settles ?? (wasBaked ? batterOfFamily('other').settles[0] : 0)
   if (out && chain === out && settles && !untilCut.length) {
     const cool = add({ id: id('settle'), kind: 'wait', short: 'settle', says: `Left ${settles} min before it is cut.`, minutes: settles, waits: 'cool' })
     after(out, cool, 'it sets while it cools')
@@ -186,6 +189,6 @@ export function workOf(bake: DayBake): DayWork {
   }
   if (!chain) after(weigh, serve, 'weighed in first')
   return { tasks, ...consistent(tasks, rules) }
-}
+}, 40, pantryEdition, JSON.stringify)
 
 const sayLong = (m: Minutes) => m >= 1440 ? `${Math.round(m / 1440)} days` : m >= 120 ? `${Math.round(m / 60)} hours` : `${m} minutes`

@@ -1,4 +1,5 @@
 import type { Celsius } from '../measure'
+import { remembered } from '../pantry'
 import { boilingPoint, type Metres } from './air'
 import { depthOf, sidesAt, tubeAcross } from './geometry'
 import { heat, type Heated, type Heating, type Side } from './heat'
@@ -61,17 +62,9 @@ export function baked(of: Baking, scale: number): Heated & { readonly minutes: n
  * The factor at which the model takes the stated minutes: a secant in the logarithm, since time falls about as a power of it. At most twelve
  * runs; null where no factor between 0.15 and 4 does.
  */
-export function calibrate(of: Baking, minutes: number): number | null {
-  const key = JSON.stringify([of, minutes])
-  const kept = known.get(key)
-  if (kept !== undefined) return kept
-  if (known.size > 200) known.clear()
-  const found = fit(of, minutes)
-  known.set(key, found)
-  return found
-}
+export const calibrate = (of: Baking, minutes: number): number | null => fitted({ of, minutes })
 /** The same anchor is asked for whenever a slider moves. */
-const known = new Map<string, number | null>()
+const fitted = remembered(({ of, minutes }: { readonly of: Baking, readonly minutes: number }) => fit(of, minutes), 200, () => 0, JSON.stringify)
 
 function fit(of: Baking, minutes: number): number | null {
   const off = (log: number) => { const run = baked(of, Math.exp(log)); return run.minutes === null ? 3 : Math.log(run.minutes / minutes) }

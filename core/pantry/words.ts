@@ -1,3 +1,4 @@
+import { remembered } from './remembered'
 import { spellings } from './tables/spellings'
 
 /** A word of a text, in the form in which names are compared, and where it stands. */
@@ -16,18 +17,10 @@ function singular(word: string): string {
 }
 
 /** Recipes say the same few thousand words again and again. */
-const known = new Map<string, string>()
-const mostKnown = 20_000
-
-export function plainWord(word: string): string {
-  const before = known.get(word)
-  if (before !== undefined) return before
+export const plainWord = remembered((word) => {
   const plain = singular(word.normalize('NFD').replace(accents, '').toLowerCase().replace(/['’]s?$/u, '').replace(/['’]/gu, ''))
-  const found = spellings.get(plain) ?? plain
-  if (known.size >= mostKnown) known.clear()
-  known.set(word, found)
-  return found
-}
+  return spellings.get(plain) ?? plain
+}, 20_000)
 
 /** The words of a text without accents, case or plural. Hyphens part words: "all-purpose" is two. */
 export function wordsOf(text: string): Word[] {

@@ -1,4 +1,4 @@
-import { findMentions, ingredientById, pantryEdition, partOfFruit, wordsOf, type Ingredient, type Kind } from '../pantry'
+import { findMentions, ingredientById, pantryEdition, partOfFruit, remembered, wordsOf, type Ingredient, type Kind } from '../pantry'
 import type { Line } from './recipe'
 import { hiddenWords } from './tables/hidden-words'
 
@@ -38,7 +38,7 @@ const likeness = /\b(?:like|resembl\w+|(?:size|colour|color|consistency|texture|
  */
 export function mentionsInStep(step: string, lines: readonly Line[] = [], own: readonly Line[] = lines): StepMention[] {
   const found: StepMention[] = []
-  for (const m of findMentions(step).mentions) {
+  for (const m of namedIn(step)) {
     if (/^whites?$/iu.test(m.words) && sharesChocolate.test(step.slice(m.end))) { const line = lines.find(l => /\bwhite\s+(?:\p{L}+\s+)?chocolate\b/iu.test(l.text)); if (line?.ingredient) found.push({ start: m.start, end: m.end, words: m.words, ingredient: ingredientById(line.ingredient)!, verb: false, line }); continue }
     if (isCreaming(step, m) || onlyDoing.test(m.words) || likeness.test(step.slice(0, m.start))) continue
     const served = servedWith.test(step.slice(0, m.start))
@@ -54,17 +54,12 @@ export function mentionsInStep(step: string, lines: readonly Line[] = [], own: r
   return found.sort((a, b) => a.start - b.start)
 }
 
-/** The words of everything a line names, worked out once a line: every step asks about every line. */
-let named = new WeakMap<Line, readonly (readonly string[])[]>()
-let ofEdition = 0
-export function namesOf(line: Line): readonly (readonly string[])[] {
-  if (ofEdition !== pantryEdition()) [named, ofEdition] = [new WeakMap(), pantryEdition()]
-  let words = named.get(line)
-  if (!words) named.set(line, words = findMentions(line.text).mentions.map(m => plainWords(m.words)))
-  return words
-}
-
 const plainWords = (text: string) => wordsOf(text).map(w => w.plain)
+/** What lines and steps name: every step asks about every line, and every stage about every step. */
+const namedIn = remembered(text => findMentions(text).mentions, 2000, pantryEdition)
+const namesIn = remembered(text => namedIn(text).map(m => plainWords(m.words)), 2000, pantryEdition)
+/** The words of everything that a line names. */
+export const namesOf = (line: Line): readonly (readonly string[])[] => namesIn(line.text)
 /** Words for what of a plant, or made of it, is meant. */
 const ofPlant: ReadonlySet<string> = new Set(['pod', 'bean', 'extract', 'essence', 'paste', 'powder', 'seed', 'stick', 'root', 'leaf', 'sugar', 'strand'].map(word => plainWords(word)[0]!))
 const beginsWith = (all: readonly string[], head: readonly string[]) => head.length > 0 && head.length < all.length && head.every((word, i) => all[i] === word)
@@ -94,7 +89,7 @@ function lineMeant(words: string, ingredient: Ingredient, lines: readonly Line[]
   const beginning = lines.find(l => l.ingredient && namesOf(l).some(words => beginsWith(words, tail) && words.slice(tail.length).every(word => ofPlant.has(word))))
   if (beginning) return beginning
   // "1 lemon, zest and juice" lists both.
-  const ofFruit = lines.find(l => (['juice', 'zest'] as const).some(part => saidPart[part].test(l.text) && partOfFruit(findMentions(l.text).mentions, part)?.id === ingredient.id))
+  const ofFruit = lines.find(l => (['juice', 'zest'] as const).some(part => saidPart[part].test(l.text) && partOfFruit(namedIn(l.text), part)?.id === ingredient.id))
   if (ofFruit) return ofFruit
   const ofKind = (...kinds: readonly Kind[]) => lines.find(l => l.ingredient !== null && kinds.includes(ingredientById(l.ingredient)!.kind))
   const parted = (ingredient.kind === 'egg-white' || ingredient.kind === 'egg-yolk') ? ofKind('egg') : ingredient.kind === 'egg' ? ofKind('egg-white', 'egg-yolk') : undefined

@@ -10,6 +10,7 @@ const starts = /(?<![\p{L}\d.,/°])(?=\d|[½¼¾]|(?:an?|one|two|three|four|five
 const perUnit = (unit: string) => /^s/iu.test(unit) ? 1 / 60 : /^m/iu.test(unit) ? 1 : /^d/iu.test(unit) ? 24 * 60 : 60
 const nightWords = /\b(?:overnight|the\s+night\s+before|the\s+evening\s+before)\b/giu
 
+const after = timeKinds.map(row => ({ kind: row.kind, sign: new RegExp(row.sign.source, 'iu') }))
 /** What is done during a time: the nearest word of a kind in its sentence, before it first. */
 function kindOf(text: string, span: Span): TimeKind {
   const start = Math.max(...['.', ';', '!'].map(mark => text.lastIndexOf(mark, span[0]) + 1))
@@ -21,7 +22,7 @@ function kindOf(text: string, span: Span): TimeKind {
   // "Leave for 4 hours or until doubled": what it has to become says more than that it is left.
   if ((!best || best.kind === 'rest') && /\b(?:doubl\w+|risen|puff\w*)\b/iu.test(tail)) return 'rise'
   if (best) return best.kind
-  return timeKinds.find(row => new RegExp(row.sign.source, 'iu').test(tail))?.kind ?? 'other'
+  return after.find(row => row.sign.test(tail))?.kind ?? 'other'
 }
 
 /** What stands between the two ends of one time: "30 minutes to 1 hour", "4 hours, or preferably overnight". [P] */

@@ -1,5 +1,5 @@
 import { millilitresIn, readOven, type OvenReading, type Region, type Unit } from '../measure'
-import { ingredientById, weigh, wordsOf, type Kind } from '../pantry'
+import { ingredientById, remembered, weigh, wordsOf, type Kind } from '../pantry'
 import { opensFor } from './gather'
 import { mentionsInStep, namesOf, type StepMention } from './mentions'
 import { readQuantity, type Quantity } from './quantity'
@@ -45,9 +45,11 @@ function amountBefore(text: string, m: StepMention, region: Region): Quantity | 
   return found && (found.unit || found.amount.low >= 1) ? found : null
 }
 
+const anyShare = new RegExp(shareWords.map(row => row.sign.source).join('|'), 'iu')
 /** "Half the sugar", "a third of the flour", "the remaining milk": the share that stands before a name. */
 function shareBefore(text: string, m: StepMention): Share | null {
   const lead = text.slice(Math.max(0, m.start - before), m.start)
+  if (!anyShare.test(lead)) return null
   for (const row of shareWords) if (row.sign.test(lead)) return row.fraction === 'rest' ? { of: 'rest' } : { of: 'part', fraction: row.fraction }
   return null
 }
@@ -61,17 +63,17 @@ function useOf(text: string, m: StepMention, region: Region): StepUse {
   return { mention: m, line: m.line, share: { of: 'amount', quantity, grams: weigh(quantity.amount, quantity.unit, thing, region, text.slice(quantity.start, m.end)).grams?.best ?? null } }
 }
 
+/** What a step says whatever the list has. */
+const saidBy = remembered((text): Omit<StepReading, 'uses'> => ({
+  text,
+  gathers: gatherings.flatMap(row => [...text.matchAll(row.sign)].map(hit => ({ span: [hit.index, hit.index + hit[0].length] as const, kinds: row.kinds }))),
+  times: readStepTimes(text),
+  oven: text.split(/(?<=[.;!?])\s+/u).map(readOven).find(found => found !== null) ?? null,
+  cues: cueSigns.flatMap(sign => [...text.matchAll(sign)].map(hit => ({ span: [hit.index, hit.index + hit[0].length] as const, text: hit[0].trim() }))),
+}), 1000)
+
 /** Reads one step against the recipe's lines: what it uses and how much of it, times, oven, cues. */
-export function readStep(text: string, lines: readonly Line[], region: Region, own: readonly Line[] = lines): StepReading {
-  return {
-    text,
-    uses: mentionsInStep(text, lines, own).map(m => useOf(text, m, region)),
-    gathers: gatherings.flatMap(row => [...text.matchAll(row.sign)].map(hit => ({ span: [hit.index, hit.index + hit[0].length] as const, kinds: row.kinds }))),
-    times: readStepTimes(text),
-    oven: text.split(/(?<=[.;!?])\s+/u).map(readOven).find(found => found !== null) ?? null,
-    cues: cueSigns.flatMap(sign => [...text.matchAll(sign)].map(hit => ({ span: [hit.index, hit.index + hit[0].length] as const, text: hit[0].trim() }))),
-  }
-}
+export const readStep = (text: string, lines: readonly Line[], region: Region, own: readonly Line[] = lines): StepReading => ({ ...saidBy(text), uses: mentionsInStep(text, lines, own).map(m => useOf(text, m, region)) })
 
 /** A step with its place. Lines of the step's own part are looked at first. */
 export interface PlacedStep extends StepReading { readonly component: string, readonly at: number }

@@ -92,8 +92,8 @@ const pan = panSpeed()
 console.log(`the rule of thumb               ${(1000 * pan.rule).toFixed(1)} µs; a calibrated prediction, box to box ${pan.predicted.toFixed(1)} ms (at most ${pan.slowest.toFixed(1)})`)
 console.log(`one run of the heat model       ${pan.run.toFixed(2)} ms, × ${(pan.run / pan.plain).toFixed(1)} of a plain loop over its ${pan.cells} cells and ${pan.steps} steps`)
 
-console.log('\na day placed                              tasks   first plan   all    above what nothing can beat   first plan ÷ the rules alone')
-for (const row of await daySpeed(recipes)) console.log(`${row.name.padEnd(42)}${String(row.tasks).padStart(4)} ${row.first.toFixed(1).padStart(9)} ms ${row.all.toFixed(0).padStart(5)} ms ${row.proven ? 'proven best'.padStart(16) : `${row.over.toFixed(1)} %`.padStart(16)} ${Number.isNaN(row.ratio) ? '' : `× ${row.ratio.toFixed(0)}`.padStart(22)}`)
+console.log('\na day placed                              tasks   first plan    again      all    above what nothing can beat   first plan ÷ the rules alone')
+for (const row of await daySpeed(recipes)) console.log(`${row.name.padEnd(42)}${String(row.tasks).padStart(4)} ${row.first.toFixed(1).padStart(9)} ms ${(Number.isNaN(row.again) ? '' : `${row.again.toFixed(1)} ms`).padStart(9)} ${row.all.toFixed(0).padStart(5)} ms ${row.proven ? 'proven best'.padStart(16) : `${row.over.toFixed(1)} %`.padStart(16)} ${Number.isNaN(row.ratio) ? '' : `× ${row.ratio.toFixed(0)}`.padStart(22)}`)
 
 console.log('\na probe in a simulated bake                beforehand   at 0.3   0.5   0.7  0.85  0.95 of it   in the window')
 for (const row of probeRows(recipes)) console.log(`${row.name.padEnd(42)}${row.before.toFixed(1).padStart(9)} %   ${Object.values(row.after).map(off => off.toFixed(1).padStart(6)).join('')} %   ${row.inside.toFixed(0).padStart(11)} %`)
