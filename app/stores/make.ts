@@ -87,6 +87,9 @@ export const useMakeStore = defineStore('make', () => {
     let next = takeBack(here)
     const reopened = isFinished(here) && !isFinished(next)
     if (reopened) next = takeBack(next)
+    // The card that it was said of is in hand again.
+    const undone = here.log.findLast(h => 'card' in h && !next.log.includes(h))
+    hold(undone && 'card' in undone ? undone.card : '')
     await bench.keepMaking(next, reopened ? (bench.bake?.made ?? []).filter(m => m.making !== here.id) : undefined)
     if (isFinished(next)) await finish()
   }

@@ -79,7 +79,8 @@ for (const [wide, high] of [[1280, 800], [820, 1180], [390, 844]] as const) {
       await forward(page, Math.min(minutes, 20))
       await press(page).click()
       ticks++
-      await expect.poll(async () => await page.locator('#now').count() ? page.locator('#now').innerText() : '').not.toBe(now)
+      // The last tick takes the card away: '' then.
+      await expect.poll(() => page.evaluate(() => document.querySelector<HTMLElement>('#now')?.innerText ?? '')).not.toBe(now)
     }
     await expect(page.getByRole('heading', { name: 'On the table', exact: true })).toBeVisible()
     expect(ticks).toBeGreaterThan(14)
@@ -98,6 +99,25 @@ for (const [wide, high] of [[1280, 800], [820, 1180], [390, 844]] as const) {
     await expect(page.getByRole('heading', { name: 'Made before' })).toBeVisible()
   })
 }
+
+test('what is in hand stays in hand; what may not wait meanwhile is said beside it, with a way to it and back', async ({ page }) => {
+  await clockAt(page, '2026-11-28T13:00:00')
+  await atMake(page, 'Dark sticky ginger loaf')
+  await begin(page)
+  await tickTo(page, /Heat the oven to/)
+  const calling = page.getByRole('status').filter({ hasText: 'waits 20 minutes at most' })
+  await expect(calling).toHaveCount(0)
+  await forward(page, 6)
+  await expect(calling).toContainText(/^1[34]:\d\d “heat on the hob” waits 20 minutes at most/)
+  await expect(page.locator('#now')).toContainText('Heat the oven to')
+  await page.reload()
+  await expect(page.locator('#now')).toContainText('Heat the oven to')
+  await calling.getByRole('button', { name: 'pour first' }).click()
+  await expect(page.locator('#now')).toContainText('Pour on to the flour')
+  await press(page).click()
+  await expect(page.locator('#now')).toContainText('Heat the oven to')
+  await expect(calling).toHaveCount(0)
+})
 
 test('a reload in the middle loses nothing: card, weights, timers and notes; a step back, and by keyboard', async ({ page }) => {
   await atMake(page, 'Dark sticky ginger loaf')
