@@ -1,5 +1,5 @@
 import type { Component } from '../recipe'
-import { familyRows, familyRules, type FamilyRow, type When } from './tables/families'
+import { crumbFamilies, familyRows, familyRules, tooSweet, type FamilyRow, type When } from './tables/families'
 import { variantRows } from './tables/variants'
 import { ratiosOf, type Ratio, type Ratios } from './ratios'
 import { weightsOf } from './weight'
@@ -31,10 +31,6 @@ export function familySaid(component: Component, title: string, isMain: boolean)
   return said(component.name) ?? (isMain || general.test(component.name) ? said(title) : undefined) ?? null
 }
 
-/** Cakes, and the sugar on 100 of flour that none of them has (brownies have chocolate, and words of their own). [M] */
-const crumbs: ReadonlySet<string> = new Set(['creamed', 'muffin', 'quick-bread', 'sponge'])
-const tooSweet = 250
-
 /** Names of parts that say nothing of their kind. */
 const general = /^(?:the\s+)?(?:topping|dough|mixture|mix|batter|crust|top)$/iu
 
@@ -60,6 +56,6 @@ export function familyOf(component: Component, title: string, isMain: boolean, s
   const rule = familyRules.find(({ when }) => within(ratios, when))!
   const family = rule.family === 'muffin' && ratios.hardFat >= 30 && ratios.sugar >= 60 && creamed.test(component.steps.join(' ')) ? familyById('creamed') : familyById(rule.family)
   // Syrup held by crumbs is no cake: three times its flour in sugar is a filling.
-  if (crumbs.has(family.id) && ratios.sugar > tooSweet) return { family: narrowed(familyById('other'), named, ratios), because: `by its proportions: ${sayRatios(ratios)}` }
+  if (crumbFamilies.has(family.id) && ratios.sugar > tooSweet) return { family: narrowed(familyById('other'), named, ratios), because: `by its proportions: ${sayRatios(ratios)}` }
   return { family: narrowed(family, named, ratios), because: `by its proportions: ${sayRatios(ratios)}` }
 }

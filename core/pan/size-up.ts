@@ -11,6 +11,7 @@ import { predictBake, type BakeProblem, type BakeTime } from './predict'
 import { readTin, type TinReading } from './read-tin'
 import { amountsOf, resize, type SizeNote, type SizedAmount } from './resize'
 import { countedEggs, factorFor, statedCount, type SizeTarget } from './target'
+import { wholeOnTray } from './tables/tin-words'
 import { usualTin } from './tables/tins'
 import { tinProblem, type NamedTin, type Tin } from './tin'
 
@@ -69,9 +70,6 @@ export interface SizedUp {
 
 /** Grams of a piece of dough where nobody says. [M] */
 const usualPiece = 30
-/** Shaped as one on its tray. [P] */
-const wholeOnTray = /\b(?:a|one|the|large)\s+(?:\d+(?:\.\d+)?[\s-]*(?:cm|inch(?:es)?|in|")\s+)?(?:circle|disc|round|ring|wreath|plait|braid|log|loaf|rectangle|oval)\b/iu
-
 const saidWindow = ([low, high]: readonly [Minutes, Minutes]) => low === high ? `${low} minutes` : `${low}–${high} minutes`
 
 const counted = /^(?:\d+|one)\s+cups?\b/u

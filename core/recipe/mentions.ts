@@ -1,6 +1,6 @@
 import { findMentions, ingredientById, pantryEdition, partOfFruit, remembered, wordsOf, type Ingredient, type Kind } from '../pantry'
 import type { Line } from './recipe'
-import { hiddenWords } from './tables/hidden-words'
+import { hiddenWords, neverServed, notMeant } from './tables/hidden-words'
 
 /**
  * Where a step names an ingredient. `verb` when the word is a doing ("butter the tin"), which brings it all the same;
@@ -22,12 +22,6 @@ const onlyDoing = /^(?:spreads?|sprinkle|ice)$/iu
 /** "The white and milk chocolate": no egg's. */
 const sharesChocolate = /^\s*(?:,\s*\p{L}+\s*)?(?:and|or|&)\s+(?:milk|dark|plain|bittersweet|semisweet)\s+chocolate\b/iu
 
-/** What no list has and the step does not mean to eat: beans that weigh down a case, the curd that is being made. [P] */
-const notMeant: readonly { readonly words: RegExp, readonly in: RegExp, /** Only where the list has what it is made of: else it may come out of a jar. */ readonly of?: readonly Kind[] }[] = [
-  { words: /^beans$/iu, in: /\b(?:baking|ceramic)\s+beans\b|\bblind\b|\b(?:foil|paper|parchment)\s+and\s+(?:the\s+)?beans\b/iu },
-  { words: /^curd$/iu, in: /\bthe\s+curd\b/iu, of: ['egg', 'egg-yolk', 'egg-product', 'starch', 'gel'] },
-]
-
 /** "until it looks like breadcrumbs", "the size of a walnut": a likeness brings nothing. */
 const likeness = /\b(?:like|resembl\w+|(?:size|colour|color|consistency|texture|thickness)\s+of|as\s+\w+\s+as)\s+(?:a|an|the|fine|coarse|thick|thin|single|double|soft|runny|small|large|very|\s)*$/iu
 
@@ -41,12 +35,12 @@ export function mentionsInStep(step: string, lines: readonly Line[] = [], own: r
   for (const m of namedIn(step)) {
     if (/^whites?$/iu.test(m.words) && sharesChocolate.test(step.slice(m.end))) { const line = lines.find(l => /\bwhite\s+(?:\p{L}+\s+)?chocolate\b/iu.test(l.text)); if (line?.ingredient) found.push({ start: m.start, end: m.end, words: m.words, ingredient: ingredientById(line.ingredient)!, verb: false, line }); continue }
     if (isCreaming(step, m) || onlyDoing.test(m.words) || likeness.test(step.slice(0, m.start))) continue
-    const served = servedWith.test(step.slice(0, m.start))
+    const served = !neverServed.has(m.ingredient.kind) && servedWith.test(step.slice(0, m.start))
     const line = (own === lines ? null : lineMeant(m.words, m.ingredient, own, served)) ?? lineMeant(m.words, m.ingredient, lines, served)
     if (m.ingredient.kind === 'ready-made' && !served && !line) continue
     if (!line && notMeant.some(row => row.words.test(m.words) && row.in.test(step) && (!row.of || lines.some(l => row.of!.includes(ingredientById(l.ingredient ?? '')?.kind ?? 'water'))))) continue
     const verb = /^(?:butter|flour|oil)$/iu.test(m.words) && doing.test(step.slice(m.end)) && beforeDoing.test(step.slice(0, m.start))
-    found.push({ start: m.start, end: m.end, words: m.words, ingredient: m.ingredient, verb, line: verb ? lines.find(l => l.ingredient === m.ingredient.id) ?? null : line })
+    found.push({ start: m.start, end: m.end, words: m.words, ingredient: m.ingredient, verb, line: verb ? sameLine(m.ingredient, lines) : line })
   }
   for (const { sign: pattern, brings: id } of hiddenWords) for (const hit of step.matchAll(pattern)) {
     found.push({ start: hit.index, end: hit.index + hit[0].length, words: hit[0], ingredient: ingredientById(id)!, verb: true, line: lines.find(l => l.ingredient === id) ?? null })
@@ -69,6 +63,10 @@ const endsWith = (all: readonly string[], tail: readonly string[]) => tail.lengt
 export const sayable: Partial<Record<Kind, readonly Kind[]>> = {
   flour: ['flour', 'flour-mix', 'gluten-free-flour'], sugar: ['sugar'], chocolate: ['chocolate', 'plant-chocolate'], nut: ['nut'], fruit: ['fruit'], oil: ['oil'], cream: ['cream'], milk: ['milk'], cocoa: ['cocoa'], spice: ['spice'],
 }
+
+/** The line of a tin's butter or flour: the same, else one of its kind that holds just what it holds (self-raising flour; never rye for wheat). */
+const sameLine = ({ id, kind, holds, mayHold }: Ingredient, lines: readonly Line[]): Line | null => lines.find(l => l.ingredient === id)
+  ?? lines.find((l) => { const listed = ingredientById(l.ingredient ?? ''); return listed?.kind === kind && [holds, mayHold].every((all, n) => all.join() === [listed.holds, listed.mayHold][n]!.join()) }) ?? null
 
 const saidPart = { juice: /juice/iu, zest: /zest|rind|peel/iu }
 

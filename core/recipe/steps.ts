@@ -5,7 +5,7 @@ import { mentionsInStep, namesOf, type StepMention } from './mentions'
 import { readQuantity, type Quantity } from './quantity'
 import type { Component, Line, Recipe, Span } from './recipe'
 import { readStepTimes, type StepTime } from './step-times'
-import { cueSigns, gatherings, shareWords } from './tables/step-words'
+import { cueSigns, gatherings, hobWords, shareWords, shortestBake } from './tables/step-words'
 
 /** How much of a line a step takes: an amount it states, a share it names ("half the sugar"), what is left, or all. */
 export type Share = { readonly of: 'amount', readonly quantity: Quantity, readonly grams: number | null } | { readonly of: 'part', readonly fraction: number } | { readonly of: 'rest' } | { readonly of: 'all' }
@@ -106,9 +106,6 @@ export function ownLines(recipe: Pick<Recipe, 'components'>): readonly (readonly
   }))
 }
 
-/** Where a step is baked though it says "cook": the oven is hot, and no pan is spoken of. [P] */
-const hob = /\b(?:pans?|hob|simmer\w*|boil\w*|stir\w*|whisk\w*|heat|sides?|frying|fry|griddle|microwave|steam\w*|batches)\b/iu
-const shortestBake = 12
 const sentenceOf = (text: string, [from, to]: Span) => { const start = Math.max(...['.', ';', '!'].map(mark => text.lastIndexOf(mark, from) + 1)); const ends = ['.', ';', '!'].map(mark => text.indexOf(mark, to)).filter(at => at >= 0); return text.slice(start, Math.min(text.length, ...ends)) }
 
 /** Every step of a recipe, in order. */
@@ -125,7 +122,7 @@ export function readSteps(recipe: Pick<Recipe, 'components' | 'region'>): Placed
       if (!lines) { const first = new Set(own); lines = own.length === all.length ? own : [...own, ...all.filter(line => !first.has(line))]; ordered.set(own, lines) }
       const step = readStep(text, lines, recipe.region, own)
       hot ||= step.oven !== null || /\bovens?\b/iu.test(text)
-      const times = hot ? step.times.map(time => time.kind === 'cook' && time.low >= shortestBake && !hob.test(sentenceOf(text, time.span)) ? { ...time, kind: 'bake' as const } : time) : step.times
+      const times = hot ? step.times.map(time => time.kind === 'cook' && time.low >= shortestBake && !hobWords.test(sentenceOf(text, time.span)) ? { ...time, kind: 'bake' as const } : time) : step.times
       return { ...step, times, component: component.name, at }
     })
   })

@@ -101,6 +101,13 @@ describe('what steps name', () => {
     expect(names('Serve with milk.', lines('200 ml oat milk'))).toEqual([['milk', false, null]])
     expect(names('Serve with cream.', lines('1 tsp cream of tartar'))).toEqual([['double-cream', false, null]])
   })
+  test('flour for the tin, the board or the eggs is the listed self-raising flour; rye never stands for wheat', () => {
+    const listed = lines('200 g self-raising flour')
+    for (const step of ['Flour the tin.', 'Dust it with flour.', 'Add the eggs with a little flour.', 'Scatter flour on to the board.']) expect(names(step, listed).filter(([id]) => id === 'plain-flour').map(([, , line]) => line)).toEqual(['l0'])
+    expect(names('Flour the tin.', lines('200 g rye flour'))).toEqual([['plain-flour', true, null]])
+    expect(names('Flour the tin.', lines('200 g gluten-free self-raising flour'))).toEqual([['plain-flour', true, null]])
+    expect(names('Butter the tin.', lines('100 g salted butter')).map(([, , line]) => line)).toEqual(['l0'])
+  })
   test('what is served with it is never lost between the lines', () => {
     for (const tail of ['Serve with whipped cream.', 'Serves 4, with whipped cream', 'Serving suggestions\nWith whipped cream.']) expect(readRecipe(`Bun\n200 g flour\n50 g sugar\n${tail}`).findings.map(f => f.code)).toContain('not-listed')
   })

@@ -114,3 +114,7 @@ export const familyRules: readonly { readonly family: string, readonly when: Whe
   { family: 'pastry', when: { water: [0, 50], sugar: [0, 35], fat: [30, 1e9], lift: [0, 1] } },
   { family: 'muffin', when: {} },
 ]
+
+/** Cakes, and the sugar on 100 of flour that none of them has (brownies have chocolate, and words of their own). [M] */
+export const crumbFamilies: ReadonlySet<string> = new Set(['creamed', 'muffin', 'quick-bread', 'sponge'])
+export const tooSweet = 250

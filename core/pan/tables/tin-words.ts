@@ -31,3 +31,6 @@ export const materialWords: readonly { readonly sign: RegExp, readonly material:
   { sign: /\bcast[\s-]*iron\b/iu, material: 'iron' },
   { sign: /\bpaper\s+(?:loaf|mould|mold)/iu, material: 'paper' },
 ]
+
+/** Shaped as one on its tray. [P] */
+export const wholeOnTray = /\b(?:a|one|the|large)\s+(?:\d+(?:\.\d+)?[\s-]*(?:cm|inch(?:es)?|in|")\s+)?(?:circle|disc|round|ring|wreath|plait|braid|log|loaf|rectangle|oval)\b/iu

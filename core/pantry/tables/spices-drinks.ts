@@ -21,7 +21,7 @@ export const spicesDrinks = [
   row('mint', 'spice', 'mint', 'fresh mint | mint leaves | spearmint', leaf, 0.12, { pieces: { sprig: 2, sheet: 0.1, handful: 10, bunch: 30 } }, '[M]'),
   row('woody-herbs', 'spice', 'rosemary', 'thyme | fresh thyme | fresh rosemary | sage | lemon thyme | lemon verbena', leaf, 0.15, { pieces: { sprig: 2 } }, '[M]'),
   row('lemongrass', 'spice', 'lemongrass', 'lemon grass | pandan | pandan leaves | curry leaves | lime leaves', leaf, 0.3, { pieces: { '': 15, stalk: 15, sheet: 1 } }, '[M]'),
-  row('elderflower-cordial', 'syrup', 'elderflower cordial', 'cordial | fruit cordial | fruit syrup | grenadine | rose syrup | coffee syrup | vanilla syrup | sugar syrup | simple syrup', [45, 0, 0, 0, 54, 0, 0], 1.22, { acid: 0.05 }, '[M]'),
+  row('elderflower-cordial', 'syrup', 'elderflower cordial', 'cordial | fruit cordial | fruit syrup | grenadine | rose syrup | coffee syrup | vanilla syrup | ginger syrup | stem ginger syrup | sugar syrup | simple syrup', [45, 0, 0, 0, 54, 0, 0], 1.22, { acid: 0.05 }, '[M]'),
   row('pomegranate-molasses', 'syrup', 'pomegranate molasses', 'tamarind paste | tamarind | grape molasses | carob molasses', [28, 0, 0, 0.5, 65, 0, 1], 1.35, { acid: 0.6 }, '[M]'),
   row('fruit-juice', 'juice', 'fruit juice', 'cranberry juice | pineapple juice | grape juice | cherry juice | pomegranate juice | pear juice | mango juice | carrot juice | grapefruit juice', [87, 0.1, 0, 0.3, 11.5, 0, 0.2], 1.045, { acid: 0.1 }, '[M]'),
   row('soft-drink', 'water', 'soft drink', 'ginger ale | ginger beer | lemonade | cola | lemon-lime soda | root beer | tonic water', [90, 0, 0, 0, 10, 0, 0], 1.04, { acid: 0.03, pieces: { tin: 330 } }, '[M]'),

@@ -1,6 +1,17 @@
+import type { Kind } from '../../pantry'
+
 /** Words in steps that bring an ingredient without naming it as one, and which. [P] */
 export const hiddenWords: readonly { readonly sign: RegExp, readonly brings: string }[] = [
   { sign: /\b(?:well-?)?buttered\b/giu, brings: 'butter' },
   { sign: /\b(?:lightly\s+)?floured\b/giu, brings: 'plain-flour' },
   { sign: /\begg-?washed\b/giu, brings: 'egg' },
 ]
+
+/** What no list has and the step does not mean to eat: beans that weigh down a case, the curd that is being made. [P] */
+export const notMeant: readonly { readonly words: RegExp, readonly in: RegExp, /** Only where the list has what it is made of: else it may come out of a jar. */ readonly of?: readonly Kind[] }[] = [
+  { words: /^beans$/iu, in: /\b(?:baking|ceramic)\s+beans\b|\bblind\b|\b(?:foil|paper|parchment)\s+and\s+(?:the\s+)?beans\b/iu },
+  { words: /^curd$/iu, in: /\bthe\s+curd\b/iu, of: ['egg', 'egg-yolk', 'egg-product', 'starch', 'gel'] },
+]
+
+/** Nobody has these beside a cake: "dust it with flour", "the eggs with a little flour". [P] */
+export const neverServed: ReadonlySet<Kind> = new Set<Kind>(['flour', 'gluten-free-flour', 'flour-mix', 'starch', 'leaven', 'salt', 'yeast', 'binder'])

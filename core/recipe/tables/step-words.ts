@@ -56,3 +56,7 @@ export const cueSigns: readonly RegExp[] = [
   /\b(?:a\s+)?(?:skewer|tester|toothpick|cocktail\s+stick|knife)\b[^.;]{0,40}\b(?:clean|crumbs?)\b/giu,
   /\bspring(?:s|y)?\s+back\b/giu,
 ]
+
+/** "Cook for 25 minutes" after an oven is hot is a bake, from so many minutes on, unless its sentence speaks of the hob. [P] */
+export const hobWords = /\b(?:pans?|hob|simmer\w*|boil\w*|stir\w*|whisk\w*|heat|sides?|frying|fry|griddle|microwave|steam\w*|batches)\b/iu
+export const shortestBake = 12
