@@ -1,11 +1,11 @@
 import type { Celsius, Grams, Minutes } from '../measure'
 import { ingredientById, pantryEdition, remembered } from '../pantry'
-import { linesOf, readSteps, type Line, type PlacedStep, type Recipe } from '../recipe'
+import { linesOf, readSteps, servedWarm, type Line, type PlacedStep, type Recipe } from '../recipe'
 import { areaAt, batterOfFamily, mainBake, bakesOf, type SizedUp } from '../pan'
 import { begins, partsOf } from './clauses'
 import { consistent } from './consistent'
 import { cuts, sideWords, staysWarm } from './tables/clauses'
-import { coldAfter, comparable, dressed, halfShelf, small, smallBatch, takeOut, toOven, waitRows, weighing, wholeOven } from './tables/durations'
+import { coldAfter, comparable, dressed, halfShelf, small, smallBatch, standsWarm, takeOut, toOven, waitRows, weighing, wholeOven } from './tables/durations'
 import type { DayRule, DayTask, DayWork } from './task'
 
 /** What a bake brings to a day: its recipe as it is made, with what the pan stage found. */
@@ -175,9 +175,10 @@ const workFrom = remembered((bake: WorkedBake): DayWork => {
     }
     if (last) chain = last
   }
-  const settles = bake.settles ?? (wasBaked ? batterOfFamily('other').settles[0] : 0)
+  const usual = bake.settles ?? (wasBaked ? batterOfFamily('other').settles[0] : 0)
+  const settles = steps.some(step => servedWarm.test(step.text)) ? Math.min(usual, standsWarm) : usual
   if (out && chain === out && settles && !untilCut.length) {
-    const cool = add({ id: id('settle'), kind: 'wait', short: 'settle', says: `Left ${settles} min before it is cut.`, minutes: settles, waits: 'cool' })
+    const cool = add({ id: id('settle'), kind: 'wait', short: 'settle', says: `Left ${settles} min before it is ${settles < usual ? 'served' : 'cut'}.`, minutes: settles, waits: 'cool' })
     after(out, cool, 'it sets while it cools')
     soon(out, cool, 0, 'it cools from when it is out')
     chain = cool

@@ -1,5 +1,5 @@
 import { cautionsFor, checkPeople, packetsToCheck, type Person } from '../people'
-import type { Recipe } from '../recipe'
+import { servedWarm, type Recipe } from '../recipe'
 import type { Table } from './allowed'
 import type { Wishes } from './candidates'
 import { housed, sayHoused, sayingsFor } from './house'
@@ -40,13 +40,14 @@ export function chooseMain(options: readonly Option[], wishes: Wishes): { option
   return chosen
 }
 
-function notesFor(options: readonly Option[]): string[] {
+function notesFor(recipe: Recipe, options: readonly Option[]): string[] {
+  const warm = recipe.components.some(c => c.steps.some(step => servedWarm.test(step)))
   const said = new Set<string>()
   for (const { part, draft } of options) {
     const gone = (question: string) => part.groups.some(g => g.question === question)
     const soda = [...draft.kept, ...draft.added].some(w => w.ingredient.soda > 0)
     const facts = new Set([...gone('egg') ? ['egg-gone'] : [], ...soda ? ['soda'] : [], ...gone('flour') ? ['gluten-gone'] : part.flour > 0 ? ['gluten-stays'] : []])
-    for (const row of noteRows) if (facts.has(row.when) && row.families.includes(part.reading.family.id)) said.add(row.says)
+    for (const row of noteRows) if (facts.has(row.when) && row.families.includes(part.reading.family.id) && !(row.cold && warm)) said.add(row.says)
   }
   return [...said]
 }
@@ -70,7 +71,7 @@ export function planOf({ recipe, people, parts, table, wishes, known }: Asked, c
     id: choice.id, title: choice.title, recipe: adapted, changes,
     ...judge(adapted, parts, new Set(choice.options.keys()), schools, known.tried),
     differs: [...new Set(options.flatMap(o => o.answers.flatMap(([, answer]) => answer.differs ? [answer.differs] : [])))],
-    notes: [...notesFor(options), ...sayingsFor(known, family, schools)],
+    notes: [...notesFor(recipe, options), ...sayingsFor(known, family, schools)],
     cautions: cautionsFor(adapted, people),
     packets: packetsToCheck(adapted, people, check),
     forPeople: people.map(person => person.id),

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { adapt, checkPeople, linesOf, readRecipe, type Person, type Plan } from '../index'
+import { adapt, checkPeople, linesOf, readRecipe, workOf, type Person, type Plan } from '../index'
 
 /**
  * Ordinary home baking, typed as people type it, read and adapted end to end. Each case says the verdict, the family of the
@@ -188,6 +188,22 @@ describe('methods that parts share', () => {
     expect(brownies).not.toMatch(/30–45 minutes/u)
   })
   const steps = (text: string, people: readonly Person[] = vegan): string => { const plan = adapt(readRecipe(text).recipe, people).plans[0]!; return plan.recipe.components.flatMap(c => c.steps).join('\n') }
+  test('a pudding that is served warm is not left to grow cold, neither by its method, its notes nor its day', () => {
+    const pudding = (end: string) => {
+      const plan = adapt(readRecipe(`Date pudding\n175 g dates, chopped\n1 tsp bicarbonate of soda\n300 ml boiling water\n50 g butter, softened\n175 g light muscovado sugar\n2 eggs\n175 g self-raising flour\n\nPour the water over the dates and soda. Cream the butter and sugar, beat in the eggs, fold in the flour, then the dates. Scrape into a buttered 20 cm square tin and bake at 180 °C for 40 minutes.\n${end}`).recipe, vegan).plans[0]!
+      const day = workOf({ id: 'b', title: 'Date pudding', recipe: plan.recipe })
+      return { said: plan.recipe.components.flatMap(c => c.steps).join(' '), notes: plan.notes.join(' '), left: day.tasks.filter(task => ['cool', 'set', 'rest'].includes(task.waits ?? '')).map(task => task.minutes) }
+    }
+    const warm = pudding('Serve warm with custard.')
+    expect(warm.said).toMatch(/Let it stand for 10 minutes before it is served/u)
+    expect(`${warm.said} ${warm.notes}`).not.toMatch(/30–45/u)
+    expect(Math.max(...warm.left)).toBeLessThanOrEqual(10)
+    for (const end of ['Serve warm or cold.', 'Serve in squares.']) {
+      const other = pudding(end)
+      expect([other.said, other.notes]).toEqual([expect.stringMatching(/30–45/u), expect.stringMatching(/30–45/u)])
+      expect(Math.max(...other.left)).toBeGreaterThan(10)
+    }
+  })
   test('a curd is cooked on the hob, and its case is baked all the same', () => {
     const said = steps('Lime curd tart\nFor the pastry\n200 g plain flour\n100 g butter\n1 egg yolk\n\nFor the filling\n180 ml lime juice\n200 g sugar\n100 g butter\n4 eggs\n\nMethod\nRub the butter into the flour, add the yolk and bring together. Chill for 30 minutes.\nLine a 23 cm tart tin. Heat the oven to 200 °C. Fill with baking beans and bake for 15 minutes.\nStir the juice, sugar and butter over simmering water until melted. Stir in the eggs and cook gently, stirring, until it coats the back of a spoon.\nPour the curd into the pastry case and chill for 2 hours.')
     expect(said).toMatch(/Heat the oven to 200 °C\. Fill with baking beans and bake for 15 minutes/u)

@@ -1,6 +1,6 @@
 import { weightText, type Region } from '../measure'
 import { ingredientById, nameIn, type Kind } from '../pantry'
-import { mentionsInStep, ownLines, readSteps, sayResting, type Line, type Recipe } from '../recipe'
+import { mentionsInStep, ownLines, readSteps, sayResting, servedWarm, type Line, type Recipe } from '../recipe'
 import type { Part, Answer } from './part'
 import { listed } from './explain'
 import { sentencesOf } from './sentences'
@@ -120,8 +120,9 @@ function place(steps: At[], scope: readonly number[], making: Making, lines: rea
     const bakes = Math.max(0, all.findIndex(sentence => ovenWords.test(sentence)))
     steps[i]!.text = `${all.slice(0, bakes).join('')}${says} ${all.slice(bakes).join('')}`
   }
+  const warm = steps.some(step => servedWarm.test(step.text))
   for (const row of placeRows) {
-    if (!rowFits(row, making) || scope.some(i => row.unless.test(steps[i]!.text))) continue
+    if (!rowFits(row, making) || row.warm !== undefined && row.warm !== warm || scope.some(i => row.unless.test(steps[i]!.text))) continue
     const naming = (kinds: readonly Kind[]) => [...scope].reverse().find(i => mentionsInStep(steps[i]!.text, lines).some(m => !m.verb && m.line?.ingredient && !goesOn.test(steps[i]!.text.slice(m.end)) && kinds.includes(ingredientById(m.line.ingredient)!.kind)) || (kinds === aboutKinds.flour && dryThings.test(steps[i]!.text)))
     const add = (i: number | undefined) => { if (i !== undefined) steps[i]!.text = `${steps[i]!.text.replace(/\s*$/u, '').replace(/([^.!?])$/u, '$1.')} ${row.says}` }
     /** After the mixing, and before what the same step goes on to bake. */

@@ -38,3 +38,6 @@ export const heatChange = 15
 export const halfShelf = 600
 /** More halves of a shelf than any oven has: beside what stays in it when it is turned off nothing is baked. */
 export const wholeOven = 99
+
+/** What comes to the table warm stands so long at most. [M] */
+export const standsWarm = 10

@@ -31,8 +31,8 @@ export const measureNames: Readonly<Record<Measure, string>> = {
 }
 
 /** Resting and mixing notes. `when` is what the plan has: egg or gluten gone, soda there, a family. [P] */
-export const noteRows: readonly { readonly when: 'egg-gone' | 'gluten-gone' | 'gluten-stays' | 'soda', readonly families: readonly string[], readonly says: string }[] = [
-  { when: 'egg-gone', families: ['creamed', 'muffin', 'quick-bread', 'brownie'], says: 'Leave the egg-free crumb 30–45 minutes to set before you cut it.' },
+export const noteRows: readonly { readonly when: 'egg-gone' | 'gluten-gone' | 'gluten-stays' | 'soda', readonly families: readonly string[], readonly says: string, /** Not where it comes to the table warm. */ readonly cold?: true }[] = [
+  { when: 'egg-gone', families: ['creamed', 'muffin', 'quick-bread', 'brownie'], cold: true, says: 'Leave the egg-free crumb 30–45 minutes to set before you cut it.' },
   { when: 'soda', families: ['creamed', 'muffin', 'quick-bread', 'cookie', 'pancake', 'scone'], says: 'Once acid and soda meet, into the oven within 8 minutes.' },
   { when: 'gluten-gone', families: ['creamed', 'muffin', 'quick-bread', 'brownie', 'pancake', 'crepe', 'scone', 'yeast'], says: 'Without gluten the batter cannot be overworked: beat it smooth, and let it stand 10 minutes so that the flour takes up its water.' },
   { when: 'gluten-gone', families: ['shortbread', 'cookie', 'pastry', 'streusel'], says: 'Chill the gluten-free dough for 30 minutes and roll it between papers; it tears more easily.' },

@@ -46,7 +46,7 @@ export const sentenceRows: readonly SentenceRow[] = [
 ]
 
 /** What is said once, at its place: at the step that brings the flour, before the oven, after it; unless the recipe says it already. [P] */
-export interface PlaceRow { readonly when: MethodFact, readonly and?: MethodFact, readonly without?: MethodFact, readonly families: readonly string[], readonly at: 'flour' | 'fat' | 'before-oven' | 'after-oven' | 'own-step-before-shaping', readonly says: string, readonly unless: RegExp }
+export interface PlaceRow { readonly when: MethodFact, readonly and?: MethodFact, readonly without?: MethodFact, readonly families: readonly string[], readonly at: 'flour' | 'fat' | 'before-oven' | 'after-oven' | 'own-step-before-shaping', readonly says: string, readonly unless: RegExp, /** Only where it comes to the table warm, or only where it does not. */ readonly warm?: boolean }
 export const placeRows: readonly PlaceRow[] = [
   { when: 'gluten-stays', and: 'egg-gone', families: [...cakes, 'pancake', 'scone'], at: 'flour', says: 'Stop mixing as soon as no dry flour is left.', unless: /no dry flour|do not over|don.t over|just combined/iu },
   { when: 'gluten-gone', without: 'soda', families: [...cakes, 'pancake', 'crepe', 'other'], at: 'flour', says: 'Beat the batter smooth, since it cannot be overworked, and let it stand for 10 minutes so that the flour takes up its water.', unless: /stand for|rest for/iu },
@@ -55,7 +55,8 @@ export const placeRows: readonly PlaceRow[] = [
   { when: 'gluten-gone', families: ['yeast'], at: 'before-oven', says: 'Shape it with wet hands: it is more a thick batter than a dough, and kneading does nothing for it.', unless: /wet hands/iu },
   { when: 'foam-new', families: crumb, at: 'fat', says: 'It may look split where the foam meets the fat; that is fine.', unless: /look split/iu },
   { when: 'soured', and: 'soda', families: crumb, at: 'before-oven', says: 'Once the soured drink meets the soda, it goes into the oven within 8 minutes.', unless: /within \d+ minutes|straight away|immediately|at once/iu },
-  { when: 'egg-gone', families: cakes, at: 'after-oven', says: 'Leave it for 30–45 minutes to set before you cut it: this crumb firms up as it cools.', unless: /to set before|30–45 minutes|\b(?:leave|cool)\b[^.]{0,60}\b(?:completely|quite)\s+(?:cold|cool)\b|\bcool\s+completely\b|\b(?:leave|cool|rest|stand|wait|set)\b[^.]{0,60}\bbefore\b[^.]{0,20}\b(?:cut|slic|serv)|\bcut\w*\b[^.]{0,20}\b(?:once|when)\s+(?:it\s+is\s+|quite\s+)?(?:cold|cool)/iu },
+  { when: 'egg-gone', families: cakes, at: 'after-oven', warm: true, says: 'Let it stand for 10 minutes before it is served: this crumb firms up as it cools.', unless: /to set before|firms up|\b(?:leave|cool|rest|stand)\b[^.]{0,60}\bminutes\b/iu },
+  { when: 'egg-gone', families: cakes, at: 'after-oven', warm: false, says: 'Leave it for 30–45 minutes to set before you cut it: this crumb firms up as it cools.', unless: /to set before|30–45 minutes|\b(?:leave|cool)\b[^.]{0,60}\b(?:completely|quite)\s+(?:cold|cool)\b|\bcool\s+completely\b|\b(?:leave|cool|rest|stand|wait|set)\b[^.]{0,60}\bbefore\b[^.]{0,20}\b(?:cut|slic|serv)|\bcut\w*\b[^.]{0,20}\b(?:once|when)\s+(?:it\s+is\s+|quite\s+)?(?:cold|cool)/iu },
   { when: 'starch-set', families: ['cheesecake'], at: 'after-oven', says: 'Chill it overnight before it is cut: the starch sets only when it is cold.', unless: /overnight/iu },
 ]
 
