@@ -289,7 +289,8 @@ export const useBenchStore = defineStore('bench', () => {
   let dayTurn = 0
   /** The bakes of a day: the one on the bench, and those made along with it. */
   const sharing = async (day: BakeDay | undefined): Promise<readonly Bake[]> => { const here = bake.value; return here ? [here, ...(await Promise.all((day?.with ?? []).filter(id => id !== here.id).map(id => bakeById(id)))).filter(b => b !== undefined)] : [] }
-  const longEnough = 160
+  /** Milliseconds until a good plan is shown, and until the search for a better one ends. */
+  const [soonEnough, longEnough] = [160, 1500]
   /** Works out the day; a first plan is shown while better ones are looked for. */
   async function planDay(day: BakeDay, now: number, asleep: readonly (readonly [number, number])[]) {
     const here = bake.value
@@ -298,8 +299,8 @@ export const useBenchStore = defineStore('bench', () => {
     dayWorking.value = true
     const all = await sharing(day)
     const apart = all.length > 1 ? await useCore().apart(all, house.people) : []
-    const first = proxy((plan: DayPlan) => { if (turn === dayTurn) dayPlan.value = plan })
-    const found = await useCore().planDay(all, { serveAt: day.serveAt, now, kitchen: house.kitchen, asleep, wishes: day.wishes, apart }, longEnough, first).catch(broken)
+    const better = proxy((plan: DayPlan) => { if (turn === dayTurn) dayPlan.value = plan })
+    const found = await useCore().planDay(all, { serveAt: day.serveAt, now, kitchen: house.kitchen, asleep, wishes: day.wishes, apart }, soonEnough, longEnough, better).catch(broken)
     if (turn !== dayTurn) return
     dayPlan.value = found
     shopping.value = await useCore().shopping(all, house.kitchen).catch(broken) ?? []

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { adapt, allIngredients, armBakes, armSteps, asWrittenPlan, beforeTest, changesIn, compareVersions, diagnose, differencesOf, heldIn, judgeTasting, learnedDoses, learnedRests, lessonsFrom, mainOf, regardPlan, restedIn, restFor, restName, sayDose, sayLesson, sayRest, schoolOf, searchVersions, symptomsFor, symptomsIn, symptomsOf, treeOf, trialFile, versionsOf, weightOf, backup, calendar, cardsOf, ifLate, keepingOf, planDaySteps, pourOf, replan, shoppingOf, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, ovenOffset, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, sizedBake, plannedRecipe, recipeOf, stockPantry, sumUp, sweeteners, tooFine, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type DayOptions, type DayPlan, type DayBake, type Finding, type Happened, type House, type Ingredient, type IngredientForm, type Kitchen, type Known, type DiagnoseOptions, type Lesson, type ArmRecord, type Proposal, type Symptom, type TastingKind, type Trial, type Version, type LineOptions, type Making, type Measure, type Needed, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type SizedUp, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
+import { adapt, allIngredients, armBakes, armSteps, asWrittenPlan, beforeTest, changesIn, compareVersions, diagnose, differencesOf, heldIn, judgeTasting, learnedDoses, learnedRests, lessonsFrom, mainOf, regardPlan, restedIn, restFor, restName, sayDose, sayLesson, sayRest, schoolOf, searchVersions, symptomsFor, symptomsIn, symptomsOf, treeOf, trialFile, versionsOf, weightOf, backup, calendar, cardsOf, ifLate, keepingOf, pantryEdition, planDaySteps, remembered, pourOf, replan, shoppingOf, bringing, builtIn, cardFacts, cardHtml, cardOf, cautionsAt, changeOf, checkPeople, claims, codeText, contactPlan, editRecipe, familyChoices, findMentions, ingredientById, jobRows, jsonLdOf, lookAlikes, nameIn, nearNames, nudge, ovenOffset, packetsFor, packetsToCheck, pantryFile, pantryForm, previewOf, readFields, readFile, readLine, readRecipe, readSteps, recheck, rereadAll, restingOn, schoolById, schools, sensitivity, sizedBake, plannedRecipe, recipeOf, stockPantry, sumUp, sweeteners, tooFine, unknownsOf, waysFor, weighSplits, whoMayEat, type Bake, type CardHouse, type DayOptions, type DayPlan, type DayBake, type Finding, type Happened, type House, type Ingredient, type IngredientForm, type Kitchen, type Known, type DiagnoseOptions, type Lesson, type ArmRecord, type Proposal, type Symptom, type TastingKind, type Trial, type Version, type LineOptions, type Making, type Measure, type Needed, type Packet, type PacketWords, type Person, type Plan, type Reading, type Recipe, type SizedUp, type RecipeEdit, type RecipeOptions, type Region, type Stock, type Tie, type Tried, type Wishes } from '#core'
 import { decodeText } from './decode'
 
 /** What the house knows of a bake: its ties, packets and day, and what it has baked. */
@@ -7,21 +7,16 @@ interface HouseKnows { readonly ties: readonly Tie[], readonly packets: readonly
 const knownBy = ({ ties, packets, today, tried, lessons }: HouseKnows): Known => { const school = schoolOf(lessons); return { ...ties.length ? { packets: packetsFor(ties, packets, today) } : {}, tried: [...tried, ...school.tried], doses: school.doses, rests: school.rests, steps: school.steps, sayings: school.sayings } }
 
 /** What is asked again and again while something is made stays worked out: the same recipe at the same size in the same kitchen. */
-const sizes = new Map<string, SizedUp>()
-const most = 12
-function sizedOnce(bake: Bake, kitchen: Kitchen | undefined): SizedUp {
-  const key = JSON.stringify([plannedRecipe(bake), bake.plan?.parts.map(part => [part.component, part.family]), bake.wishes.family, bake.size, kitchen])
-  const known = sizes.get(key) ?? sizedBake(bake, kitchen)
-  sizes.delete(key)
-  sizes.set(key, known)
-  if (sizes.size > most) sizes.delete(sizes.keys().next().value!)
-  return known
-}
-const dayBakes = (bakes: readonly Bake[], kitchen: Kitchen | undefined): DayBake[] => bakes.map((bake) => { const sized = sizedOnce(bake, kitchen); return { id: bake.id, title: bake.title, recipe: sized.recipe, sized } })
+const sizedOnce = remembered(({ bake, kitchen }: { readonly bake: Bake, readonly kitchen: Kitchen | undefined }) => sizedBake(bake, kitchen), 40, pantryEdition,
+  ({ bake, kitchen }) => JSON.stringify([plannedRecipe(bake), bake.plan?.parts.map(part => [part.component, part.family]), bake.wishes.family, bake.size, kitchen]))
+/** Milliseconds that a day is placed for before others have their turn. */
+const atATime = 30
+let dayCalls = 0
+const dayBakes = (bakes: readonly Bake[], kitchen: Kitchen | undefined): DayBake[] => bakes.map((bake) => { const sized = sizedOnce({ bake, kitchen }); return { id: bake.id, title: bake.title, recipe: sized.recipe, sized } })
 
 /** The core behind a worker: everything that reads, checks or plans runs here, so that the page never waits. */
 const core = {
-  stock: (stock: Stock) => { sizes.clear(); stockPantry(stock) },
+  stock: (stock: Stock) => stockPantry(stock),
   readRecipe: (text: string, options: RecipeOptions) => readRecipe(text, options),
   readFile: (name: string, bytes: ArrayBuffer) => readFile(name, decodeText(bytes)),
   readLine: (text: string, options: LineOptions) => readLine(text, options),
@@ -86,15 +81,22 @@ const core = {
     if (first) void first(sizedBake(bake, kitchen, measureIn, true))
     return sizedBake(bake, kitchen, measureIn)
   },
-  /** The day of one or several bakes; `first` hears of a plan before the better ones. Never longer than `most` milliseconds once there is one. */
-  planDay: (bakes: readonly Bake[], options: Omit<DayOptions, 'go'>, most: number, first?: (plan: DayPlan) => void) => {
-    const until = performance.now() + most
+  /**
+   * The day of one or several bakes; `better` hears of the first plan, and of what there is after `soon` milliseconds. What cannot be proven the best by then is gone on with for as long as `most` says, in small turns
+   * that let other questions in between; a newer day, or a plan that stands at the counter, ends it.
+   */
+  planDay: async (bakes: readonly Bake[], options: Omit<DayOptions, 'go' | 'pause'>, soon: number, most: number, better?: (plan: DayPlan) => void) => {
+    const call = ++dayCalls
     const all = dayBakes(bakes, options.kitchen)
-    const run = planDaySteps(all, { ...options, budget: 20_000, go: () => performance.now() < until })
-    let told = false
+    const began = performance.now()
+    let turn = began
+    const run = planDaySteps(all, { ...options, budget: 1e6, go: () => call === dayCalls && performance.now() - began < most, pause: () => performance.now() - turn > atATime })
+    let told = 0
     for (let step = run.next(); ; step = run.next()) {
       if (step.done) return step.value
-      if (!told && first) { told = true; void first(step.value) }
+      const now = performance.now()
+      if (better && (told === 0 || told === 1 && now - began >= soon)) { told++; void better(step.value) }
+      if (now - turn > atATime) { await new Promise(resolve => setTimeout(resolve)); turn = performance.now() }
     }
   },
   /** Which bake is to be made before which, since somebody strict eats only the first and the second holds what that person avoids. */
@@ -111,7 +113,7 @@ const core = {
   /** A planned day as cards for the counter. */
   cardsOf: (bakes: readonly Bake[], plan: Extract<DayPlan, { ok: true }>, kitchen: Kitchen) => cardsOf(dayBakes(bakes, kitchen), plan, kitchen),
   /** The rest of a day that has begun. */
-  replan: (bakes: readonly Bake[], options: DayOptions & { readonly happened: Happened, readonly now: number }, most: number) => { const until = performance.now() + most; return replan(dayBakes(bakes, options.kitchen), { ...options, budget: 20_000, go: () => performance.now() < until }) },
+  replan: (bakes: readonly Bake[], options: DayOptions & { readonly happened: Happened, readonly now: number }, most: number) => { dayCalls++; const all = dayBakes(bakes, options.kitchen); const until = performance.now() + most; return replan(all, { ...options, budget: 20_000, go: () => performance.now() < until }) },
   /** What it does that so much of something is in the bowl, and what would put the rest into proportion. */
   pourOf: (making: Making, card: string, grams: number, bake: Bake, kitchen: Kitchen, now: number) => pourOf(making, card, grams, recipeOf(bake, kitchen), { ...Object.fromEntries((bake.plan?.parts ?? []).map(part => [part.component, part.family])), ...bake.wishes.family }, now),
   /** What can be tried with a dessert; `each` hears how far it is and what there is so far, and says whether to go on. */
@@ -157,7 +159,7 @@ const core = {
   },
   /** The house's school in sentences. */
   school: (lessons: readonly Lesson[]) => ({ doses: learnedDoses(lessons).map(dose => ({ dose, says: sayDose(dose), name: schoolById(dose.school)?.name ?? dose.school })), rests: learnedRests(lessons).map(rest => ({ rest, says: sayRest(rest), name: restName(rest.of) })), sayings: [...schoolOf(lessons).steps, ...schoolOf(lessons).sayings].map(s => s.says), lessons: lessons.map(lesson => ({ lesson, says: sayLesson(lesson) })) }),
-  diagnose: (symptoms: readonly Symptom[], recipe: Recipe, plan: Plan | null, options: Omit<DiagnoseOptions, 'known' | 'ovenOff' | 'sized'>, knows: HouseKnows, bake: Bake | null, kitchen: Kitchen) => diagnose(symptoms, recipe, plan, { ...options, ovenOff: kitchen.oven.log.length || kitchen.oven.offset !== null ? ovenOffset(kitchen.oven).degrees : null, known: knownBy(knows), sized: bake ? sizedOnce(bake, kitchen) : null }),
+  diagnose: (symptoms: readonly Symptom[], recipe: Recipe, plan: Plan | null, options: Omit<DiagnoseOptions, 'known' | 'ovenOff' | 'sized'>, knows: HouseKnows, bake: Bake | null, kitchen: Kitchen) => diagnose(symptoms, recipe, plan, { ...options, ovenOff: kitchen.oven.log.length || kitchen.oven.offset !== null ? ovenOffset(kitchen.oven).degrees : null, known: knownBy(knows), sized: bake ? sizedOnce({ bake, kitchen }) : null }),
   /** What can be wrong with such a dessert, and of which family it is. */
   symptoms: (recipe: Recipe, plan: Plan | null) => { const { family } = mainOf(plan?.recipe ?? recipe, plan); return { family, rows: symptomsFor(family).map(({ id, says, sense }) => ({ id, says, sense })) } },
   symptomsIn: (words: string, family: string | null) => symptomsIn(words, family),

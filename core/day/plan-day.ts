@@ -42,6 +42,8 @@ export interface DayOptions {
   readonly happened?: Happened
   /** Asked now and then once there is a plan: is there time for a better one? */
   readonly go?: () => boolean
+  /** Asked as often: is it time to let somebody else have a turn? The plan so far is yielded again then. */
+  readonly pause?: () => boolean
 }
 
 export interface PlacedTask extends DayTask { readonly starts: Moment, readonly ends: Moment, /** Minutes that it could begin later without moving anything else. */ readonly slack: Minutes, /** Before the night. */ readonly evening: boolean }
@@ -144,7 +146,7 @@ function* placed(problem: Problem, backwards: boolean, options: DayOptions): Gen
   const night = problem.closed.length ? Math.min(...problem.closed.map(([from]) => from)) : Infinity
   const soonest = backwards && night < Infinity ? byRulesAlone(problem) : null
   const counted = soonest ? problem.counted.filter(i => soonest[i]! + problem.minutes[i]! <= night) : problem.counted
-  return yield* search({ ...problem, counted }, options.budget, options.go)
+  return yield* search({ ...problem, counted }, options.budget, options.go, undefined, options.pause)
 }
 
 /** Where tasks lie at the earliest by the rules alone; what lies behind the night is done the evening before. */

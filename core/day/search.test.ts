@@ -84,6 +84,19 @@ describe('placing a day', () => {
       expect(solved(delayed).best).not.toBeNull()
     }
   })
+  test('where others have a turn between, it yields what it has, comes to the same end, and loses nothing', () => {
+    for (const [n, night] of [[40, false], [44, true], [60, false]] as const) {
+      const problem = dayProblem(n, n, night)
+      let [asked, paused] = [0, 0]
+      const run = search(problem, 3000, () => true, 7, () => ++asked % 5 === 0)
+      const costs: number[] = []
+      let step = run.next()
+      for (; !step.done; step = run.next()) { paused++; costs.push(step.value.cost) }
+      expect(costs).toEqual(costs.toSorted((a, b) => b - a))
+      expect(paused).toBeGreaterThan(costs.filter((cost, i) => cost !== costs[i - 1]).length)
+      expect(step.value).toEqual(expect.objectContaining({ best: solved(problem, 3000).best, proven: solved(problem, 3000).proven }))
+    }
+  })
   test('the same question has the same answer', () => expect(solved(dayProblem(40, 5)).best).toEqual(solved(dayProblem(40, 5)).best))
   test('one after the other, in any order: what is placed keeps every rule, and what belongs together is one set', () => {
     let [placed, tries] = [0, 0]

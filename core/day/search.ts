@@ -183,9 +183,9 @@ function chance(seed: number): () => number {
 /**
  * Places every task as early as its rules and the resources allow, so that the cost is small: branch and bound over what collides, earliest first, the
  * cheaper way first. Yields every better placing as it is found; ends when it is proven or `budget` nodes are spent, or `go` says that it is enough; what is left after the straight way goes into random dives. The cost never falls when a start
- * grows, so the earliest starts under some arcs bound all that is below them. Complete: given time it finds the optimum or shows that there is none.
+ * grows, so the earliest starts under some arcs bound all that is below them. Complete: given time it finds the optimum or shows that there is none. Where `pause` says so, the best so far is yielded again.
  */
-export function* search(problem: Problem, budget = 4000, go: () => boolean = () => true, seed = 7): Generator<Placing, Search, void> {
+export function* search(problem: Problem, budget = 4000, go: () => boolean = () => true, seed = 7, pause: () => boolean = () => false): Generator<Placing, Search, void> {
   const n = problem.minutes.length
   let best: Placing | null = null
   let nodes = 0
@@ -221,6 +221,7 @@ export function* search(problem: Problem, budget = 4000, go: () => boolean = () 
     const first = open()
     if (first !== 'open') { if (first !== 'dead') yield first; return true }
     while (stack.length) {
+      if (best && nodes % 16 === 0 && pause()) yield best
       const frame = stack.at(-1)!
       if (frame.added) { starts.take(frame.added); starts.x.set(frame.before); frame.added = null }
       if (nodes >= until || enough) { while (stack.length) { const f = stack.pop()!; if (f.added) { starts.take(f.added); starts.x.set(f.before) } } return false }
@@ -247,6 +248,7 @@ export function* search(problem: Problem, budget = 4000, go: () => boolean = () 
     for (let k = 0; k < tries && !enough && nodes < budget; k++) {
       nodes++
       if (best && !go()) enough = true
+      if (best && pause()) yield best
       const x = inTurn.next()
       if (x && !wrong(x) && costOf(problem, x) < (best?.cost ?? Infinity) - 1e-6) yield keep(x)
     }

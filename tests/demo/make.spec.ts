@@ -108,7 +108,7 @@ test('what is in hand stays in hand; what may not wait meanwhile is said beside 
   const calling = page.getByRole('status').filter({ hasText: 'waits 20 minutes at most' })
   await expect(calling).toHaveCount(0)
   await forward(page, 6)
-  await expect(calling).toContainText(/^1[34]:\d\d “heat on the hob” waits 20 minutes at most/)
+  await expect(calling).toContainText(/^1[34]:\d\d left: “heat on the hob” waits 20 minutes at most/)
   await expect(page.locator('#now')).toContainText('Heat the oven to')
   await page.reload()
   await expect(page.locator('#now')).toContainText('Heat the oven to')

@@ -106,7 +106,7 @@ defineExpose({ done })
     <p v-else-if="card.kind === 'bake'" class="figure"><b>{{ Math.round(card.minutes) }}</b> min<span v-if="card.celsius" class="spoons">at {{ Math.round(card.celsius) }} °C</span></p>
     <p v-else-if="card.kind === 'do' && card.minutes >= 2" class="soft for">about {{ Math.round(card.minutes) }} min</p>
 
-    <p v-if="counter.deadline && counter.deadline.moment - now < 16" class="deadline" :class="{ near: counter.deadline.moment - now < 2 }"><b>{{ counter.deadline.moment > now ? sayCount(counter.deadline.moment - now) : 'now' }}</b> {{ counter.deadline.because }}</p>
+    <p v-if="counter.deadline && counter.deadline.moment - now < 16" class="deadline" :class="{ near: counter.deadline.moment - now < 2 }"><b>{{ counter.deadline.moment > now ? `${sayCount(counter.deadline.moment - now)} left:` : 'Now:' }}</b> {{ counter.deadline.because }}</p>
     <p v-for="caution in card.cautions" :key="caution" class="caution"><UIcon name="i-lucide-triangle-alert" class="sign" />{{ caution }}</p>
 
     <ScaleBar v-if="usesScale && !pour" ref="scale" v-model="reading" :wanted="card.kind === 'weigh' ? target : null" @off="scaled = false" />

@@ -106,7 +106,7 @@ const print = () => window.print()
     <template v-if="shown">
       <section class="sheet part" aria-labelledby="drawn">
         <div class="head"><h2 id="drawn">{{ evening.length ? `${early}, and the day` : 'The day' }}</h2>
-          <p><b>Begin at {{ sayMoment(shown.start, shown.end) }}</b>, on the table at {{ sayHour(shown.end) }}: {{ sayLength(shown.total) }} in all, {{ sayLength(shown.hands) }} of it work.</p></div>
+          <p><b>Begin at {{ sayMoment(shown.start, shown.end) }}</b>, on the table at {{ sayHour(shown.end) }}: {{ sayLength(shown.total) }} in all, {{ sayLength(shown.hands) }} of it work.<span v-if="bench.dayWorking" class="soft looking" role="status"> Looking for a shorter day …</span></p></div>
         <p v-for="warning in shown.warnings" :key="warning" class="misfit warn" role="status">{{ warning }}</p>
         <DayTimeline :plan="shown" :bakes="Object.keys(titles)" @move="move" />
         <p class="soft tiny">Drag a block, or move it with the arrow keys; the rest follows. A thick edge is tight.<template v-if="late"> Begun 20 minutes late, it is on the table at {{ sayHour(late.serve) }}{{ late.over.length ? `, and ${late.over[0]}` : '' }}.</template></p>
@@ -142,6 +142,9 @@ const print = () => window.print()
 </template>
 
 <style scoped>
+/* Only where it takes a while. */
+.looking { animation: looks 0s 0.35s both; }
+@keyframes looks { from { visibility: hidden; } to { visibility: visible; } }
 .page { display: grid; gap: 14px; }
 .ask { padding: 12px 22px; display: flex; flex-wrap: wrap; gap: 8px 18px; align-items: center; }
 .ask label { display: flex; gap: 10px; align-items: center; font-weight: 600; }

@@ -167,7 +167,7 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
             <template v-else><button v-for="n in [1, 3, 5]" :key="n" type="button" class="knuckle ghost" :aria-label="`${n} minutes more`" @click="say([{ do: 'more', timer: call.timer, minutes: n }])">+{{ n }}</button><button type="button" class="knuckle done" @click="say([{ do: 'stop', timer: call.timer }])">It is done</button></template>
           </div>
         </section>
-        <p v-if="counter.calling && counter.calling.moment - make.now < soonGone" class="over calling" role="status"><span><b>{{ counter.calling.moment > make.now ? sayCount(counter.calling.moment - make.now) : 'now' }}</b> {{ counter.calling.because }}</span><button type="button" class="knuckle ghost" @click="say([{ do: 'go', card: counter.calling.placed.card.id }])">{{ counter.calling.placed.card.short }} first</button></p>
+        <p v-if="counter.calling && counter.calling.moment - make.now < soonGone" class="over calling" role="status"><span><b>{{ counter.calling.moment > make.now ? `${sayCount(counter.calling.moment - make.now)} left:` : 'Now:' }}</b> {{ counter.calling.because }}</span><button type="button" class="knuckle ghost" @click="say([{ do: 'go', card: counter.calling.placed.card.id }])"><span>{{ counter.calling.placed.card.short }} first</span></button></p>
         <p v-if="rest && rest.over.length" class="over" role="status">Waited too long already: {{ rest.over[0] }}. Go straight on.</p>
         <p v-else-if="make.rest && make.rest.late >= 3" class="over" role="status">{{ Math.round(make.rest.late) }} min behind: on the table at {{ sayHour(hour!) }}.</p>
         <p v-if="make.rest && !make.rest.plan.ok" class="over" role="status">{{ make.rest.plan.problem.sentence }}</p>
@@ -231,6 +231,8 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
 .call p::first-letter { text-transform: uppercase; }
 .call .done { flex: 1; }
 .over { background: var(--slate-pale); border-radius: 14px; padding: 10px 14px; }
+.calling button span { display: inline-block; }
+.calling button span::first-letter { text-transform: uppercase; }
 .calling { display: flex; flex-wrap: wrap; gap: 10px; align-items: center; justify-content: space-between; }
 .idle { display: grid; gap: 12px; }
 .idle h1 { font-size: clamp(1.7rem, 4vw, 2.3rem); font-weight: 700; }
