@@ -145,7 +145,39 @@ Heat the oven to 180 °C. Line a 20 cm square tin.
 Mix the flour, sugar, oil and eggs and spread in the tin. Bake for 25 minutes.
 Leave to cool for 1 hour.
 Boil the sugar with the juice and spoon over the cake while it is still warm.`)
-const all = [sponge, drizzle, pie, dates, buns, crumble, pavlova]
+const cheese = bakeOf(`Fig cheesecake
+180 g digestive biscuits
+80 g butter, melted
+600 g cream cheese
+180 g sugar
+3 eggs
+
+Heat the oven to 160 °C and line a 23 cm springform tin.
+Crush the biscuits, mix with the butter and press into the tin. Bake for 10 minutes, then leave to cool.
+Beat the cheese with the sugar and eggs until smooth. Pour over the base. Stand the tin in a roasting tin of hot water.
+Bake for 50 minutes, turning it after 25 minutes.
+Turn off the oven and leave it inside for 1 hour. Chill for 5 hours. Take out of the fridge 20 minutes before serving.`)
+const steamed = bakeOf(`Steamed quince pudding
+150 g butter
+150 g sugar
+3 eggs
+150 g self-raising flour
+
+Cream the butter and sugar, beat in the eggs and fold in the flour. Spoon into a buttered 1 litre basin.
+Steam in a large pan of simmering water for 1 hour 30 minutes.
+Serve hot.`)
+const stars = bakeOf(`Honey stars
+Makes 24
+300 g plain flour
+120 g butter
+120 g sugar
+1 egg
+80 g icing sugar
+
+Rub the butter into the flour, stir in the sugar and egg, and chill for 15 minutes. Roll out and cut out 24 stars.
+Heat the oven to 180 °C. Bake for 10 minutes.
+When cold, mix the icing sugar with a little water and pipe on.`)
+const all = [sponge, drizzle, pie, dates, buns, crumble, pavlova, cheese, steamed, stars]
 
 describe('days from ordinary recipes', () => {
   test.each(all.map(b => [b.title, b] as const))('%s: it fits, and no word of its method is lost', (_, bake) => {
@@ -202,6 +234,24 @@ describe('days from ordinary recipes', () => {
     expect(inside).toMatchObject({ place: 'oven', starts: bake.ends })
     expect(out.starts).toBeGreaterThanOrEqual(inside.ends - 1e-6)
     expect(plan.tasks.filter(t => t.id.endsWith(':out'))).toHaveLength(1)
+  })
+  test('a base is cold in half an hour; standing in water is no rest; a moment within a bake is no second one; across two steps it stays in the oven', () => {
+    const plan = day(cheese)
+    expect(task(plan, 'leave to cool').minutes).toBe(30)
+    expect(task(plan, 'Stand the tin').hands).toBe(true)
+    expect(plan.tasks.filter(t => t.kind === 'bake').map(t => t.minutes)).toEqual([10, expect.any(Number)])
+    const [inside, bake] = [task(plan, 'leave it inside'), plan.tasks.filter(t => t.kind === 'bake').at(-1)!]
+    expect(inside).toMatchObject({ place: 'oven', starts: bake.ends })
+    expect(plan.tasks.filter(t => t.id.endsWith(':out'))).toHaveLength(2)
+    expect(plan.tasks.filter(t => /line a 23 cm/iu.test(t.says)).map(t => t.short)).toEqual(['ready the tin'])
+    expect(plan.tasks.find(t => /out of the fridge 20/u.test(t.says) && t.kind === 'wait')).toMatchObject({ place: 'counter', minutes: 20 })
+  })
+  test('what steams does so by itself, on the hob; small things are cold sooner than a cake, and iced when they are', () => {
+    expect(day(steamed).tasks.find(t => t.place === 'hob')).toMatchObject({ kind: 'wait', minutes: 90, hands: false })
+    expect(day(steamed).hands).toBeLessThan(60)
+    const cold = task(day(stars), 'quite cold')
+    expect(cold.minutes).toBeLessThan(60)
+    expect(task(day(stars), 'When cold').starts).toBeGreaterThanOrEqual(cold.ends - 1e-6)
   })
 })
 

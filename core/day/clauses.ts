@@ -1,7 +1,7 @@
 import { readOven, type Celsius, type Minutes } from '../measure'
 import { remembered } from '../pantry'
 import type { PlacedStep, Span, StepTime } from '../recipe'
-import { cutBefore, handRows, inTheOven, leadIn, leftBeforeCut, minded, neededLater, otherHand, ovenWords, remark, sideWords, timesOver, togetherWords, untimedWaits, usualHold, waitWords, wantsCold, wantsWarm } from './tables/clauses'
+import { cooksItself, cutBefore, handRows, inTheOven, leadIn, leftBeforeCut, minded, neededLater, otherHand, ovenWords, remark, sideWords, stirred, timesOver, togetherWords, untimedWaits, usualHold, waitWords, wantsCold, wantsWarm } from './tables/clauses'
 
 /** What a clause asks of what was baked: cold before it, or still warm. */
 export type Wants = 'cold' | 'warm' | null
@@ -26,6 +26,8 @@ interface Clause {
   readonly waits: boolean
   readonly remark: boolean
   readonly heats: boolean
+  /** Somebody stands by what is on the hob. */
+  readonly stirred: boolean
   readonly times: number
 }
 
@@ -38,7 +40,7 @@ const clausesOf = remembered((whole): readonly Clause[] => {
     return {
       text, from, bare, says: sentence(text), celsius: oven?.celsius ?? null, row: handOf(bare), minded: minded.test(bare), waits: waitWords.test(bare), remark: remark.test(text),
       heats: ovenWords.test(text) && (oven !== null || /\boven\b/iu.test(text)) && !/\b(?:grease|line|butter)\b/iu.test(text),
-      times: timesOver.reduce((by, row) => row.sign.test(text) ? by * row.by : by, 1),
+      stirred: stirred.test(text), times: timesOver.reduce((by, row) => row.sign.test(text) ? by * row.by : by, 1),
     }
   })
 }, 1000)
@@ -95,8 +97,9 @@ export function partsOf(step: Pick<PlacedStep, 'text' | 'times'>, at: ClauseSett
     celsius = clause.celsius ?? celsius
     const span: Span = [from, from + text.length]
     const times = step.times.filter(time => time.span[0] >= span[0] && time.span[0] < span[1] && time.high >= 1 && !(time.kind === 'other' && time.high >= longestOther))
-    const waits = times.filter(time => time.kind !== 'mix' && time.kind !== 'cook' && time.kind !== 'preheat')
-    const busy = times.filter(time => time.kind === 'mix' || time.kind === 'cook').reduce((sum, time) => sum + time.high, 0) * clause.times
+    const byHand = (time: StepTime) => time.kind === 'mix' || time.kind === 'cook' && (clause.stirred || time.low < cooksItself)
+    const waits = times.filter(time => !byHand(time) && time.kind !== 'preheat')
+    const busy = times.filter(byHand).reduce((sum, time) => sum + time.high, 0) * clause.times
     const usual = times.length || step.times.some(time => time.kind === 'rest' && /\brest\b/iu.test(bare)) ? null : untimed(clause, { ...at, baked })
     const bakes = waits[0]?.kind === 'bake' && /^(?:(?:blind[\s-]+)?bake|cook|roast|return|put\s+(?:\w+\s+)?(?:in|back))\b/iu.test(bare)
     const last = parts.at(-1)
@@ -108,7 +111,7 @@ export function partsOf(step: Pick<PlacedStep, 'text' | 'times'>, at: ClauseSett
       // A sentence that only waits ("Chill for 4 hours") takes hands for a moment.
       const only = bakes || waits.length > 0 && text.length < 60
       const minutes = busy || (only ? 1 : Math.max(1, Math.round(row.minutes * at.pace)))
-      const wants: Wants = !baked ? null : wantsWarm.test(text) ? 'warm' : wantsCold.test(bare) ? 'cold' : null
+      const wants: Wants = !baked ? null : wantsWarm.test(text) ? 'warm' : wantsCold.test(text) ? 'cold' : null
       const hand: Part = { is: 'hands', span, celsius, minutes, says: bakes ? putIn : says, short: bakes ? 'into the oven' : row.short, mixer: Boolean(row.mixer), holds: row.holds ?? usualHold, wants, beside: sideWords.test(text), joins: at.side && togetherWords.test(bare) }
       if (last?.is === 'hands' && (last.wants ?? hand.wants) === hand.wants && !hand.beside && last.joins === (hand.joins || last.joins)) parts[parts.length - 1] = { ...last, span: [last.span[0], span[1]], celsius, minutes: last.minutes + minutes, says: `${last.says} ${says}`, short: last.minutes >= minutes ? last.short : hand.short, mixer: last.mixer || hand.mixer, holds: Math.min(last.holds, hand.holds), wants: hand.wants }
       else parts.push(hand)

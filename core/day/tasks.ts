@@ -5,7 +5,7 @@ import { areaAt, batterOfFamily, mainBake, bakesOf, type SizedUp } from '../pan'
 import { begins, partsOf } from './clauses'
 import { consistent } from './consistent'
 import { cuts, sideWords, staysWarm } from './tables/clauses'
-import { coldAfter, comparable, dressed, halfShelf, small, smallBatch, standsWarm, takeOut, toOven, waitRows, weighing, wholeOven } from './tables/durations'
+import { coldAfter, caseCold, comparable, dressed, halfShelf, small, smallBatch, standsWarm, takeOut, toOven, waitRows, weighing, wholeOven } from './tables/durations'
 import type { DayRule, DayTask, DayWork } from './task'
 
 /** What a bake brings to a day: its recipe as it is made, with what the pan stage found. */
@@ -43,10 +43,10 @@ const recipeHeat = (recipe: Recipe, steps: readonly PlacedStep[]): Celsius | nul
  * A bake as tasks and rules: its weighing, every stretch of work and every wait of its rewritten steps, the oven, cooling, and the serving. Parts that begin with their own name
  * run beside each other until a step brings them together. Times are the steps' own, else from the table; the bake time is the pan stage's.
  */
-export const workOf = ({ id, title, recipe, sized }: DayBake): DayWork => workFrom({ id, title, recipe, grams: sized?.batter?.grams ?? null, settles: sized?.settles ?? null, shelf: shelfOf(sized), loads: sized?.pieces?.loads ?? 1, likely: sized?.tins.map(t => t.time).find(t => t.ok)?.likely ?? null })
+export const workOf = ({ id, title, recipe, sized }: DayBake): DayWork => workFrom({ id, title, recipe, each: sized?.batter ? sized.batter.grams / Math.max(1, sized.pieces?.count ?? sized.tins.reduce((sum, { tin }) => sum + tin.count, 0)) : null, settles: sized?.settles ?? null, shelf: shelfOf(sized), loads: sized?.pieces?.loads ?? 1, likely: sized?.tins.map(t => t.time).find(t => t.ok)?.likely ?? null })
 
 /** All of a bake that its work rests on, without the curves of the pan stage. */
-interface WorkedBake extends Pick<DayBake, 'id' | 'title' | 'recipe'> { readonly grams: Grams | null, readonly settles: Minutes | null, /** Halves of a shelf. */ readonly shelf: number, readonly loads: number, /** Minutes that its bake likely takes. */ readonly likely: Minutes | null }
+interface WorkedBake extends Pick<DayBake, 'id' | 'title' | 'recipe'> { /** Of one cake or piece. */ readonly each: Grams | null, readonly settles: Minutes | null, /** Halves of a shelf. */ readonly shelf: number, readonly loads: number, /** Minutes that its bake likely takes. */ readonly likely: Minutes | null }
 
 const workFrom = remembered((bake: WorkedBake): DayWork => {
   const { recipe, loads } = bake
@@ -78,17 +78,20 @@ const workFrom = remembered((bake: WorkedBake): DayWork => {
   let cold: DayTask | null = null
   /** What it is left for before it is cut. */
   const untilCut: DayTask[] = []
-  const untilCold = coldAfter(bake.grams ?? 800)
+  const untilCold = coldAfter(bake.each ?? 800)
   let celsius = recipeHeat(recipe, steps)
   const bakes = bakesOf(recipe, steps)
   const longest = mainBake(bakes)
   // Of several bakes of about one length (a case baked blind, filled, baked again) none is the one that the pan stage times: they stay as written.
   const main = longest && bakes.every(each => each === longest || each.minutes[1] < comparable * longest.minutes[1]) ? longest : null
   let wasBaked = false
+  /** What is baked again after this step is a case or a base, and no whole cake. */
+  const goesBackIn = (step: PlacedStep) => steps.slice(steps.indexOf(step) + 1).some(later => later.component === step.component && later.times.some(time => time.kind === 'bake'))
 
   for (const step of steps) {
     const named = begins.test(step.text) && chain !== null
-    const cut = partsOf(step, { settles: Math.max(10, bake.settles ?? 15), cold: untilCold, pace, celsius, baked: wasBaked, side: named || sideWords.test(step.text) })
+    const most = goesBackIn(step) ? caseCold : Infinity
+    const cut = partsOf(step, { settles: Math.min(most, Math.max(10, bake.settles ?? 15)), cold: Math.min(most, untilCold), pace, celsius, baked: wasBaked, side: named || sideWords.test(step.text) })
     celsius = cut.celsius
     /** Tasks that the next one on the way has to follow as well. */
     let joins: DayTask[] = []
@@ -125,6 +128,14 @@ const workFrom = remembered((bake: WorkedBake): DayWork => {
         }
       }
       else {
+        // "Turn off the oven and leave it inside": it is not taken out between.
+        if (part.inside && last && last === out && tasks.at(-1) === out) {
+          const baked = rules.find(rule => rule.to === out!.id && rule.least > 0)!.from
+          tasks.pop()
+          for (let k = rules.length - 1; k >= 0; k--) if (rules[k]!.from === out.id || rules[k]!.to === out.id) rules.splice(k, 1)
+          last = tasks.find(task => task.id === baked)!
+          out = null
+        }
         const { time } = part
         const isBake = time.kind === 'bake'
         const isMain = isBake && main && time.low === main.minutes[0] && time.high === main.minutes[1] && main.step?.at === step.at && main.step.component === step.component

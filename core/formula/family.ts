@@ -1,5 +1,5 @@
 import type { Component } from '../recipe'
-import { crumbFamilies, familyRows, familyRules, tooSweet, type FamilyRow, type When } from './tables/families'
+import { crumbFamilies, familyRows, familyRules, heated, tooSweet, type FamilyRow, type When } from './tables/families'
 import { variantRows } from './tables/variants'
 import { ratiosOf, type Ratio, type Ratios } from './ratios'
 import { weightsOf } from './weight'
@@ -55,6 +55,7 @@ export function familyOf(component: Component, title: string, isMain: boolean, s
   if (words) return { family: narrowed(words, named, ratios), because: `called so, and its proportions agree (${sayRatios(ratios)})` }
   const rule = familyRules.find(({ when }) => within(ratios, when))!
   const family = rule.family === 'muffin' && ratios.hardFat >= 30 && ratios.sugar >= 60 && creamed.test(component.steps.join(' ')) ? familyById('creamed') : familyById(rule.family)
+  if (family.id === 'cheesecake' && ratios.eggShare > 0.03 && component.steps.length && !heated.test(component.steps.join(' '))) return { family: narrowed(familyById('mousse'), named, ratios), because: `by its proportions, and nothing heats it: ${sayRatios(ratios)}` }
   // Syrup held by crumbs is no cake: three times its flour in sugar is a filling.
   if (crumbFamilies.has(family.id) && ratios.sugar > tooSweet) return { family: narrowed(familyById('other'), named, ratios), because: `by its proportions: ${sayRatios(ratios)}` }
   return { family: narrowed(family, named, ratios), because: `by its proportions: ${sayRatios(ratios)}` }

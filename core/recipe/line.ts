@@ -21,7 +21,7 @@ const bullet = /^[\s\u00a0]*(?:[-–—*•·▪▢□☐✓✔◦‣>]+\s+|[•
 const ofWord = /\s*(?:of|de)\s+(?:the\s+|an?\s+)?/iuy
 const each = /\beach\b/i
 const purposes: readonly (readonly [Purpose, RegExp])[] = [
-  ['pan', /\b(?:(?:for|to)\s+(?:greas\w+|the\s+(?:tin|pan|dish|tray|mou?ld)s?|(?:butter|lin)\w*\s+the|coat(?:ing)?\s+the\s+(?:tin|pan))|for\s+(?:the\s+)?(?:tin|pan|dish|tray)s?|for\s+(?:deep[\s-]*|shallow[\s-]*)?frying)\b/i],
+  ['pan', /\b(?:(?:for|to)\s+(?:greas\w+|the\s+(?:tin|pan|dish|tray|mou?ld|basin|ramekin|sheet|griddle)s?|(?:butter|lin)\w*\s+the|coat(?:ing)?\s+the\s+(?:tin|pan))|for\s+(?:the\s+)?(?:tin|pan|dish|tray|basin|ramekin)s?|for\s+(?:deep[\s-]*|shallow[\s-]*)?frying)\b/i],
   ['dust', /\b(?:(?:for|to)\s+(?:dust|roll|knead|flour)\w*)\b/i],
   ['brush', /\b(?:(?:for|to)\s+(?:brush|glaz|wash|seal)\w*)\b/i],
   ['serve', /\b(?:(?:to|for)\s+serv\w*|for\s+serving)\b/i],

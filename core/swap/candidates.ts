@@ -1,6 +1,6 @@
-import { allIngredients, builtIn, ingredientById, type Ingredient } from '../pantry'
+import { allIngredients, builtIn, ingredientById, membersOf, type Ingredient } from '../pantry'
 import type { FamilyRow } from '../formula'
-import { asksPacket, mayCome, type Table } from './allowed'
+import { asksPacket, isBlocked, mayCome, type Table } from './allowed'
 import type { Leaving } from './leaving'
 import { school, type Question, type School } from './school'
 import { dairySchools } from './tables/dairy-schools'
@@ -46,13 +46,20 @@ export interface Wishes {
   readonly factor?: number
 }
 
-/** Lines of one part that ask the same question and leave together. */
+/** Lines of one part that ask the same question and leave together: those that one thing can stand for, where none can for all ("sponge fingers" and "custard"). */
 export interface Group { readonly question: Question, readonly lines: readonly Extract<Leaving, { how: 'leaves' }>[] }
 
 export function groupsOf(leaving: readonly Leaving[]): Group[] {
-  const found = new Map<Question, Extract<Leaving, { how: 'leaves' }>[]>()
-  for (const item of leaving) if (item.how === 'leaves') found.set(item.question, [...found.get(item.question) ?? [], item])
-  return [...found].map(([question, lines]) => ({ question, lines }))
+  const found: { readonly question: Question, lines: readonly Extract<Leaving, { how: 'leaves' }>[] }[] = []
+  for (const item of leaving) if (item.how === 'leaves') {
+    const same = found.filter(group => group.question === item.question)
+    const fits = same.find(group => schools.some(school => school.question === item.question && stands(school, { ...group, lines: [...group.lines, item] })))
+      // What nothing stands for at all stays with the rest of its question.
+      ?? (schools.some(school => school.question === item.question && stands(school, { question: item.question, lines: [item] })) ? undefined : same[0])
+    if (fits) fits.lines = [...fits.lines, item]
+    else found.push({ question: item.question, lines: [item] })
+  }
+  return found
 }
 
 const stands = (school: School, group: Group) => !school.standsFor.length || group.lines.every(({ ingredient }) => school.standsFor.includes(ingredient.id) || school.standsFor.includes(`kind:${ingredient.kind}`))
@@ -92,6 +99,10 @@ function ownSchools(question: Question, larder: readonly string[]): School[] {
   return allIngredients().filter(item => row.kinds.includes(item.kind) && !known.has(item.id) && (larder.includes(item.id) || !builtIn(item.id))).map(item => ofHouse(question, item))
 }
 
+const cereals = new Set<string>(membersOf('gluten'))
+/** Would it have to leave for its gluten alone? */
+const leavesForGluten = (group: Group, table: Table): boolean => group.lines.some(({ ingredient }) => isBlocked({ ...ingredient, holds: ingredient.holds.filter(id => cereals.has(id)), mayHold: [], traces: [] }, table))
+
 /**
  * The schools that may answer a group's question in this family at this table: the hard filter first, then the family's
  * palette, then the baker's bans and pins. Nothing that leaves comes back by another line. For eggs, every two that do different
@@ -102,7 +113,7 @@ export function candidatesFor(group: Group, family: FamilyRow, table: Table, glu
   const fit = [...schools, ...ownSchools(group.question, wishes.larder ?? [])].filter(school => school.question === group.question
     && stands(school, group) && serves(school, family)
     && school.adds.every(dose => mayCome(ingredientById(dose.ingredient)!, table) && !leaves.has(dose.ingredient) && wishes.atMost?.[dose.ingredient] !== 0)
-    && (!school.onlyGlutenFree || glutenGone)
+    && (!school.onlyGlutenFree || glutenGone || leavesForGluten(group, table))
     && (!school.onlyAsked || wishes.sweeten === school.id || wishes.schools?.[group.question] === school.id)
     && (wishes.factor !== undefined || !school.adds.some(dose => dose.perFactor))
     && !names(school, wishes.ban ?? []))

@@ -204,6 +204,21 @@ describe('methods that parts share', () => {
       expect(Math.max(...other.left)).toBeGreaterThan(10)
     }
   })
+  test('a layered cheese cream that nothing heats is a mousse: no raw starch; each egg half has its place, and the cream its new name', () => {
+    const { plans, why } = adapt(readRecipe('Quince tiramisu\n3 eggs, separated\n100 g sugar\n500 g mascarpone\n300 ml strong coffee\n24 sponge fingers\n\nBeat the egg yolks with the sugar until pale. Beat in the mascarpone.\nWhisk the egg whites to soft peaks and fold into the mascarpone cream.\nDip the fingers in the coffee, lay half in a dish and spread with half the cream. Repeat and chill overnight.').recipe, egg)
+    expect(why.join(' ')).toMatch(/mousse/u)
+    const [plan] = plans as [Plan]
+    const said = plan.recipe.components[0]!.steps.join('\n')
+    expect(linesOf(plan.recipe).map(l => l.ingredient)).toEqual(expect.arrayContaining(['aquafaba', 'biscuits']))
+    expect(said).toMatch(/^Beat a third of the aquafaba with the sugar[^\n]*\nWhisk the rest of the aquafaba to soft peaks and fold into the mascarpone cream/u)
+    const free = adapt(readRecipe('Quince layers\n500 g mascarpone\n80 g sugar\n\nBeat the mascarpone with the sugar. Spread half the cream in a dish and chill for 2 hours.').recipe, vegan).plans[0]!
+    expect(free.recipe.components[0]!.steps.join(' ')).toMatch(/half the mixture/u)
+  })
+  test('several ready-made things are answered one by one; gluten-free ones come only for gluten', () => {
+    const trifle = readRecipe('Trifle cups\n12 sponge fingers\n200 g jam\n300 ml custard\n\nLay the sponge fingers in cups, spoon over the jam and custard. Chill for 1 hour.').recipe
+    expect(linesOf(adapt(trifle, vegan).plans[0]!.recipe).map(l => l.ingredient)).toEqual(['biscuits', expect.any(String), 'plant-custard'])
+    expect(linesOf(adapt(trifle, coeliac).plans[0]!.recipe).map(l => l.ingredient)).toContain('gf-biscuits')
+  })
   test('a curd is cooked on the hob, and its case is baked all the same', () => {
     const said = steps('Lime curd tart\nFor the pastry\n200 g plain flour\n100 g butter\n1 egg yolk\n\nFor the filling\n180 ml lime juice\n200 g sugar\n100 g butter\n4 eggs\n\nMethod\nRub the butter into the flour, add the yolk and bring together. Chill for 30 minutes.\nLine a 23 cm tart tin. Heat the oven to 200 °C. Fill with baking beans and bake for 15 minutes.\nStir the juice, sugar and butter over simmering water until melted. Stir in the eggs and cook gently, stirring, until it coats the back of a spoon.\nPour the curd into the pastry case and chill for 2 hours.')
     expect(said).toMatch(/Heat the oven to 200 °C\. Fill with baking beans and bake for 15 minutes/u)

@@ -5,7 +5,7 @@ import type { Part, Answer } from './part'
 import { listed } from './explain'
 import { sentencesOf } from './sentences'
 import type { School } from './school'
-import { besides, heatsOven, ovenWords, placeRows, preheatOnly, sentenceRows, shapingWords, wordingRows, type MethodFact } from './tables/method-rows'
+import { besides, heatsOven, looseFoam, ovenWords, placeRows, preheatOnly, sentenceRows, shapingWords, wordingRows, type MethodFact } from './tables/method-rows'
 
 /** What a part's plan means for the way of working: facts, what is made ready first, and which lines are new helps. */
 export interface Making { readonly at: number, readonly part: Part, readonly answers: readonly Answer[], readonly facts: ReadonlySet<MethodFact>, readonly first: readonly string[], readonly helps: readonly Line[], readonly lines: readonly Line[] }
@@ -173,8 +173,10 @@ export function writeMethod(recipe: Recipe, was: readonly (readonly string[])[],
     const othersBake = scope.some(i => i < mine && sentencesOf(steps[i]!.was).some(sentence => ovenWords.test(sentence)))
     for (const i of scope) reworded(steps[i]!, making, asWritten, i >= mine, !othersBake)
     for (const line of making.helps) placeHelp(steps, scope.filter(i => i >= mine), line, lines, recipe.region, making.answers)
+    // What the method itself whisks to peaks is not shaken to a foam before.
+    const whisked = (text: string) => looseFoam.test(text) && making.answers.some(([, answer]) => text.toLowerCase().startsWith(answer.inSteps) && scope.some(i => new RegExp(String.raw`\bwhisk\w*\b[^.]*\b${answer.inSteps}\b[^.]*\b(?:peaks|stiff)\b`, 'iu').test(steps[i]!.text)))
     if (!scope.length) { making.first.forEach(text => loose.push({ component: making.at, text })); continue }
-    making.first.forEach(text => inserts.push({ before: scope[0]!, component: steps[scope[0]!]!.component, text }))
+    for (const text of making.first.filter(each => !whisked(each))) inserts.push({ before: scope[0]!, component: steps[scope[0]!]!.component, text })
     for (const { before, text } of place(steps, scope.filter(i => i >= mine), making, lines)) inserts.push({ before, component: steps[before]!.component, text })
   }
   const written = recipe.components.map((c, component) => ({ ...c, steps: [

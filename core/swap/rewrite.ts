@@ -11,7 +11,7 @@ import type { Addition, Change, Trim } from './plan'
 import { questionOf, type School } from './school'
 import { factsOf, readyFirst, writeMethod, type Making } from './method'
 import { sentencesOf } from './sentences'
-import { rewriteStep, withAmountsRight, type Renaming } from './steps'
+import { restAfterThird, rewriteStep, withAmountsRight, type Renaming } from './steps'
 import { leverIngredients, limits } from './tables/limits'
 import { listed, sayDid, whatItWasFor, whatTheyBring, whatTheyDid } from './explain'
 import { trimmedLine, writtenLine } from './write'
@@ -61,7 +61,7 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
 
   for (const [group, answer] of option.answers) {
     const weights = group.lines.map(item => ({ ingredient: item.ingredient, grams: item.line.grams!.best }))
-    const adds = merged(draft.added.filter(a => a.answers === group.question))
+    const adds = merged(draft.added.filter(a => a.answers === group.question && (answer.of ?? [answer]).some(school => school.id === a.school)))
     const amounts = adds.map(a => measured(a.grams, a.ingredient, setting.region, setting.by))
     const kept = adds.map((a, i) => ({ a, amount: amounts[i]! })).filter(({ amount }) => amount.grams > 0)
     group.lines.forEach(item => { gone.add(item.line.id); naming.set(item.line.id, answer.inSteps) })
@@ -183,7 +183,7 @@ export function rewriteRecipe(recipe: Recipe, parts: readonly Part[], rewritten:
     dusting: nobodyAvoids(leverIngredients.dusting, setting.table)?.name ?? null,
   }
   const owns = ownLines(recipe)
-  const renamed: Recipe = { ...recipe, components: recipe.components.map((component, i) => ({ ...component, lines: rewritten.get(i)?.component.lines ?? component.lines, steps: component.steps.map((step, at) => rewriteStep(step, naming, owns[i]![at]!)) })) }
+  const renamed: Recipe = { ...recipe, components: recipe.components.map((component, i) => ({ ...component, lines: rewritten.get(i)?.component.lines ?? component.lines, steps: [...naming.parted!].reduce((steps, id) => byLine.get(id) ? restAfterThird(steps, byLine.get(id)!) : steps, component.steps.map((step, at) => rewriteStep(step, naming, owns[i]![at]!))) })) }
   const factors = new Map([...rewritten.values()].flatMap(r => [...r.factors]))
   const asWritten = linesOf(recipe)
   return writeMethod(withAmountsRight(renamed, factors, recipe), recipe.components.map(c => c.steps), [...rewritten.values()].map(r => r.making), asWritten)

@@ -1,6 +1,6 @@
 import { weightText } from '../measure'
 import { ingredientById, type Ingredient } from '../pantry'
-import { mentionsInStep, readSteps, type Line, type Recipe } from '../recipe'
+import { mentionsInStep, notMeant, readSteps, type Line, type Recipe } from '../recipe'
 import { isBlocked, type Table } from './allowed'
 import { withoutThing } from './sentences'
 
@@ -60,15 +60,40 @@ export function rewriteStep(step: string, naming: Renaming, own: readonly Line[]
       const name = m.line ? naming.byLine.get(m.line.id) : undefined
       const losesMore = mentionsInStep(cut, naming.lines).length < mentionsInStep(text, naming.lines).length - 1
       if (!losesMore || !name) { text = cut; continue }
-      to = name
+      // Half as much as the whites, of the one thing that comes for both.
+      to = naming.parted?.has(m.line!.id) && m.ingredient.kind === 'egg-yolk' ? `${thirdOf}${name}` : name
     }
     const opens = m.start === 0 || /[.!?:]\s+$/u.test(step.slice(0, m.start))
     // A number before it counted eggs, not gel.
     text = text.slice(0, m.start).replace(/\b(?:\d+|one|two|three|four|five|six|both|each)\s+(?:large\s+|medium\s+|small\s+)?$/iu, isEgg(m.ingredient) ? 'the ' : '$&') + (opens ? capital(to) : to) + text.slice(m.end)
+    text = text.replace(/\bthe\s+(?=a\s+third\s+of\s+the\b)/giu, '')
     if (isEgg(m.ingredient)) text = text.replace(/,?\s*one (?:at a time|by one)/iu, ' a little at a time').replace(/\bthe the\b/giu, 'the')
   }
-  return twiceNamed(text)
+  return twiceNamed(madeOf(text, naming))
 }
+
+/** "A third of the aquafaba", where yolks are beaten with something that stays. */
+export const thirdOf = 'a third of the '
+/** The later steps have the rest of it. */
+export function restAfterThird(steps: readonly string[], name: string): string[] {
+  let taken = false
+  return steps.map((step) => {
+    const at = step.indexOf(thirdOf + name)
+    const from = taken ? 0 : at < 0 ? step.length : at + thirdOf.length + name.length
+    const rest = step.indexOf(`the ${name}`, from)
+    const done = taken
+    taken ||= at >= 0
+    if (rest < 0 || done && step.includes(`the rest of the ${name}`)) return step
+    return `${step.slice(0, rest)}the rest of ${step.slice(rest)}`
+  })
+}
+
+/** "The mascarpone cream" where no mascarpone is left: "the mixture". */
+const madeOf = (text: string, { lines, byLine }: Renaming): string => notMeant.reduce((now, { words, in: sign, of, instead }) => {
+  const leaves = instead !== undefined && lines.some(l => byLine.has(l.id) && of!.includes(ingredientById(l.ingredient ?? '')?.kind ?? 'water'))
+  const listed = lines.some(l => words.test(ingredientById(l.ingredient ?? '')?.kind ?? ''))
+  return leaves && !listed ? now.replace(new RegExp(sign.source, 'giu'), hit => hit.replace(/\p{L}+$/u, instead)) : now
+}, text)
 
 /** "the flax gel and flax gel", where yolks and whites became one thing. */
 const twiceNamed = (text: string) => text.replace(/\b((?:the\s+)?)([\p{L}-]+(?:\s+[\p{L}-]+){0,3}),\s+(?:the\s+)?\2\b/giu, '$1$2').replace(/\b(the\s+)?([\p{L}-]+(?:\s+[\p{L}-]+){0,3})\s+and\s+(?:the\s+)?\2\b/giu, '$1$2')

@@ -6,7 +6,7 @@ const verbs = 'add|allow|arrange|bake|beat|blend|boil|bring|brush|carefully|chil
 const leaves = String.raw`(?:blind[\s-]+)?bake|chill|refrigerate|freeze|leave|let\s|allow|set\s+aside|prove|proof|cool\s+(?:completely|fully|in|on|for|slightly|to|until|down|it|them)|rest\s+(?:for|in|at|it)|stand\s+for|(?:put|place|return)\s+(?:(?:it|them|the\s+\p{L}+)\s+)?(?:back\s+)?(?:in|to)\s+the\s+(?:fridge|freezer|oven)`
 const puts = String.raw`pour|spread|spoon|drizzle|scatter|sandwich|dust|brush|pipe|cut\s+(?:it\s+|them\s+)?in(?:to)?\s`
 /** Where a clause ends: after a sentence, or (first group) before "then beat", "and leave to cool", "and pour over". "Then the milk" goes on. */
-export const cutBefore = new RegExp(String.raw`[.;!?](?!\d)\s+|(,?\s+(?:and\s+)?then\s+(?=(?:${verbs})\b)|,?\s+and\s+(?=(?:${leaves}|${puts}))|,\s+(?=(?:${leaves})))`, 'giu')
+export const cutBefore = new RegExp(String.raw`[.;!?](?!\d)\s+|(,?\s+(?:and\s+)?then\s+(?=(?:${verbs})\b)|,?\s+and\s+(?=(?:${leaves}|${puts}))|,\s+(?=(?:${leaves}))|(?<=\b(?:pre-?)?heat\s+(?:the\s+|your\s+)?oven\b[^.;]{0,60}),?\s+and\s+(?=(?:line|grease|butter|flour|oil)\b))`, 'giu')
 
 /** What stands before the verb: "Meanwhile,", "For the filling,", "Once it is cold,", "In a large bowl,", "gently". */
 export const leadIn = /^(?:(?:meanwhile|in\s+the\s+meantime|next|now|finally|first)\b,?\s+|(?:once|when|while|after|before|as\s+soon\s+as|for|to\s+make)\b[^,:]{0,80}[,:]\s*|(?:in|using|with|on)\s+(?:an?|the|another|your|one)\s+(?:[\p{L}-]+\s+){0,4}(?:bowls?|pans?|saucepan|jug|mixer|whisk|processor|blender|surface|sieve|spatula|trays?|sheets?|dish)\s*[,:]\s*|make\s+the\s+[^,:.]{3,30}:\s*|(?:very\s+)?(?:gently|gradually|slowly|carefully|quickly|lightly|immediately)\s+)/iu
@@ -52,7 +52,7 @@ export const minded = /^(?:stop|do\s+not|don['’]t|take\s+care|be\s+careful|avo
 export const ovenWords = /\b(?:pre-?heat|heat|reduce|lower|turn\s+(?:\w+\s+)?(?:down|up|off)|increase|raise|set)\b[^.]{0,40}\b(?:oven|temperature|heat)\b/iu
 
 /** A clause that leaves something to itself. */
-export const waitWords = /^\W*(?:cool|leave|rest|let|allow|stand|chill|refrigerate|freeze|prove|proof|set\s+aside\s+(?:for|to|until|in)|(?:put|place|return)\b[^.]{0,40}\b(?:fridge|freezer))\b/iu
+export const waitWords = /^\W*(?:cool|leave|rest|let|allow|stand(?!\s+(?:the|it|them|your|each)\b)|chill|refrigerate|freeze|prove|proof|set\s+aside\s+(?:for|to|until|in)|(?:put|place|return)\b[^.]{0,40}\b(?:fridge|freezer))\b/iu
 /** "Chill until needed" waits for nothing. */
 export const neededLater = /\buntil\s+(?:(?:you['’]?(?:re|\s+are)?\s+)?(?:needed|required|ready|wanted|serving|using|need)|you\s+(?:need|want|use|serve))/iu
 /**
@@ -86,7 +86,11 @@ export const inTheOven = /\b(?:inside|in\s+(?:it|the\s+(?:\p{L}+\s+)?oven))\b|\b
 /** So many times the stated minutes: both sides, and one batch after the other. [M] */
 export const timesOver: readonly { readonly sign: RegExp, readonly by: number }[] = [{ sign: /\b(?:on\s+each|each|per|a|both)\s+sides?\b/iu, by: 2 }, { sign: /\b(?:in\s+(?:two\s+|three\s+|small\s+)?batches|a\s+few\s+at\s+a\s+time)\b/iu, by: 3 }]
 /** Only on what is cold, and only on what is still warm. */
-export const wantsCold = /\b(?:cold|cooled|cool)\s+(?:cakes?|loaf|bake|base|puffs?|layers?|biscuits?|cookies?|sponges?|case|shells?|tart)\b|\b(?:once|when|if)\s+(?:(?:it|they|the\s+\p{L}+)\s+(?:is|are|has|have)\s+)?(?:quite\s+|fully\s+|completely\s+)?(?:cold|cool(?:ed)?)\b|(?:^|[,;:]\s*|\band\s+)ice\b(?!\s*[- ]?cream)|\bglaze\s+(?:the|each|them|it)\b|\b(?:spread|drizzle|pour|spoon|brush|cover|top|pipe)\b[^.]{0,60}\b(?:glaze|icing|frosting|buttercream|ganache)\b|\bsandwich\b/iu
+export const wantsCold = /\b(?:cold|cooled|cool)\s+(?:cakes?|loaf|bake|base|puffs?|layers?|biscuits?|cookies?|sponges?|case|shells?|tart)\b|\b(?:once|when|if)\s+(?:(?:it|they|the\s+\p{L}+)\s+(?:is|are|has|have)\s+)?(?:quite\s+|fully\s+|completely\s+)?(?:cold|cool(?:ed)?)\b(?!\s+enough)|(?:^|[,;:]\s*|\band\s+)ice\b(?!\s*[- ]?cream)|\bglaze\s+(?:the|each|them|it)\b|\b(?:spread|drizzle|pour|spoon|brush|cover|top|pipe)\b[^.]{0,60}\b(?:glaze|icing|frosting|buttercream|ganache)\b|\bsandwich\b/iu
 export const wantsWarm = /\bwhile\s+(?:(?:it|they)(?:\s+is|\s+are|['’]s|['’]re)?\s+|the\s+\p{L}+\s+(?:is|are)\s+)?(?:still\s+)?(?:warm|hot)\b|\b(?:over|onto?|into|in)\s+(?:the\s+)?(?:still\s+)?(?:warm|hot)\s+(?:cakes?|pudding|loaf|sponges?|rolls?|buns?|bars?|bread|biscuits?|cookies?|base|case)\b|\bthe\s+(?:warm|hot)\s+(?:cakes?|pudding|loaf|sponges?|rolls?|buns?|bars?|bread)\b|\bstraight\s+(?:from|out\s+of)\s+the\s+oven\b/iu
 /** So long what came out of the oven is still warm. [M] */
 export const staysWarm = 15
+
+/** So many minutes on the hob go by themselves, with a look now and then, unless somebody stirs all the time. [M] */
+export const cooksItself = 15
+export const stirred = /\b(?:stir\w*|whisk\w*|beat\w*|swirl\w*)\b(?!\s+(?:occasionally|once|every|(?:now|from\s+time|every\s+now))\b)(?<!\b(?:occasionally|then)\s+\w+)|\bfry\w*\b|\bcarameli[sz]\w*/iu

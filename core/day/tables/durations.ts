@@ -9,7 +9,7 @@ export const weighing = { begin: 3, each: 0.7 } as const
 export const small = { out: 1, wash: 12, turn: 0 } as const
 
 /** What waits by itself, where, and how long it may wait over its time before it suffers. [P] */
-export const waitRows: Readonly<Record<Exclude<TimeKind, 'bake' | 'preheat' | 'mix' | 'cook'>, { readonly place: Place, readonly over: number, readonly short: string }>> = {
+export const waitRows: Readonly<Record<Exclude<TimeKind, 'bake' | 'preheat' | 'mix'>, { readonly place: Place, readonly over: number, readonly short: string }>> = {
   soak: { place: 'counter', over: 10, short: 'soak' },
   rest: { place: 'counter', over: 45, short: 'rest' },
   rise: { place: 'counter', over: 30, short: 'rise' },
@@ -17,6 +17,7 @@ export const waitRows: Readonly<Record<Exclude<TimeKind, 'bake' | 'preheat' | 'm
   set: { place: 'fridge', over: 24 * 60, short: 'set' },
   freeze: { place: 'freezer', over: 7 * 24 * 60, short: 'freeze' },
   cool: { place: 'counter', over: 24 * 60, short: 'cool' },
+  cook: { place: 'hob', over: 5, short: 'on the hob' },
   other: { place: 'counter', over: 60, short: 'wait' },
 }
 
@@ -39,5 +40,7 @@ export const halfShelf = 600
 /** More halves of a shelf than any oven has: beside what stays in it when it is turned off nothing is baked. */
 export const wholeOven = 99
 
+/** A base or case that is baked again is cold after so long. [M] */
+export const caseCold = 30
 /** What comes to the table warm stands so long at most. [M] */
 export const standsWarm = 10

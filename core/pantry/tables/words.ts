@@ -6,7 +6,7 @@ import type { AvoidableId } from '../avoidable'
  */
 export const descriptors: ReadonlySet<string> = new Set(`
 added desi deep fry frying shallow a about accurately additional all also an and any approx approximately as at available baking barely base beaten best big bit bite blanched blended block boiled boiling
-boneless bought bottled bowl broken brewed bright bruised brushed burnt bunch buttered canned carefully cake cakes caster chilled chopped chunk chunky circa clean clear coarse coarsely
+boneless basin bought bottled bowl broken brewed bright bruised brushed burnt bunch buttered canned carefully cake cakes caster chilled chopped chunk chunky circa clean clear coarse coarsely
 cold colour coloured commercial cook cooked cooking cool cooled cooking cored cracked crispy crumbled crushed cubed cube cup cut dairy deep deseeded desired diced dish
 discarded dissolved divided double drained dried drop dry dusting each edible equal evenly even extra fairly fat few filling fine finely finest firm firmly fleshed flaked flat flavour flavoured
 flesh fluid flame folded for fork freeze freezing free range freshly fresh from frozen full garnish generous gently golden good grade granulated grated grating grease greasing great grind ground

@@ -10,16 +10,19 @@ export const bakeWord = String.raw`(?:bak(?:e|es|ed)|baking(?!\s+(?:powder|soda|
 export const timeKinds: readonly { readonly kind: TimeKind, readonly sign: RegExp }[] = [
   { kind: 'bake', sign: new RegExp(String.raw`\b(?:${bakeWord}|in\s+the\s+oven|return\s+to\s+the\s+oven|roast|toast(?!ed))\b`, 'giu') },
   { kind: 'preheat', sign: /\bpre-?heat\w*\b/giu },
-  { kind: 'freeze', sign: /\b(?:freez\w+|freezer)\b/giu },
-  { kind: 'chill', sign: /\b(?:chill\w*|refrigerat\w*|fridge|cold\s+place)\b/giu },
+  { kind: 'freeze', sign: /\b(?<!out\s+of\s+the\s+)freez\w+\b/giu },
+  { kind: 'chill', sign: /\b(?<!out\s+of\s+the\s+)(?:chill\w*|refrigerat\w*|fridge|cold\s+place)\b/giu },
   { kind: 'soak', sign: /\b(?:soak\w*|steep\w*|infus\w*|bloom\w*|swell|macerat\w*|drain\w*|strain\w*)\b/giu },
   { kind: 'rise', sign: /\b(?:rise|rising|prov\w+|proof\w*|doubled?\s+in\s+size|ferment\w*)\b/giu },
   { kind: 'cool', sign: /\b(?:cool\w*|stand\s+in\s+the\s+tin|turn\s+(?:it\s+)?out)\b/giu },
   { kind: 'set', sign: /\b(?:set(?!\s+(?:(?:it|them)\s+)?(?:aside|to\s+one\s+side|over|a\b|the\b))|firm\s+up|harden)\b/giu },
-  { kind: 'rest', sign: /\b(?:rest|stand|leave|sit|relax)\b/giu },
+  { kind: 'rest', sign: /\b(?:rest|stand|leave|sit|relax|out\s+of\s+the\s+(?:fridge|freezer|refrigerator))\b/giu },
   { kind: 'mix', sign: /\b(?:beat\w*|whisk\w*|whip\w*|mix\w*|cream|knead\w*|stir\w*|blend\w*|process|pulse|blitz|fold)\b/giu },
   { kind: 'cook', sign: /\b(?:simmer\w*|boil\w*|cook\w*|heat|fry\w*|melt\w*|poach\w*|stew\w*|caramelis\w*|steam\w*|microwave|reduc\w*)\b/giu },
 ]
+
+/** What stands before a moment within another time ("for 3 hours, covering it after 2 hours", "every half hour"): it is no time of its own. [P] */
+export const moments = /\b(?:after|every)\s+(?:(?:about|around|roughly|the\s+first|another)\s+)*$/iu
 
 /** Shares of a line that a step names, as they stand right before its name. [P] */
 export const shareWords: readonly { readonly sign: RegExp, readonly fraction: number | 'rest' }[] = [

@@ -39,7 +39,7 @@ export const eggSchools = [
   school('egg', 'lecithin', 'sunflower lecithin', 'lecithin', [{ ingredient: 'sunflower-lecithin', perGram: 1.6 * egg, role: 'gel' }], 'keeps fat and water together, as yolk does', '[M] about ½ tsp an egg', {
     families: [...cakes, 'sponge', 'crepe', 'cookie', 'ice-cream'], onlyTogether: true, prepare: 'Whisk the lecithin into the fat.', limit: { perEgg: 2 }, rarity: 0.8, does: 'emulsifies' }),
   school('egg', 'no-binder', 'no binder: water, oil and a little more lift', 'water', [{ ingredient: 'water', perGram: 38 * egg, role: 'liquid' }], 'flour alone holds a simple crumb together', '[P] snack cakes', {
-    families: ['muffin', 'quick-bread', 'creamed', 'pancake', 'scone', 'cookie', 'yeast', 'crepe'], differs: 'a soft, crumbly cake that wants gentle cutting' }),
+    families: ['muffin', 'quick-bread', 'creamed', 'pancake', 'scone', 'cookie', 'yeast', 'crepe'], differs: 'plainer and a little more tender; it crumbles when it is cut warm' }),
   school('egg', 'dough-liquid', 'cold water and a little oil', 'cold water and oil', [{ ingredient: 'water', perGram: 38 * egg, role: 'liquid' }, { ingredient: 'neutral-oil', perGram: 4.8 * egg, role: 'fat' }], 'an egg in short dough is only its water and fat', '[P]', { families: ['pastry', 'shortbread', 'streusel'], differs: 'shorter, and paler when baked' }),
 
   school('egg', 'starch-custard', 'starch-set cream', 'starch mixture', [{ ingredient: 'maize-starch', perGram: 0.16, role: 'gel' }, { ingredient: 'neutral-oil', perGram: 0.2, role: 'fat' }], 'yolk thickens like 0.16 g of starch a gram, and brings fat', '[M] the engine study', {

@@ -26,6 +26,7 @@ export const wordingRows: readonly WordingRow[] = [
   { when: 'fat-soft', about: 'fat', sign: /\bmelt(?:ed)?\s+(?=oil\b)/iu, to: '' },
   { when: 'foam-gone', families: [...crumb, 'shortbread', 'pastry', 'nut-filling'], about: 'egg', sign: /\b(?:until\s+(?:\w+\s+){0,2}?(?:thick|pale|frothy|foamy|light|fluffy|voluminous|tripled|doubled|ribbon\w*|(?:soft|firm|stiff)(?:\s+peaks)?)|to\s+(?:soft|firm|stiff)\s+peaks)(?:[^.;,]*)/iu, to: 'until smooth; it will not turn to foam' },
   { when: 'starch-set', sign: /\bover\s+(?:(?:a\s+)?pan\s+of\s+)?(?:gently\s+)?(?:steam|simmering\s+water|a\s+bain[- ]marie|a\s+double\s+boiler)/iu, to: 'over a medium heat' },
+  { when: 'starch-set', about: 'egg', sign: /\buntil\s+(?:\w+\s+){0,2}?(?:pale|light|fluffy|frothy|foamy)\b[^.;,]*/iu, to: 'until smooth' },
   { when: 'starch-set', about: 'egg', sign: /\buntil\s+(?:it\s+(?:is|has)\s+)?(?:thick(?:ened)?|thickens)\b/iu, to: 'until it bubbles and thickens' },
   { when: 'gel-boiled', sign: /\b(?:warm|heat)\b(?=[^.]*\bagar\b)/iu, to: 'bring to the boil' },
   { when: 'gel-boiled', sign: /\bstir\s+in\s+the\s+agar\b/iu, to: 'stir in the agar and boil for 2 minutes' },
@@ -73,3 +74,6 @@ export const shapingWords = /\b(?:roll|shape|cut|slice|pat|press|line a|scoop|dr
 /** A sentence that does nothing but heat the oven. */
 export const heatsOven = /^\s*(?:pre-?heat|heat|set)\b[^.]*\boven\b(?![^.]*\b(?:bake|grease|butter|line)\b)/iu
 export const preheatOnly = /^(?:pre-?heat|heat)\b[^.]*\boven\b/iu
+
+/** A foam that is made ready before it goes in. */
+export const looseFoam = /\bto a loose foam\b/u
