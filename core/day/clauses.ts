@@ -104,7 +104,7 @@ export function partsOf(step: Pick<PlacedStep, 'text' | 'times'>, at: ClauseSett
     const bakes = waits[0]?.kind === 'bake' && /^(?:(?:blind[\s-]+)?bake|cook|roast|return|put\s+(?:\w+\s+)?(?:in|back))\b/iu.test(bare)
     const last = parts.at(-1)
     // What is to be minded stands with what it is about.
-    if (clause.minded && last && (!times.length || /\bintervals?\b|\bevery\b/iu.test(text))) { parts[parts.length - 1] = { ...last, span: [last.span[0], span[1]], says: `${last.says} ${says}` }; continue }
+    if (clause.minded && last && (!times.length || /\bintervals?\b|\bevery\b|^\W*it\s+takes\b/iu.test(text))) { parts[parts.length - 1] = { ...last, span: [last.span[0], span[1]], says: `${last.says} ${says}` }; continue }
     const isIdle = (waits.length > 0 || usual !== null) && clause.waits && !bakes || clause.remark && !waits.length && !busy
     const isHeating = clause.heats && !waits.length
     if (!isIdle && !isHeating && !(bakes && last?.is === 'hands')) {

@@ -36,7 +36,8 @@ export function mentionsInStep(step: string, lines: readonly Line[] = [], own: r
     if (/^whites?$/iu.test(m.words) && sharesChocolate.test(step.slice(m.end))) { const line = lines.find(l => /\bwhite\s+(?:\p{L}+\s+)?chocolate\b/iu.test(l.text)); if (line?.ingredient) found.push({ start: m.start, end: m.end, words: m.words, ingredient: ingredientById(line.ingredient)!, verb: false, line }); continue }
     if (isCreaming(step, m) || onlyDoing.test(m.words) || likeness.test(step.slice(0, m.start))) continue
     const served = !neverServed.has(m.ingredient.kind) && servedWith.test(step.slice(0, m.start))
-    const line = (own === lines ? null : lineMeant(m.words, m.ingredient, own, served)) ?? lineMeant(m.words, m.ingredient, lines, served)
+    const lead = step.slice(0, m.start)
+    const line = (own === lines ? null : lineMeant(m.words, m.ingredient, own, served, lead)) ?? lineMeant(m.words, m.ingredient, lines, served, lead)
     if (m.ingredient.kind === 'ready-made' && !served && !line) continue
     if (!line && notMeant.some(row => row.words.test(m.words) && row.in.test(step) && (!row.of || lines.some(l => row.of!.includes(ingredientById(l.ingredient ?? '')?.kind ?? 'water'))))) continue
     const verb = /^(?:butter|flour|oil)$/iu.test(m.words) && doing.test(step.slice(m.end)) && beforeDoing.test(step.slice(0, m.start))
@@ -61,22 +62,26 @@ const endsWith = (all: readonly string[], tail: readonly string[]) => tail.lengt
 
 /** One word for a kind of thing stands for whatever of these kinds is listed. */
 export const sayable: Partial<Record<Kind, readonly Kind[]>> = {
-  flour: ['flour', 'flour-mix', 'gluten-free-flour'], sugar: ['sugar'], chocolate: ['chocolate', 'plant-chocolate'], nut: ['nut'], fruit: ['fruit'], oil: ['oil'], cream: ['cream'], milk: ['milk'], cocoa: ['cocoa'], spice: ['spice'],
+  flour: ['flour', 'flour-mix', 'gluten-free-flour'], sugar: ['sugar'], chocolate: ['chocolate', 'plant-chocolate'], nut: ['nut'], fruit: ['fruit', 'dried-fruit'], oil: ['oil'], cream: ['cream'], milk: ['milk'], cocoa: ['cocoa'], spice: ['spice'],
 }
 
-/** The line of a tin's butter or flour: the same, else one of its kind that holds just what it holds (self-raising flour; never rye for wheat). */
-const sameLine = ({ id, kind, holds, mayHold }: Ingredient, lines: readonly Line[]): Line | null => lines.find(l => l.ingredient === id)
-  ?? lines.find((l) => { const listed = ingredientById(l.ingredient ?? ''); return listed?.kind === kind && [holds, mayHold].every((all, n) => all.join() === [listed.holds, listed.mayHold][n]!.join()) }) ?? null
+/** The line of a tin's butter, oil or flour: the same, else one of its kind that holds what it holds (self-raising flour; never rye for wheat). */
+const sameLine = ({ id, kind, holds }: Ingredient, lines: readonly Line[]): Line | null => lines.find(l => l.ingredient === id)
+  ?? lines.find((l) => { const listed = ingredientById(l.ingredient ?? ''); return listed?.kind === kind && holds.every(held => listed.holds.includes(held)) }) ?? null
 
 const saidPart = { juice: /juice/iu, zest: /zest|rind|peel/iu }
+
+const brushing = /\b(?:brush|greas|coat)\w*\b[^.;]{0,60}$/iu
 
 /**
  * The listed line that a word in a step means: the same ingredient, or a line whose own name ends in that word ("the
  * milk" of a recipe with oat milk), or a whole egg parted into its yolk and white. What is served with it must be listed
  * as itself.
  */
-function lineMeant(words: string, ingredient: Ingredient, lines: readonly Line[], served: boolean): Line | null {
-  const same = lines.find(l => l.ingredient === ingredient.id)
+function lineMeant(words: string, ingredient: Ingredient, lines: readonly Line[], served: boolean, lead: string): Line | null {
+  // Of two lines of butter the one "for brushing" is meant where something is brushed.
+  const all = lines.filter(l => l.ingredient === ingredient.id)
+  const same = all.length > 1 ? all.find(l => brushing.test(lead) === (l.purpose === 'pan' || l.purpose === 'brush')) ?? all[0] : all[0]
   if (same || served) return same ?? null
   const base = ingredient.madeOf ? lines.find(l => l.ingredient === ingredient.madeOf) : undefined
   if (base) return base

@@ -1,6 +1,6 @@
 import { readAmount, type Minutes } from '../measure'
 import type { Span } from './recipe'
-import { moments, timeKinds, type TimeKind } from './tables/step-words'
+import { limits, moments, timeKinds, type TimeKind } from './tables/step-words'
 
 /** A time that a step names, in minutes, and what happens meanwhile. */
 export interface StepTime { readonly kind: TimeKind, readonly low: Minutes, readonly high: Minutes, readonly span: Span }
@@ -58,7 +58,7 @@ export function readStepTimes(text: string): StepTime[] {
     if (high > 14 * 24 * 60) continue
     // "Bake for 3 hours, covering it after 2 hours": no second bake.
     const sentence = Math.max(...['.', ';', '!'].map(mark => text.lastIndexOf(mark, index) + 1))
-    if (moments.test(text.slice(sentence, index)) && found.some(time => time.span[0] >= sentence && time.high >= high)) continue
+    if (limits.test(text.slice(sentence, index)) || moments.test(text.slice(sentence, index)) && found.some(time => time.span[0] >= sentence && time.high >= high)) continue
     found.push({ kind: kindOf(text, [index, end]), low, high, span: [index, end] })
   }
   for (const hit of text.matchAll(nightWords)) found.push({ kind: kindOf(text, [hit.index, hit.index + hit[0].length]), low: 480, high: 720, span: [hit.index, hit.index + hit[0].length] })

@@ -96,14 +96,19 @@ export function ownLines(recipe: Pick<Recipe, 'components'>): readonly (readonly
   if (parts.length < 2) { const all = linesIn(recipe.components); return recipe.components.map(c => c.steps.map(() => all)) }
   const lines = new Map(recipe.components.map(c => [c, linesIn([c])]))
   const every = linesIn(recipe.components)
+  const silent = parts.filter(c => !c.steps.length)
   const shared = recipe.components.filter(c => c.steps.length).length === 1
-  const words = shared ? parts.map(part => new Set(part.lines.flatMap(namesOf).flat())) : []
-  let now: Component | null = null
-  return recipe.components.map(c => c.steps.map((text) => {
-    if (!shared) return lines.get(parts.find(part => opensFor(text, part.name)) ?? c)!
-    now = partMeant(text, parts, words, now)
-    return now ? lines.get(now)! : every
-  }))
+  const words = new Map(parts.map(part => [part, new Set(part.lines.flatMap(namesOf).flat())]))
+  return recipe.components.map((c) => {
+    // A part without steps of its own ("for the filling") is made in another's.
+    const here = shared ? parts : silent.length ? [c, ...silent] : [c]
+    let now: Component | null = shared ? null : c
+    return c.steps.map((text) => {
+      const named = shared ? undefined : parts.find(part => opensFor(text, part.name))
+      now = here.length > 1 ? partMeant(text, here, here.map(part => words.get(part) ?? new Set()), shared ? now : c) : c
+      return named ? lines.get(named)! : now ? lines.get(now)! : every
+    })
+  })
 }
 
 const sentenceOf = (text: string, [from, to]: Span) => { const start = Math.max(...['.', ';', '!'].map(mark => text.lastIndexOf(mark, from) + 1)); const ends = ['.', ';', '!'].map(mark => text.indexOf(mark, to)).filter(at => at >= 0); return text.slice(start, Math.min(text.length, ...ends)) }

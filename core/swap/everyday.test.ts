@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { adapt, checkPeople, linesOf, readRecipe, workOf, type Person, type Plan } from '../index'
+import { adapt, checkPeople, linesOf, readRecipe, readSteps, workOf, type Person, type Plan } from '../index'
 
 /**
  * Ordinary home baking, typed as people type it, read and adapted end to end. Each case says the verdict, the family of the
@@ -213,6 +213,17 @@ describe('methods that parts share', () => {
     expect(said).toMatch(/^Beat a third of the aquafaba with the sugar[^\n]*\nWhisk the rest of the aquafaba to soft peaks and fold into the mascarpone cream/u)
     const free = adapt(readRecipe('Quince layers\n500 g mascarpone\n80 g sugar\n\nBeat the mascarpone with the sugar. Spread half the cream in a dish and chill for 2 hours.').recipe, vegan).plans[0]!
     expect(free.recipe.components[0]!.steps.join(' ')).toMatch(/half the mixture/u)
+  })
+  test('a filling without steps of its own is worked where its words are; the meringue’s foam is none of the filling’s; what brushes a tin is fat alone', () => {
+    const buns = steps('Fig buns\n500 g strong white flour\n7 g fast-action yeast\n275 ml milk\n50 g butter\nFor the filling\n75 g soft butter\n100 g brown sugar\n2 tbsp cinnamon\nFor the icing\n100 g icing sugar\n1 tbsp water\n\nWarm the milk and butter. Mix with the flour and yeast and knead for 8 minutes. Leave for 1 hour, until doubled.\nRoll out, spread with the soft butter and scatter over the brown sugar and cinnamon. Roll up and cut into 12.\nBake at 180 °C for 25 minutes.\nMix the icing sugar with the water and drizzle over the warm buns.')
+    expect(buns).toMatch(/Warm the [^.]*plant block\./u)
+    expect(buns).toMatch(/spread with the soft (?!plant block)[\p{L} ]+ and scatter/u)
+    expect(buns).not.toMatch(/Stir in the/u)
+    expect(steps('Fig meringue pie\n200 g biscuits\n80 g butter\n400 ml coconut milk\n60 g sugar\n3 egg yolks\nFor the meringue\n3 egg whites\n150 g caster sugar\n\nCrush the biscuits, mix with the butter and press into a dish.\nWhisk the yolks with the sugar until pale, add the coconut milk, pour over the base and bake at 160 °C for 25 minutes.\nWhisk the egg whites to stiff peaks, then whisk in the caster sugar. Pile on and bake for 10 minutes.')).toMatch(/Whisk the aquafaba to stiff peaks/u)
+    const moulds = steps('Fig puddings\n30 g butter, melted, for brushing\n200 g butter\n200 g dark chocolate\n200 g sugar\n4 eggs\n200 g plain flour, plus extra for dusting\n\nBrush 4 moulds with melted butter and shake in a little flour to coat.\nMelt the chocolate and butter together. Whisk the eggs and sugar. Whisk in the remaining ingredients. Leave to stand for 20 minutes.\nBake at 200 °C for 12 minutes. Eat within an hour of cooking.')
+    expect(moulds).toMatch(/^(?:.*\n)?Brush 4 moulds with melted rapeseed oil and shake in a little flour to coat\.\nMelt the chocolate and (?!rapeseed)/mu)
+    expect(moulds).toMatch(/remaining ingredients\. Stop mixing[^.]*\. Leave to stand/u)
+    expect(readSteps(readRecipe('Figs\n200 g figs\n\nBake at 200 °C for 12 minutes. Eat within an hour of cooking.').recipe).flatMap(s => s.times.map(t => t.high))).toEqual([12])
   })
   test('several ready-made things are answered one by one; gluten-free ones come only for gluten', () => {
     const trifle = readRecipe('Trifle cups\n12 sponge fingers\n200 g jam\n300 ml custard\n\nLay the sponge fingers in cups, spoon over the jam and custard. Chill for 1 hour.').recipe

@@ -3,9 +3,9 @@ import { ingredientById, nameIn, type Kind } from '../pantry'
 import { mentionsInStep, ownLines, readSteps, sayResting, servedWarm, type Line, type Recipe } from '../recipe'
 import type { Part, Answer } from './part'
 import { listed } from './explain'
-import { sentencesOf } from './sentences'
+import { sentenceAt, sentencesOf } from './sentences'
 import type { School } from './school'
-import { besides, heatsOven, looseFoam, ovenWords, placeRows, preheatOnly, sentenceRows, shapingWords, wordingRows, type MethodFact } from './tables/method-rows'
+import { besides, heatsOven, leaves, looseFoam, onTin, ovenWords, placeRows, preheatOnly, sentenceRows, shapingWords, theRest, wordingRows, type MethodFact } from './tables/method-rows'
 
 /** What a part's plan means for the way of working: facts, what is made ready first, and which lines are new helps. */
 export interface Making { readonly at: number, readonly part: Part, readonly answers: readonly Answer[], readonly facts: ReadonlySet<MethodFact>, readonly first: readonly string[], readonly helps: readonly Line[], readonly lines: readonly Line[] }
@@ -50,10 +50,11 @@ const rowFits = (row: { readonly when: MethodFact, readonly and?: MethodFact, re
 interface At { readonly component: number, readonly was: string, text: string }
 
 /** A sentence with the wording rows of the plan; `isItsOwn`: it comes no sooner than the part's own things do; `isAlone`: nothing of another part is baked before. */
-function reworded(step: At, making: Making, lines: readonly Line[], isItsOwn: boolean, isAlone: boolean): void {
+function reworded(step: At, making: Making, lines: readonly Line[], own: readonly Line[], isItsOwn: boolean, isAlone: boolean): void {
   const was = sentencesOf(step.was)
   const now = sentencesOf(step.text)
-  const kindsIn = (text: string) => new Set(mentionsInStep(text, lines).flatMap(m => [m.ingredient.kind, ...m.line?.ingredient ? [ingredientById(m.line.ingredient)!.kind] : []]))
+  // The meringue's egg is none of the filling's.
+  const kindsIn = (text: string) => new Set(mentionsInStep(text, lines, own).filter(m => !m.line || m.line.component === making.part.component.name).flatMap(m => [m.ingredient.kind, ...m.line?.ingredient ? [ingredientById(m.line.ingredient)!.kind] : []]))
   const same = was.length === now.length
   step.text = now.map((sentence, i) => {
     const kinds = kindsIn(same ? was[i]! : step.was)
@@ -97,9 +98,11 @@ function placeHelp(steps: At[], scope: readonly number[], line: Line, lines: rea
   // The method may name it already, though the list did not.
   if (scope.some(i => mentionsInStep(steps[i]!.text, lines).some(m => m.line === line))) return
   for (const kind of besides[helpKind(line)]) for (const i of scope) {
-    const found = mentionsInStep(steps[i]!.text, lines).find(m => m.line && m.line !== line && !goesOn.test(steps[i]!.text.slice(m.end)) && m.line.component === line.component && m.line.purpose !== 'pan' && !/\(with $/u.test(steps[i]!.text.slice(0, m.start)) && !m.verb && ingredientById(m.line.ingredient!)!.kind === kind && !/\bspoonful of $|\bwhip\w*\s[^.,;]*$/iu.test(steps[i]!.text.slice(0, m.start)))
+    const found = mentionsInStep(steps[i]!.text, lines).find(m => m.line && m.line !== line && !goesOn.test(steps[i]!.text.slice(m.end)) && m.line.component === line.component && m.line.purpose !== 'pan' && !onTin.test(sentenceAt(steps[i]!.text, m.start)) && !/\(with $/u.test(steps[i]!.text.slice(0, m.start)) && !m.verb && ingredientById(m.line.ingredient!)!.kind === kind && !/\bspoonful of $|\bwhip\w*\s[^.,;]*$/iu.test(steps[i]!.text.slice(0, m.start)))
     if (found) { steps[i]!.text = putBeside(steps[i]!.text, found.end, name); return }
   }
+  // What is gathered takes it along.
+  if (scope.some(i => theRest.test(steps[i]!.text))) return
   // Beside what comes in for something: "the starch mixture and water".
   for (const [, answer] of [...answers].sort(([, a], [, b]) => Number(b.prepare !== null) - Number(a.prepare !== null))) for (const i of scope) {
     const at = steps[i]!.text.toLowerCase().indexOf(answer.inSteps.toLowerCase())
@@ -123,12 +126,12 @@ function place(steps: At[], scope: readonly number[], making: Making, lines: rea
   const warm = steps.some(step => servedWarm.test(step.text))
   for (const row of placeRows) {
     if (!rowFits(row, making) || row.warm !== undefined && row.warm !== warm || scope.some(i => row.unless.test(steps[i]!.text))) continue
-    const naming = (kinds: readonly Kind[]) => [...scope].reverse().find(i => mentionsInStep(steps[i]!.text, lines).some(m => !m.verb && m.line?.ingredient && !goesOn.test(steps[i]!.text.slice(m.end)) && kinds.includes(ingredientById(m.line.ingredient)!.kind)) || (kinds === aboutKinds.flour && dryThings.test(steps[i]!.text)))
+    const naming = (kinds: readonly Kind[]) => [...scope].reverse().find(i => mentionsInStep(steps[i]!.text, lines).some(m => !m.verb && m.line?.ingredient && !goesOn.test(steps[i]!.text.slice(m.end)) && !onTin.test(sentenceAt(steps[i]!.text, m.start)) && kinds.includes(ingredientById(m.line.ingredient)!.kind)) || (kinds === aboutKinds.flour && (dryThings.test(steps[i]!.text) || theRest.test(steps[i]!.text))))
     const add = (i: number | undefined) => { if (i !== undefined) steps[i]!.text = `${steps[i]!.text.replace(/\s*$/u, '').replace(/([^.!?])$/u, '$1.')} ${row.says}` }
     /** After the mixing, and before what the same step goes on to bake. */
     const addToMixing = (i: number | undefined) => {
       const all = i === undefined ? [] : sentencesOf(steps[i]!.text)
-      const bakes = all.findIndex(sentence => ovenWords.test(sentence) || shapingWords.test(sentence))
+      const bakes = all.findIndex(sentence => ovenWords.test(sentence) || shapingWords.test(sentence) || leaves.test(sentence))
       if (i === undefined || bakes <= 0) { add(i); return }
       steps[i]!.text = `${all.slice(0, bakes).join('').trimEnd()} ${row.says} ${all.slice(bakes).join('')}`
     }
@@ -171,7 +174,7 @@ export function writeMethod(recipe: Recipe, was: readonly (readonly string[])[],
     // Where parts share a method, what was baked before this part's things came in was another's.
     const mine = scope.find(i => mentionsInStep(steps[i]!.was, asWritten, owns[i] ?? asWritten).some(m => m.line?.component === recipe.components[making.at]!.name && !m.verb)) ?? scope[0]!
     const othersBake = scope.some(i => i < mine && sentencesOf(steps[i]!.was).some(sentence => ovenWords.test(sentence)))
-    for (const i of scope) reworded(steps[i]!, making, asWritten, i >= mine, !othersBake)
+    for (const i of scope) reworded(steps[i]!, making, asWritten, owns[i] ?? asWritten, i >= mine, !othersBake)
     for (const line of making.helps) placeHelp(steps, scope.filter(i => i >= mine), line, lines, recipe.region, making.answers)
     // What the method itself whisks to peaks is not shaken to a foam before.
     const whisked = (text: string) => looseFoam.test(text) && making.answers.some(([, answer]) => text.toLowerCase().startsWith(answer.inSteps) && scope.some(i => new RegExp(String.raw`\bwhisk\w*\b[^.]*\b${answer.inSteps}\b[^.]*\b(?:peaks|stiff)\b`, 'iu').test(steps[i]!.text)))

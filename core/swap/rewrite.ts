@@ -85,7 +85,7 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
   const unweighed = part.leaving.filter((item): item is Extract<Leaving, { how: 'leaves' }> => item.how === 'leaves' && !gone.has(item.line.id))
   for (const item of unweighed) {
     const { line } = item
-    const pan = line.purpose === 'pan' || (line.purpose === 'dust' && item.question === 'flour')
+    const pan = line.purpose === 'pan' || (line.purpose === 'brush' && item.question === 'butter') || (line.purpose === 'dust' && item.question === 'flour')
     const stand = pan ? nobodyAvoids(item.question === 'flour' ? leverIngredients.dusting : leverIngredients.grease, setting.table) : null
     const answer = pan ? null : schoolForUnmeasured(item, part, setting)
     const dose = answer?.adds.map(d => ({ ingredient: ingredientById(d.ingredient)!, share: d.perGram })) ?? (stand ? [{ ingredient: stand, share: item.question === 'flour' ? 1 : 0.8 }] : [])

@@ -44,3 +44,6 @@ function shortened(sentence: string, start: number, end: number): string {
   return `${head}${/^[.!?]/u.test(rest) ? rest : rest || '.'}`
 }
 const startsDoing = /^(?:then\s+)?(?:whisk|beat|stir|fold|mix|add|pour|bake|cook|chill|leave|spread|scatter|sprinkle|serve|cool|cream|rub|press|bring|simmer|boil|cut|dust|top|set|chop|grind|toast|melt|warm|heat|drain|soak|line|grease|roll|shape|press|push|arrange|decorate|finish|garnish|dip|brush|turn|remove|let|allow|once|when|until|before|after)\b/iu
+
+/** The sentence, without its mark, from before a place on. */
+export const sentenceAt = (step: string, at: number) => { const from = Math.max(...['.', ';', '!'].map(mark => step.lastIndexOf(mark, at) + 1)); return step.slice(from).split(/[.;!]/u)[0]! }

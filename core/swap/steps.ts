@@ -2,7 +2,7 @@ import { weightText } from '../measure'
 import { ingredientById, type Ingredient } from '../pantry'
 import { mentionsInStep, notMeant, readSteps, type Line, type Recipe } from '../recipe'
 import { isBlocked, type Table } from './allowed'
-import { withoutThing } from './sentences'
+import { sentenceAt, withoutThing } from './sentences'
 
 /** How a step's words change: by the line that is meant, or, for what no line lists, by the ingredient. */
 export interface Renaming {
@@ -19,7 +19,6 @@ export interface Renaming {
 }
 
 const frying = /\bfrying[\s-]pans?\b|\bskillet\b|\bgriddle\b|\bfry\b/iu
-const sentenceAt = (step: string, at: number) => { const from = Math.max(...['.', ';', '!'].map(mark => step.lastIndexOf(mark, at) + 1)); return step.slice(from).split(/[.;!]/u)[0]! }
 const greasing = /\bgreas\w*[^.;]{0,50}$/iu
 
 /** The new words for what a step names; '' strikes it; null leaves it. */

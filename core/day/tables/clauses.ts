@@ -46,7 +46,7 @@ export const usualHold = 60
 export const remark = /^\W*(?:it|this|they|these|best|keeps?|stores?|enjoy|serves?|makes|you\s+can|tips?(?=\s*:)|notes?(?=\s*:))\b/iu
 
 /** "Stop mixing as soon as …", "do not let it boil": nothing is done for it. */
-export const minded = /^(?:stop|do\s+not|don['’]t|take\s+care|be\s+careful|avoid|never|check\b[^.]*\b(?:intervals?|every|skewer)|(?:turn|rotate)\s+the\s+(?:trays?|tins?|sheets?)\s+(?:round|around)?)\b/iu
+export const minded = /^(?:stop|it\s+takes\b|do\s+not|don['’]t|take\s+care|be\s+careful|avoid|never|check\b[^.]*\b(?:intervals?|every|skewer)|(?:turn|rotate)\s+the\s+(?:trays?|tins?|sheets?)\s+(?:round|around)?)\b/iu
 
 /** The oven is set: "Preheat the oven", "Reduce the temperature to 170 °C". */
 export const ovenWords = /\b(?:pre-?heat|heat|reduce|lower|turn\s+(?:\w+\s+)?(?:down|up|off)|increase|raise|set)\b[^.]{0,40}\b(?:oven|temperature|heat)\b/iu

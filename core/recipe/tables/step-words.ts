@@ -22,6 +22,8 @@ export const timeKinds: readonly { readonly kind: TimeKind, readonly sign: RegEx
 ]
 
 /** What stands before a moment within another time ("for 3 hours, covering it after 2 hours", "every half hour"): it is no time of its own. [P] */
+/** "Eat within an hour": nothing waits so long. [P] */
+export const limits = /\bwithin\s+(?:(?:about|the\s+next)\s+)*$/iu
 export const moments = /\b(?:after|every)\s+(?:(?:about|around|roughly|the\s+first|another)\s+)*$/iu
 
 /** Shares of a line that a step names, as they stand right before its name. [P] */

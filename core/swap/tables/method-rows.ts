@@ -77,3 +77,9 @@ export const preheatOnly = /^(?:pre-?heat|heat)\b[^.]*\boven\b/iu
 
 /** A foam that is made ready before it goes in. */
 export const looseFoam = /\bto a loose foam\b/u
+/** Flour that keeps from sticking, and goes into nothing. */
+export const onTin = /\b(?:brush|dust|shake|coat|flour|sprinkle|scatter)\b[^.]*\b(?:tins?|trays?|moulds?|sheets?|surface|board|worktop)\b|\b(?:tins?|trays?|moulds?|sheets?)\b[^.]*\b(?:dust|shake|coat)\b/iu
+/** A sentence that leaves a batter to itself. */
+export const leaves = /^\s*(?:leave|rest|let|chill|cover|set\s+(?:it\s+)?aside)\b/iu
+/** Whatever no step has named yet. */
+export const theRest = /\b(?:remaining|rest\s+of\s+the|other|all\s+the)\s+ingredients\b/iu
