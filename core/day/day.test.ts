@@ -139,6 +139,16 @@ describe('what the baker says', () => {
     for (const t of works('b1')) expect(t.ends).toBeLessThanOrEqual(wash.starts + 1e-6)
     for (const t of works('b2')) expect(t.starts).toBeGreaterThanOrEqual(wash.ends - 1e-6)
   })
+  test('one washing does for all that come before the same others', () => {
+    const plan = good([ginger, plum, shortbread, marble], { apart: [[ginger.id, plum.id], [ginger.id, marble.id], [shortbread.id, marble.id], [shortbread.id, plum.id]] })
+    expect(plan.tasks.filter(t => t.kind === 'wash')).toHaveLength(1)
+    const wash = plan.tasks.find(t => t.kind === 'wash')!
+    const work = (...ids: string[]) => plan.tasks.filter(t => ids.includes(t.bake) && t.hands && t.kind === 'hands' && !t.id.endsWith(':out'))
+    for (const t of work(ginger.id, shortbread.id)) expect(t.ends).toBeLessThanOrEqual(wash.starts + 1e-6)
+    for (const t of work(plum.id, marble.id)) expect(t.starts).toBeGreaterThanOrEqual(wash.ends - 1e-6)
+    const chain = good([ginger, plum, shortbread], { apart: [[ginger.id, plum.id], [plum.id, shortbread.id]] })
+    expect(chain.tasks.filter(t => t.kind === 'wash')).toHaveLength(2)
+  })
   test('impossible wishes name the rules that quarrel and the nearest hour', () => {
     const late = planDay([marble], { serveAt: five, now: five - 100, asleep: [night] })
     expect(late.ok).toBe(false)

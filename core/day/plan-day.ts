@@ -86,12 +86,18 @@ function dayOf(bakes: readonly DayBake[], { wishes = {}, apart = [], kitchen }: 
     const before = own.before && byId.has(own.before) ? own.before : tasks.find(t => t.kind === 'serve')?.id
     if (before) rules.push({ from: own.id, to: before, least: task.minutes, because: `“${own.says}” comes before` })
   }
-  for (const [first, then] of apart) {
-    const wash: DayTask = { id: `wash/${first}/${then}`, bake: then, short: 'wash up', says: 'Wash everything with soap and hot water, and the surfaces, before the next.', kind: 'wash', minutes: wishes.minutes?.[`wash/${first}/${then}`] ?? small.wash, hands: true, mixer: false, place: 'counter', celsius: null, racks: 0, step: null }
+  // One washing does for all that come before the same others.
+  const later = new Map<string, string[]>()
+  for (const [first, then] of apart) later.set(first, [...later.get(first) ?? [], then].sort())
+  const washings = new Map<string, { readonly firsts: string[], readonly thens: readonly string[] }>()
+  for (const [first, thens] of later) { const same = washings.get(thens.join('+')); if (same) same.firsts.push(first); else washings.set(thens.join('+'), { firsts: [first], thens }) }
+  for (const { firsts, thens } of washings.values()) {
+    const id = `wash/${firsts.join('+')}/${thens.join('+')}`
+    const wash: DayTask = { id, bake: thens[0]!, short: 'wash up', says: 'Wash everything with soap and hot water, and the surfaces, before the next.', kind: 'wash', minutes: wishes.minutes?.[id] ?? small.wash, hands: true, mixer: false, place: 'counter', celsius: null, racks: 0, step: null }
     tasks.push(wash)
-    const works = (bake: string) => tasks.filter(t => t.bake === bake && t.kind !== 'wash' && t.hands && !/:out$/u.test(t.id))
-    for (const task of works(first)) rules.push({ from: task.id, to: wash.id, least: task.minutes, because: 'the stricter bake is made first' })
-    for (const task of works(then)) rules.push({ from: wash.id, to: task.id, least: wash.minutes, because: 'washed up between the two' })
+    const works = (bakes: readonly string[]) => tasks.filter(t => bakes.includes(t.bake) && t.kind !== 'wash' && t.hands && !/:out$/u.test(t.id))
+    for (const task of works(firsts)) rules.push({ from: task.id, to: wash.id, least: task.minutes, because: 'the stricter bake is made first' })
+    for (const task of works(thens)) rules.push({ from: wash.id, to: task.id, least: wash.minutes, because: 'washed up between the two' })
   }
   // Served together.
   const serves = tasks.filter(t => t.kind === 'serve')
