@@ -4,7 +4,7 @@ import { linesOf, readSteps, servedWarm, type Line, type PlacedStep, type Recipe
 import { areaAt, batterOfFamily, mainBake, bakesOf, type SizedUp } from '../pan'
 import { begins, partsOf } from './clauses'
 import { consistent } from './consistent'
-import { cuts, sideWords, staysWarm } from './tables/clauses'
+import { cuts, inFridge, sideWords, staysWarm } from './tables/clauses'
 import { coldAfter, caseCold, comparable, dressed, halfShelf, small, smallBatch, standsWarm, takeOut, toOven, waitRows, weighing, wholeOven } from './tables/durations'
 import type { DayRule, DayTask, DayWork } from './task'
 
@@ -143,7 +143,7 @@ const workFrom = remembered((bake: WorkedBake): DayWork => {
         const row = isBake ? null : waitRows[time.kind as keyof typeof waitRows] ?? waitRows.other
         task = isBake
           ? add({ id: id(name), kind: 'bake', place: 'oven', racks: bake.shelf, celsius: part.celsius, short: 'bake', says: part.says, minutes: minutes * Math.max(1, isMain ? loads : 1), waits: 'bake', ...where })
-          : add({ id: id(name), kind: 'wait', place: part.inside ? 'oven' : row!.place, racks: part.inside ? wholeOven : 0, short: row!.short, says: part.says, minutes: Math.round(time.low), waits: time.kind, ...where })
+          : add({ id: id(name), kind: 'wait', place: part.inside ? 'oven' : row!.place === 'counter' && inFridge.test(part.says) ? 'fridge' : row!.place, racks: part.inside ? wholeOven : 0, short: row!.short, says: part.says, minutes: Math.round(time.low), waits: time.kind, ...where })
         setGoing = last?.hands ? last : setGoing
         if (isBake) {
           const kept = last?.kind === 'hands' ? holds.get(last.id) : undefined

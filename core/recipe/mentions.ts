@@ -43,8 +43,9 @@ export function mentionsInStep(step: string, lines: readonly Line[] = [], own: r
     const verb = /^(?:butter|flour|oil)$/iu.test(m.words) && doing.test(step.slice(m.end)) && beforeDoing.test(step.slice(0, m.start))
     found.push({ start: m.start, end: m.end, words: m.words, ingredient: m.ingredient, verb, line: verb ? sameLine(m.ingredient, lines) : line })
   }
-  for (const { sign: pattern, brings: id } of hiddenWords) for (const hit of step.matchAll(pattern)) {
-    found.push({ start: hit.index, end: hit.index + hit[0].length, words: hit[0], ingredient: ingredientById(id)!, verb: true, line: lines.find(l => l.ingredient === id) ?? null })
+  for (const { sign: pattern, brings: id, listed } of hiddenWords) for (const hit of step.matchAll(pattern)) {
+    const line = sameLine(ingredientById(id)!, lines)
+    if (line || !listed) found.push({ start: hit.index, end: hit.index + hit[0].length, words: hit[0], ingredient: ingredientById(id)!, verb: true, line })
   }
   return found.sort((a, b) => a.start - b.start)
 }

@@ -40,8 +40,10 @@ function joined(times: readonly StepTime[], text: string): StepTime[] {
 }
 
 /** Every time in a step: "35–40 minutes", "1 hour and 10 min", "30 minutes to 1 hour", "overnight" (8–12 hours [P]). */
-export function readStepTimes(text: string): StepTime[] {
+export function readStepTimes(whole: string): StepTime[] {
   const found: StepTime[] = []
+  // "Another hour" is an hour; the places stay.
+  const text = whole.replace(/\banother(?=\s+(?:half\s+an\s+)?(?:hour|minute))/giu, '     an')
   for (const { index } of text.matchAll(starts)) {
     if (found.some(time => index < time.span[1])) continue
     const amount = readAmount(text, index)

@@ -55,6 +55,12 @@ describe('steps of ordinary recipes', () => {
     expect(kinds('Plum sauce\n300 g plums\n50 g sugar\n\nHeat the oven to 150 °C for later.\nCook the plums and sugar in a pan for 20 minutes.')).toEqual(['cook'])
     expect(kinds('Plum sauce\n300 g plums\n50 g sugar\n\nCook the plums and sugar for 20 minutes.')).toEqual(['cook'])
   })
+  test('“another hour” is an hour; a moment within another time, and “within an hour”, are none; out of the freezer is no freezing', () => {
+    const times = (text: string) => steps(text).flatMap(step => step.times.map(time => [time.kind, time.low]))
+    expect(times('Leave to rise for another hour.')).toEqual([['rise', 60]])
+    expect(times('Bake for 3 hours, covering it after 2 hours.')).toEqual([['bake', 180]])
+    expect(times('Chill for 2 hours, stirring every 30 minutes. Take out of the freezer 15 minutes before serving and eat within 2 hours.')).toEqual([['chill', 120], ['rest', 15]])
+  })
   test('“set aside for 30 minutes” rests, “leave to set for 30 minutes” sets, what is left until doubled rises', () => {
     expect(kinds('Batter\n100 g plain flour\n300 ml milk\n\nWhisk the flour and milk. Set aside for 30 minutes to rest.')).toEqual(['rest'])
     expect(kinds('Slice\n100 g dark chocolate\n\nMelt the chocolate. Leave to set for 30 minutes.')).toEqual(['set'])

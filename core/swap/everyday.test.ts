@@ -225,6 +225,13 @@ describe('methods that parts share', () => {
     expect(moulds).toMatch(/remaining ingredients\. Stop mixing[^.]*\. Leave to stand/u)
     expect(readSteps(readRecipe('Figs\n200 g figs\n\nBake at 200 °C for 12 minutes. Eat within an hour of cooking.').recipe).flatMap(s => s.times.map(t => t.high))).toEqual([12])
   })
+  test('a custard that starch sets is cooked before it goes into its dishes, and the caramel stays in them; oil that is missing is named once', () => {
+    const said = steps('Fig caramel creams\n160 g sugar\n6 tbsp water\n4 eggs\n600 ml milk\n\nBoil the sugar with the water until dark and pour straight into 6 ramekins.\nWhisk the eggs. Warm the milk, strain it on to the egg mixture and whisk.\nPour into the ramekins. Stand them in a roasting tin and fill it halfway with boiling water. Bake for 30 minutes.')
+    expect(said).toMatch(/pour straight into 6 ramekins/u)
+    expect(said).toMatch(/\nStir over a medium heat until it bubbles[^\n]*pour into dishes/u)
+    expect(said).not.toMatch(/roasting tin|mixture mixture/u)
+    expect(steps('Fig rice pudding\n100 g pudding rice\n1 litre whole milk\n50 g sugar\n25 g butter\n\nSimmer the rice, milk and sugar for 35 minutes. Stir in the butter.')).not.toMatch(/oil[^.]*neutral oil/u)
+  })
   test('several ready-made things are answered one by one; gluten-free ones come only for gluten', () => {
     const trifle = readRecipe('Trifle cups\n12 sponge fingers\n200 g jam\n300 ml custard\n\nLay the sponge fingers in cups, spoon over the jam and custard. Chill for 1 hour.').recipe
     expect(linesOf(adapt(trifle, vegan).plans[0]!.recipe).map(l => l.ingredient)).toEqual(['biscuits', expect.any(String), 'plant-custard'])

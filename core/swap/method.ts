@@ -5,7 +5,7 @@ import type { Part, Answer } from './part'
 import { listed } from './explain'
 import { sentenceAt, sentencesOf } from './sentences'
 import type { School } from './school'
-import { besides, heatsOven, leaves, looseFoam, onTin, ovenWords, placeRows, preheatOnly, sentenceRows, shapingWords, theRest, wordingRows, type MethodFact } from './tables/method-rows'
+import { besides, heatsOven, intoVessel, leaves, looseFoam, onTin, ovenWords, placeRows, preheatOnly, sentenceRows, shapingWords, theRest, wordingRows, type MethodFact } from './tables/method-rows'
 
 /** What a part's plan means for the way of working: facts, what is made ready first, and which lines are new helps. */
 export interface Making { readonly at: number, readonly part: Part, readonly answers: readonly Answer[], readonly facts: ReadonlySet<MethodFact>, readonly first: readonly string[], readonly helps: readonly Line[], readonly lines: readonly Line[] }
@@ -56,16 +56,22 @@ function reworded(step: At, making: Making, lines: readonly Line[], own: readonl
   // The meringue's egg is none of the filling's.
   const kindsIn = (text: string) => new Set(mentionsInStep(text, lines, own).filter(m => !m.line || m.line.component === making.part.component.name).flatMap(m => [m.ingredient.kind, ...m.line?.ingredient ? [ingredientById(m.line.ingredient)!.kind] : []]))
   const same = was.length === now.length
-  step.text = now.map((sentence, i) => {
+  let poured = false
+  const texts = now.map((sentence, i) => {
     const kinds = kindsIn(same ? was[i]! : step.was)
     // An oven that nothing goes into is not heated.
     const fits = isItsOwn || isAlone ? sentenceRows.find(row => rowFits(row, making) && row.sign.test(sentence)) : undefined
     if (fits && isAlone && heatsOven.test(sentence)) return ''
     const whole = isItsOwn ? fits : undefined
+    poured ||= whole !== undefined && intoVessel.test(whole.to)
     if (whole) return `${headOf(sentence, whole.sign, lines, making.answers)}${whole.to ? `${whole.to} ` : ''}`
     const worded = wordingRows.reduce((text, row) => rowFits(row, making) && (!row.about || aboutKinds[row.about].some(k => kinds.has(k))) ? text.replace(row.sign, row.to) : text, sentence)
     return /^\s*\p{Lu}/u.test(sentence) ? worded.replace(/^\s*\p{Ll}/u, c => c.toUpperCase()) : worded
-  }).join('').replace(/\s{2,}/gu, ' ').replace(/\s+([.,;])/gu, '$1').trim()
+  })
+  // It goes into its dishes once it is cooked, and not before.
+  const from = poured ? texts.findIndex(text => intoVessel.test(text) && !sentenceRows.some(row => text.includes(row.to) && row.to !== '')) : -1
+  const to = texts.findIndex(text => sentenceRows.some(row => row.to !== '' && text.includes(row.to)))
+  step.text = texts.filter((_, i) => from < 0 || i < from || i >= to).join('').replace(/\s{2,}/gu, ' ').replace(/\s+([.,;])/gu, '$1').trim()
 }
 
 /** What a sentence says before the clause that no longer fits, when that names something. */
@@ -97,6 +103,8 @@ function placeHelp(steps: At[], scope: readonly number[], line: Line, lines: rea
   const name = nameIn(ingredientById(line.ingredient!)!, region)
   // The method may name it already, though the list did not.
   if (scope.some(i => mentionsInStep(steps[i]!.text, lines).some(m => m.line === line))) return
+  // What comes in for something is named there already.
+  if (answers.some(([, answer]) => (answer.of ?? [answer]).some(school => school.adds.some(dose => dose.ingredient === line.ingredient)) && !answer.prepare && scope.some(i => steps[i]!.text.toLowerCase().includes(answer.inSteps.toLowerCase())))) return
   for (const kind of besides[helpKind(line)]) for (const i of scope) {
     const found = mentionsInStep(steps[i]!.text, lines).find(m => m.line && m.line !== line && !goesOn.test(steps[i]!.text.slice(m.end)) && m.line.component === line.component && m.line.purpose !== 'pan' && !onTin.test(sentenceAt(steps[i]!.text, m.start)) && !/\(with $/u.test(steps[i]!.text.slice(0, m.start)) && !m.verb && ingredientById(m.line.ingredient!)!.kind === kind && !/\bspoonful of $|\bwhip\w*\s[^.,;]*$/iu.test(steps[i]!.text.slice(0, m.start)))
     if (found) { steps[i]!.text = putBeside(steps[i]!.text, found.end, name); return }

@@ -26,9 +26,9 @@ export const handRows: readonly { readonly sign: RegExp, readonly minutes: numbe
   { sign: /\b(?:roll|shape|form|cut\s+out|stamp)\b/iu, minutes: 10, short: 'shape' },
   { sign: /\bpipe\b|\bspoon\b[^.]{0,30}\b(?:nests|heaps|mounds|rounds)\b/iu, minutes: 10, short: 'pipe' },
   { sign: /\b(?:put|place|tip|weigh|measure)\b[^.]{0,140}\b(?:bowl|mixer|processor)\b|\bcombine\b/iu, minutes: 4, short: 'mix' },
-  { sign: /\b(?:melt|boil|simmer|cook|heat|warm|stir\s+over|bring|fry)\b/iu, minutes: 6, short: 'heat on the hob', holds: 20 },
+  { sign: /\b(?:melt|boil|simmer|cook|heat|(?<!\b(?:the|still|a|is|are|while|until)\s)warm|stir\s+over|bring|fry)\b/iu, minutes: 6, short: 'heat on the hob', holds: 20 },
   { sign: /\b(?:turn\s+(?:\w+\s+)?out|unmould|lift\s+(?:\w+\s+)?(?:out|on)|turn\s+(?:\w+\s+)?(?:on|onto)\b|cut\s+(?:it\s+|them\s+)?into|slice)\b/iu, minutes: 4, short: 'turn out and cut' },
-  { sign: /\b(?:peel|core|stone|halve|chop|grate|zest|slice|dice|cut)\b/iu, minutes: 6, short: 'cut up' },
+  { sign: /\b(?:(?:peel|core|stone|zest)(?=\s*,|\s+(?:the|and\s+(?:slice|chop|core|cut|dice|grate|quarter|stone|halve))\b)|halve|chop|grate|slice|split|dice|cut)\b/iu, minutes: 6, short: 'cut up' },
   { sign: /\b(?:sift|sieve|weigh|measure)\b/iu, minutes: 3, short: 'sift' },
   { sign: /\b(?:whizz|blend|pulse|blitz|process)\b/iu, minutes: 4, mixer: true, short: 'blend' },
   { sign: /\bfold\b/iu, minutes: 4, short: 'fold', holds: 5 },
@@ -94,3 +94,6 @@ export const staysWarm = 15
 /** So many minutes on the hob go by themselves, with a look now and then, unless somebody stirs all the time. [M] */
 export const cooksItself = 15
 export const stirred = /\b(?:stir\w*|whisk\w*|beat\w*|swirl\w*)\b(?!\s+(?:occasionally|once|every|(?:now|from\s+time|every\s+now))\b)(?<!\b(?:occasionally|then)\s+\w+)|\bfry\w*\b|\bcarameli[sz]\w*/iu
+
+/** "Leave overnight in the fridge". */
+export const inFridge = /(?<!\bout\s+of\s+the\s+)\b(?:fridge|refrigerator)\b/iu

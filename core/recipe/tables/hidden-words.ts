@@ -1,8 +1,9 @@
 import type { Kind } from '../../pantry'
 
 /** Words in steps that bring an ingredient without naming it as one, and which. [P] */
-export const hiddenWords: readonly { readonly sign: RegExp, readonly brings: string }[] = [
+export const hiddenWords: readonly { readonly sign: RegExp, readonly brings: string, /** Only where the list has it: nobody lists the oil of a bowl. */ readonly listed?: true }[] = [
   { sign: /\b(?:well-?)?buttered\b/giu, brings: 'butter' },
+  { sign: /\b(?:lightly\s+)?oiled\b/giu, brings: 'neutral-oil', listed: true },
   { sign: /\b(?:lightly\s+)?floured\b/giu, brings: 'plain-flour' },
   { sign: /\begg-?washed\b/giu, brings: 'egg' },
 ]

@@ -83,3 +83,5 @@ export const onTin = /\b(?:brush|dust|shake|coat|flour|sprinkle|scatter)\b[^.]*\
 export const leaves = /^\s*(?:leave|rest|let|chill|cover|set\s+(?:it\s+)?aside)\b/iu
 /** Whatever no step has named yet. */
 export const theRest = /\b(?:remaining|rest\s+of\s+the|other|all\s+the)\s+ingredients\b/iu
+/** A cream goes into its dishes. */
+export const intoVessel = /\bpour\b[^.]*\binto\b[^.]*\b(?:ramekins?|dish(?:es)?|moulds?|cups?|glasses|pots)\b/iu
