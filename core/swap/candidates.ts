@@ -110,13 +110,15 @@ const leavesForGluten = (group: Group, table: Table): boolean => group.lines.som
  */
 export function candidatesFor(group: Group, family: FamilyRow, table: Table, glutenGone: boolean, wishes: Wishes): School[] {
   const leaves = new Set(group.lines.map(item => item.ingredient.id))
-  const fit = [...schools, ...ownSchools(group.question, wishes.larder ?? [])].filter(school => school.question === group.question
+  const every = [...schools, ...ownSchools(group.question, wishes.larder ?? [])].filter(school => school.question === group.question
     && stands(school, group) && serves(school, family)
     && school.adds.every(dose => mayCome(ingredientById(dose.ingredient)!, table) && !leaves.has(dose.ingredient) && wishes.atMost?.[dose.ingredient] !== 0)
-    && (!school.onlyGlutenFree || glutenGone || leavesForGluten(group, table))
+    && (!school.onlyGlutenFree || glutenGone)
     && (!school.onlyAsked || wishes.sweeten === school.id || wishes.schools?.[group.question] === school.id)
     && (wishes.factor !== undefined || !school.adds.some(dose => dose.perFactor))
     && !names(school, wishes.ban ?? []))
+  const needed = glutenGone || leavesForGluten(group, table) ? every : every.filter(school => !school.ratherGlutenFree)
+  const fit = needed.length ? needed : every
   // Only a dough or batter takes two: a foam or a cream stands on one.
   const isDough = (family.weights.gluten ?? 1) > 0
   const all = [...fit.filter(school => !school.onlyTogether), ...(isDough ? fit : []).flatMap((a, i) => fit.slice(i + 1).flatMap(b => a.does && b.does && a.does !== b.does ? [together(a, b)] : []))]

@@ -235,6 +235,9 @@ describe('methods that parts share', () => {
   test('several ready-made things are answered one by one; gluten-free ones come only for gluten', () => {
     const trifle = readRecipe('Trifle cups\n12 sponge fingers\n200 g jam\n300 ml custard\n\nLay the sponge fingers in cups, spoon over the jam and custard. Chill for 1 hour.').recipe
     expect(linesOf(adapt(trifle, vegan).plans[0]!.recipe).map(l => l.ingredient)).toEqual(['biscuits', expect.any(String), 'plant-custard'])
+    // Where the house's own biscuits do not suit, they are better than nothing.
+    const packet = { ingredient: 'biscuits', contains: ['milk' as const], mayContain: [] }
+    expect(linesOf(adapt(trifle, vegan, {}, { packets: [packet] }).plans[0]!.recipe).map(l => l.ingredient)).toContain('gf-biscuits')
     expect(linesOf(adapt(trifle, coeliac).plans[0]!.recipe).map(l => l.ingredient)).toContain('gf-biscuits')
   })
   test('a curd is cooked on the hob, and its case is baked all the same', () => {

@@ -42,6 +42,8 @@ export interface School {
   readonly of?: readonly School[]
   /** Only where wheat is gone as well. */
   readonly onlyGlutenFree?: boolean
+  /** Only where gluten leaves, or where nothing else fits. */
+  readonly ratherGlutenFree?: boolean
   /** For eggs: never alone. */
   readonly onlyTogether?: boolean
   /** Only when the baker asks for it. */
@@ -49,7 +51,7 @@ export interface School {
   readonly source: string
 }
 
-type SchoolExtras = Partial<Pick<School, 'standsFor' | 'families' | 'not' | 'prepare' | 'melted' | 'restMinutes' | 'differs' | 'limit' | 'matches' | 'rarity' | 'flavour' | 'onlyGlutenFree' | 'onlyAsked' | 'onlyTogether' | 'does'>>
+type SchoolExtras = Partial<Pick<School, 'standsFor' | 'families' | 'not' | 'prepare' | 'melted' | 'restMinutes' | 'differs' | 'limit' | 'matches' | 'rarity' | 'flavour' | 'onlyGlutenFree' | 'ratherGlutenFree' | 'onlyAsked' | 'onlyTogether' | 'does'>>
 
 export const school = (question: Question, id: string, name: string, inSteps: string, adds: readonly Dose[], reason: string, source: string, extras: SchoolExtras = {}): School => ({
   id, question, name, inSteps, adds, reason, source,

@@ -93,7 +93,7 @@ export const otherSchools = [
   one('flavour', 'salt', 'salt', 'the salt of the sauce', { standsFor: ['soy-sauce'], flavour: 0.8 }, 0.15),
   one('flavour', 'cinnamon', 'ground cinnamon', 'spice for spice', { standsFor: ['kind:spice'] }),
 
-  one('ready-made', 'gf-biscuits', 'gluten-free biscuits', 'biscuits for biscuits', { standsFor: ['biscuits', 'ladyfingers', 'amaretti', 'waffles-cones', 'sandwich-cookies', 'pretzels', 'sponge-bought', 'cookie-dough', 'meringues-bought'], rarity: 0.4, onlyGlutenFree: true }),
+  one('ready-made', 'gf-biscuits', 'gluten-free biscuits', 'biscuits for biscuits', { standsFor: ['biscuits', 'ladyfingers', 'amaretti', 'waffles-cones', 'sandwich-cookies', 'pretzels', 'sponge-bought', 'cookie-dough', 'meringues-bought'], rarity: 0.4, ratherGlutenFree: true }),
   one('ready-made', 'biscuits', 'plain biscuits', 'biscuits for biscuits', { standsFor: ['ladyfingers', 'amaretti', 'sponge-bought', 'meringues-bought', 'waffles-cones', 'sandwich-cookies', 'cookie-dough', 'pretzels'] }),
   one('ready-made', 'gf-pastry', 'gluten-free pastry', 'pastry for pastry', { standsFor: ['puff-pastry', 'filo', 'shortcrust', 'cookie-dough'] }),
   one('ready-made', 'gf-bread', 'gluten-free bread', 'bread for bread', { standsFor: ['bread', 'pancakes-bought'] }),
