@@ -39,7 +39,7 @@ export function mentionsInStep(step: string, lines: readonly Line[] = [], own: r
     const lead = step.slice(0, m.start)
     const line = (own === lines ? null : lineMeant(m.words, m.ingredient, own, served, lead)) ?? lineMeant(m.words, m.ingredient, lines, served, lead)
     if (m.ingredient.kind === 'ready-made' && !served && !line) continue
-    if (!line && notMeant.some(row => row.words.test(m.words) && row.in.test(step) && (!row.of || lines.some(l => row.of!.includes(ingredientById(l.ingredient ?? '')?.kind ?? 'water'))))) continue
+    if (!line && notMeant.some(row => row.words.test(m.words) && (row.instead ? new RegExp(`(?:${row.in.source})$`, 'iu').test(step.slice(0, m.end)) : row.in.test(step)) && (!row.of || lines.some(l => row.of!.includes(ingredientById(l.ingredient ?? '')?.kind ?? 'water'))))) continue
     const verb = /^(?:butter|flour|oil)$/iu.test(m.words) && doing.test(step.slice(m.end)) && beforeDoing.test(step.slice(0, m.start))
     found.push({ start: m.start, end: m.end, words: m.words, ingredient: m.ingredient, verb, line: verb ? sameLine(m.ingredient, lines) : line })
   }

@@ -108,6 +108,13 @@ describe('what steps name', () => {
     expect(names('Flour the tin.', lines('200 g gluten-free self-raising flour'))).toEqual([['plain-flour', true, null]])
     expect(names('Butter the tin.', lines('100 g salted butter')).map(([, , line]) => line)).toEqual(['l0'])
   })
+  test('the cream that mascarpone became is no cream; one that is whipped is, though no list has it, and in the same step', () => {
+    const cheese = lines('500 g mascarpone')
+    expect(names('Spread half the cream in a dish.', cheese)).toEqual([])
+    expect(names('Whip the cream and fold it into the mascarpone cream.', cheese).map(([id]) => id)).toEqual(['double-cream', 'mascarpone'])
+    expect(names('Fold into the mascarpone cream, then whip the cream.', cheese).map(([id]) => id)).toEqual(['mascarpone', 'double-cream'])
+    expect(names('Spread half the cream in a dish.')).toEqual([['double-cream', false, null]])
+  })
   test('what is served with it is never lost between the lines', () => {
     for (const tail of ['Serve with whipped cream.', 'Serves 4, with whipped cream', 'Serving suggestions\nWith whipped cream.']) expect(readRecipe(`Bun\n200 g flour\n50 g sugar\n${tail}`).findings.map(f => f.code)).toContain('not-listed')
   })
