@@ -88,6 +88,7 @@ onMounted(() => document.addEventListener('visibilitychange', bench.catchUp))
 onBeforeUnmount(() => document.removeEventListener('visibilitychange', bench.catchUp))
 const started = ref(false)
 async function anew() {
+  started.value = false
   const before = making.value
   await make.again()
   takeBack('The making is off the bench; what was recorded stays.', 'Bring it back', () => bench.keepMaking(before))
@@ -194,7 +195,7 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
           <p class="soft">{{ awake.on.value ? 'The screen stays on while this page is open.' : awake.can ? 'This device does not keep its screen on now; timers go on all the same.' : 'This browser cannot keep the screen on; timers go on all the same.' }} {{ { granted: 'Timers notify when this page is not in front.', denied: 'Notifications are switched off for this page.', default: '', never: 'This browser has no notifications.' }[alarm.allowed.value] }}</p>
           <div class="row"><button type="button" class="knuckle ghost" @click="carry">File, to go on on another device</button></div>
           <p class="soft">Drop it on the start page there. Timers keep their hour.</p>
-          <div class="row"><button v-if="!started" type="button" class="knuckle ghost" @click="started = true">Begin anew</button><template v-else><button type="button" class="knuckle ghost" @click="started = false">No, go on</button><button type="button" class="knuckle ghost" @click="anew(); started = false">Yes, put this one away</button></template></div>
+          <div class="row"><button v-if="!started" type="button" class="knuckle ghost" @click="started = true">Begin anew</button><template v-else><button type="button" class="knuckle ghost" @click="started = false">No, go on</button><button type="button" class="knuckle ghost" @click="anew">Yes, put this one away</button></template></div>
         </details>
       </aside>
       <a v-if="first" href="#timers" class="strip" @click.prevent="toTimers"><span>{{ first.says }}<template v-if="more"> and {{ more }} more</template></span><b>{{ sayCount(first.ends - make.now) }}</b></a>
