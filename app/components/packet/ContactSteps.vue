@@ -12,7 +12,7 @@ const done = computed(() => props.plan.steps.filter(s => props.ticked.includes(s
 <template>
   <section v-if="plan.steps.length" class="contact" aria-labelledby="contact">
     <h2 id="contact">Against traces <span class="soft count">{{ done }} of {{ plan.steps.length }} done</span></h2>
-    <p class="for"><PersonBead v-for="p in who" :key="p.id" :person="p" :size="28" /> <span>for {{ who.map(p => p.name).join(', ') }}: {{ plan.against.join(', ') }}</span></p>
+    <p class="for"><PersonBead v-for="p in who" :key="p.id" :person="p" :size="28" />{{ ' ' }}<span>for {{ who.map(p => p.name).join(', ') }}: {{ plan.against.join(', ') }}</span></p>
     <div v-for="[stage, title] in stages" :key="stage" class="stage">
       <template v-if="plan.steps.some(s => s.stage === stage)">
         <h3>{{ title }}</h3>

@@ -207,7 +207,7 @@ async function confirm(i: number, text = (typed[i] ?? words.value[i]!.text).trim
       <div v-if="looked && words.length" ref="list" class="doubts">
         <p v-if="!doubts.length" role="status"><b>All words are confirmed.</b> Compare the text with the packet once more.</p>
         <template v-else>
-          <p role="status"><b>{{ doubts.length }} {{ doubts.length === 1 ? 'word' : 'words' }} to confirm.</b> <span class="soft">Until then nothing is said of this packet.</span></p>
+          <p role="status"><b>{{ doubts.length }} {{ doubts.length === 1 ? 'word' : 'words' }} to confirm.</b>{{ ' ' }}<span class="soft">Until then nothing is said of this packet.</span></p>
           <form v-for="{ word, i } in doubts.slice(0, 3)" :key="i" class="doubt" @submit.prevent="confirm(i)">
             <img v-if="snippets.get(i)" :src="snippets.get(i)" alt="" class="snip">
             <input :value="typed[i] ?? word.text" class="input" :aria-label="`Word on the label, read as ${word.text}`" @input="typed[i] = ($event.target as HTMLInputElement).value">

@@ -48,7 +48,7 @@ const claims = computed(() => props.fields.flatMap(f => f.reading.claims))
         <p class="words"><template v-for="(piece, i) in row.pieces" :key="i"><mark v-if="piece.state" :class="piece.state" :title="piece.title">{{ piece.text }}<span class="sr-only"> ({{ piece.title }})</span></mark><template v-else>{{ piece.text }}</template></template></p>
       </div>
       <div v-for="list in lists" :key="list.state" class="list"><h3><span class="key" :class="list.state" aria-hidden="true" />{{ list.title }}</h3>
-        <ul><li v-for="each in list.rows" :key="each.id"><b>{{ each.name }}</b> <span class="soft">{{ each.because }}</span></li></ul>
+        <ul><li v-for="each in list.rows" :key="each.id"><b>{{ each.name }}</b>{{ ' ' }}<span class="soft">{{ each.because }}</span></li></ul>
       </div>
       <div v-if="unknown.length" class="list"><h3><span class="key unknown" aria-hidden="true" />Words that are not known</h3><p>{{ unknown.map(w => `“${w}”`).join(', ') }}. Is one misspelt? Until they are known, nothing is said of this packet.</p></div>
       <div v-if="claims.length" class="list"><h3><span class="key claim" aria-hidden="true" />Claims, shown and not believed</h3><ul><li v-for="(claim, i) in claims" :key="i">“{{ claim.words }}”<b v-if="claim.against" class="against"> its own list speaks against it</b></li></ul></div>

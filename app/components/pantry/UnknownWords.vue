@@ -16,7 +16,7 @@ const given = computed(() => Object.entries(answers).filter(([words, id]) => id 
       <p class="soft small">{{ words.length === 1 ? 'One name in your recipes is' : `${words.length} names in your recipes are` }} not known. Say what they are; it is remembered for every recipe, and can be taken back.</p>
       <ul>
         <li v-for="row in words" :key="row.words">
-          <p><b>{{ row.words }}</b> <span class="soft small">{{ row.example }}{{ row.bakes.length > 1 ? `, in ${row.bakes.length} recipes` : '' }}</span></p>
+          <p><b>{{ row.words }}</b>{{ ' ' }}<span class="soft small">{{ row.example }}{{ row.bakes.length > 1 ? `, in ${row.bakes.length} recipes` : '' }}</span></p>
           <div v-if="row.near.length" class="near">
             <button v-for="id in row.near" :key="id" type="button" class="chip" :aria-pressed="answers[row.words] === id" @click="answers[row.words] = answers[row.words] === id ? '' : id">{{ nameOf.get(id) ?? id }}</button>
           </div>

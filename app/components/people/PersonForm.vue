@@ -86,7 +86,7 @@ async function keep() {
     <fieldset>
       <legend>Other things, by name</legend>
       <ul v-if="state.things.length" class="things">
-        <li v-for="(each, i) in state.things" :key="each.words"><b>{{ each.words }}</b> <span class="soft">{{ each.ingredient ? 'known to the pantry' : 'looked for by these words alone' }}</span><UButton type="button" color="neutral" variant="ghost" icon="i-lucide-x" :aria-label="`Take ${each.words} off`" @click="state.things.splice(i, 1)" /></li>
+        <li v-for="(each, i) in state.things" :key="each.words"><b>{{ each.words }}</b>{{ ' ' }}<span class="soft">{{ each.ingredient ? 'known to the pantry' : 'looked for by these words alone' }}</span><UButton type="button" color="neutral" variant="ghost" icon="i-lucide-x" :aria-label="`Take ${each.words} off`" @click="state.things.splice(i, 1)" /></li>
       </ul>
       <div class="acts"><UInput v-model="thing" placeholder="strawberries, dill …" aria-label="Something else that is not eaten" class="thing" maxlength="60" @keydown.enter.prevent="addThing" /><UButton type="button" color="neutral" variant="outline" icon="i-lucide-plus" @click="addThing">Add</UButton></div>
     </fieldset>

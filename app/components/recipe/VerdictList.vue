@@ -17,7 +17,7 @@ const rows = computed(() => props.people.map(person => {
   <ul class="verdicts">
     <li v-for="row in rows" :key="row.person.id">
       <PersonBead :person="row.person" :state="row.state" :size="34" />
-      <span><b>{{ row.person.name }}</b> <span :class="row.state ?? 'none'">{{ row.says }}</span></span>
+      <span><b>{{ row.person.name }}</b>{{ ' ' }}<span :class="row.state ?? 'none'">{{ row.says }}</span></span>
     </li>
     <li v-if="!people.length" class="soft">Nobody is at the table. Press a bead above.</li>
   </ul>

@@ -22,7 +22,7 @@ const lists = computed(() => [
         <!-- eslint-disable-next-line vue/no-v-html -->
         <div class="code" role="img" aria-label="The card’s text as a code for a phone’s camera" v-html="code" />
       </div>
-      <ul class="for"><li v-for="person in people" :key="person.id"><PersonBead :person="person" :size="30" /> <span><b>{{ person.name }}</b> <span class="soft">{{ facts.checkedFor.find(p => p.id === person.id)?.needs }}</span></span></li></ul>
+      <ul class="for"><li v-for="person in people" :key="person.id"><PersonBead :person="person" :size="30" />{{ ' ' }}<span><b>{{ person.name }}</b>{{ ' ' }}<span class="soft">{{ facts.checkedFor.find(p => p.id === person.id)?.needs }}</span></span></li></ul>
       <p class="claim" :class="{ none: !facts.claims.table, unread: !restsOnRead(facts) }">{{ claimText(facts) }}</p>
       <p v-for="claim in some" :key="claim.says" class="claim unread">{{ claim.says }}</p>
       <p class="soft rest">{{ resting.onPackets }} of {{ resting.bought }} bought lines rest on a packet that was read.</p>
@@ -30,7 +30,7 @@ const lists = computed(() => [
     <section class="lists" aria-label="What is in it">
       <div v-for="list in lists" :key="list.id" :class="list.id"><h2><span class="sign" aria-hidden="true" />{{ list.title }}</h2><p>{{ list.items.join(list.id === 'unknown' ? '; ' : ', ') }}</p></div>
     </section>
-    <section v-if="facts.packets.length" class="packets"><h2>By their packets</h2><p v-for="packet in facts.packets" :key="packet.name"><b>{{ packet.name }}</b> <span class="soft">read on {{ sayDay(packet.checkedOn) }}:</span> {{ packet.statement }}</p></section>
+    <section v-if="facts.packets.length" class="packets"><h2>By their packets</h2><p v-for="packet in facts.packets" :key="packet.name"><b>{{ packet.name }}</b>{{ ' ' }}<span class="soft">read on {{ sayDay(packet.checkedOn) }}:</span> {{ packet.statement }}</p></section>
     <div class="body">
       <section v-for="(block, at) in blocksOf(recipe)" :key="at">
         <h2 v-if="block.name">{{ block.name }}</h2>

@@ -50,7 +50,7 @@ const words = { clear: 'nothing found', unknown: 'not known yet', conflict: 'can
       </div>
     </div>
   </Teleport>
-  <p v-if="unfit.length && bench.bake" class="unfit no-print" role="alert"><b>The chosen plan no longer fits.</b> <span v-for="u in unfit" :key="u.name">{{ u.name }}: {{ u.because }}. </span><NuxtLink :to="`/swap/${bench.bake.id}`">Work out another</NuxtLink></p>
+  <p v-if="unfit.length && bench.bake" class="unfit no-print" role="alert"><b>The chosen plan no longer fits.</b>{{ ' ' }}<span v-for="u in unfit" :key="u.name">{{ u.name }}: {{ u.because }}. </span><NuxtLink :to="`/swap/${bench.bake.id}`">Work out another</NuxtLink></p>
 </template>
 
 <style scoped>

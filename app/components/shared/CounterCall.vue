@@ -8,7 +8,7 @@ const call = computed(() => away.value ? make.calls[0] : undefined)
 
 <template>
   <section v-if="call && make.active" class="call no-print" role="alert" aria-label="At the counter">
-    <p><b>{{ call.says.charAt(0).toUpperCase() }}{{ call.says.slice(1) }}</b> <span class="soft">{{ make.active.title }}</span></p>
+    <p><b>{{ call.says.charAt(0).toUpperCase() }}{{ call.says.slice(1) }}</b>{{ ' ' }}<span class="soft">{{ make.active.title }}</span></p>
     <NuxtLink :to="`/make/${make.active.bake}`" class="way">To the counter</NuxtLink>
     <button type="button" class="way" @click="make.sayActive(call.mark === null ? { do: 'stop', timer: call.timer } : { do: 'heard', timer: call.timer, mark: call.mark })">{{ call.mark === null ? 'It is done' : 'Seen to' }}</button>
   </section>

@@ -21,7 +21,7 @@ function choose(way: Way, id: string) {
     <li v-for="(change, i) in plan.changes" :key="i" class="change">
       <p class="line">
         <span v-if="change.component" class="soft">{{ change.component }}: </span>
-        <template v-if="change.removes.length"><s>{{ change.removes.map(textOf).join(', ') }}</s> <span aria-hidden="true">→</span><span class="sr-only"> becomes </span></template>
+        <template v-if="change.removes.length"><s>{{ change.removes.map(textOf).join(', ') }}</s>{{ ' ' }}<span aria-hidden="true">→</span><span class="sr-only"> becomes </span></template>
         <b v-for="(add, j) in change.adds" :key="j">{{ j ? ' + ' : ' ' }}{{ grams(add.grams) }} {{ add.name }} <span class="kitchen">({{ add.kitchen }})</span></b>
         <b v-if="isOnlyWords(change)">{{ change.because }}</b>
         <span v-for="trim in change.trims" :key="trim.lineId" class="trim"> {{ trim.name }} {{ grams(trim.from) }} → <b>{{ grams(trim.to) }}</b></span>

@@ -87,7 +87,7 @@ function begin() {
     <div class="sheet bench">
       <h2 id="picker-head">{{ first ? 'A small trial' : 'A new trial' }}</h2>
       <p v-if="first" class="soft">A few cups side by side, each with one thing otherwise and all else the same, teach more than a whole cake with three guesses in it.</p>
-      <p v-if="cannot" class="stop" role="alert"><b>Somebody at the table cannot eat this as it is written.</b> <NuxtLink :to="`/swap/${bake.id}`" class="link">Work out a version</NuxtLink> first; what it proposes can then be tried.</p>
+      <p v-if="cannot" class="stop" role="alert"><b>Somebody at the table cannot eat this as it is written.</b>{{ ' ' }}<NuxtLink :to="`/swap/${bake.id}`" class="link">Work out a version</NuxtLink> first; what it proposes can then be tried.</p>
       <ol class="cups" aria-label="Arms of the trial">
         <li class="cup"><CupSign letter="A" /><span><b>as it is</b><br><span class="soft">{{ bake.plan ? 'the chosen plan' : 'the recipe as written' }}</span></span></li>
         <li v-for="(arm, n) in chosen" :key="arm.id" class="cup"><CupSign :letter="letterOf(n + 1)" /><span><b>{{ arm.says }}</b><br><span class="soft">{{ arm.because }}</span><span v-if="arm.warning" class="two"><br>{{ arm.warning }}</span><span v-if="fine[n]" class="fine"><br>{{ fine[n] }}</span></span>

@@ -159,7 +159,7 @@ const print = () => window.print()
       </template>
       <template v-else>
         <p><b>{{ nameOf(trial.crowned) }} won:</b> {{ trial.arms.find(a => a.id === trial.crowned)?.says }}. <button type="button" class="link" @click="crownNow(null)">Take the crown back</button></p>
-        <div v-if="teaches?.lessons.length" class="teach"><p><b>What this teaches</b> <span class="soft">— {{ teaches.weight >= 0.95 ? 'shown by a blind test' : teaches.weight >= 0.4 ? 'more liked it, without proof: it counts for less than half' : 'one look at it, a hint' }}</span></p><ul><li v-for="each in teaches.lessons" :key="each.lesson.id">{{ each.says }}</li></ul></div>
+        <div v-if="teaches?.lessons.length" class="teach"><p><b>What this teaches</b>{{ ' ' }}<span class="soft">— {{ teaches.weight >= 0.95 ? 'shown by a blind test' : teaches.weight >= 0.4 ? 'more liked it, without proof: it counts for less than half' : 'one look at it, a hint' }}</span></p><ul><li v-for="each in teaches.lessons" :key="each.lesson.id">{{ each.says }}</li></ul></div>
         <div v-if="oven" class="row"><p>It took {{ Math.round(oven.took) }} min in the oven, reckoned were {{ Math.round(oven.expected) }}.</p><UButton color="neutral" variant="outline" @click="ovenLearns">Let the oven’s setting learn from it</UButton></div>
         <div class="row"><UButton color="neutral" :disabled="known || !teaches?.lessons.length" @click="learnIt">{{ known ? 'The house has learned it' : 'Let the house learn it' }}</UButton><UButton color="neutral" variant="outline" :disabled="isPlan" @click="takeAsPlan">{{ isPlan ? 'It is the plan' : 'Take it as the plan' }}</UButton></div>
       </template>

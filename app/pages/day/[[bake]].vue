@@ -94,7 +94,7 @@ const print = () => window.print()
         <p v-if="!others.length" class="soft">Nothing else is on the shelf.</p>
       </details>
       <details v-if="serveAt !== null" class="with"><summary>{{ Object.keys(day.wishes.ahead ?? {}).length ? 'made ahead' : 'make it ahead' }}</summary>
-        <label v-for="(name, id) in titles" :key="id" class="check">{{ name }} <select class="input" :value="aheadOf(id)" :aria-label="`Made ahead: ${name}`" @change="makeAhead(id, ($event.target as HTMLSelectElement).value)"><option v-for="way in ways(id)" :key="way.value" :value="way.value">{{ way.says }}</option></select> <span v-if="keeping[id]" class="soft">{{ keeping[id].says }}, {{ keeping[id].days }} days; frozen: {{ keeping[id].freeze }}.</span></label>
+        <label v-for="(name, id) in titles" :key="id" class="check">{{ name }} <select class="input" :value="aheadOf(id)" :aria-label="`Made ahead: ${name}`" @change="makeAhead(id, ($event.target as HTMLSelectElement).value)"><option v-for="way in ways(id)" :key="way.value" :value="way.value">{{ way.says }}</option></select>{{ ' ' }}<span v-if="keeping[id]" class="soft">{{ keeping[id].says }}, {{ keeping[id].days }} days; frozen: {{ keeping[id].freeze }}.</span></label>
       </details>
     </section>
 

@@ -132,9 +132,9 @@ const hour = computed(() => making.value ? rest.value?.end ?? making.value.serve
     <!-- Before -->
     <section v-if="!making" class="before">
       <h1>At the counter</h1>
-      <p v-if="cannot.length" class="stop" role="alert"><b>{{ names(cannot) }} cannot eat this as it stands.</b> <NuxtLink :to="`/swap/${bake.id}`" class="link">Work out a version</NuxtLink></p>
+      <p v-if="cannot.length" class="stop" role="alert"><b>{{ names(cannot) }} cannot eat this as it stands.</b>{{ ' ' }}<NuxtLink :to="`/swap/${bake.id}`" class="link">Work out a version</NuxtLink></p>
       <p v-else-if="unsure.length" class="unsure"><b>Not known yet whether {{ names(unsure) }} can eat it:</b> packets are to be read. <NuxtLink :to="`/packet/${bake.id}`" class="link">To the packets</NuxtLink></p>
-      <p v-if="openAgainstTraces" class="unsure"><b>Against traces, {{ openAgainstTraces === 1 ? 'one step is' : `${openAgainstTraces} steps are` }} not ticked yet.</b> <NuxtLink :to="`/packet/${bake.id}`" class="link">To the steps</NuxtLink></p>
+      <p v-if="openAgainstTraces" class="unsure"><b>Against traces, {{ openAgainstTraces === 1 ? 'one step is' : `${openAgainstTraces} steps are` }} not ticked yet.</b>{{ ' ' }}<NuxtLink :to="`/packet/${bake.id}`" class="link">To the steps</NuxtLink></p>
       <template v-if="plan">
         <p class="lead"><template v-if="day.serveAt">On the table at <b>{{ sayMoment(plan.end, make.now) }}</b>: it begins at <b>{{ sayMoment(plan.start, make.now) }}</b>{{ plan.start - make.now > 3 ? `, in ${sayLength(plan.start - make.now)}` : '' }}.</template><template v-else>Begun now, it is on the table at <b>{{ sayMoment(plan.end, make.now) }}</b>.</template> {{ sayLength(plan.hands) }} of it are work.</p>
         <p class="soft">One thing at a time, with timers that go on while the page is closed. What really happens is kept with the bake. <NuxtLink :to="`/day/${bake.id}`" class="link">The day</NuxtLink> decides when.</p>

@@ -73,7 +73,7 @@ const old = computed(() => looks.value.filter(l => !l.packet.checkedOn || l.chec
           <template v-if="safety">
             <p class="rests"><b>{{ safety.resting.onPackets }} of {{ safety.resting.bought }}</b> bought lines rest on a packet that was read.</p>
             <p v-if="safety.table" class="claim" :class="{ open: !safety.sure }">{{ safety.table }}</p>
-            <ul v-else-if="safety.unsaid.length" class="unsaid"><li v-for="u in safety.unsaid.slice(0, 5)" :key="u.personId"><PersonBead v-if="personOf(u.personId)" :person="personOf(u.personId)!" :size="26" /> <span>nothing can be claimed: {{ u.because }}</span></li></ul>
+            <ul v-else-if="safety.unsaid.length" class="unsaid"><li v-for="u in safety.unsaid.slice(0, 5)" :key="u.personId"><PersonBead v-if="personOf(u.personId)" :person="personOf(u.personId)!" :size="26" />{{ ' ' }}<span>nothing can be claimed: {{ u.because }}</span></li></ul>
           </template>
           <LineTies :bake="bench.bake" :packets="house.packets" :name-of="nameOf" :bought="bought" :look-for="safety?.lookFor ?? new Map()" @tie="bench.tie" @open="openById" @fresh="(ingredient, name, to) => begin(name, ingredient, to)" />
         </section>
