@@ -4,7 +4,12 @@ export default {
   roots: ['<rootDir>/core', '<rootDir>/app', '<rootDir>/scripts'],
   testMatch: ['**/*.test.ts', '**/*.test.mjs'],
   extensionsToTreatAsEsm: ['.ts'],
-  transform: { '^.+\\.ts$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' } }] },
+  transform: {
+    '^.+\\.ts$': [
+      '@swc/jest',
+      { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' } },
+    ],
+  },
   moduleNameMapper: { '^#core$': '<rootDir>/core/index.ts', '^~/(.*)$': '<rootDir>/app/$1' },
   setupFiles: ['<rootDir>/jest.setup.mjs'],
 }

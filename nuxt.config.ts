@@ -3,17 +3,35 @@ import { basename } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
 // Every package that the browser uses, so that the development server does not reload a page when it meets one.
-const browserPackages = ['dexie', 'joi', 'comlink', 'pinia', 'minisearch', 'papaparse', 'htmlparser2', 'tesseract.js', 'barcode-detector/ponyfill', 'uqr']
+const browserPackages = [
+  'dexie',
+  'joi',
+  'comlink',
+  'pinia',
+  'minisearch',
+  'papaparse',
+  'htmlparser2',
+  'tesseract.js',
+  'barcode-detector/ponyfill',
+  'uqr',
+]
 
 // The files of the photo reader: its worker, its wasm for three kinds of processor, the shapes of English letters. They ship
 // with the app, so that no photo and no request leaves the machine.
-const ocrFiles = ['tesseract.js/dist/worker.min.js', ...['', 'simd-', 'relaxedsimd-'].map(kind => `tesseract.js-core/tesseract-core-${kind}lstm.wasm.js`), '@tesseract.js-data/eng/4.0.0_best_int/eng.traineddata.gz',
+const ocrFiles = [
+  'tesseract.js/dist/worker.min.js',
+  ...['', 'simd-', 'relaxedsimd-'].map(
+    kind => `tesseract.js-core/tesseract-core-${kind}lstm.wasm.js`,
+  ),
+  '@tesseract.js-data/eng/4.0.0_best_int/eng.traineddata.gz',
   // And the wasm that finds the bars of a packet's code, where the browser has no finder of its own.
-  'zxing-wasm/dist/reader/zxing_reader.wasm']
+  'zxing-wasm/dist/reader/zxing_reader.wasm',
+]
 function bringOcrFiles() {
   const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
   mkdirSync(here('public/ocr'), { recursive: true })
-  for (const file of ocrFiles) copyFileSync(here(`node_modules/${file}`), here(`public/ocr/${basename(file)}`))
+  for (const file of ocrFiles)
+    copyFileSync(here(`node_modules/${file}`), here(`public/ocr/${basename(file)}`))
 }
 
 export default defineNuxtConfig({
@@ -28,14 +46,41 @@ export default defineNuxtConfig({
   css: ['~/assets/main.css'],
   alias: { '#core': fileURLToPath(new URL('./core', import.meta.url)) },
   components: [{ path: '~/components', pathPrefix: false }],
-  hooks: { 'ready': bringOcrFiles },
+  hooks: { ready: bringOcrFiles },
   experimental: { viteEnvironmentApi: true, payloadExtraction: false },
-  ui: { fonts: false, theme: { colors: ['primary', 'secondary', 'success', 'info', 'warning', 'error', 'neutral'] } },
-  app: { head: { title: 'Ingwer', htmlAttrs: { lang: 'en' }, meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }, { name: 'description', content: 'Desserts you love, worked out for the people who eat them.' }, { name: 'theme-color', content: '#f6f7f5' }], link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }] } },
+  ui: {
+    fonts: false,
+    theme: { colors: ['primary', 'secondary', 'success', 'info', 'warning', 'error', 'neutral'] },
+  },
+  app: {
+    head: {
+      title: 'Ingwer',
+      htmlAttrs: { lang: 'en' },
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        {
+          name: 'description',
+          content: 'Desserts you love, worked out for the people who eat them.',
+        },
+        { name: 'theme-color', content: '#f6f7f5' },
+      ],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
+    },
+  },
   icon: {
     provider: 'none',
     fallbackToApi: false,
-    clientBundle: { scan: { globInclude: ['app/**/*.{vue,ts}'] }, icons: ['lucide:chevron-down', 'lucide:check', 'lucide:x', 'lucide:loader-circle', 'lucide:search'], sizeLimitKb: 256 },
+    clientBundle: {
+      scan: { globInclude: ['app/**/*.{vue,ts}'] },
+      icons: [
+        'lucide:chevron-down',
+        'lucide:check',
+        'lucide:x',
+        'lucide:loader-circle',
+        'lucide:search',
+      ],
+      sizeLimitKb: 256,
+    },
   },
   nitro: {
     compressPublicAssets: { gzip: true, brotli: false },
@@ -44,11 +89,39 @@ export default defineNuxtConfig({
     alias: { '#core': fileURLToPath(new URL('./core', import.meta.url)) },
   },
   // The core has no module that does anything by being loaded: whoever uses one sentence of it does not get its tables along.
-  vite: { build: { rollupOptions: { treeshake: { moduleSideEffects: (id: string) => !id.startsWith(fileURLToPath(new URL('./core/', import.meta.url))) } } }, worker: { format: 'es' }, optimizeDeps: { include: browserPackages } },
+  vite: {
+    build: {
+      rollupOptions: {
+        treeshake: {
+          moduleSideEffects: (id: string) =>
+            !id.startsWith(fileURLToPath(new URL('./core/', import.meta.url))),
+        },
+      },
+    },
+    worker: { format: 'es' },
+    optimizeDeps: { include: browserPackages },
+  },
   pwa: {
     registerType: 'autoUpdate',
-    manifest: { name: 'Ingwer', short_name: 'Ingwer', description: 'Desserts you love, worked out for the people who eat them.', theme_color: '#f6f7f5', background_color: '#f6f7f5', display: 'standalone', icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }] },
-    workbox: { globPatterns: ['**/*.{js,css,html,svg,woff2,json}'], globIgnores: ['ocr/**'], runtimeCaching: [{ urlPattern: /\/ocr\//, handler: 'CacheFirst', options: { cacheName: 'photo-reader' } }], navigateFallback: '/', navigateFallbackDenylist: [/^\/api\//], maximumFileSizeToCacheInBytes: 6_000_000 },
+    manifest: {
+      name: 'Ingwer',
+      short_name: 'Ingwer',
+      description: 'Desserts you love, worked out for the people who eat them.',
+      theme_color: '#f6f7f5',
+      background_color: '#f6f7f5',
+      display: 'standalone',
+      icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
+    },
+    workbox: {
+      globPatterns: ['**/*.{js,css,html,svg,woff2,json}'],
+      globIgnores: ['ocr/**'],
+      runtimeCaching: [
+        { urlPattern: /\/ocr\//, handler: 'CacheFirst', options: { cacheName: 'photo-reader' } },
+      ],
+      navigateFallback: '/',
+      navigateFallbackDenylist: [/^\/api\//],
+      maximumFileSizeToCacheInBytes: 6_000_000,
+    },
   },
   eslint: { config: { stylistic: false } },
   typescript: { strict: true, typeCheck: false },

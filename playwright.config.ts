@@ -1,9 +1,25 @@
 import { defineConfig } from '@playwright/test'
 
-const offline = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--component-updater=url-source=http://127.0.0.1:9/', '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE localhost , EXCLUDE 127.0.0.1']
+const offline = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--component-updater=url-source=http://127.0.0.1:9/',
+  '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE localhost , EXCLUDE 127.0.0.1',
+]
 const demoPort = 4381
 const emptyPort = 4382
-const server = (port: number, demo: boolean) => ({ command: 'node .output/server/index.mjs', url: `http://127.0.0.1:${port}/api/health`, reuseExistingServer: false, timeout: 30_000, env: { PORT: String(port), HOST: '127.0.0.1', ...demo ? { INGWER_DEMO: '1' } : {} } })
+const server = (port: number, demo: boolean) => ({
+  command: 'node .output/server/index.mjs',
+  url: `http://127.0.0.1:${port}/api/health`,
+  reuseExistingServer: false,
+  timeout: 30_000,
+  env: { PORT: String(port), HOST: '127.0.0.1', ...(demo ? { INGWER_DEMO: '1' } : {}) },
+})
 
 /** The real interface in Debian's Chromium, against the built server: once with the demo household, once with an empty house. */
 export default defineConfig({
@@ -15,10 +31,25 @@ export default defineConfig({
   fullyParallel: true,
   forbidOnly: Boolean(process.env.CI),
   reporter: [['list']],
-  use: { launchOptions: { executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: offline }, viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'Europe/London', serviceWorkers: 'allow', trace: 'retain-on-failure' },
+  use: {
+    launchOptions: { executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: offline },
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
+    serviceWorkers: 'allow',
+    trace: 'retain-on-failure',
+  },
   projects: [
-    { name: 'demo', testMatch: 'demo/**/*.spec.ts', use: { baseURL: `http://127.0.0.1:${demoPort}` } },
-    { name: 'empty', testMatch: 'empty/**/*.spec.ts', use: { baseURL: `http://127.0.0.1:${emptyPort}` } },
+    {
+      name: 'demo',
+      testMatch: 'demo/**/*.spec.ts',
+      use: { baseURL: `http://127.0.0.1:${demoPort}` },
+    },
+    {
+      name: 'empty',
+      testMatch: 'empty/**/*.spec.ts',
+      use: { baseURL: `http://127.0.0.1:${emptyPort}` },
+    },
   ],
   webServer: [server(demoPort, true), server(emptyPort, false)],
 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-useHead({ titleTemplate: title => title && title !== 'Ingwer' ? `${title} · Ingwer` : 'Ingwer' })
+useHead({ titleTemplate: title => (title && title !== 'Ingwer' ? `${title} · Ingwer` : 'Ingwer') })
 </script>
 
 <template>

@@ -14,12 +14,18 @@ test('a Node that is too old gets one sentence', () => {
 test('a full disk gets one sentence; a system that does not tell is believed', () => {
   expect(noRoom('/', () => 5e6)).toMatch(/has 5 MB left/u)
   expect(noRoom('/', () => 9e9)).toBeNull()
-  expect(noRoom('/', () => { throw new Error('not here') })).toBeNull()
+  expect(
+    noRoom('/', () => {
+      throw new Error('not here')
+    }),
+  ).toBeNull()
 })
 
 test('a busy port gets one sentence, a free one none', async () => {
   const other = createServer()
-  const port = await new Promise(resolve => other.listen(0, '127.0.0.1', () => resolve(other.address().port)))
+  const port = await new Promise(resolve =>
+    other.listen(0, '127.0.0.1', () => resolve(other.address().port)),
+  )
   expect(await portBusy(port)).toMatch(new RegExp(`Port ${port} is in use`, 'u'))
   await new Promise(resolve => other.close(resolve))
   expect(await portBusy(port)).toBeNull()
@@ -28,12 +34,16 @@ test('a busy port gets one sentence, a free one none', async () => {
 test('PORT is a port or a sentence', () => {
   expect(portOf(undefined, 4321)).toEqual({ port: 4321 })
   expect(portOf('8080', 4321)).toEqual({ port: 8080 })
-  for (const bad of ['x', '0', '70000', '1.5']) expect(portOf(bad, 1).problem).toMatch(/is no port/u)
+  for (const bad of ['x', '0', '70000', '1.5'])
+    expect(portOf(bad, 1).problem).toMatch(/is no port/u)
 })
 
 test('a build is stale when a source is newer, and an install when the lock is', () => {
   const root = mkdtempSync(join(tmpdir(), 'ingwer-'))
-  const at = (path, seconds) => { writeFileSync(join(root, path), ''); utimesSync(join(root, path), seconds, seconds) }
+  const at = (path, seconds) => {
+    writeFileSync(join(root, path), '')
+    utimesSync(join(root, path), seconds, seconds)
+  }
   mkdirSync(join(root, 'core', 'deep'), { recursive: true })
   mkdirSync(join(root, '.output'))
   mkdirSync(join(root, 'node_modules'))

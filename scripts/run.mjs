@@ -12,10 +12,19 @@ const fullDisk = /ENOSPC|no space left/iu
 export function run(doing, command, args, env = {}) {
   console.log(`\n${doing} …`)
   const started = Date.now()
-  const done = spawnSync(command, args, { stdio: ['ignore', 'inherit', 'pipe'], encoding: 'utf8', env: { ...process.env, ...env }, maxBuffer: 1e8 })
+  const done = spawnSync(command, args, {
+    stdio: ['ignore', 'inherit', 'pipe'],
+    encoding: 'utf8',
+    env: { ...process.env, ...env },
+    maxBuffer: 1e8,
+  })
   if (done.status !== 0) {
     if (done.stderr) process.stderr.write(done.stderr)
-    stop(fullDisk.test(done.stderr ?? '') ? `${doing} stopped: the disk is full. Make room and start again.` : `${doing} did not work${done.error ? ` (${done.error.message})` : ''}. What it said stands above.`)
+    stop(
+      fullDisk.test(done.stderr ?? '')
+        ? `${doing} stopped: the disk is full. Make room and start again.`
+        : `${doing} did not work${done.error ? ` (${done.error.message})` : ''}. What it said stands above.`,
+    )
   }
   console.log(`${doing}: done in ${Math.round((Date.now() - started) / 1000)} s.`)
 }

@@ -11,13 +11,22 @@ const old = nodeTooOld(process.versions.node)
 if (old) stop(old)
 
 /** Chromium drives the interface, `units` is asked for the sizes of cups: both are Debian's. */
-const missing = [['chromium', process.env.CHROMIUM ?? '/usr/bin/chromium'], ['units', '/usr/bin/units']].filter(([, path]) => !existsSync(path)).map(([name]) => name)
+const missing = [
+  ['chromium', process.env.CHROMIUM ?? '/usr/bin/chromium'],
+  ['units', '/usr/bin/units'],
+]
+  .filter(([, path]) => !existsSync(path))
+  .map(([name]) => name)
 if (missing.length) {
-  if (process.getuid?.() !== 0 || spawnSync('apt-get', ['--version']).status !== 0) stop(`The tests need ${missing.join(' and ')}: sudo apt-get install ${missing.join(' ')}`)
+  if (process.getuid?.() !== 0 || spawnSync('apt-get', ['--version']).status !== 0)
+    stop(`The tests need ${missing.join(' and ')}: sudo apt-get install ${missing.join(' ')}`)
   run('Fetching the list of Debian’s packages', 'apt-get', ['update', '-qq'])
-  run(`Installing ${missing.join(' and ')}`, 'apt-get', ['install', '-y', '-qq', ...missing], { DEBIAN_FRONTEND: 'noninteractive' })
+  run(`Installing ${missing.join(' and ')}`, 'apt-get', ['install', '-y', '-qq', ...missing], {
+    DEBIAN_FRONTEND: 'noninteractive',
+  })
 }
-if (!isInstalled(root)) run('Installing the packages', npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
+if (!isInstalled(root))
+  run('Installing the packages', npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
 run('Preparing', npx, ['nuxt', 'prepare', '--logLevel=silent'])
 run('Lint', npm, ['run', '--silent', 'lint'])
 run('Types', npm, ['run', '--silent', 'typecheck'])

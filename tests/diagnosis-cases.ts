@@ -1,97 +1,496 @@
 import { readFileSync, readdirSync } from 'node:fs'
-import { adapt, diagnose, linesOf, readRecipe, type DiagnoseOptions, type Diagnosis, type Person, type Plan, type Recipe } from '#core'
+import {
+  adapt,
+  diagnose,
+  linesOf,
+  readRecipe,
+  type DiagnoseOptions,
+  type Diagnosis,
+  type Person,
+  type Plan,
+  type Recipe,
+} from '#core'
 
 /**
  * Invented bakes that went wrong, each with the cause that was put into it: a demo dessert or an ordinary one of its kind, as written or worked out for Ottilie and Bram (no egg, no milk), with some weights multiplied, an oven or a time that was off, and
  * what such a bake would show. Cause and symptoms by what bakers' books say of that fault [M]; nothing was baked. They measure whether tables and figures hang together, not whether they are true.
  */
-export interface DiagnosisCase { readonly name: string, readonly dish: Dish, readonly adapted?: boolean, readonly times?: Readonly<Record<string, number>>, readonly symptoms: readonly string[], readonly absent?: readonly string[], readonly seen?: Omit<DiagnoseOptions, 'people' | 'baked'>, readonly expect: string }
-export type Dish = 'ginger' | 'plum' | 'shortbread' | 'nests' | 'ring' | 'slice' | 'snaps' | 'gingerGf' | 'cream' | 'buns' | 'pancakes' | 'cheesecake'
+export interface DiagnosisCase {
+  readonly name: string
+  readonly dish: Dish
+  readonly adapted?: boolean
+  readonly times?: Readonly<Record<string, number>>
+  readonly symptoms: readonly string[]
+  readonly absent?: readonly string[]
+  readonly seen?: Omit<DiagnoseOptions, 'people' | 'baked'>
+  readonly expect: string
+}
+export type Dish =
+  | 'ginger'
+  | 'plum'
+  | 'shortbread'
+  | 'nests'
+  | 'ring'
+  | 'slice'
+  | 'snaps'
+  | 'gingerGf'
+  | 'cream'
+  | 'buns'
+  | 'pancakes'
+  | 'cheesecake'
 
-const demo = (n: number) => readFileSync(`demo/recipes/${readdirSync('demo/recipes').sort()[n - 1]!}`, 'utf8')
-const snaps = 'Lantern snaps\n\nMakes 24 cookies\n\n200 g plain flour\n120 g butter\n110 g light brown sugar\n40 g golden syrup\n1 tsp bicarbonate of soda\n1 tsp ground ginger\n1 egg\n\nCream the butter and sugar. Beat in the egg and syrup, then the flour, soda and ginger. Roll into balls.\nBake at 180 °C for 11 minutes.'
-const cream = 'Pastry cream\n\n500 ml milk\n100 g sugar\n40 g cornflour\n4 egg yolks\n20 g butter\n\nWhisk yolks, sugar and cornflour. Bring the milk to the boil, pour it on, and boil for 2 minutes. Stir in the butter and chill for 3 hours.'
-const buns = 'Harbour buns\n\nMakes 12 buns\n\n500 g strong white flour\n7 g fast-action dried yeast\n75 g sugar\n8 g salt\n250 ml milk\n1 egg\n60 g butter\n\nMix everything and knead for 10 minutes. Leave to rise for 1 hour.\nShape into 12 buns and leave to rise for 30 minutes.\nBake at 190 °C for 18 minutes.'
-const pancakes = 'Sunday pancakes\n\n200 g plain flour\n2 tsp baking powder\n30 g sugar\n2 eggs\n300 ml milk\n30 g butter, melted\n\nWhisk everything. Let the batter rest for 10 minutes. Fry in a hot pan for 2 minutes a side.'
-const cheesecake = 'Lemon cheesecake\n\n600 g cream cheese\n150 g caster sugar\n3 eggs\n150 ml sour cream\n20 g cornflour\n1 lemon\n\nBeat everything smooth. Pour into a 20 cm springform tin and bake at 160 °C for 50 minutes. Cool, and chill for 4 hours.'
-const texts: Readonly<Record<Dish, () => string>> = { ginger: () => demo(1), plum: () => demo(2), shortbread: () => demo(3), nests: () => demo(4), ring: () => demo(5), slice: () => demo(6), snaps: () => snaps, gingerGf: () => demo(1), cream: () => cream, buns: () => buns, pancakes: () => pancakes, cheesecake: () => cheesecake }
+const demo = (n: number) =>
+  readFileSync(`demo/recipes/${readdirSync('demo/recipes').sort()[n - 1]!}`, 'utf8')
+const snaps =
+  'Lantern snaps\n\nMakes 24 cookies\n\n200 g plain flour\n120 g butter\n110 g light brown sugar\n40 g golden syrup\n1 tsp bicarbonate of soda\n1 tsp ground ginger\n1 egg\n\nCream the butter and sugar. Beat in the egg and syrup, then the flour, soda and ginger. Roll into balls.\nBake at 180 °C for 11 minutes.'
+const cream =
+  'Pastry cream\n\n500 ml milk\n100 g sugar\n40 g cornflour\n4 egg yolks\n20 g butter\n\nWhisk yolks, sugar and cornflour. Bring the milk to the boil, pour it on, and boil for 2 minutes. Stir in the butter and chill for 3 hours.'
+const buns =
+  'Harbour buns\n\nMakes 12 buns\n\n500 g strong white flour\n7 g fast-action dried yeast\n75 g sugar\n8 g salt\n250 ml milk\n1 egg\n60 g butter\n\nMix everything and knead for 10 minutes. Leave to rise for 1 hour.\nShape into 12 buns and leave to rise for 30 minutes.\nBake at 190 °C for 18 minutes.'
+const pancakes =
+  'Sunday pancakes\n\n200 g plain flour\n2 tsp baking powder\n30 g sugar\n2 eggs\n300 ml milk\n30 g butter, melted\n\nWhisk everything. Let the batter rest for 10 minutes. Fry in a hot pan for 2 minutes a side.'
+const cheesecake =
+  'Lemon cheesecake\n\n600 g cream cheese\n150 g caster sugar\n3 eggs\n150 ml sour cream\n20 g cornflour\n1 lemon\n\nBeat everything smooth. Pour into a 20 cm springform tin and bake at 160 °C for 50 minutes. Cool, and chill for 4 hours.'
+const texts: Readonly<Record<Dish, () => string>> = {
+  ginger: () => demo(1),
+  plum: () => demo(2),
+  shortbread: () => demo(3),
+  nests: () => demo(4),
+  ring: () => demo(5),
+  slice: () => demo(6),
+  snaps: () => snaps,
+  gingerGf: () => demo(1),
+  cream: () => cream,
+  buns: () => buns,
+  pancakes: () => pancakes,
+  cheesecake: () => cheesecake,
+}
 
 export const diagnosisCases: readonly DiagnosisCase[] = [
-  { name: 'loaf out after forty minutes', dish: 'ginger', symptoms: ['sunk', 'gummy', 'pale'], seen: { record: rec({ minutes: 40, before: 900, after: 855 }), planned: 53 }, expect: 'underbaked' },
-  { name: 'loaf half an hour too long', dish: 'ginger', symptoms: ['dry', 'hard'], seen: { record: rec({ minutes: 75, before: 900, after: 740 }), planned: 53 }, expect: 'overbaked' },
-  { name: 'an oven that runs hot', dish: 'ginger', symptoms: ['peaked', 'dark'], seen: { ovenOff: 25 }, expect: 'oven-hot' },
-  { name: 'an oven that runs cool', dish: 'ring', symptoms: ['pale', 'sunk'], seen: { ovenOff: -25 }, expect: 'oven-cool' },
-  { name: 'dry outside, wet inside, hot oven', dish: 'ginger', symptoms: ['dry', 'wet', 'dark'], seen: { ovenOff: 20 }, expect: 'oven-hot' },
-  { name: 'pale on top, dark below', dish: 'plum', symptoms: ['pale', 'dark-below'], expect: 'tin-dark' },
+  {
+    name: 'loaf out after forty minutes',
+    dish: 'ginger',
+    symptoms: ['sunk', 'gummy', 'pale'],
+    seen: { record: rec({ minutes: 40, before: 900, after: 855 }), planned: 53 },
+    expect: 'underbaked',
+  },
+  {
+    name: 'loaf half an hour too long',
+    dish: 'ginger',
+    symptoms: ['dry', 'hard'],
+    seen: { record: rec({ minutes: 75, before: 900, after: 740 }), planned: 53 },
+    expect: 'overbaked',
+  },
+  {
+    name: 'an oven that runs hot',
+    dish: 'ginger',
+    symptoms: ['peaked', 'dark'],
+    seen: { ovenOff: 25 },
+    expect: 'oven-hot',
+  },
+  {
+    name: 'an oven that runs cool',
+    dish: 'ring',
+    symptoms: ['pale', 'sunk'],
+    seen: { ovenOff: -25 },
+    expect: 'oven-cool',
+  },
+  {
+    name: 'dry outside, wet inside, hot oven',
+    dish: 'ginger',
+    symptoms: ['dry', 'wet', 'dark'],
+    seen: { ovenOff: 20 },
+    expect: 'oven-hot',
+  },
+  {
+    name: 'pale on top, dark below',
+    dish: 'plum',
+    symptoms: ['pale', 'dark-below'],
+    expect: 'tin-dark',
+  },
   { name: 'only the bottom is dark', dish: 'ring', symptoms: ['dark-below'], expect: 'tin-dark' },
-  { name: 'double soda', dish: 'ginger', times: { 'bicarbonate': 2 }, symptoms: ['soapy', 'dark'], expect: 'alkali' },
-  { name: 'soda, and no treacle to meet it', dish: 'ginger', times: { treacle: 0.3 }, symptoms: ['soapy'], expect: 'alkali' },
-  { name: 'three times the powder', dish: 'ring', times: { 'baking powder': 3 }, symptoms: ['metallic', 'bitter'], expect: 'powder-much' },
-  { name: 'rose and fell', dish: 'ring', times: { 'baking powder': 2.5 }, symptoms: ['sunk', 'tunnels'], expect: 'lift-much' },
-  { name: 'powder forgotten', dish: 'ring', times: { 'baking powder': 0 }, symptoms: ['dense'], expect: 'lift-little' },
-  { name: 'batter stood forty minutes', dish: 'ginger', symptoms: ['dense'], seen: { waited: 40 }, expect: 'lift-lost' },
-  { name: 'half as much milk again', dish: 'ginger', times: { milk: 1.5 }, symptoms: ['wet', 'dense'], expect: 'wet' },
-  { name: 'a third of the milk forgotten', dish: 'ginger', times: { milk: 0.55 }, symptoms: ['dry', 'crumbly'], expect: 'dry-mix' },
-  { name: 'cut after five minutes', dish: 'ginger', adapted: true, symptoms: ['gummy', 'crumbly'], seen: { rested: 5, record: rec({ minutes: 53, before: 900, after: 810 }), planned: 53 }, expect: 'cut-warm' },
-  { name: 'flax doubled', dish: 'ginger', adapted: true, times: { flax: 2.2 }, symptoms: ['gummy', 'dense', 'chewy'], expect: 'bind-much' },
-  { name: 'flax forgotten', dish: 'ginger', adapted: true, times: { flax: 0 }, symptoms: ['crumbly'], expect: 'bind-little' },
-  { name: 'flax that tastes', dish: 'ginger', adapted: true, times: { flax: 2 }, symptoms: ['grassy'], expect: 'seed-taste' },
-  { name: 'soy flour that tastes', dish: 'plum', adapted: true, symptoms: ['beany'], expect: 'pulse-taste' },
-  { name: 'beaten for ten minutes', dish: 'ginger', symptoms: ['tough', 'tunnels'], expect: 'overmixed' },
-  { name: 'butter doubled', dish: 'ring', times: { butter: 1.7 }, symptoms: ['greasy', 'dense'], expect: 'fat-much' },
-  { name: 'half the butter', dish: 'ring', times: { butter: 0.4 }, symptoms: ['tough', 'dry', 'stale'], expect: 'fat-little' },
-  { name: 'sugar and a half', dish: 'ring', times: { sugar: 1.6 }, symptoms: ['too-sweet', 'sticky-top'], expect: 'sugar-much' },
-  { name: 'half the sugar', dish: 'ring', times: { sugar: 0.5 }, symptoms: ['not-sweet', 'pale'], expect: 'sugar-little' },
-  { name: 'half the sugar, bready and pale', dish: 'ring', times: { sugar: 0.45 }, symptoms: ['pale', 'dry', 'not-sweet'], expect: 'sugar-little' },
-  { name: 'a third more flour', dish: 'ring', times: { flour: 1.35 }, symptoms: ['dry', 'floury', 'stale'], expect: 'starch-much' },
-  { name: 'a third less flour in biscuits', dish: 'snaps', times: { flour: 0.65 }, symptoms: ['spread-flat', 'greasy'], expect: 'starch-little' },
-  { name: 'biscuits from a warm bowl', dish: 'snaps', symptoms: ['spread-flat'], absent: ['greasy'], expect: 'warm-dough' },
-  { name: 'biscuits with too much flour', dish: 'snaps', times: { flour: 1.4 }, symptoms: ['no-spread', 'dry'], expect: 'starch-much' },
-  { name: 'biscuits baked to stones', dish: 'snaps', symptoms: ['hard', 'dark'], seen: { record: rec({ minutes: 18 }), planned: 11 }, expect: 'overbaked' },
-  { name: 'shortbread of oil', dish: 'shortbread', times: { butter: 1 }, adapted: true, symptoms: ['spread-flat', 'greasy'], expect: 'warm-dough' },
-  { name: 'shortbread tough', dish: 'shortbread', symptoms: ['tough', 'hard'], absent: ['dark', 'dry'], expect: 'overmixed' },
+  {
+    name: 'double soda',
+    dish: 'ginger',
+    times: { bicarbonate: 2 },
+    symptoms: ['soapy', 'dark'],
+    expect: 'alkali',
+  },
+  {
+    name: 'soda, and no treacle to meet it',
+    dish: 'ginger',
+    times: { treacle: 0.3 },
+    symptoms: ['soapy'],
+    expect: 'alkali',
+  },
+  {
+    name: 'three times the powder',
+    dish: 'ring',
+    times: { 'baking powder': 3 },
+    symptoms: ['metallic', 'bitter'],
+    expect: 'powder-much',
+  },
+  {
+    name: 'rose and fell',
+    dish: 'ring',
+    times: { 'baking powder': 2.5 },
+    symptoms: ['sunk', 'tunnels'],
+    expect: 'lift-much',
+  },
+  {
+    name: 'powder forgotten',
+    dish: 'ring',
+    times: { 'baking powder': 0 },
+    symptoms: ['dense'],
+    expect: 'lift-little',
+  },
+  {
+    name: 'batter stood forty minutes',
+    dish: 'ginger',
+    symptoms: ['dense'],
+    seen: { waited: 40 },
+    expect: 'lift-lost',
+  },
+  {
+    name: 'half as much milk again',
+    dish: 'ginger',
+    times: { milk: 1.5 },
+    symptoms: ['wet', 'dense'],
+    expect: 'wet',
+  },
+  {
+    name: 'a third of the milk forgotten',
+    dish: 'ginger',
+    times: { milk: 0.55 },
+    symptoms: ['dry', 'crumbly'],
+    expect: 'dry-mix',
+  },
+  {
+    name: 'cut after five minutes',
+    dish: 'ginger',
+    adapted: true,
+    symptoms: ['gummy', 'crumbly'],
+    seen: { rested: 5, record: rec({ minutes: 53, before: 900, after: 810 }), planned: 53 },
+    expect: 'cut-warm',
+  },
+  {
+    name: 'flax doubled',
+    dish: 'ginger',
+    adapted: true,
+    times: { flax: 2.2 },
+    symptoms: ['gummy', 'dense', 'chewy'],
+    expect: 'bind-much',
+  },
+  {
+    name: 'flax forgotten',
+    dish: 'ginger',
+    adapted: true,
+    times: { flax: 0 },
+    symptoms: ['crumbly'],
+    expect: 'bind-little',
+  },
+  {
+    name: 'flax that tastes',
+    dish: 'ginger',
+    adapted: true,
+    times: { flax: 2 },
+    symptoms: ['grassy'],
+    expect: 'seed-taste',
+  },
+  {
+    name: 'soy flour that tastes',
+    dish: 'plum',
+    adapted: true,
+    symptoms: ['beany'],
+    expect: 'pulse-taste',
+  },
+  {
+    name: 'beaten for ten minutes',
+    dish: 'ginger',
+    symptoms: ['tough', 'tunnels'],
+    expect: 'overmixed',
+  },
+  {
+    name: 'butter doubled',
+    dish: 'ring',
+    times: { butter: 1.7 },
+    symptoms: ['greasy', 'dense'],
+    expect: 'fat-much',
+  },
+  {
+    name: 'half the butter',
+    dish: 'ring',
+    times: { butter: 0.4 },
+    symptoms: ['tough', 'dry', 'stale'],
+    expect: 'fat-little',
+  },
+  {
+    name: 'sugar and a half',
+    dish: 'ring',
+    times: { sugar: 1.6 },
+    symptoms: ['too-sweet', 'sticky-top'],
+    expect: 'sugar-much',
+  },
+  {
+    name: 'half the sugar',
+    dish: 'ring',
+    times: { sugar: 0.5 },
+    symptoms: ['not-sweet', 'pale'],
+    expect: 'sugar-little',
+  },
+  {
+    name: 'half the sugar, bready and pale',
+    dish: 'ring',
+    times: { sugar: 0.45 },
+    symptoms: ['pale', 'dry', 'not-sweet'],
+    expect: 'sugar-little',
+  },
+  {
+    name: 'a third more flour',
+    dish: 'ring',
+    times: { flour: 1.35 },
+    symptoms: ['dry', 'floury', 'stale'],
+    expect: 'starch-much',
+  },
+  {
+    name: 'a third less flour in biscuits',
+    dish: 'snaps',
+    times: { flour: 0.65 },
+    symptoms: ['spread-flat', 'greasy'],
+    expect: 'starch-little',
+  },
+  {
+    name: 'biscuits from a warm bowl',
+    dish: 'snaps',
+    symptoms: ['spread-flat'],
+    absent: ['greasy'],
+    expect: 'warm-dough',
+  },
+  {
+    name: 'biscuits with too much flour',
+    dish: 'snaps',
+    times: { flour: 1.4 },
+    symptoms: ['no-spread', 'dry'],
+    expect: 'starch-much',
+  },
+  {
+    name: 'biscuits baked to stones',
+    dish: 'snaps',
+    symptoms: ['hard', 'dark'],
+    seen: { record: rec({ minutes: 18 }), planned: 11 },
+    expect: 'overbaked',
+  },
+  {
+    name: 'shortbread of oil',
+    dish: 'shortbread',
+    times: { butter: 1 },
+    adapted: true,
+    symptoms: ['spread-flat', 'greasy'],
+    expect: 'warm-dough',
+  },
+  {
+    name: 'shortbread tough',
+    dish: 'shortbread',
+    symptoms: ['tough', 'hard'],
+    absent: ['dark', 'dry'],
+    expect: 'overmixed',
+  },
   { name: 'plums on a wet base', dish: 'plum', symptoms: ['soggy-bottom'], expect: 'wet-fruit' },
   { name: 'nests that weep', dish: 'nests', symptoms: ['weeping', 'grainy'], expect: 'sugar-raw' },
-  { name: 'nests sticky the next day', dish: 'nests', symptoms: ['sticky-top', 'chewy'], expect: 'damp' },
-  { name: 'foam that never stood', dish: 'nests', symptoms: ['no-stand'], absent: ['weeping', 'dense'], expect: 'foam-fat' },
-  { name: 'foam whisked too little', dish: 'nests', symptoms: ['no-stand', 'weeping', 'dense'], expect: 'foam-weak' },
-  { name: 'cream with half the starch', dish: 'cream', times: { cornflour: 0.4 }, symptoms: ['runny'], expect: 'gel-little' },
-  { name: 'cream that was not boiled', dish: 'cream', symptoms: ['runny', 'floury'], expect: 'gel-unboiled' },
-  { name: 'cream with double starch', dish: 'cream', times: { cornflour: 2 }, symptoms: ['rubbery'], expect: 'gel-much' },
-  { name: 'cream taken out after half an hour', dish: 'cream', symptoms: ['runny'], absent: ['floury', 'weeping'], seen: { rested: 30 }, expect: 'not-cold' },
-  { name: 'without gluten, and nothing in its stead', dish: 'gingerGf', adapted: true, symptoms: ['crumbly', 'sunk'], expect: 'hold-little' },
-  { name: 'rice flour that did not swell', dish: 'gingerGf', adapted: true, symptoms: ['gritty'], expect: 'grit' },
-  { name: 'treacle alone is bitter', dish: 'ginger', times: { treacle: 1.6, sugar: 0.5 }, symptoms: ['bitter'], absent: ['soapy', 'dark', 'dry'], expect: 'treacle' },
-  { name: 'vinegar by the cup', dish: 'ginger', adapted: true, times: { bicarbonate: 0.2 }, symptoms: ['sour'], expect: 'acid-left' },
-  { name: 'ring pale without egg and milk', dish: 'ring', adapted: true, times: { 'soy': 0.1 }, symptoms: ['pale'], absent: ['sunk', 'gummy', 'not-sweet'], expect: 'protein-little' },
-  { name: 'buns into the oven too early', dish: 'buns', symptoms: ['dense', 'tough'], expect: 'proofed-little' },
-  { name: 'buns forgotten in the warm', dish: 'buns', symptoms: ['sunk', 'sour'], expect: 'proofed-much' },
-  { name: 'buns without egg and milk into the oven too early', dish: 'buns', adapted: true, symptoms: ['dense', 'gummy'], absent: ['pale', 'raw-middle'], expect: 'proofed-little' },
-  { name: 'pancakes dark and raw', dish: 'pancakes', symptoms: ['dark', 'raw-middle'], expect: 'pan-hot' },
-  { name: 'pancakes pale and greasy', dish: 'pancakes', symptoms: ['pale', 'greasy'], expect: 'pan-cool' },
-  { name: 'pancakes turned too soon', dish: 'pancakes', adapted: true, symptoms: ['gummy', 'floury', 'raw-middle'], expect: 'pan-short' },
-  { name: 'pancakes with double the flour', dish: 'pancakes', times: { flour: 1.6 }, symptoms: ['dense', 'dry', 'floury'], expect: 'starch-much' },
-  { name: 'cheesecake straight into the cold', dish: 'cheesecake', symptoms: ['cracked'], absent: ['dark', 'dry'], expect: 'cooled-fast' },
-  { name: 'cheesecake in a hot oven', dish: 'cheesecake', symptoms: ['cracked', 'dark'], seen: { ovenOff: 20 }, expect: 'oven-hot' },
-  { name: 'sunk and peaked', dish: 'ring', times: { 'baking powder': 2.2 }, symptoms: ['sunk', 'peaked'], expect: 'lift-much' },
+  {
+    name: 'nests sticky the next day',
+    dish: 'nests',
+    symptoms: ['sticky-top', 'chewy'],
+    expect: 'damp',
+  },
+  {
+    name: 'foam that never stood',
+    dish: 'nests',
+    symptoms: ['no-stand'],
+    absent: ['weeping', 'dense'],
+    expect: 'foam-fat',
+  },
+  {
+    name: 'foam whisked too little',
+    dish: 'nests',
+    symptoms: ['no-stand', 'weeping', 'dense'],
+    expect: 'foam-weak',
+  },
+  {
+    name: 'cream with half the starch',
+    dish: 'cream',
+    times: { cornflour: 0.4 },
+    symptoms: ['runny'],
+    expect: 'gel-little',
+  },
+  {
+    name: 'cream that was not boiled',
+    dish: 'cream',
+    symptoms: ['runny', 'floury'],
+    expect: 'gel-unboiled',
+  },
+  {
+    name: 'cream with double starch',
+    dish: 'cream',
+    times: { cornflour: 2 },
+    symptoms: ['rubbery'],
+    expect: 'gel-much',
+  },
+  {
+    name: 'cream taken out after half an hour',
+    dish: 'cream',
+    symptoms: ['runny'],
+    absent: ['floury', 'weeping'],
+    seen: { rested: 30 },
+    expect: 'not-cold',
+  },
+  {
+    name: 'without gluten, and nothing in its stead',
+    dish: 'gingerGf',
+    adapted: true,
+    symptoms: ['crumbly', 'sunk'],
+    expect: 'hold-little',
+  },
+  {
+    name: 'rice flour that did not swell',
+    dish: 'gingerGf',
+    adapted: true,
+    symptoms: ['gritty'],
+    expect: 'grit',
+  },
+  {
+    name: 'treacle alone is bitter',
+    dish: 'ginger',
+    times: { treacle: 1.6, sugar: 0.5 },
+    symptoms: ['bitter'],
+    absent: ['soapy', 'dark', 'dry'],
+    expect: 'treacle',
+  },
+  {
+    name: 'vinegar by the cup',
+    dish: 'ginger',
+    adapted: true,
+    times: { bicarbonate: 0.2 },
+    symptoms: ['sour'],
+    expect: 'acid-left',
+  },
+  {
+    name: 'ring pale without egg and milk',
+    dish: 'ring',
+    adapted: true,
+    times: { soy: 0.1 },
+    symptoms: ['pale'],
+    absent: ['sunk', 'gummy', 'not-sweet'],
+    expect: 'protein-little',
+  },
+  {
+    name: 'buns into the oven too early',
+    dish: 'buns',
+    symptoms: ['dense', 'tough'],
+    expect: 'proofed-little',
+  },
+  {
+    name: 'buns forgotten in the warm',
+    dish: 'buns',
+    symptoms: ['sunk', 'sour'],
+    expect: 'proofed-much',
+  },
+  {
+    name: 'buns without egg and milk into the oven too early',
+    dish: 'buns',
+    adapted: true,
+    symptoms: ['dense', 'gummy'],
+    absent: ['pale', 'raw-middle'],
+    expect: 'proofed-little',
+  },
+  {
+    name: 'pancakes dark and raw',
+    dish: 'pancakes',
+    symptoms: ['dark', 'raw-middle'],
+    expect: 'pan-hot',
+  },
+  {
+    name: 'pancakes pale and greasy',
+    dish: 'pancakes',
+    symptoms: ['pale', 'greasy'],
+    expect: 'pan-cool',
+  },
+  {
+    name: 'pancakes turned too soon',
+    dish: 'pancakes',
+    adapted: true,
+    symptoms: ['gummy', 'floury', 'raw-middle'],
+    expect: 'pan-short',
+  },
+  {
+    name: 'pancakes with double the flour',
+    dish: 'pancakes',
+    times: { flour: 1.6 },
+    symptoms: ['dense', 'dry', 'floury'],
+    expect: 'starch-much',
+  },
+  {
+    name: 'cheesecake straight into the cold',
+    dish: 'cheesecake',
+    symptoms: ['cracked'],
+    absent: ['dark', 'dry'],
+    expect: 'cooled-fast',
+  },
+  {
+    name: 'cheesecake in a hot oven',
+    dish: 'cheesecake',
+    symptoms: ['cracked', 'dark'],
+    seen: { ovenOff: 20 },
+    expect: 'oven-hot',
+  },
+  {
+    name: 'sunk and peaked',
+    dish: 'ring',
+    times: { 'baking powder': 2.2 },
+    symptoms: ['sunk', 'peaked'],
+    expect: 'lift-much',
+  },
 ]
 
-function rec(part: { readonly minutes?: number, readonly before?: number, readonly after?: number }) {
-  return { before: null, after: null, height: null, spread: null, minutes: null, celsius: null, scores: [], note: '', photos: [], ...part }
+function rec(part: {
+  readonly minutes?: number
+  readonly before?: number
+  readonly after?: number
+}) {
+  return {
+    before: null,
+    after: null,
+    height: null,
+    spread: null,
+    minutes: null,
+    celsius: null,
+    scores: [],
+    note: '',
+    photos: [],
+    ...part,
+  }
 }
 
 const everyone = () => JSON.parse(readFileSync('demo/people.json', 'utf8')) as Person[]
 const named = (...names: string[]) => everyone().filter(p => names.includes(p.name))
-const kept = new Map<string, { recipe: Recipe, plan: Plan | null, people: Person[] }>()
+const kept = new Map<string, { recipe: Recipe; plan: Plan | null; people: Person[] }>()
 
 /** The dish as it should have been, and the plan where it is adapted. */
-export function dishOf(one: Pick<DiagnosisCase, 'dish' | 'adapted'>): { recipe: Recipe, plan: Plan | null, people: Person[] } {
+export function dishOf(one: Pick<DiagnosisCase, 'dish' | 'adapted'>): {
+  recipe: Recipe
+  plan: Plan | null
+  people: Person[]
+} {
   const key = `${one.dish}${one.adapted}`
   const there = kept.get(key)
   if (there) return there
   const recipe = readRecipe(texts[one.dish](), {}).recipe
-  const people = one.adapted ? one.dish === 'gingerGf' ? named('Philippa') : named('Ottilie', 'Bram') : []
-  const plan = one.adapted ? adapt(recipe, people).plans[0] ?? null : null
+  const people = one.adapted
+    ? one.dish === 'gingerGf'
+      ? named('Philippa')
+      : named('Ottilie', 'Bram')
+    : []
+  const plan = one.adapted ? (adapt(recipe, people).plans[0] ?? null) : null
   const made = { recipe, plan, people }
   kept.set(key, made)
   return made
@@ -99,21 +498,75 @@ export function dishOf(one: Pick<DiagnosisCase, 'dish' | 'adapted'>): { recipe: 
 
 /** The recipe with the fault in it. */
 export function spoiled(recipe: Recipe, times: Readonly<Record<string, number>>): Recipe {
-  const by = (name: string) => Object.entries(times).find(([word]) => name.toLowerCase().includes(word))?.[1] ?? 1
-  return { ...recipe, components: recipe.components.map(c => ({ ...c, lines: c.lines.flatMap((line) => { const k = by(line.name); return k === 0 ? [] : [{ ...line, grams: line.grams && { low: line.grams.low * k, best: line.grams.best * k, high: line.grams.high * k } }] }) })) }
+  const by = (name: string) =>
+    Object.entries(times).find(([word]) => name.toLowerCase().includes(word))?.[1] ?? 1
+  return {
+    ...recipe,
+    components: recipe.components.map(c => ({
+      ...c,
+      lines: c.lines.flatMap(line => {
+        const k = by(line.name)
+        return k === 0
+          ? []
+          : [
+              {
+                ...line,
+                grams: line.grams && {
+                  low: line.grams.low * k,
+                  best: line.grams.best * k,
+                  high: line.grams.high * k,
+                },
+              },
+            ]
+      }),
+    })),
+  }
 }
 
 export function diagnosed(one: DiagnosisCase, changes = 0): Diagnosis {
   const { recipe, plan, people } = dishOf(one)
   const right = plan?.recipe ?? recipe
   const baked = one.times ? spoiled(right, one.times) : right
-  if (one.times && linesOf(baked).length === linesOf(right).length && JSON.stringify(baked) === JSON.stringify(right) && Object.values(one.times).some(k => k !== 1)) throw new Error(`${one.name}: nothing was changed`)
-  return diagnose([...one.symptoms, ...(one.absent ?? []).map(id => ({ id, absent: true }))], recipe, plan, { ...one.seen, people, baked, changes })
+  if (
+    one.times &&
+    linesOf(baked).length === linesOf(right).length &&
+    JSON.stringify(baked) === JSON.stringify(right) &&
+    Object.values(one.times).some(k => k !== 1)
+  )
+    throw new Error(`${one.name}: nothing was changed`)
+  return diagnose(
+    [...one.symptoms, ...(one.absent ?? []).map(id => ({ id, absent: true }))],
+    recipe,
+    plan,
+    { ...one.seen, people, baked, changes },
+  )
 }
 
 /** How often the cause that was put in leads, or is among the first three. */
-export function diagnosisScore(): { readonly cases: number, readonly top1: number, readonly top3: number, readonly missed: readonly { readonly name: string, readonly expect: string, readonly found: readonly string[] }[] } {
-  const rows = diagnosisCases.map(one => ({ one, found: diagnosed(one).causes.slice(0, 3).map(c => `${c.id} ${Math.round(100 * c.likelihood)}`) }))
-  const at = (row: typeof rows[number]) => row.found.findIndex(f => f.startsWith(`${row.one.expect} `))
-  return { cases: rows.length, top1: rows.filter(r => at(r) === 0).length, top3: rows.filter(r => at(r) >= 0).length, missed: rows.filter(r => at(r) !== 0).map(r => ({ name: r.one.name, expect: r.one.expect, found: r.found })) }
+export function diagnosisScore(): {
+  readonly cases: number
+  readonly top1: number
+  readonly top3: number
+  readonly missed: readonly {
+    readonly name: string
+    readonly expect: string
+    readonly found: readonly string[]
+  }[]
+} {
+  const rows = diagnosisCases.map(one => ({
+    one,
+    found: diagnosed(one)
+      .causes.slice(0, 3)
+      .map(c => `${c.id} ${Math.round(100 * c.likelihood)}`),
+  }))
+  const at = (row: (typeof rows)[number]) =>
+    row.found.findIndex(f => f.startsWith(`${row.one.expect} `))
+  return {
+    cases: rows.length,
+    top1: rows.filter(r => at(r) === 0).length,
+    top3: rows.filter(r => at(r) >= 0).length,
+    missed: rows
+      .filter(r => at(r) !== 0)
+      .map(r => ({ name: r.one.name, expect: r.one.expect, found: r.found })),
+  }
 }

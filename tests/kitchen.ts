@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs'
 import { expect, type Page } from '@playwright/test'
 
 /** What every test of the interface does at the start page and on the way. */
-export const recipeText = (name: string): string => readFileSync(new URL(`../demo/recipes/${name}.txt`, import.meta.url), 'utf8')
+export const recipeText = (name: string): string =>
+  readFileSync(new URL(`../demo/recipes/${name}.txt`, import.meta.url), 'utf8')
 
 /** Opens the start page and waits until the house has been looked into. */
 export async function atStart(page: Page) {
@@ -14,7 +15,10 @@ export async function atStart(page: Page) {
 /** Takes a bake from the shelf, as the demo household has it. */
 export async function fromShelf(page: Page, title: string) {
   await atStart(page)
-  await page.getByRole('region', { name: 'On the shelf' }).getByRole('link', { name: new RegExp(title) }).click()
+  await page
+    .getByRole('region', { name: 'On the shelf' })
+    .getByRole('link', { name: new RegExp(title) })
+    .click()
   await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
 }
 
@@ -22,7 +26,11 @@ export async function paste(page: Page, text: string) {
   const field = page.getByLabel('The recipe, as plain text or page source')
   // A real paste is one insertion; the driver's own filling of 200 kB takes minutes.
   if (text.length < 20_000) await field.fill(text)
-  else await field.evaluate((area, value) => { (area as HTMLTextAreaElement).value = value; area.dispatchEvent(new Event('input', { bubbles: true })) }, text)
+  else
+    await field.evaluate((area, value) => {
+      ;(area as HTMLTextAreaElement).value = value
+      area.dispatchEvent(new Event('input', { bubbles: true }))
+    }, text)
   await page.getByRole('button', { name: 'Read it' }).click()
 }
 
@@ -33,21 +41,35 @@ export async function more(page: Page, of: string, what: string) {
 }
 
 /** The photo of a printed card, drawn by the browser itself. */
-export async function cardPhoto(page: Page, title: string, lines: readonly string[], steps: string): Promise<Buffer> {
+export async function cardPhoto(
+  page: Page,
+  title: string,
+  lines: readonly string[],
+  steps: string,
+): Promise<Buffer> {
   const desk = await page.context().newPage()
   await desk.setViewportSize({ width: 900, height: 900 })
-  await desk.setContent(`<body style="margin:60px;font:32px/1.6 Georgia,serif;background:#fbf7ea;color:#222"><h1 style="font-size:46px">${title}</h1><p>${lines.join('<br>')}</p><p>${steps}</p></body>`)
+  await desk.setContent(
+    `<body style="margin:60px;font:32px/1.6 Georgia,serif;background:#fbf7ea;color:#222"><h1 style="font-size:46px">${title}</h1><p>${lines.join('<br>')}</p><p>${steps}</p></body>`,
+  )
   const photo = await desk.screenshot()
   await desk.close()
   return photo
 }
 
-export const file = (name: string, content: string | Buffer, mimeType = 'text/plain') => ({ name, mimeType, buffer: Buffer.from(content) })
+export const file = (name: string, content: string | Buffer, mimeType = 'text/plain') => ({
+  name,
+  mimeType,
+  buffer: Buffer.from(content),
+})
 
 /** Nothing may be asked of any machine but the one that serves the app. */
 export function watchOutside(page: Page, baseURL: string): string[] {
   const outside: string[] = []
-  page.on('request', (request) => { const url = request.url(); if (!url.startsWith(baseURL) && !/^(?:data|blob):/u.test(url)) outside.push(url) })
+  page.on('request', request => {
+    const url = request.url()
+    if (!url.startsWith(baseURL) && !/^(?:data|blob):/u.test(url)) outside.push(url)
+  })
   return outside
 }
 
@@ -61,6 +83,9 @@ export async function toPlans(page: Page) {
 
 /** Nothing may stick out of a phone's side. */
 export async function expectNoSideways(page: Page) {
-  const [wide, seen] = await page.evaluate(() => [document.documentElement.scrollWidth, document.documentElement.clientWidth])
+  const [wide, seen] = await page.evaluate(() => [
+    document.documentElement.scrollWidth,
+    document.documentElement.clientWidth,
+  ])
   expect(wide).toBeLessThanOrEqual(seen!)
 }

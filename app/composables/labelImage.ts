@@ -1,11 +1,20 @@
 /** Grey values of a picture, 0 black to 255 white, row by row. */
-export interface Grey { readonly width: number, readonly height: number, readonly data: Uint8ClampedArray }
+export interface Grey {
+  readonly width: number
+  readonly height: number
+  readonly data: Uint8ClampedArray
+}
 
-interface Pixels { readonly width: number, readonly height: number, readonly data: Uint8ClampedArray | Uint8Array }
+interface Pixels {
+  readonly width: number
+  readonly height: number
+  readonly data: Uint8ClampedArray | Uint8Array
+}
 
 export function greyOf({ width, height, data }: Pixels): Grey {
   const grey = new Uint8ClampedArray(width * height)
-  for (let i = 0; i < grey.length; i++) grey[i] = 0.299 * data[4 * i]! + 0.587 * data[4 * i + 1]! + 0.114 * data[4 * i + 2]!
+  for (let i = 0; i < grey.length; i++)
+    grey[i] = 0.299 * data[4 * i]! + 0.587 * data[4 * i + 1]! + 0.114 * data[4 * i + 2]!
   return { width, height, data: grey }
 }
 
@@ -20,10 +29,21 @@ function meansOf({ width, height, data }: Grey, reach: number): Float32Array {
     }
   }
   const means = new Float32Array(width * height)
-  for (let y = 0; y < height; y++) for (let x = 0; x < width; x++) {
-    const [x0, x1, y0, y1] = [Math.max(0, x - reach), Math.min(width, x + reach + 1), Math.max(0, y - reach), Math.min(height, y + reach + 1)]
-    means[y * width + x] = (sums[y1 * (width + 1) + x1]! - sums[y0 * (width + 1) + x1]! - sums[y1 * (width + 1) + x0]! + sums[y0 * (width + 1) + x0]!) / ((x1 - x0) * (y1 - y0))
-  }
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      const [x0, x1, y0, y1] = [
+        Math.max(0, x - reach),
+        Math.min(width, x + reach + 1),
+        Math.max(0, y - reach),
+        Math.min(height, y + reach + 1),
+      ]
+      means[y * width + x] =
+        (sums[y1 * (width + 1) + x1]! -
+          sums[y0 * (width + 1) + x1]! -
+          sums[y1 * (width + 1) + x0]! +
+          sums[y0 * (width + 1) + x0]!) /
+        ((x1 - x0) * (y1 - y0))
+    }
   return means
 }
 
@@ -56,17 +76,22 @@ export function skewOf(grey: Grey): number {
   const rows = new Float64Array(4 * (grey.width + grey.height))
   const sharpness = (degrees: number) => {
     rows.fill(0)
-    const [sin, cos] = [Math.sin(degrees * Math.PI / 180), Math.cos(degrees * Math.PI / 180)]
+    const [sin, cos] = [Math.sin((degrees * Math.PI) / 180), Math.cos((degrees * Math.PI) / 180)]
     for (let k = 0; k < dark.length; k += every) {
       const at = dark[k]!
-      const row = Math.round((Math.floor(at / grey.width) * cos - (at % grey.width) * sin) + grey.width)
+      const row = Math.round(
+        Math.floor(at / grey.width) * cos - (at % grey.width) * sin + grey.width,
+      )
       rows[row] = rows[row]! + 1
     }
     return rows.reduce((sum, n) => sum + n * n, 0)
   }
   const best = (from: number, to: number, step: number) => {
     let [found, most] = [0, -1]
-    for (let a = from; a <= to + 1e-9; a += step) { const s = sharpness(a); if (s > most) [found, most] = [a, s] }
+    for (let a = from; a <= to + 1e-9; a += step) {
+      const s = sharpness(a)
+      if (s > most) [found, most] = [a, s]
+    }
     return found
   }
   const rough = best(-15, 15, 1)

@@ -13,7 +13,9 @@ const rings = { most: 300, every: 4 }
  */
 export function useAlarm(calls: () => readonly Call[], moment: () => number) {
   const quiet = ref(localStorage.getItem('ingwer-quiet') === '1')
-  const allowed = ref(typeof Notification === 'undefined' ? 'never' as const : Notification.permission)
+  const allowed = ref(
+    typeof Notification === 'undefined' ? ('never' as const) : Notification.permission,
+  )
   let audio: AudioContext | null = null
   /** Browsers play nothing before somebody has touched the page. */
   function wake() {
@@ -39,21 +41,48 @@ export function useAlarm(calls: () => readonly Call[], moment: () => number) {
   }
   async function notify(call: Call) {
     if (allowed.value !== 'granted' || document.visibilityState === 'visible') return
-    const options = { body: 'Ingwer, at the counter', tag: `${call.timer}/${call.mark}`, icon: '/icon.svg' }
-    try { const worker = await navigator.serviceWorker?.getRegistration(); if (worker) await worker.showNotification(call.says, options); else new Notification(call.says, options) }
-    catch { /* Not allowed after all: the tones and the page say it. */ }
+    const options = {
+      body: 'Ingwer, at the counter',
+      tag: `${call.timer}/${call.mark}`,
+      icon: '/icon.svg',
+    }
+    try {
+      const worker = await navigator.serviceWorker?.getRegistration()
+      if (worker) await worker.showNotification(call.says, options)
+      else new Notification(call.says, options)
+    } catch {
+      /* Not allowed after all: the tones and the page say it. */
+    }
   }
-  const ask = async () => { if (typeof Notification !== 'undefined') allowed.value = await Notification.requestPermission() }
+  const ask = async () => {
+    if (typeof Notification !== 'undefined') allowed.value = await Notification.requestPermission()
+  }
 
   const told = new Set<string>()
   let last = 0
   watch([calls, moment], ([now, at]) => {
-    for (const call of now) { const key = `${call.timer}/${call.mark}/${Math.round(call.since * 60)}`; if (!told.has(key)) { told.add(key); last = 0; void notify(call) } }
+    for (const call of now) {
+      const key = `${call.timer}/${call.mark}/${Math.round(call.since * 60)}`
+      if (!told.has(key)) {
+        told.add(key)
+        last = 0
+        void notify(call)
+      }
+    }
     const fresh = now.some(call => (at - call.since) * 60 < rings.most)
-    if (fresh && at * 60 - last >= rings.every) { last = at * 60; ring() }
+    if (fresh && at * 60 - last >= rings.every) {
+      last = at * 60
+      ring()
+    }
   })
-  const setQuiet = (is: boolean) => { quiet.value = is; localStorage.setItem('ingwer-quiet', is ? '1' : '0') }
+  const setQuiet = (is: boolean) => {
+    quiet.value = is
+    localStorage.setItem('ingwer-quiet', is ? '1' : '0')
+  }
   onMounted(() => window.addEventListener('pointerdown', wake))
-  onBeforeUnmount(() => { window.removeEventListener('pointerdown', wake); void audio?.close() })
+  onBeforeUnmount(() => {
+    window.removeEventListener('pointerdown', wake)
+    void audio?.close()
+  })
   return { quiet, setQuiet, allowed, ask, wake }
 }

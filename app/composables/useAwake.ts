@@ -8,12 +8,24 @@ export function useAwake() {
     try {
       lock = await navigator.wakeLock.request('screen')
       on.value = true
-      lock.addEventListener('release', () => { lock = null; on.value = false })
+      lock.addEventListener('release', () => {
+        lock = null
+        on.value = false
+      })
+    } catch {
+      on.value = false
     }
-    catch { on.value = false }
   }
-  const seen = () => { void ask() }
-  onMounted(() => { void ask(); document.addEventListener('visibilitychange', seen) })
-  onBeforeUnmount(() => { document.removeEventListener('visibilitychange', seen); void lock?.release() })
+  const seen = () => {
+    void ask()
+  }
+  onMounted(() => {
+    void ask()
+    document.addEventListener('visibilitychange', seen)
+  })
+  onBeforeUnmount(() => {
+    document.removeEventListener('visibilitychange', seen)
+    void lock?.release()
+  })
   return { on, can }
 }

@@ -3,11 +3,17 @@ export function useBake() {
   const route = useRoute()
   const bench = useBenchStore()
   const missing = ref(false)
-  const id = computed(() => typeof route.params.bake === 'string' && route.params.bake ? route.params.bake : undefined)
+  const id = computed(() =>
+    typeof route.params.bake === 'string' && route.params.bake ? route.params.bake : undefined,
+  )
   const opened = ref(false)
-  watch(id, async () => {
-    missing.value = !(await bench.open(id.value))
-    opened.value = true
-  }, { immediate: true })
+  watch(
+    id,
+    async () => {
+      missing.value = !(await bench.open(id.value))
+      opened.value = true
+    },
+    { immediate: true },
+  )
   return { bench, missing, opened }
 }

@@ -14,7 +14,16 @@ export function useBeat(beat: (moment: number) => void, setBack: (minutes: numbe
     if (jump < -notable) setBack(jump / 60_000)
     beat(nowWall / 60_000)
   }
-  const seen = () => { if (document.visibilityState === 'visible') once() }
-  onMounted(() => { once(); timer = setInterval(once, 1000); document.addEventListener('visibilitychange', seen) })
-  onBeforeUnmount(() => { clearInterval(timer); document.removeEventListener('visibilitychange', seen) })
+  const seen = () => {
+    if (document.visibilityState === 'visible') once()
+  }
+  onMounted(() => {
+    once()
+    timer = setInterval(once, 1000)
+    document.addEventListener('visibilitychange', seen)
+  })
+  onBeforeUnmount(() => {
+    clearInterval(timer)
+    document.removeEventListener('visibilitychange', seen)
+  })
 }

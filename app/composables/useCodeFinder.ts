@@ -1,16 +1,34 @@
 import { readCode } from '#core'
 
-interface Finder { detect: (source: ImageBitmapSource) => Promise<readonly { readonly rawValue: string }[]> }
+interface Finder {
+  detect: (source: ImageBitmapSource) => Promise<readonly { readonly rawValue: string }[]>
+}
 
 const formats = ['ean_13', 'ean_8', 'upc_a'] as const
 let finder: Promise<Finder> | null = null
 
 /** The browser's own finder of printed bars, else the one that comes with the app as wasm. Loaded when the first code is looked for. */
 async function finderOf(): Promise<Finder> {
-  const own = (globalThis as { BarcodeDetector?: { new (options: { formats: readonly string[] }): Finder, getSupportedFormats: () => Promise<readonly string[]> } }).BarcodeDetector
-  if (own && (await own.getSupportedFormats().catch((): readonly string[] => [])).includes('ean_13')) return new own({ formats })
+  const own = (
+    globalThis as {
+      BarcodeDetector?: {
+        new (options: { formats: readonly string[] }): Finder
+        getSupportedFormats: () => Promise<readonly string[]>
+      }
+    }
+  ).BarcodeDetector
+  if (
+    own &&
+    (await own.getSupportedFormats().catch((): readonly string[] => [])).includes('ean_13')
+  )
+    return new own({ formats })
   const { BarcodeDetector, prepareZXingModule } = await import('barcode-detector/ponyfill')
-  prepareZXingModule({ overrides: { locateFile: (path: string, prefix: string) => path.endsWith('.wasm') ? `/ocr/${path}` : prefix + path } })
+  prepareZXingModule({
+    overrides: {
+      locateFile: (path: string, prefix: string) =>
+        path.endsWith('.wasm') ? `/ocr/${path}` : prefix + path,
+    },
+  })
   return new BarcodeDetector({ formats: [...formats] })
 }
 

@@ -10,4 +10,12 @@ export function useDownload() {
   }
 }
 
-export const fileName = (title: string, ending: string) => `${title.toLowerCase().normalize('NFD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 60) || 'bake'}.${ending}`
+export const fileName = (title: string, ending: string) =>
+  `${
+    title
+      .toLowerCase()
+      .normalize('NFD')
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+      .slice(0, 60) || 'bake'
+  }.${ending}`

@@ -1,8 +1,15 @@
 import { linesOf, type Line, type RecipeEdit } from '#core'
 
 /** Where new lines go; `run` is the same for all that are typed into one open field. */
-interface Adding { readonly component: string, readonly after?: string, readonly run: number }
-interface LineField { readonly edit: () => Promise<void>, readonly focus: () => void }
+interface Adding {
+  readonly component: string
+  readonly after?: string
+  readonly run: number
+}
+interface LineField {
+  readonly edit: () => Promise<void>
+  readonly focus: () => void
+}
 
 /** Moving about the ledger's lines and changing them by keys and buttons; where a change is refused, the sentence stands at its line. */
 export function useLedger() {
@@ -13,28 +20,34 @@ export function useLedger() {
   const adding = ref<Adding | null>(null)
   const draft = ref('')
   const fields = new Map<string, LineField>()
-  const setField = (id: string, field: unknown) => { if (field) fields.set(id, field as LineField); else fields.delete(id) }
-  const lines = computed(() => bench.bake ? linesOf(bench.bake.recipe) : [])
+  const setField = (id: string, field: unknown) => {
+    if (field) fields.set(id, field as LineField)
+    else fields.delete(id)
+  }
+  const lines = computed(() => (bench.bake ? linesOf(bench.bake.recipe) : []))
 
   async function edit(what: RecipeEdit | readonly RecipeEdit[], at = ''): Promise<boolean> {
     const sentence = await bench.edit(what)
     refusals.value = sentence ? { [at]: sentence } : {}
     return !sentence
   }
-  const retyped = (line: Line, text: string): RecipeEdit[] => text === line.text ? [] : [{ do: 'retype', lineId: line.id, text }]
+  const retyped = (line: Line, text: string): RecipeEdit[] =>
+    text === line.text ? [] : [{ do: 'retype', lineId: line.id, text }]
 
   async function go(line: Line, by: 1 | -1, open: boolean) {
     const next = lines.value[lines.value.indexOf(lines.value.find(l => l.id === line.id)!) + by]
     await nextTick()
     const field = next && fields.get(next.id)
-    if (field) { if (open) await field.edit(); else field.focus() }
-    else if (open && by === 1) below(line)
+    if (field) {
+      if (open) await field.edit()
+      else field.focus()
+    } else if (open && by === 1) below(line)
   }
   let runs = 0
   /** Opens a field for new lines, below a line or at the end of a part. */
   function open(component: string, after: string | undefined) {
     draft.value = ''
-    adding.value = { component, ...after === undefined ? {} : { after }, run: ++runs }
+    adding.value = { component, ...(after === undefined ? {} : { after }), run: ++runs }
   }
   const below = (line: Line) => open(line.component, line.id)
   let adds: Promise<unknown> = Promise.resolve()
@@ -49,7 +62,12 @@ export function useLedger() {
   async function addTo(place: Adding, text: string) {
     const after = lastOf.get(place.run) ?? place.after
     const before = new Set(lines.value.map(l => l.id))
-    if (!(await edit({ do: 'add', component: place.component, text, ...after === undefined ? {} : { after } }, 'add'))) {
+    if (
+      !(await edit(
+        { do: 'add', component: place.component, text, ...(after === undefined ? {} : { after }) },
+        'add',
+      ))
+    ) {
       adding.value ??= place
       draft.value = [text, draft.value].filter(Boolean).join(' ')
       return
@@ -60,7 +78,10 @@ export function useLedger() {
     if (adding.value?.run === place.run) adding.value = { ...place, after: fresh.id }
   }
   // A field below a line that a step back took away would jump and catch the keys: without words in it, it closes.
-  watch(lines, now => { const after = adding.value?.after; if (after !== undefined && !draft.value && !now.some(l => l.id === after)) adding.value = null })
+  watch(lines, now => {
+    const after = adding.value?.after
+    if (after !== undefined && !draft.value && !now.some(l => l.id === after)) adding.value = null
+  })
   async function remove(line: Line) {
     const at = lines.value.findIndex(l => l.id === line.id)
     if (!(await edit({ do: 'remove', lineId: line.id }, line.id))) return
@@ -78,7 +99,13 @@ export function useLedger() {
     const inside = own.lines[at + by] !== undefined
     if (!inside && !neighbour) return
     const to = inside ? own.name : neighbour!.name
-    const before = inside ? by === -1 ? own.lines[at - 1]!.id : own.lines[at + 2]?.id ?? null : by === -1 ? null : neighbour!.lines[0]?.id ?? null
+    const before = inside
+      ? by === -1
+        ? own.lines[at - 1]!.id
+        : (own.lines[at + 2]?.id ?? null)
+      : by === -1
+        ? null
+        : (neighbour!.lines[0]?.id ?? null)
     await edit({ do: 'move', lineId: line.id, to, before }, line.id)
     await nextTick()
     fields.get(line.id)?.focus()
@@ -92,17 +119,41 @@ export function useLedger() {
     const above = lines.value[lines.value.findIndex(l => l.id === line.id) - 1]
     await edit([...retyped(line, text), { do: 'join', lineId: line.id }], line.id)
     await nextTick()
-    fields.get(refusals.value[line.id] ? line.id : above?.id ?? line.id)?.focus()
+    fields.get(refusals.value[line.id] ? line.id : (above?.id ?? line.id))?.focus()
   }
   /** The page moves under a finger that pressed a word: what then lies beneath it was not looked at. */
   let still = 0
   const settles = 500
-  const look = (id: string | null) => { if (performance.now() > still) active.value = id }
+  const look = (id: string | null) => {
+    if (performance.now() > still) active.value = id
+  }
   /** From the text or a finding to the line itself. */
   function lookAndGo(id: string) {
     active.value = id
     still = performance.now() + settles
-    document.querySelector<HTMLElement>(`[data-line="${CSS.escape(id)}"], [data-step="${CSS.escape(id)}"]`)?.focus()
+    document
+      .querySelector<HTMLElement>(
+        `[data-line="${CSS.escape(id)}"], [data-step="${CSS.escape(id)}"]`,
+      )
+      ?.focus()
   }
-  return { refusals, active, adding, draft, setField, edit, open, retype: (line: Line, text: string) => edit({ do: 'retype', lineId: line.id, text }, line.id), go, below, add, remove, move, split, join, look, lookAndGo }
+  return {
+    refusals,
+    active,
+    adding,
+    draft,
+    setField,
+    edit,
+    open,
+    retype: (line: Line, text: string) => edit({ do: 'retype', lineId: line.id, text }, line.id),
+    go,
+    below,
+    add,
+    remove,
+    move,
+    split,
+    join,
+    look,
+    lookAndGo,
+  }
 }

@@ -19,34 +19,64 @@ async function drawn(file: Blob, width: number): Promise<HTMLCanvasElement> {
   return canvas
 }
 
-export interface PhotoText extends SeenText { readonly picture: string, readonly sure: number }
+export interface PhotoText extends SeenText {
+  readonly picture: string
+  readonly sure: number
+}
 
 export function usePhotoText() {
   /** How far the reading is, 0–1; null when nothing is read. */
   const progress = ref<number | null>(null)
 
   /** The words of a picture with their places and how sure they are, and how sure the whole is, 0–1. */
-  async function recognise(canvas: HTMLCanvasElement): Promise<{ lines: readonly BoxedLine[], sure: number }> {
+  async function recognise(
+    canvas: HTMLCanvasElement,
+  ): Promise<{ lines: readonly BoxedLine[]; sure: number }> {
     progress.value ??= 0
     try {
       const { createWorker, OEM } = await import('tesseract.js')
       const worker = await createWorker('eng', OEM.LSTM_ONLY, {
-        workerPath: '/ocr/worker.min.js', corePath: '/ocr', langPath: '/ocr', workerBlobURL: false, gzip: true, cacheMethod: 'none',
-        logger: ({ status, progress: done }) => { progress.value = status === 'recognizing text' ? 0.2 + 0.8 * done : Math.max(progress.value ?? 0, 0.2 * done) },
+        workerPath: '/ocr/worker.min.js',
+        corePath: '/ocr',
+        langPath: '/ocr',
+        workerBlobURL: false,
+        gzip: true,
+        cacheMethod: 'none',
+        logger: ({ status, progress: done }) => {
+          progress.value =
+            status === 'recognizing text'
+              ? 0.2 + 0.8 * done
+              : Math.max(progress.value ?? 0, 0.2 * done)
+        },
       })
       try {
         const { data } = await worker.recognize(canvas, {}, { text: false, blocks: true })
-        const lines = (data.blocks ?? []).flatMap(block => block.paragraphs.flatMap(p => p.lines)).map(line => ({ top: line.bbox.y0, bottom: line.bbox.y1, right: line.bbox.x1, words: line.words.map(w => ({ text: w.text, sure: w.confidence, box: { x0: w.bbox.x0, y0: w.bbox.y0, x1: w.bbox.x1, y1: w.bbox.y1 } })) }))
+        const lines = (data.blocks ?? [])
+          .flatMap(block => block.paragraphs.flatMap(p => p.lines))
+          .map(line => ({
+            top: line.bbox.y0,
+            bottom: line.bbox.y1,
+            right: line.bbox.x1,
+            words: line.words.map(w => ({
+              text: w.text,
+              sure: w.confidence,
+              box: { x0: w.bbox.x0, y0: w.bbox.y0, x1: w.bbox.x1, y1: w.bbox.y1 },
+            })),
+          }))
         return { lines, sure: data.confidence / 100 }
+      } finally {
+        await worker.terminate()
       }
-      finally { await worker.terminate() }
+    } finally {
+      progress.value = null
     }
-    finally { progress.value = null }
   }
 
   /** Refuses, by throwing a sentence, what is no picture. */
   async function open(file: Blob, width = widest): Promise<HTMLCanvasElement> {
-    return drawn(file, width).catch(() => { throw new Error('This picture cannot be opened. A photo as JPEG, PNG or WebP can be read.') })
+    return drawn(file, width).catch(() => {
+      throw new Error('This picture cannot be opened. A photo as JPEG, PNG or WebP can be read.')
+    })
   }
 
   async function read(file: Blob): Promise<PhotoText> {
@@ -55,8 +85,9 @@ export function usePhotoText() {
       const { lines, sure } = await recognise(await open(file))
       const kept = await drawn(file, keptWidth)
       return { ...photoText(lines), picture: kept.toDataURL('image/jpeg', 0.78), sure }
+    } finally {
+      progress.value = null
     }
-    finally { progress.value = null }
   }
   return { progress, open, recognise, read }
 }

@@ -1,8 +1,23 @@
 import Dexie, { type Table } from 'dexie'
-import { bakeFrom1, bakeFrom2, shelfRowOf, type Bake, type Label, type Packet, type PeopleGroup, type Person, type Photo, type Picture, type ShelfRow } from '#core'
+import {
+  bakeFrom1,
+  bakeFrom2,
+  shelfRowOf,
+  type Bake,
+  type Label,
+  type Packet,
+  type PeopleGroup,
+  type Person,
+  type Photo,
+  type Picture,
+  type ShelfRow,
+} from '#core'
 
 /** Small facts about this browser's house, by key; the house's own stock of the pantry is one. */
-export interface Fact { readonly key: string, readonly value: unknown }
+export interface Fact {
+  readonly key: string
+  readonly value: unknown
+}
 
 /** A person with the seat that keeps the table in its order. */
 export type Seated = Person & { readonly seat?: number }
@@ -24,14 +39,18 @@ export class HouseDb extends Dexie {
     // Every read is asked of the disk: two tabs of one house must never see different people.
     super(name, { cache: 'disabled' })
     this.version(1).stores({ people: '++seat, &id', bakes: 'id, updated', facts: 'key' })
-    this.version(2).stores({ shelf: 'id, updated', pictures: 'bake' }).upgrade(async tx => {
-      const old = (await tx.table('bakes').toArray()).map(bake => bakeFrom1(bake) as Bake)
-      await tx.table('bakes').bulkPut(old)
-      await tx.table('shelf').bulkPut(old.map(shelfRowOf))
-    })
-    this.version(3).stores({ groups: 'id', packets: 'id, ingredient', labels: 'packet' }).upgrade(async tx => {
-      await tx.table('bakes').bulkPut((await tx.table('bakes').toArray()).map(bakeFrom2))
-    })
+    this.version(2)
+      .stores({ shelf: 'id, updated', pictures: 'bake' })
+      .upgrade(async tx => {
+        const old = (await tx.table('bakes').toArray()).map(bake => bakeFrom1(bake) as Bake)
+        await tx.table('bakes').bulkPut(old)
+        await tx.table('shelf').bulkPut(old.map(shelfRowOf))
+      })
+    this.version(3)
+      .stores({ groups: 'id', packets: 'id, ingredient', labels: 'packet' })
+      .upgrade(async tx => {
+        await tx.table('bakes').bulkPut((await tx.table('bakes').toArray()).map(bakeFrom2))
+      })
     this.version(4).stores({ photos: 'id, bake' })
   }
 }

@@ -11,15 +11,29 @@ useHead({ title: 'People' })
 const PersonForm = defineAsyncComponent(() => import('~/components/people/PersonForm.vue'))
 const open = ref<Person | 'new' | 'guest' | null>(null)
 /** The bake that a guest is asked for, by the page's address. */
-const guestOf = computed(() => typeof route.query.guest === 'string' ? route.query.guest : undefined)
-watch(guestOf, bake => { if (bake) open.value = 'guest' }, { immediate: true })
-const beads = computed<readonly Bead[]>(() => house.people.filter(p => p !== open.value).flatMap(p => p.bead ?? []))
+const guestOf = computed(() =>
+  typeof route.query.guest === 'string' ? route.query.guest : undefined,
+)
+watch(
+  guestOf,
+  bake => {
+    if (bake) open.value = 'guest'
+  },
+  { immediate: true },
+)
+const beads = computed<readonly Bead[]>(() =>
+  house.people.filter(p => p !== open.value).flatMap(p => p.bead ?? []),
+)
 const guests = computed(() => house.people.filter(person => person.guestOf))
-const bakeOf = (person: Person) => house.shelf.find(row => row.id === person.guestOf)?.title ?? 'a bake that is gone'
+const bakeOf = (person: Person) =>
+  house.shelf.find(row => row.id === person.guestOf)?.title ?? 'a bake that is gone'
 
 const needs = (person: Person) => [
   ...person.diets.map(id => dietRows.find(row => row.id === id)?.name ?? id),
-  ...person.avoids.map(a => `${avoidableName(a.allergen)}${a.except?.length ? ` but not ${a.except.map(avoidableName).join(', ')}` : ''}${a.level === 'trace' ? ', traces too' : ''}`),
+  ...person.avoids.map(
+    a =>
+      `${avoidableName(a.allergen)}${a.except?.length ? ` but not ${a.except.map(avoidableName).join(', ')}` : ''}${a.level === 'trace' ? ', traces too' : ''}`,
+  ),
   ...(person.things ?? []).map(thing => `no ${thing.words}`),
 ]
 async function keep(person: Person) {
@@ -27,23 +41,47 @@ async function keep(person: Person) {
   open.value = null
   await house.keepPerson(person)
   if (!asGuest || !person.guestOf) return
-  if (await bench.open(person.guestOf)) await bench.seat([...bench.bake?.people ?? [], person.id])
+  if (await bench.open(person.guestOf)) await bench.seat([...(bench.bake?.people ?? []), person.id])
   await navigateTo(`/recipe/${person.guestOf}`)
 }
 async function drop(person: Person) {
   await house.dropPerson(person)
   undo(`${person.name} has left the house.`, 'Bring back', () => house.keepPerson(person))
 }
-const leave = async () => { const bake = guestOf.value; open.value = null; if (bake) await navigateTo(`/recipe/${bake}`) }
+const leave = async () => {
+  const bake = guestOf.value
+  open.value = null
+  if (bake) await navigateTo(`/recipe/${bake}`)
+}
 </script>
 
 <template>
   <div class="page">
-    <div class="head"><h1>{{ open === 'guest' ? 'A guest for one bake' : 'Who eats' }}</h1><UButton v-if="open === null" color="neutral" size="xl" icon="i-lucide-plus" @click="open = 'new'">Someone new</UButton></div>
+    <div class="head">
+      <h1>{{ open === 'guest' ? 'A guest for one bake' : 'Who eats' }}</h1>
+      <UButton
+        v-if="open === null"
+        color="neutral"
+        size="xl"
+        icon="i-lucide-plus"
+        @click="open = 'new'"
+        >Someone new</UButton
+      >
+    </div>
     <section v-if="open !== null" class="sheet form">
-      <PersonForm :key="typeof open === 'string' ? open : open.id" :person="typeof open === 'string' ? null : open" :taken="beads" :guest-of="open === 'guest' ? guestOf : undefined" @keep="keep" @cancel="leave" />
+      <PersonForm
+        :key="typeof open === 'string' ? open : open.id"
+        :person="typeof open === 'string' ? null : open"
+        :taken="beads"
+        :guest-of="open === 'guest' ? guestOf : undefined"
+        @keep="keep"
+        @cancel="leave"
+      />
     </section>
-    <p v-if="house.ready && !house.people.length && open === null" class="soft">Nobody lives here yet. Say who eats, and what each must not get; every recipe is then read for them.</p>
+    <p v-if="house.ready && !house.people.length && open === null" class="soft">
+      Nobody lives here yet. Say who eats, and what each must not get; every recipe is then read for
+      them.
+    </p>
     <ul class="people">
       <li v-for="person in house.residents" :key="person.id" class="sheet person">
         <PersonBead :person="person" :size="48" />
@@ -52,8 +90,20 @@ const leave = async () => { const bake = guestOf.value; open.value = null; if (b
           <p class="soft">{{ needs(person).join(' · ') || 'avoids nothing' }}</p>
           <p v-if="person.note" class="note">To remember: {{ person.note }}</p>
         </div>
-        <UButton color="neutral" variant="ghost" icon="i-lucide-pencil" :aria-label="`Change ${person.name}`" @click="open = person" />
-        <UButton color="neutral" variant="ghost" icon="i-lucide-trash-2" :aria-label="`${person.name} leaves`" @click="drop(person)" />
+        <UButton
+          color="neutral"
+          variant="ghost"
+          icon="i-lucide-pencil"
+          :aria-label="`Change ${person.name}`"
+          @click="open = person"
+        />
+        <UButton
+          color="neutral"
+          variant="ghost"
+          icon="i-lucide-trash-2"
+          :aria-label="`${person.name} leaves`"
+          @click="drop(person)"
+        />
       </li>
     </ul>
     <section v-if="guests.length" class="guests" aria-labelledby="guests">
@@ -61,29 +111,95 @@ const leave = async () => { const bake = guestOf.value; open.value = null; if (b
       <ul class="people">
         <li v-for="person in guests" :key="person.id" class="sheet person">
           <PersonBead :person="person" :size="40" />
-          <div class="text"><h3>{{ person.name }} <span class="soft">for {{ bakeOf(person) }}</span></h3><p class="soft">{{ needs(person).join(' · ') || 'avoids nothing' }}</p></div>
-          <UButton color="neutral" variant="ghost" icon="i-lucide-pencil" :aria-label="`Change ${person.name}`" @click="open = person" />
-          <UButton color="neutral" variant="ghost" icon="i-lucide-trash-2" :aria-label="`${person.name} leaves`" @click="drop(person)" />
+          <div class="text">
+            <h3>
+              {{ person.name }} <span class="soft">for {{ bakeOf(person) }}</span>
+            </h3>
+            <p class="soft">{{ needs(person).join(' · ') || 'avoids nothing' }}</p>
+          </div>
+          <UButton
+            color="neutral"
+            variant="ghost"
+            icon="i-lucide-pencil"
+            :aria-label="`Change ${person.name}`"
+            @click="open = person"
+          />
+          <UButton
+            color="neutral"
+            variant="ghost"
+            icon="i-lucide-trash-2"
+            :aria-label="`${person.name} leaves`"
+            @click="drop(person)"
+          />
         </li>
       </ul>
     </section>
     <GroupList v-if="house.residents.length" />
-    <p class="soft small">Ingwer helps a careful person; it does not diagnose and does not certify. Your allergist, the packet in your hand and the maker’s answer come first.</p>
+    <p class="soft small">
+      Ingwer helps a careful person; it does not diagnose and does not certify. Your allergist, the
+      packet in your hand and the maker’s answer come first.
+    </p>
   </div>
 </template>
 
 <style scoped>
-.page { display: grid; gap: 14px; max-width: 860px; }
-.head { display: flex; justify-content: space-between; align-items: center; gap: 12px; }
-h1 { font-size: 1.7rem; font-weight: 700; }
-h2 { font-size: 1.12rem; font-weight: 640; }
-.form { padding: 22px; }
-.people { list-style: none; padding: 0; margin: 0; display: grid; gap: 10px; }
-.person { display: flex; align-items: center; gap: 16px; padding: 12px 14px 12px 18px; }
-.text { flex: 1; min-width: 0; }
-.note { border-left: 3px solid var(--strand); padding-left: 10px; margin-top: 4px; font-size: 0.96rem; }
-.guests { display: grid; gap: 10px; }
-.guests > h2 { font-size: 1.25rem; font-weight: 650; }
-h3 { font-weight: 640; }
-.small { font-size: 0.94rem; }
+.page {
+  display: grid;
+  gap: 14px;
+  max-width: 860px;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+}
+h1 {
+  font-size: 1.7rem;
+  font-weight: 700;
+}
+h2 {
+  font-size: 1.12rem;
+  font-weight: 640;
+}
+.form {
+  padding: 22px;
+}
+.people {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  gap: 10px;
+}
+.person {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  padding: 12px 14px 12px 18px;
+}
+.text {
+  flex: 1;
+  min-width: 0;
+}
+.note {
+  border-left: 3px solid var(--strand);
+  padding-left: 10px;
+  margin-top: 4px;
+  font-size: 0.96rem;
+}
+.guests {
+  display: grid;
+  gap: 10px;
+}
+.guests > h2 {
+  font-size: 1.25rem;
+  font-weight: 650;
+}
+h3 {
+  font-weight: 640;
+}
+.small {
+  font-size: 0.94rem;
+}
 </style>

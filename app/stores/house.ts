@@ -1,9 +1,68 @@
 import { defineStore } from 'pinia'
-import { bakeOf, bakeWith, emptyStock, linesOf, readingOf, tagsOf, usualKitchen, type Bake, type House, type Kitchen, type Lesson, type Packet, type PeopleGroup, type Person, type ShelfRow, type Stock, type Tried, type VerdictChange } from '#core'
-import { addToHouse, allBakes, allPackets, allPeople, bakeById, joinBakes, pictureOf, readBaked, readFact, readHouse, readView, writeLessons, removeBake, sweepArms, removeGroup, removePacket, removePerson, replaceHouse, saveBake, saveBakes, saveGroup, savePacket, savePerson, savePhoto, savePicture, stockedSince, watchHouse, writeFact, writeKitchen, writeStock, type BakedBy, type HouseView } from '~/db/house'
+import {
+  bakeOf,
+  bakeWith,
+  emptyStock,
+  linesOf,
+  readingOf,
+  tagsOf,
+  usualKitchen,
+  type Bake,
+  type House,
+  type Kitchen,
+  type Lesson,
+  type Packet,
+  type PeopleGroup,
+  type Person,
+  type ShelfRow,
+  type Stock,
+  type Tried,
+  type VerdictChange,
+} from '#core'
+import {
+  addToHouse,
+  allBakes,
+  allPackets,
+  allPeople,
+  bakeById,
+  joinBakes,
+  pictureOf,
+  readBaked,
+  readFact,
+  readHouse,
+  readView,
+  writeLessons,
+  removeBake,
+  sweepArms,
+  removeGroup,
+  removePacket,
+  removePerson,
+  replaceHouse,
+  saveBake,
+  saveBakes,
+  saveGroup,
+  savePacket,
+  savePerson,
+  savePhoto,
+  savePicture,
+  stockedSince,
+  watchHouse,
+  writeFact,
+  writeKitchen,
+  writeStock,
+  type BakedBy,
+  type HouseView,
+} from '~/db/house'
 
 /** What a change of people or packets did to the kept bakes. */
-export interface HouseChange { readonly what: string, readonly rows: readonly { readonly bake: string, readonly title: string, readonly changes: readonly VerdictChange[] }[] }
+export interface HouseChange {
+  readonly what: string
+  readonly rows: readonly {
+    readonly bake: string
+    readonly title: string
+    readonly changes: readonly VerdictChange[]
+  }[]
+}
 
 /** The people, packets, shelf and stock of this house, as the database has them; kept up to date, also by other tabs. */
 export const useHouseStore = defineStore('house', () => {
@@ -20,7 +79,7 @@ export const useHouseStore = defineStore('house', () => {
   /** What the last change of people or packets did to kept bakes, until somebody has seen it. */
   const changed = shallowRef<HouseChange | null>(null)
   /** How many of the kept bakes are checked again; null when none are. */
-  const rechecking = shallowRef<{ readonly done: number, readonly of: number } | null>(null)
+  const rechecking = shallowRef<{ readonly done: number; readonly of: number } | null>(null)
   const stock = shallowRef<Stock>(emptyStock)
   /** When the stock changed last: a bake that was read before is read again when it is opened. */
   const stocked = ref('')
@@ -37,7 +96,7 @@ export const useHouseStore = defineStore('house', () => {
 
   let starting: Promise<void> | null = null
   /** Looks into the house once, however many pages ask for it. */
-  const start = () => starting ??= lookIn()
+  const start = () => (starting ??= lookIn())
 
   let poured = emptyStock as Stock
   /** Hands the house's own stock to the core, if it is another than it has. */
@@ -66,37 +125,73 @@ export const useHouseStore = defineStore('house', () => {
       // Known before the stock is shown: whoever changes it at once must not be overtaken by this.
       stocked.value = await stockedSince()
       await pour(first.stock)
-      watchHouse(view => { seen(view); void pour(view.stock) }, () => { problem.value = unreadable })
+      watchHouse(
+        view => {
+          seen(view)
+          void pour(view.stock)
+        },
+        () => {
+          problem.value = unreadable
+        },
+      )
       measureIn.value = await readFact('measureIn', 'grams')
       bakedBy.value = await readBaked()
       const empty = !first.people.length && !first.shelf.length
       // The demo household moves in once; whoever empties the house afterwards keeps it empty.
-      if (empty && !(await readFact('demoSeen', false)) && await isDemoServer()) {
-        await openDemo().then(() => writeFact('demoSeen', true), () => { problem.value = noDemo })
+      if (empty && !(await readFact('demoSeen', false)) && (await isDemoServer())) {
+        await openDemo().then(
+          () => writeFact('demoSeen', true),
+          () => {
+            problem.value = noDemo
+          },
+        )
       }
-    }
-    catch {
+    } catch {
       problem.value = unreadable
     }
     ready.value = true
   }
 
   const isDemoServer = async () => {
-    try { return (await $fetch<{ demo: boolean }>('/api/house')).demo }
-    catch { return false }
+    try {
+      return (await $fetch<{ demo: boolean }>('/api/house')).demo
+    } catch {
+      return false
+    }
   }
 
   /** Reads the demo household's open files as a user's own would be, and adds them to the house. */
   async function openDemo() {
     const core = useCore()
-    const files = await $fetch<{ people: Person[], recipes: string[], groups: PeopleGroup[], packets: (Packet & { daysAgo: number })[] }>('/api/demo')
+    const files = await $fetch<{
+      people: Person[]
+      recipes: string[]
+      groups: PeopleGroup[]
+      packets: (Packet & { daysAgo: number })[]
+    }>('/api/demo')
     const now = Date.now()
-    const inHouse = files.packets.map(({ daysAgo, ...packet }): Packet => ({ ...packet, checkedOn: new Date(now - daysAgo * 86_400_000).toISOString().slice(0, 10) }))
-    const read = await Promise.all(files.recipes.map(async (source, i): Promise<Bake> => {
-      const bake = bakeOf(`demo-${i + 1}`, await core.readRecipe(source, {}), files.people.map(p => p.id), new Date(now - i * 1000).toISOString())
-      const used = new Set(linesOf(bake.recipe).map(line => line.ingredient))
-      return { ...bake, ties: inHouse.filter(p => used.has(p.ingredient)).map(p => ({ ingredient: p.ingredient, lineId: null, packets: [p.id] })).filter((tie, at, all) => all.findIndex(t => t.ingredient === tie.ingredient) === at) }
+    const inHouse = files.packets.map(({ daysAgo, ...packet }): Packet => ({
+      ...packet,
+      checkedOn: new Date(now - daysAgo * 86_400_000).toISOString().slice(0, 10),
     }))
+    const read = await Promise.all(
+      files.recipes.map(async (source, i): Promise<Bake> => {
+        const bake = bakeOf(
+          `demo-${i + 1}`,
+          await core.readRecipe(source, {}),
+          files.people.map(p => p.id),
+          new Date(now - i * 1000).toISOString(),
+        )
+        const used = new Set(linesOf(bake.recipe).map(line => line.ingredient))
+        return {
+          ...bake,
+          ties: inHouse
+            .filter(p => used.has(p.ingredient))
+            .map(p => ({ ingredient: p.ingredient, lineId: null, packets: [p.id] }))
+            .filter((tie, at, all) => all.findIndex(t => t.ingredient === tie.ingredient) === at),
+        }
+      }),
+    )
     await addToHouse({ people: files.people, groups: files.groups, packets: inHouse, bakes: read })
   }
 
@@ -105,15 +200,21 @@ export const useHouseStore = defineStore('house', () => {
   async function andCheckAll(what: string, act: () => Promise<unknown>) {
     const before = { people: people.value, packets: packets.value }
     await act()
-    const [after, bakes] = [{ people: await allPeople(), packets: await allPackets() }, await allBakes()]
+    const [after, bakes] = [
+      { people: await allPeople(), packets: await allPackets() },
+      await allBakes(),
+    ]
     const rows: HouseChange['rows'][number][] = []
     try {
       for (let at = 0; at < bakes.length; at += atOnce) {
         rechecking.value = { done: at, of: bakes.length }
-        rows.push(...await useCore().recheck(bakes.slice(at, at + atOnce), before, after, today()))
+        rows.push(
+          ...(await useCore().recheck(bakes.slice(at, at + atOnce), before, after, today())),
+        )
       }
+    } finally {
+      rechecking.value = null
     }
-    finally { rechecking.value = null }
     changed.value = rows.length ? { what, rows } : null
     await writeFact('changed', changed.value)
   }
@@ -147,15 +248,22 @@ export const useHouseStore = defineStore('house', () => {
   async function keepStock(next: Stock) {
     stocked.value = new Date().toISOString()
     // Shown when it is kept; where nothing can be kept it counts for as long as this page is open.
-    try { await writeStock(next, stocked.value) }
-    finally { await pour(next) }
+    try {
+      await writeStock(next, stocked.value)
+    } finally {
+      await pour(next)
+    }
   }
 
   /** Reads kept bakes once more, after the pantry learned something; `done` hears how many are through. */
   async function readAgain(ids: readonly string[], done: (n: number) => void) {
     for (const [i, id] of ids.entries()) {
       const bake = await bakeById(id)
-      if (bake) await saveBake({ ...bakeWith(bake, await useCore().reread(readingOf(bake))), updated: new Date().toISOString() })
+      if (bake)
+        await saveBake({
+          ...bakeWith(bake, await useCore().reread(readingOf(bake))),
+          updated: new Date().toISOString(),
+        })
       done(i + 1)
     }
   }
@@ -165,14 +273,28 @@ export const useHouseStore = defineStore('house', () => {
     const bake = await bakeById(id)
     if (bake) await saveBake(change(bake))
   }
-  const tag = (id: string, tags: readonly string[]) => changeBake(id, bake => ({ ...bake, tags: tagsOf(tags) }))
+  const tag = (id: string, tags: readonly string[]) =>
+    changeBake(id, bake => ({ ...bake, tags: tagsOf(tags) }))
   const archive = (id: string, archived: boolean) => changeBake(id, bake => ({ ...bake, archived }))
 
   async function duplicate(id: string): Promise<string | null> {
     const [bake, picture] = await Promise.all([bakeById(id), pictureOf(id)])
     if (!bake) return null
     const now = new Date().toISOString()
-    const copy: Bake = { ...bake, id: crypto.randomUUID(), title: `${bake.title} (copy)`, recipe: { ...bake.recipe, title: `${bake.recipe.title} (copy)` }, archived: false, baked: [], making: null, made: [], trials: [], favourites: [], created: now, updated: now }
+    const copy: Bake = {
+      ...bake,
+      id: crypto.randomUUID(),
+      title: `${bake.title} (copy)`,
+      recipe: { ...bake.recipe, title: `${bake.recipe.title} (copy)` },
+      archived: false,
+      baked: [],
+      making: null,
+      made: [],
+      trials: [],
+      favourites: [],
+      created: now,
+      updated: now,
+    }
     await saveBake(copy)
     if (picture) await savePicture({ bake: copy.id, data: picture.data })
     return copy.id
@@ -191,22 +313,71 @@ export const useHouseStore = defineStore('house', () => {
 
   return {
     tried,
-    residents: computed(() => people.value.filter(person => !person.guestOf)), groups, packets, changed, rechecking, changesSeen,
-    people, shelf, rows, kitchen, keepKitchen, lessons, keepLessons, stock, stocked, ready, problem, measureIn, start, openDemo, measure, keepStock, readAgain, tag, archive, duplicate, dropBake, joinBakes,
-    keepPerson: (person: Person) => andCheckAll(`${person.name} is as entered now.`, () => savePerson(person)),
-    dropPerson: (person: Person) => andCheckAll(`${person.name} has left the house.`, () => removePerson(person.id)),
-    keepGroup: (group: PeopleGroup) => saveGroup(group), dropGroup: (id: string) => removeGroup(id),
-    keepPacket: (packet: Packet, label?: string) => andCheckAll(`The packet “${packet.name}” is as entered now.`, () => savePacket(packet, label)),
+    residents: computed(() => people.value.filter(person => !person.guestOf)),
+    groups,
+    packets,
+    changed,
+    rechecking,
+    changesSeen,
+    people,
+    shelf,
+    rows,
+    kitchen,
+    keepKitchen,
+    lessons,
+    keepLessons,
+    stock,
+    stocked,
+    ready,
+    problem,
+    measureIn,
+    start,
+    openDemo,
+    measure,
+    keepStock,
+    readAgain,
+    tag,
+    archive,
+    duplicate,
+    dropBake,
+    joinBakes,
+    keepPerson: (person: Person) =>
+      andCheckAll(`${person.name} is as entered now.`, () => savePerson(person)),
+    dropPerson: (person: Person) =>
+      andCheckAll(`${person.name} has left the house.`, () => removePerson(person.id)),
+    keepGroup: (group: PeopleGroup) => saveGroup(group),
+    dropGroup: (id: string) => removeGroup(id),
+    keepPacket: (packet: Packet, label?: string) =>
+      andCheckAll(`The packet “${packet.name}” is as entered now.`, () =>
+        savePacket(packet, label),
+      ),
     /** Takes a packet off; gives the way to bring it back. */
     dropPacket: async (packet: Packet) => {
       let gone: Awaited<ReturnType<typeof removePacket>> | null = null
-      await andCheckAll(`The packet “${packet.name}” has left the house.`, async () => { gone = await removePacket(packet.id) })
-      return async () => { if (gone?.packet) { const { packet: back, label } = gone; await andCheckAll(`The packet “${back.name}” is back.`, () => savePacket(back, label)) } }
+      await andCheckAll(`The packet “${packet.name}” has left the house.`, async () => {
+        gone = await removePacket(packet.id)
+      })
+      return async () => {
+        if (gone?.packet) {
+          const { packet: back, label } = gone
+          await andCheckAll(`The packet “${back.name}” is back.`, () => savePacket(back, label))
+        }
+      }
     },
-    keepBake, keepBakes: (bakes: readonly Bake[]) => saveBakes(bakes), everyBake: allBakes,
-    replace: async (house: House) => { await replaceHouse(house); bakedBy.value = await readBaked(); stocked.value = await stockedSince(); await pour(house.stock) }, whole: readHouse,
+    keepBake,
+    keepBakes: (bakes: readonly Bake[]) => saveBakes(bakes),
+    everyBake: allBakes,
+    replace: async (house: House) => {
+      await replaceHouse(house)
+      bakedBy.value = await readBaked()
+      stocked.value = await stockedSince()
+      await pour(house.stock)
+    },
+    whole: readHouse,
   }
 })
 
-const noDemo = 'The demo house could not be fetched from this server. Is it still running? Load the page again when it is.'
-const unreadable = 'This browser does not let Ingwer keep data here (private mode, or the disk is full). You can work, but nothing is saved; take the house file with you before you close.'
+const noDemo =
+  'The demo house could not be fetched from this server. Is it still running? Load the page again when it is.'
+const unreadable =
+  'This browser does not let Ingwer keep data here (private mode, or the disk is full). You can work, but nothing is saved; take the house file with you before you close.'

@@ -1,11 +1,28 @@
 import { defineStore } from 'pinia'
-import { beginMaking, canTakeBack, counterOf, madeOf, takeBack, tell, type Bake, type DayPlan, type Happening, type Making, type Pour, type Result } from '#core'
+import {
+  beginMaking,
+  canTakeBack,
+  counterOf,
+  madeOf,
+  takeBack,
+  tell,
+  type Bake,
+  type DayPlan,
+  type Happening,
+  type Making,
+  type Pour,
+  type Result,
+} from '#core'
 import { bakeById, readFact, removePhoto, savePhoto, writeFact } from '~/db/house'
 import { useBenchStore } from './bench'
 import { useHouseStore } from './house'
 
 /** What is said at the counter: the same without its moment. */
-export type Saying = Happening extends infer H ? H extends Happening ? Omit<H, 'at'> : never : never
+export type Saying = Happening extends infer H
+  ? H extends Happening
+    ? Omit<H, 'at'>
+    : never
+  : never
 
 /** The making on the bench: what stands now, what is said of it, and the day that follows from it. */
 export const useMakeStore = defineStore('make', () => {
@@ -16,31 +33,50 @@ export const useMakeStore = defineStore('make', () => {
   const making = computed<Making | null>(() => bench.bake?.making ?? null)
   /** The card that somebody is at, so that a wait which ends does not put another under the finger; the same after a reload. */
   const inHand = ref(sessionStorage.getItem('ingwer-in-hand') ?? '')
-  function hold(card: string) { inHand.value = card; sessionStorage.setItem('ingwer-in-hand', card) }
-  const counter = computed(() => making.value ? counterOf(making.value, now.value, inHand.value) : null)
+  function hold(card: string) {
+    inHand.value = card
+    sessionStorage.setItem('ingwer-in-hand', card)
+  }
+  const counter = computed(() =>
+    making.value ? counterOf(making.value, now.value, inHand.value) : null,
+  )
   /** What is being made in this house, whatever lies on the bench: its timers call on every page. */
-  const active = shallowRef<{ readonly bake: string, readonly title: string, readonly making: Making } | null>(null)
-  const calls = computed(() => active.value ? counterOf(active.value.making, now.value).calls : [])
+  const active = shallowRef<{
+    readonly bake: string
+    readonly title: string
+    readonly making: Making
+  } | null>(null)
+  const calls = computed(() =>
+    active.value ? counterOf(active.value.making, now.value).calls : [],
+  )
   /** Looks up what was being made when the page was closed. */
   async function lookUp() {
     const id = await readFact('atCounter', '').catch(() => '')
     const bake = id ? await bakeById(id).catch(() => undefined) : undefined
-    if (bake?.making && !isFinished(bake.making)) active.value = { bake: bake.id, title: bake.title, making: bake.making }
+    if (bake?.making && !isFinished(bake.making))
+      active.value = { bake: bake.id, title: bake.title, making: bake.making }
   }
   const isFinished = (of: Making) => of.log.some(h => h.do === 'finished')
-  watch(() => making.value?.id, () => { rest.value = null })
-  watch(making, (next) => {
+  watch(
+    () => making.value?.id,
+    () => {
+      rest.value = null
+    },
+  )
+  watch(making, next => {
     const here = bench.bake
     if (!here) return
     if (next && !isFinished(next)) {
       if (active.value?.bake !== here.id) void writeFact('atCounter', here.id)
       active.value = { bake: here.id, title: here.title, making: next }
+    } else if (active.value?.bake === here.id) {
+      active.value = null
+      void writeFact('atCounter', '')
     }
-    else if (active.value?.bake === here.id) { active.value = null; void writeFact('atCounter', '') }
   })
   const beginning = ref(false)
   /** The rest of the day as it would go from here, and how late that is. */
-  const rest = shallowRef<{ readonly plan: DayPlan, readonly late: number } | null>(null)
+  const rest = shallowRef<{ readonly plan: DayPlan; readonly late: number } | null>(null)
 
   async function begin(plan: Extract<DayPlan, { ok: true }>) {
     const here = bench.bake
@@ -53,8 +89,9 @@ export const useMakeStore = defineStore('make', () => {
       const serveAt = here.day?.serveAt ? Date.parse(here.day.serveAt) / 60_000 : null
       rest.value = null
       await bench.keepMaking(beginMaking(crypto.randomUUID(), cards, serveAt, now.value))
+    } finally {
+      beginning.value = false
     }
-    finally { beginning.value = false }
   }
 
   /** Says what happened, all at this moment; kept at once, upon what another tab of this browser may have said meanwhile. */
@@ -70,11 +107,20 @@ export const useMakeStore = defineStore('make', () => {
   async function sayActive(...sayings: readonly Saying[]) {
     const here = active.value
     if (!here) return
-    if (bench.bake?.id === here.bake) { await say(...sayings); return }
+    if (bench.bake?.id === here.bake) {
+      await say(...sayings)
+      return
+    }
     now.value = Date.now() / 60_000
     const bake = await bakeById(here.bake)
-    if (!bake?.making) { active.value = null; return }
-    const next = sayings.reduce<Making>((m, each) => tell(m, { ...each, at: now.value } as Happening), bake.making)
+    if (!bake?.making) {
+      active.value = null
+      return
+    }
+    const next = sayings.reduce<Making>(
+      (m, each) => tell(m, { ...each, at: now.value } as Happening),
+      bake.making,
+    )
     await house.keepBake({ ...bake, making: next, updated: new Date().toISOString() })
     active.value = { ...here, making: next }
   }
@@ -90,7 +136,10 @@ export const useMakeStore = defineStore('make', () => {
     // The card that it was said of is in hand again.
     const undone = here.log.findLast(h => 'card' in h && !next.log.includes(h))
     hold(undone && 'card' in undone ? undone.card : '')
-    await bench.keepMaking(next, reopened ? (bench.bake?.made ?? []).filter(m => m.making !== here.id) : undefined)
+    await bench.keepMaking(
+      next,
+      reopened ? (bench.bake?.made ?? []).filter(m => m.making !== here.id) : undefined,
+    )
     if (isFinished(next)) await finish()
   }
 
@@ -101,7 +150,31 @@ export const useMakeStore = defineStore('make', () => {
     const at = counter.value
     if (!here || !making.value || !at || at.finished !== null) return
     const mine = ++turn
-    const found = await useCore().replan(await bench.sharing({ serveAt: null, with: making.value.cards.map(c => c.bake).filter(id => id && id !== here.id).filter((id, n, all) => all.indexOf(id) === n), wishes: {} }), { serveAt: making.value.serveAt, now: now.value, kitchen: house.kitchen, wishes: here.day?.wishes ?? {}, asleep: nightsFor(making.value.serveAt ?? now.value + 1440, now.value, nightsBack(here.day?.wishes)), happened: at.happened }, 100).catch(() => null)
+    const found = await useCore()
+      .replan(
+        await bench.sharing({
+          serveAt: null,
+          with: making.value.cards
+            .map(c => c.bake)
+            .filter(id => id && id !== here.id)
+            .filter((id, n, all) => all.indexOf(id) === n),
+          wishes: {},
+        }),
+        {
+          serveAt: making.value.serveAt,
+          now: now.value,
+          kitchen: house.kitchen,
+          wishes: here.day?.wishes ?? {},
+          asleep: nightsFor(
+            making.value.serveAt ?? now.value + 1440,
+            now.value,
+            nightsBack(here.day?.wishes),
+          ),
+          happened: at.happened,
+        },
+        100,
+      )
+      .catch(() => null)
     if (mine === turn) rest.value = found
   }
 
@@ -121,11 +194,19 @@ export const useMakeStore = defineStore('make', () => {
     const here = bench.bake
     const done = making.value
     if (!here || !done) return
-    const withRecord = (bake: Bake) => [...(bake.made ?? []).filter(m => m.making !== done.id), madeOf(done, bake.id, now.value)]
+    const withRecord = (bake: Bake) => [
+      ...(bake.made ?? []).filter(m => m.making !== done.id),
+      madeOf(done, bake.id, now.value),
+    ]
     await bench.keepMaking(done, withRecord(here))
     for (const id of new Set(done.cards.map(c => c.bake).filter(id => id && id !== here.id))) {
       const other = await bakeById(id)
-      if (other) await house.keepBake({ ...other, made: withRecord(other), updated: new Date().toISOString() })
+      if (other)
+        await house.keepBake({
+          ...other,
+          made: withRecord(other),
+          updated: new Date().toISOString(),
+        })
     }
   }
   const again = () => bench.keepMaking(null)
@@ -134,11 +215,39 @@ export const useMakeStore = defineStore('make', () => {
     const done = making.value
     const of = done?.cards.find(c => c.id === card)?.bake
     const bake = of && of !== bench.bake?.id ? await bakeById(of) : bench.bake
-    return done && bake ? await useCore().pourOf(done, card, grams, bake, house.kitchen, now.value).catch(() => null) : null
+    return done && bake
+      ? await useCore()
+          .pourOf(done, card, grams, bake, house.kitchen, now.value)
+          .catch(() => null)
+      : null
   }
   const result = (how: Result | null) => bench.baked(how)
 
   /** Something is being made on this bench, and not on the table yet. */
   const going = computed(() => counter.value !== null && counter.value.finished === null)
-  return { now, making, counter, hold, going, active, calls, lookUp, sayActive, clockSet, beginning, rest, begin, say, back, replan, addPhoto, dropPhoto, finish, again, pour, result, canStepBack: computed(() => making.value !== null && canTakeBack(making.value)) }
+  return {
+    now,
+    making,
+    counter,
+    hold,
+    going,
+    active,
+    calls,
+    lookUp,
+    sayActive,
+    clockSet,
+    beginning,
+    rest,
+    begin,
+    say,
+    back,
+    replan,
+    addPhoto,
+    dropPhoto,
+    finish,
+    again,
+    pour,
+    result,
+    canStepBack: computed(() => making.value !== null && canTakeBack(making.value)),
+  }
 })

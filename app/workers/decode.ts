@@ -12,9 +12,15 @@ export function decodeText(bytes: ArrayBuffer): string {
   const start = data.subarray(0, 400)
   const zeros = start.filter((byte, i) => byte === 0 && i % 2 === 1).length
   if (start.length > 8 && zeros > start.length / 3) return new TextDecoder('utf-16le').decode(data)
-  try { return new TextDecoder('utf-8', { fatal: true }).decode(data) }
-  catch { /* not UTF-8 */ }
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(data)
+  } catch {
+    /* not UTF-8 */
+  }
   const said = named.exec(new TextDecoder('windows-1252').decode(data.subarray(0, 2048)))?.[1]
-  try { return new TextDecoder(said && !/^utf-?8$/iu.test(said) ? said : 'windows-1252').decode(data) }
-  catch { return new TextDecoder('windows-1252').decode(data) }
+  try {
+    return new TextDecoder(said && !/^utf-?8$/iu.test(said) ? said : 'windows-1252').decode(data)
+  } catch {
+    return new TextDecoder('windows-1252').decode(data)
+  }
 }

@@ -6,12 +6,23 @@ import { planDay, type DayPlan } from './plan-day'
 import { inTheOven, remark } from './tables/clauses'
 import type { DayBake } from './tasks'
 
-const bakeOf = (text: string): DayBake => { const { recipe } = readRecipe(text); return { id: 'b', title: recipe.title, recipe, sized: sizeUp(recipe, asWritten, usualKitchen) } }
+const bakeOf = (text: string): DayBake => {
+  const { recipe } = readRecipe(text)
+  return { id: 'b', title: recipe.title, recipe, sized: sizeUp(recipe, asWritten, usualKitchen) }
+}
 const five = Date.parse('2026-12-05T17:00:00Z') / 60_000
 const night: readonly [number, number] = [five - 18.5 * 60, five - 10 * 60]
-const day = (bake: DayBake) => { const plan = planDay([bake], { serveAt: five, asleep: [night] }); if (!plan.ok) throw new Error(`${bake.title}: ${plan.problem.sentence}`); return plan }
+const day = (bake: DayBake) => {
+  const plan = planDay([bake], { serveAt: five, asleep: [night] })
+  if (!plan.ok) throw new Error(`${bake.title}: ${plan.problem.sentence}`)
+  return plan
+}
 type Good = Extract<DayPlan, { ok: true }>
-const task = (plan: Good, words: string) => { const found = plan.tasks.find(t => t.says.toLowerCase().includes(words.toLowerCase())); if (!found) throw new Error(`Nothing says “${words}”.`); return found }
+const task = (plan: Good, words: string) => {
+  const found = plan.tasks.find(t => t.says.toLowerCase().includes(words.toLowerCase()))
+  if (!found) throw new Error(`Nothing says “${words}”.`)
+  return found
+}
 
 /** Ordinary home baking in our own words: each has something that a day must not get wrong. */
 const sponge = bakeOf(`Two-tin sponge
@@ -180,16 +191,32 @@ When cold, mix the icing sugar with a little water and pipe on.`)
 const all = [sponge, drizzle, pie, dates, buns, crumble, pavlova, cheese, steamed, stars]
 
 describe('days from ordinary recipes', () => {
-  test.each(all.map(b => [b.title, b] as const))('%s: it fits, and no word of its method is lost', (_, bake) => {
-    const plan = day(bake)
-    const said = plan.tasks.map(t => t.says).join(' ').toLowerCase()
-    const lost = bake.recipe.components.flatMap(c => c.steps).flatMap(step => step.split(/(?<=[.])\s+/u)).filter(text => !/\b(?:heat|reduce|turn off)\b.*\boven\b/iu.test(text) && !remark.test(text))
-      .flatMap(text => text.toLowerCase().match(/\p{L}{4,}/gu) ?? []).filter(word => !said.includes(word))
-    expect(lost.filter(word => word !== 'then')).toEqual([])
-  })
+  test.each(all.map(b => [b.title, b] as const))(
+    '%s: it fits, and no word of its method is lost',
+    (_, bake) => {
+      const plan = day(bake)
+      const said = plan.tasks
+        .map(t => t.says)
+        .join(' ')
+        .toLowerCase()
+      const lost = bake.recipe.components
+        .flatMap(c => c.steps)
+        .flatMap(step => step.split(/(?<=[.])\s+/u))
+        .filter(
+          text => !/\b(?:heat|reduce|turn off)\b.*\boven\b/iu.test(text) && !remark.test(text),
+        )
+        .flatMap(text => text.toLowerCase().match(/\p{L}{4,}/gu) ?? [])
+        .filter(word => !said.includes(word))
+      expect(lost.filter(word => word !== 'then')).toEqual([])
+    },
+  )
   test('a sponge is filled when it is cold, by a filling that was made beside it; each butter softens for its own step', () => {
     const plan = day(sponge)
-    const [cool, beat, spread] = [task(plan, 'cool completely'), task(plan, 'For the filling'), task(plan, 'Spread over one')]
+    const [cool, beat, spread] = [
+      task(plan, 'cool completely'),
+      task(plan, 'For the filling'),
+      task(plan, 'Spread over one'),
+    ]
     expect(cool.minutes).toBeGreaterThan(50)
     expect(spread.starts).toBeGreaterThanOrEqual(cool.ends - 1e-6)
     expect(beat.starts).toBeLessThan(cool.ends)
@@ -205,8 +232,14 @@ describe('days from ordinary recipes', () => {
     expect(task(plan, 'Cut into squares').starts - out.ends).toBeGreaterThan(45)
   })
   test('each bake has the heat that its words had reached, and blind baking keeps its stated minutes', () => {
-    const bakes = day(pie).tasks.filter(t => t.kind === 'bake').sort((a, b) => a.starts - b.starts)
-    expect(bakes.map(t => [t.celsius, t.minutes])).toEqual([[200, 15], [200, 5], [160, 14]])
+    const bakes = day(pie)
+      .tasks.filter(t => t.kind === 'bake')
+      .sort((a, b) => a.starts - b.starts)
+    expect(bakes.map(t => [t.celsius, t.minutes])).toEqual([
+      [200, 15],
+      [200, 5],
+      [160, 14],
+    ])
     expect(day(pie).preheats.map(h => h.celsius)).toEqual([200, 160])
   })
   test('what is made meanwhile is there when it is poured', () => {
@@ -221,15 +254,23 @@ describe('days from ordinary recipes', () => {
     expect(rise).toMatchObject({ short: 'rise', hands: false, minutes: 75 })
     expect(rise.says).toMatch(/The recipe states no time/u)
     const plan = day(buns)
-    expect(task(plan, 'spread on the warm').starts - plan.tasks.find(t => t.id.endsWith(':out'))!.ends).toBeLessThanOrEqual(15)
+    expect(
+      task(plan, 'spread on the warm').starts - plan.tasks.find(t => t.id.endsWith(':out'))!.ends,
+    ).toBeLessThanOrEqual(15)
   })
   test('one method keeps its order though its parts take turns', () => {
     const plan = day(crumble)
-    expect(task(plan, 'For the crumble').ends).toBeLessThanOrEqual(task(plan, 'Scatter the crumble').starts + 1e-6)
+    expect(task(plan, 'For the crumble').ends).toBeLessThanOrEqual(
+      task(plan, 'Scatter the crumble').starts + 1e-6,
+    )
   })
   test('what stays in the oven comes out after it, and “serves 8” is not eight pieces', () => {
     const plan = day(pavlova)
-    const [bake, inside, out] = [plan.tasks.find(t => t.kind === 'bake')!, task(plan, 'cool completely inside'), plan.tasks.find(t => t.id.endsWith(':out'))!]
+    const [bake, inside, out] = [
+      plan.tasks.find(t => t.kind === 'bake')!,
+      task(plan, 'cool completely inside'),
+      plan.tasks.find(t => t.id.endsWith(':out'))!,
+    ]
     expect(bake.minutes).toBeLessThan(90)
     expect(inside).toMatchObject({ place: 'oven', starts: bake.ends })
     expect(out.starts).toBeGreaterThanOrEqual(inside.ends - 1e-6)
@@ -239,15 +280,29 @@ describe('days from ordinary recipes', () => {
     const plan = day(cheese)
     expect(task(plan, 'leave to cool').minutes).toBe(30)
     expect(task(plan, 'Stand the tin').hands).toBe(true)
-    expect(plan.tasks.filter(t => t.kind === 'bake').map(t => t.minutes)).toEqual([10, expect.any(Number)])
-    const [inside, bake] = [task(plan, 'leave it inside'), plan.tasks.filter(t => t.kind === 'bake').at(-1)!]
+    expect(plan.tasks.filter(t => t.kind === 'bake').map(t => t.minutes)).toEqual([
+      10,
+      expect.any(Number),
+    ])
+    const [inside, bake] = [
+      task(plan, 'leave it inside'),
+      plan.tasks.filter(t => t.kind === 'bake').at(-1)!,
+    ]
     expect(inside).toMatchObject({ place: 'oven', starts: bake.ends })
     expect(plan.tasks.filter(t => t.id.endsWith(':out'))).toHaveLength(2)
-    expect(plan.tasks.filter(t => /line a 23 cm/iu.test(t.says)).map(t => t.short)).toEqual(['ready the tin'])
-    expect(plan.tasks.find(t => /out of the fridge 20/u.test(t.says) && t.kind === 'wait')).toMatchObject({ place: 'counter', minutes: 20 })
+    expect(plan.tasks.filter(t => /line a 23 cm/iu.test(t.says)).map(t => t.short)).toEqual([
+      'ready the tin',
+    ])
+    expect(
+      plan.tasks.find(t => /out of the fridge 20/u.test(t.says) && t.kind === 'wait'),
+    ).toMatchObject({ place: 'counter', minutes: 20 })
   })
   test('what steams does so by itself, on the hob; small things are cold sooner than a cake, and iced when they are', () => {
-    expect(day(steamed).tasks.find(t => t.place === 'hob')).toMatchObject({ kind: 'wait', minutes: 90, hands: false })
+    expect(day(steamed).tasks.find(t => t.place === 'hob')).toMatchObject({
+      kind: 'wait',
+      minutes: 90,
+      hands: false,
+    })
     expect(day(steamed).hands).toBeLessThan(60)
     const cold = task(day(stars), 'quite cold')
     expect(cold.minutes).toBeLessThan(60)
@@ -258,21 +313,46 @@ describe('days from ordinary recipes', () => {
 describe('a recipe that cannot keep its own words', () => {
   test('the order of its steps stands, the wait that cannot be kept is named, and there is a day all the same', () => {
     const plan = day(torn)
-    expect(plan.warnings).toEqual([expect.stringMatching(/cannot be kept: it is warm for 15 minutes/u)])
-    expect(task(plan, 'spoon over').starts).toBeGreaterThanOrEqual(task(plan, 'cool for 1 hour').ends - 1e-6)
+    expect(plan.warnings).toEqual([
+      expect.stringMatching(/cannot be kept: it is warm for 15 minutes/u),
+    ])
+    expect(task(plan, 'spoon over').starts).toBeGreaterThanOrEqual(
+      task(plan, 'cool for 1 hour').ends - 1e-6,
+    )
     for (const bake of all) expect(day(bake).warnings).toEqual([])
   })
   test('rules that agree stay as they are; of a circle the longest wait goes', () => {
-    const one = (id: string): DayTask => ({ id, bake: 'b', short: id, says: id, kind: 'hands', minutes: 10, hands: true, mixer: false, place: 'counter', celsius: null, racks: 0, step: null })
+    const one = (id: string): DayTask => ({
+      id,
+      bake: 'b',
+      short: id,
+      says: id,
+      kind: 'hands',
+      minutes: 10,
+      hands: true,
+      mixer: false,
+      place: 'counter',
+      celsius: null,
+      racks: 0,
+      step: null,
+    })
     const [a, b, c] = ['a', 'b', 'c'].map(one) as [DayTask, DayTask, DayTask]
-    const order: DayRule[] = [{ from: 'a', to: 'b', least: 10, because: 'then b' }, { from: 'b', to: 'c', least: 10, because: 'then c' }]
+    const order: DayRule[] = [
+      { from: 'a', to: 'b', least: 10, because: 'then b' },
+      { from: 'b', to: 'c', least: 10, because: 'then c' },
+    ]
     const fits: DayRule = { from: 'c', to: 'a', least: -30, because: 'within half an hour' }
     const cannot: DayRule = { from: 'c', to: 'a', least: -15, because: 'within a quarter' }
     expect(consistent([a, b, c], [...order, fits])).toEqual({ rules: [...order, fits], gives: [] })
-    expect(consistent([a, b, c], [...order, fits, cannot])).toEqual({ rules: [...order, fits], gives: ['within a quarter'] })
+    expect(consistent([a, b, c], [...order, fits, cannot])).toEqual({
+      rules: [...order, fits],
+      gives: ['within a quarter'],
+    })
   })
   test('what is left before it is cut holds up the cutting alone; what is to be minded takes no time', () => {
-    const cake = bakeOf('Plain slab\n200 g plain flour\n150 g sugar\n100 g oil\n150 g oat drink\n8 g baking powder\n50 g icing sugar\n\nHeat the oven to 180 °C. Line a 20 cm square tin.\nMix the flour, sugar, oil, oat drink and baking powder. Stop mixing as soon as no dry flour is left. Pour into the tin.\nBake for 25 minutes. Leave it for 40 minutes to set before you cut it.\nDust with the icing sugar. Cut into squares.')
+    const cake = bakeOf(
+      'Plain slab\n200 g plain flour\n150 g sugar\n100 g oil\n150 g oat drink\n8 g baking powder\n50 g icing sugar\n\nHeat the oven to 180 °C. Line a 20 cm square tin.\nMix the flour, sugar, oil, oat drink and baking powder. Stop mixing as soon as no dry flour is left. Pour into the tin.\nBake for 25 minutes. Leave it for 40 minutes to set before you cut it.\nDust with the icing sugar. Cut into squares.',
+    )
     const plan = day(cake)
     const [left, dust] = [task(plan, 'before you cut'), task(plan, 'Dust')]
     expect(left.minutes).toBe(40)
@@ -284,8 +364,10 @@ describe('a recipe that cannot keep its own words', () => {
 
 describe('a clause', () => {
   const setting = { settles: 15, cold: 90, pace: 1, celsius: null, baked: false, side: false }
-  const parts = (text: string, more: Partial<typeof setting> = {}) => partsOf({ text, times: [] }, { ...setting, ...more }).parts
-  const shorts = (text: string) => parts(text).map(part => part.is === 'hands' ? part.short : part.time.kind)
+  const parts = (text: string, more: Partial<typeof setting> = {}) =>
+    partsOf({ text, times: [] }, { ...setting, ...more }).parts
+  const shorts = (text: string) =>
+    parts(text).map(part => (part.is === 'hands' ? part.short : part.time.kind))
   test.each([
     ['Warm the milk, cream and sugar in a pan.', ['heat on the hob']],
     ['Put the flour and zest into a bowl.', ['mix']],

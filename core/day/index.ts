@@ -6,7 +6,19 @@ export { shoppingOf, type Needed } from './shopping'
 export { costOf, faultsOf, type Arc, type Problem } from './problem'
 export { boundOf } from './bound'
 export { circleIn, search, type Placing, type Search } from './search'
-export { ifLate, planDay, planDaySteps, replan, type DayOptions, type DayPlan, type DayWishes, type Moment, type OwnTask, type PlacedTask, type Preheat } from './plan-day'
+export {
+  ifLate,
+  planDay,
+  planDaySteps,
+  replan,
+  type DayOptions,
+  type DayPlan,
+  type DayWishes,
+  type Moment,
+  type OwnTask,
+  type PlacedTask,
+  type Preheat,
+} from './plan-day'
 export type { DayRule, DayTask, DayWork, Place } from './task'
 export { putIn } from './clauses'
 export { workOf, type DayBake } from './tasks'

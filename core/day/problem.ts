@@ -1,5 +1,10 @@
 /** Minutes. What is placed, in the order of time or against it: starts are the unknowns, `x`. */
-export interface Arc { readonly from: number, readonly to: number, readonly least: number, /** The rule that it stands for; −1: a choice of the search. */ readonly rule: number }
+export interface Arc {
+  readonly from: number
+  readonly to: number
+  readonly least: number
+  /** The rule that it stands for; −1: a choice of the search. */ readonly rule: number
+}
 
 /**
  * A problem of starts: `minutes[i]` long tasks, arcs x[to] − x[from] ≥ least (a longest wait is a negative one), resources, and stretches in which
@@ -11,7 +16,7 @@ export interface Problem {
   /** Groups of which only one runs at a time. */
   readonly single: readonly (readonly number[])[]
   /** So much of each, at most `most` at a time. */
-  readonly shared: readonly { readonly most: number, readonly needs: ReadonlyMap<number, number> }[]
+  readonly shared: readonly { readonly most: number; readonly needs: ReadonlyMap<number, number> }[]
   /** Tasks that want a setting of the one oven; another setting needs `change` minutes between. */
   readonly settings: ReadonlyMap<number, number>
   readonly change: number
@@ -38,13 +43,41 @@ export function faultsOf(problem: Problem, x: ArrayLike<number>): string[] {
   const faults: string[] = []
   const { minutes } = problem
   const near = 1e-6
-  for (const { from, to, least } of problem.arcs) if (x[to]! - x[from]! < least - near) faults.push(`${to} starts ${x[to]! - x[from]!} after ${from}, not ${least}`)
-  for (const group of problem.single) for (const a of group) for (const b of group) if (a < b && x[a]! < x[b]! + minutes[b]! - near && x[b]! < x[a]! + minutes[a]! - near && minutes[a]! > 0 && minutes[b]! > 0) faults.push(`${a} and ${b} at once`)
-  for (const { most, needs } of problem.shared) for (const [at] of needs) {
-    const sum = [...needs].reduce((total, [i, need]) => total + (x[i]! <= x[at]! + near && x[at]! < x[i]! + minutes[i]! - near ? need : 0), 0)
-    if (sum > most) faults.push(`${sum} of ${most} at ${x[at]}`)
-  }
-  for (const [a, setA] of problem.settings) for (const [b, setB] of problem.settings) if (a < b && setA !== setB && x[a]! < x[b]! + minutes[b]! + problem.change - near && x[b]! < x[a]! + minutes[a]! + problem.change - near) faults.push(`${a} and ${b} want other settings`)
-  for (const i of problem.awake) for (const [from, to] of problem.closed) if (minutes[i]! > 0 && x[i]! < to - near && x[i]! + minutes[i]! > from + near) faults.push(`${i} in the night`)
+  for (const { from, to, least } of problem.arcs)
+    if (x[to]! - x[from]! < least - near)
+      faults.push(`${to} starts ${x[to]! - x[from]!} after ${from}, not ${least}`)
+  for (const group of problem.single)
+    for (const a of group)
+      for (const b of group)
+        if (
+          a < b &&
+          x[a]! < x[b]! + minutes[b]! - near &&
+          x[b]! < x[a]! + minutes[a]! - near &&
+          minutes[a]! > 0 &&
+          minutes[b]! > 0
+        )
+          faults.push(`${a} and ${b} at once`)
+  for (const { most, needs } of problem.shared)
+    for (const [at] of needs) {
+      const sum = [...needs].reduce(
+        (total, [i, need]) =>
+          total + (x[i]! <= x[at]! + near && x[at]! < x[i]! + minutes[i]! - near ? need : 0),
+        0,
+      )
+      if (sum > most) faults.push(`${sum} of ${most} at ${x[at]}`)
+    }
+  for (const [a, setA] of problem.settings)
+    for (const [b, setB] of problem.settings)
+      if (
+        a < b &&
+        setA !== setB &&
+        x[a]! < x[b]! + minutes[b]! + problem.change - near &&
+        x[b]! < x[a]! + minutes[a]! + problem.change - near
+      )
+        faults.push(`${a} and ${b} want other settings`)
+  for (const i of problem.awake)
+    for (const [from, to] of problem.closed)
+      if (minutes[i]! > 0 && x[i]! < to - near && x[i]! + minutes[i]! > from + near)
+        faults.push(`${i} in the night`)
   return faults
 }

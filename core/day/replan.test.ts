@@ -5,11 +5,24 @@ import { planDay, replan, type DayPlan } from './plan-day'
 import type { Happened } from './left'
 import type { DayBake } from './tasks'
 
-const bakeOf = (id: string, text: string): DayBake => { const { recipe } = readRecipe(text); return { id, title: recipe.title, recipe, sized: sizeUp(recipe, asWritten, usualKitchen) } }
-const demo = readdirSync(new URL('../../demo/recipes', import.meta.url)).sort().map((name, i) => bakeOf(`b${i + 1}`, readFileSync(new URL(`../../demo/recipes/${name}`, import.meta.url), 'utf8')))
+const bakeOf = (id: string, text: string): DayBake => {
+  const { recipe } = readRecipe(text)
+  return { id, title: recipe.title, recipe, sized: sizeUp(recipe, asWritten, usualKitchen) }
+}
+const demo = readdirSync(new URL('../../demo/recipes', import.meta.url))
+  .sort()
+  .map((name, i) =>
+    bakeOf(
+      `b${i + 1}`,
+      readFileSync(new URL(`../../demo/recipes/${name}`, import.meta.url), 'utf8'),
+    ),
+  )
 const five = Date.parse('2026-11-28T17:00:00Z') / 60_000
 type Good = Extract<DayPlan, { ok: true }>
-const good = (plan: DayPlan): Good => { if (!plan.ok) throw new Error(plan.problem.sentence); return plan }
+const good = (plan: DayPlan): Good => {
+  if (!plan.ok) throw new Error(plan.problem.sentence)
+  return plan
+}
 const quick = { budget: 300 }
 const first = (bakes: readonly DayBake[]) => good(planDay(bakes, { serveAt: five, ...quick }))
 
@@ -18,7 +31,7 @@ function live(bakes: readonly DayBake[], delays: readonly number[]) {
   const original = first(bakes)
   const rules = original.rules
   const minutes = new Map(original.tasks.map(t => [t.id, t.minutes]))
-  const happened: Record<string, { from: number, to: number | null }> = {}
+  const happened: Record<string, { from: number; to: number | null }> = {}
   let plan = original
   let now = original.start
   let late = 0
@@ -26,12 +39,17 @@ function live(bakes: readonly DayBake[], delays: readonly number[]) {
   for (let n = 0; plan.tasks.length; n++) {
     const next = plan.tasks.toSorted((a, b) => a.ends - b.ends || a.starts - b.starts)[0]!
     const task = plan.tasks.find(t => t.hands && t.starts <= next.starts + 1e-6) ?? next
-    const delay = task.hands ? delays[n % delays.length] ?? 0 : 0
+    const delay = task.hands ? (delays[n % delays.length] ?? 0) : 0
     const from = Math.max(task.starts, 0)
     now = Math.max(now, from + task.minutes + delay)
     happened[task.id] = { from: happened[task.id]?.from ?? from, to: now }
     // What waits by itself has begun as soon as what it follows was over.
-    for (const t of plan.tasks) if (!t.hands && t.kind !== 'serve' && !happened[t.id]?.to && t.starts < now - 1e-6) happened[t.id] = { from: happened[t.id]?.from ?? t.starts, to: t.ends <= now + 1e-6 ? t.ends : null }
+    for (const t of plan.tasks)
+      if (!t.hands && t.kind !== 'serve' && !happened[t.id]?.to && t.starts < now - 1e-6)
+        happened[t.id] = {
+          from: happened[t.id]?.from ?? t.starts,
+          to: t.ends <= now + 1e-6 ? t.ends : null,
+        }
     if (original.tasks.every(t => happened[t.id]?.to != null)) break
     const found = replan(bakes, { serveAt: five, now, happened: happened as Happened, ...quick })
     plan = good(found.plan)
@@ -39,17 +57,24 @@ function live(bakes: readonly DayBake[], delays: readonly number[]) {
     const starts = new Map(plan.tasks.map(t => [t.id, t.starts]))
     for (const rule of rules) {
       const [a, b] = [starts.get(rule.from), starts.get(rule.to)]
-      if (a !== undefined && b !== undefined && !happened[rule.from] && !happened[rule.to]) expect(b - a).toBeGreaterThanOrEqual(rule.least - 1e-6)
+      if (a !== undefined && b !== undefined && !happened[rule.from] && !happened[rule.to])
+        expect(b - a).toBeGreaterThanOrEqual(rule.least - 1e-6)
       // A longest wait behind something that is over: kept, or said to be past already.
       const been = happened[rule.to]
       if (rule.least < 0 && a !== undefined && !happened[rule.from] && been?.to) {
         const latest = been.to - rule.least - minutes.get(rule.to)!
-        if (a > latest + 1e-6) { expect(plan.over).toContain(rule.because); expect(latest).toBeLessThan(now); over.add(rule.because) }
+        if (a > latest + 1e-6) {
+          expect(plan.over).toContain(rule.because)
+          expect(latest).toBeLessThan(now)
+          over.add(rule.because)
+        }
       }
     }
     for (const t of plan.tasks) expect(t.starts).toBeGreaterThanOrEqual(now - 1e-6)
     const hands = plan.tasks.filter(t => t.hands && t.minutes > 0)
-    for (const a of hands) for (const b of hands) if (a.id < b.id) expect(a.starts >= b.ends - 1e-6 || b.starts >= a.ends - 1e-6).toBe(true)
+    for (const a of hands)
+      for (const b of hands)
+        if (a.id < b.id) expect(a.starts >= b.ends - 1e-6 || b.starts >= a.ends - 1e-6).toBe(true)
     if (n > 200) throw new Error('it does not end')
   }
   return { end: now, late, over }
@@ -57,18 +82,43 @@ function live(bakes: readonly DayBake[], delays: readonly number[]) {
 
 describe('a day that goes otherwise', () => {
   test('as planned it stays as planned', () => {
-    for (const bake of demo.slice(0, 3)) expect(live([bake], [0])).toMatchObject({ end: expect.closeTo(five, 3), late: 0, over: new Set() })
+    for (const bake of demo.slice(0, 3))
+      expect(live([bake], [0])).toMatchObject({
+        end: expect.closeTo(five, 3),
+        late: 0,
+        over: new Set(),
+      })
   })
   test('delays of a minute or two are taken up or told; no longest wait is broken that need not be', () => {
-    fc.assert(fc.property(fc.nat(demo.length - 1), fc.array(fc.integer({ min: 0, max: 6 }), { minLength: 1, maxLength: 12 }), (n, delays) => { live([demo[n]!], delays) }), { numRuns: 40 })
+    fc.assert(
+      fc.property(
+        fc.nat(demo.length - 1),
+        fc.array(fc.integer({ min: 0, max: 6 }), { minLength: 1, maxLength: 12 }),
+        (n, delays) => {
+          live([demo[n]!], delays)
+        },
+      ),
+      { numRuns: 40 },
+    )
   })
   test('two bakes in one kitchen, with delays', () => {
-    fc.assert(fc.property(fc.array(fc.integer({ min: 0, max: 8 }), { minLength: 1, maxLength: 12 }), (delays) => { live([demo[0]!, demo[2]!], delays) }), { numRuns: 6 })
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 0, max: 8 }), { minLength: 1, maxLength: 12 }),
+        delays => {
+          live([demo[0]!, demo[2]!], delays)
+        },
+      ),
+      { numRuns: 6 },
+    )
   })
   test('begun half an hour late it is late by that, and says so; begun early it waits', () => {
     const bake = demo[0]!
     const plan = first([bake])
-    expect(replan([bake], { serveAt: five, now: plan.start + 30, happened: {} }).late).toBeCloseTo(30, 0)
+    expect(replan([bake], { serveAt: five, now: plan.start + 30, happened: {} }).late).toBeCloseTo(
+      30,
+      0,
+    )
     const early = replan([bake], { serveAt: five, now: plan.start - 60, happened: {} })
     expect([early.late, good(early.plan).start]).toEqual([0, plan.start])
   })
@@ -76,13 +126,32 @@ describe('a day that goes otherwise', () => {
     const bake = demo[0]!
     const plan = first([bake])
     const baking = plan.tasks.find(t => t.kind === 'bake')!
-    const before = Object.fromEntries(plan.tasks.filter(t => t.ends <= baking.starts + 1e-6).map(t => [t.id, { from: t.starts, to: t.ends }]))
-    const inOven = replan([bake], { serveAt: null, now: baking.starts + 20, happened: { ...before, [baking.id]: { from: baking.starts, to: null } } })
-    expect(good(inOven.plan).tasks.find(t => t.id === baking.id)!.minutes).toBeCloseTo(baking.minutes - 20, 6)
+    const before = Object.fromEntries(
+      plan.tasks
+        .filter(t => t.ends <= baking.starts + 1e-6)
+        .map(t => [t.id, { from: t.starts, to: t.ends }]),
+    )
+    const inOven = replan([bake], {
+      serveAt: null,
+      now: baking.starts + 20,
+      happened: { ...before, [baking.id]: { from: baking.starts, to: null } },
+    })
+    expect(good(inOven.plan).tasks.find(t => t.id === baking.id)!.minutes).toBeCloseTo(
+      baking.minutes - 20,
+      6,
+    )
     expect(good(inOven.plan).end).toBeCloseTo(plan.end, 6)
-    const out = replan([bake], { serveAt: null, now: baking.starts + 45, happened: { ...before, [baking.id]: { from: baking.starts, to: baking.starts + 45 } } })
+    const out = replan([bake], {
+      serveAt: null,
+      now: baking.starts + 45,
+      happened: { ...before, [baking.id]: { from: baking.starts, to: baking.starts + 45 } },
+    })
     expect(good(out.plan).end).toBeCloseTo(plan.end - (baking.minutes - 45), 6)
-    const long = replan([bake], { serveAt: null, now: baking.starts + 70, happened: { ...before, [baking.id]: { from: baking.starts, to: null } } })
+    const long = replan([bake], {
+      serveAt: null,
+      now: baking.starts + 70,
+      happened: { ...before, [baking.id]: { from: baking.starts, to: null } },
+    })
     expect(good(long.plan).tasks.find(t => t.id === baking.id)!.minutes).toBe(0.5)
   })
 })

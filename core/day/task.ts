@@ -24,12 +24,21 @@ export interface DayTask {
   readonly celsius: Celsius | null
   /** Halves of an oven shelf that it takes. */
   readonly racks: number
-  readonly step: { readonly component: string, readonly at: number } | null
+  readonly step: { readonly component: string; readonly at: number } | null
   readonly waits?: TimeKind
 }
 
 /** A rule between two tasks: from start to start at least so many minutes; a longest wait is a negative one the other way round. */
-export interface DayRule { readonly from: string, readonly to: string, readonly least: Minutes, readonly because: string }
+export interface DayRule {
+  readonly from: string
+  readonly to: string
+  readonly least: Minutes
+  readonly because: string
+}
 
 /** `gives`: longest waits that a recipe's own words make impossible, and that were let go. */
-export interface DayWork { readonly tasks: readonly DayTask[], readonly rules: readonly DayRule[], readonly gives: readonly string[] }
+export interface DayWork {
+  readonly tasks: readonly DayTask[]
+  readonly rules: readonly DayRule[]
+  readonly gives: readonly string[]
+}

@@ -1,5 +1,23 @@
 /** The quantities in which a dessert is held in balance, in the order in which they are shown. */
-export const measures = ['water', 'fat', 'solidFat', 'sugar', 'protein', 'starch', 'fibre', 'lift', 'acid', 'bind', 'set', 'foam', 'emulsify', 'gluten', 'sweetness', 'salt', 'heaviness'] as const
+export const measures = [
+  'water',
+  'fat',
+  'solidFat',
+  'sugar',
+  'protein',
+  'starch',
+  'fibre',
+  'lift',
+  'acid',
+  'bind',
+  'set',
+  'foam',
+  'emulsify',
+  'gluten',
+  'sweetness',
+  'salt',
+  'heaviness',
+] as const
 export type Measure = (typeof measures)[number]
 
 /**
@@ -8,6 +26,10 @@ export type Measure = (typeof measures)[number]
  */
 export type Balance = Readonly<Record<Measure, number>>
 
-export const noBalance: Balance = Object.fromEntries(measures.map(m => [m, 0])) as Record<Measure, number>
+export const noBalance: Balance = Object.fromEntries(measures.map(m => [m, 0])) as Record<
+  Measure,
+  number
+>
 
-export const plusBalance = (a: Balance, b: Balance): Balance => Object.fromEntries(measures.map(m => [m, a[m] + b[m]])) as Record<Measure, number>
+export const plusBalance = (a: Balance, b: Balance): Balance =>
+  Object.fromEntries(measures.map(m => [m, a[m] + b[m]])) as Record<Measure, number>

@@ -5,10 +5,16 @@ import { at, atAcid, atEgg, atPowder, atSoda, perGram, vectorLength } from './ve
 import type { Weight } from './weight'
 
 /** How many large eggs' worth of egg (whole, white or yolk, 50 g each) are in there. */
-export const eggCount = (weights: readonly Weight[]): number => weights.reduce((sum, w) => sum + w.grams * perGram(w.ingredient)[atEgg]!, 0)
+export const eggCount = (weights: readonly Weight[]): number =>
+  weights.reduce((sum, w) => sum + w.grams * perGram(w.ingredient)[atEgg]!, 0)
 
 /** Sums the weights into a vector; `lift` and `acid` are worked out from what is behind. */
-export function totalOf(weights: readonly Weight[], eggLift: number, starchSets = 1, into = new Float64Array(vectorLength)): Float64Array {
+export function totalOf(
+  weights: readonly Weight[],
+  eggLift: number,
+  starchSets = 1,
+  into = new Float64Array(vectorLength),
+): Float64Array {
   into.fill(0)
   for (const { ingredient, grams } of weights) {
     const v = perGram(ingredient, starchSets)
@@ -30,7 +36,9 @@ export function balanceOf(weights: readonly Weight[], eggLift = 0, starchSets = 
   return sum
 }
 
-export const massOf = (weights: readonly Weight[]): number => weights.reduce((sum, w) => sum + w.grams, 0)
+export const massOf = (weights: readonly Weight[]): number =>
+  weights.reduce((sum, w) => sum + w.grams, 0)
 
 /** The same as the family sees it. */
-export const balanceIn = (family: FamilyRow, weights: readonly Weight[]): Balance => balanceOf(weights, family.eggLift, family.starchSets)
+export const balanceIn = (family: FamilyRow, weights: readonly Weight[]): Balance =>
+  balanceOf(weights, family.eggLift, family.starchSets)

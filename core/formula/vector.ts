@@ -3,8 +3,15 @@ import { measures, type Measure } from './measures'
 import { glutenKinds, glutenOfProtein, heavinessById, heavinessByKind } from './tables/hold'
 
 /** Where each measure stands in a vector; behind the measures come the three things that lift and acid are made of. */
-export const at = Object.fromEntries(measures.map((m, i) => [m, i])) as Readonly<Record<Measure, number>>
-export const [atAcid, atSoda, atPowder, atEgg] = [measures.length, measures.length + 1, measures.length + 2, measures.length + 3] as const
+export const at = Object.fromEntries(measures.map((m, i) => [m, i])) as Readonly<
+  Record<Measure, number>
+>
+export const [atAcid, atSoda, atPowder, atEgg] = [
+  measures.length,
+  measures.length + 1,
+  measures.length + 2,
+  measures.length + 3,
+] as const
 export const vectorLength = measures.length + 4
 
 function glutenOf(i: Ingredient): number {
@@ -33,7 +40,9 @@ export function perGram(i: Ingredient, starchSets = 1): Float64Array {
   if (there) return there
   const v = new Float64Array(vectorLength)
   const { per100, does } = i
-  const put = (m: Measure, of100: number) => { v[at[m]] = of100 / 100 }
+  const put = (m: Measure, of100: number) => {
+    v[at[m]] = of100 / 100
+  }
   put('water', per100.water)
   put('fat', per100.fat)
   put('solidFat', per100.fat * per100.solid)

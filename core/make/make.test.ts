@@ -8,23 +8,53 @@ import { counterOf, isAttended } from './counter'
 import { handsTook } from './hands'
 import { madeOf } from './record'
 
-const bakeOf = (id: string, text: string): DayBake => { const { recipe } = readRecipe(text); return { id, title: recipe.title, recipe, sized: sizeUp(recipe, asWritten, usualKitchen) } }
-const demo = readdirSync(new URL('../../demo/recipes', import.meta.url)).sort().map((name, i) => bakeOf(`b${i + 1}`, readFileSync(new URL(`../../demo/recipes/${name}`, import.meta.url), 'utf8')))
+const bakeOf = (id: string, text: string): DayBake => {
+  const { recipe } = readRecipe(text)
+  return { id, title: recipe.title, recipe, sized: sizeUp(recipe, asWritten, usualKitchen) }
+}
+const demo = readdirSync(new URL('../../demo/recipes', import.meta.url))
+  .sort()
+  .map((name, i) =>
+    bakeOf(
+      `b${i + 1}`,
+      readFileSync(new URL(`../../demo/recipes/${name}`, import.meta.url), 'utf8'),
+    ),
+  )
 const [ginger, plum, shortbread, meringue] = demo as [DayBake, DayBake, DayBake, DayBake]
 const five = Date.parse('2026-11-28T17:00:00Z') / 60_000
-const planOf = (...bakes: DayBake[]) => { const plan = planDay(bakes, { serveAt: five, budget: 400 }); if (!plan.ok) throw new Error(plan.problem.sentence); return plan as Extract<DayPlan, { ok: true }> }
-const begun = (...bakes: DayBake[]): Making => { const plan = planOf(...bakes); return beginMaking('m', cardsOf(bakes, plan, usualKitchen), five, plan.start) }
-type Say = Happening extends infer H ? H extends Happening ? Omit<H, 'at'> : never : never
-const say = (making: Making, at: number, ...says: Say[]) => says.reduce((m, each) => tell(m, { ...each, at } as Happening), making)
+const planOf = (...bakes: DayBake[]) => {
+  const plan = planDay(bakes, { serveAt: five, budget: 400 })
+  if (!plan.ok) throw new Error(plan.problem.sentence)
+  return plan as Extract<DayPlan, { ok: true }>
+}
+const begun = (...bakes: DayBake[]): Making => {
+  const plan = planOf(...bakes)
+  return beginMaking('m', cardsOf(bakes, plan, usualKitchen), five, plan.start)
+}
+type Say = Happening extends infer H ? (H extends Happening ? Omit<H, 'at'> : never) : never
+const say = (making: Making, at: number, ...says: Say[]) =>
+  says.reduce((m, each) => tell(m, { ...each, at } as Happening), making)
 /** What hands do with a card: a bake and a wait of their own begin, the rest is done. */
-const act = (card: Card): Say => card.kind === 'bake' || card.kind === 'wait' ? { do: 'begun', card: card.id } : { do: 'done', card: card.id }
+const act = (card: Card): Say =>
+  card.kind === 'bake' || card.kind === 'wait'
+    ? { do: 'begun', card: card.id }
+    : { do: 'done', card: card.id }
 /** Goes on until nothing is left, each card in its time and each wait for as long as it takes; the cards in the order in which they came. */
-function walk(start: Making): { readonly making: Making, readonly came: readonly Card[], readonly now: number } {
+function walk(start: Making): {
+  readonly making: Making
+  readonly came: readonly Card[]
+  readonly now: number
+} {
   let [making, now] = [start, start.begun]
   const came: Card[] = []
   for (let n = 0; n < 600; n++) {
     const counter = counterOf(making, now)
-    if (counter.current) { came.push(counter.current.card); now += counter.current.card.kind === 'bake' ? 0 : Math.max(0.2, counter.current.card.minutes); making = say(making, now, act(counter.current.card)); continue }
+    if (counter.current) {
+      came.push(counter.current.card)
+      now += counter.current.card.kind === 'bake' ? 0 : Math.max(0.2, counter.current.card.minutes)
+      making = say(making, now, act(counter.current.card))
+      continue
+    }
     const next = counter.timers.filter(t => t.stopped === null && t.ends > now)[0]
     if (!next) break
     now = next.ends
@@ -33,16 +63,29 @@ function walk(start: Making): { readonly making: Making, readonly came: readonly
 }
 
 describe('a day as cards', () => {
-  test.each(demo.map(b => [b.title, b] as const))('%s: every line is weighed once, every task has its card, all can be walked through to the table', (_, bake) => {
-    const making = begun(bake)
-    const lines = bake.recipe.components.flatMap(c => c.lines).filter(l => !l.optional || l.grams)
-    expect(making.cards.filter(c => c.item).map(c => c.item!.lineId).sort()).toEqual(lines.map(l => l.id).sort())
-    expect(new Set(making.cards.map(c => c.id)).size).toBe(making.cards.length)
-    const { making: done, came } = walk(making)
-    expect(came.map(c => c.id).sort()).toEqual(making.cards.filter(isAttended).map(c => c.id).sort())
-    expect(came.at(-1)!.kind).toBe('serve')
-    expect(counterOf(done, five + 5000).done).toBe(came.length)
-  })
+  test.each(demo.map(b => [b.title, b] as const))(
+    '%s: every line is weighed once, every task has its card, all can be walked through to the table',
+    (_, bake) => {
+      const making = begun(bake)
+      const lines = bake.recipe.components.flatMap(c => c.lines).filter(l => !l.optional || l.grams)
+      expect(
+        making.cards
+          .filter(c => c.item)
+          .map(c => c.item!.lineId)
+          .sort(),
+      ).toEqual(lines.map(l => l.id).sort())
+      expect(new Set(making.cards.map(c => c.id)).size).toBe(making.cards.length)
+      const { making: done, came } = walk(making)
+      expect(came.map(c => c.id).sort()).toEqual(
+        making.cards
+          .filter(isAttended)
+          .map(c => c.id)
+          .sort(),
+      )
+      expect(came.at(-1)!.kind).toBe('serve')
+      expect(counterOf(done, five + 5000).done).toBe(came.length)
+    },
+  )
   test('things are weighed as the steps need them: what greases a tin comes with what it is for', () => {
     const names = itemsOf(ginger.recipe).map(i => i.name)
     expect(names.indexOf('plain flour')).toBe(0)
@@ -51,16 +94,25 @@ describe('a day as cards', () => {
     expect(names.at(-1)).toBe('stem ginger')
   })
   test('cautions stand at their step, once', () => {
-    const cautions = begun(ginger).cards.flatMap(c => c.cautions.map(text => [c.says, text] as const))
+    const cautions = begun(ginger).cards.flatMap(c =>
+      c.cautions.map(text => [c.says, text] as const),
+    )
     expect(cautions.find(([, text]) => text.startsWith('Raw egg'))![0]).toMatch(/Beat in the egg/u)
     expect(new Set(cautions.map(([, text]) => text)).size).toBe(cautions.length)
   })
   test('a bake has its turn and first look in order before its end; trays of several loads are changed', () => {
-    for (const making of demo.map(b => begun(b))) for (const card of making.cards) {
-      expect(card.marks.map(m => m.at)).toEqual(card.marks.map(m => m.at).toSorted((a, b) => a - b))
-      for (const mark of card.marks) expect(mark.at).toBeLessThan(card.minutes)
-    }
-    expect(begun(shortbread).cards.find(c => c.kind === 'bake')!.marks.map(m => m.says)).toContain('Load 1 out, load 2 in')
+    for (const making of demo.map(b => begun(b)))
+      for (const card of making.cards) {
+        expect(card.marks.map(m => m.at)).toEqual(
+          card.marks.map(m => m.at).toSorted((a, b) => a - b),
+        )
+        for (const mark of card.marks) expect(mark.at).toBeLessThan(card.minutes)
+      }
+    expect(
+      begun(shortbread)
+        .cards.find(c => c.kind === 'bake')!
+        .marks.map(m => m.says),
+    ).toContain('Load 1 out, load 2 in')
   })
   test('into the oven is one card: it waits for what the putting in waited for, and the day hears of both', () => {
     const making = begun(plum)
@@ -71,7 +123,11 @@ describe('a day as cards', () => {
     const { making: done } = walk(making)
     const counter = counterOf(done, five + 5000)
     for (const id of [bake.task, ...bake.also!]) expect(counter.happened[id]?.to).not.toBeNull()
-    expect(planOf(plum).tasks.filter(t => t.kind !== 'serve').every(t => counter.happened[t.id]?.to != null)).toBe(true)
+    expect(
+      planOf(plum)
+        .tasks.filter(t => t.kind !== 'serve')
+        .every(t => counter.happened[t.id]?.to != null),
+    ).toBe(true)
   })
   test('a foam is weighed after it was whisked, and before what follows', () => {
     const cards = begun(meringue).cards
@@ -95,15 +151,25 @@ describe('where it stands', () => {
       const part = { ...done, log: done.log.slice(0, n) }
       const now = part.log.at(-1)?.at ?? part.begun
       const counter = counterOf(part, now)
-      const over = (task: string) => counter.cards.filter(p => p.card.task === task).every(p => p.is === 'over')
-      for (const p of counter.cards) if (p.is === 'ready' || p.is === 'running') expect(p.card.after.every(over)).toBe(true)
+      const over = (task: string) =>
+        counter.cards.filter(p => p.card.task === task).every(p => p.is === 'over')
+      for (const p of counter.cards)
+        if (p.is === 'ready' || p.is === 'running') expect(p.card.after.every(over)).toBe(true)
     }
   })
   test('a wait begins by itself when what it follows is over, however late anybody looks', () => {
     let log = begun(shortbread)
     let now = log.begun
     const chill = log.cards.find(c => c.short === 'chill')!
-    while (counterOf(log, now).current!.card.after.join() !== chill.after.join() && counterOf(log, now).current) { const { current } = counterOf(log, now); now += 3; log = say(log, now, act(current!.card)); if (counterOf(log, now).timers.some(t => t.card === chill.id)) break }
+    while (
+      counterOf(log, now).current!.card.after.join() !== chill.after.join() &&
+      counterOf(log, now).current
+    ) {
+      const { current } = counterOf(log, now)
+      now += 3
+      log = say(log, now, act(current!.card))
+      if (counterOf(log, now).timers.some(t => t.card === chill.id)) break
+    }
     const timer = counterOf(log, now + 500).timers.find(t => t.card === chill.id)!
     expect(timer.begun).toBe(now)
     expect(timer.ends).toBe(now + 60)
@@ -116,7 +182,12 @@ describe('where it stands', () => {
       let [making, now] = [start, start.begun]
       for (let n = 0; n < 600; n++) {
         const { current, timers } = counterOf(making, now)
-        if (!current) { const next = timers.find(t => t.stopped === null && t.ends > now); if (!next) break; now = next.ends; continue }
+        if (!current) {
+          const next = timers.find(t => t.stopped === null && t.ends > now)
+          if (!next) break
+          now = next.ends
+          continue
+        }
         now = Math.max(now, current.card.starts)
         const { id, minutes } = counterOf(making, now).current!.card
         for (const share of [0.3, 1, 3, 12]) {
@@ -126,7 +197,10 @@ describe('where it stands', () => {
           moved++
           // What may not wait is said beside it.
           const earlier = counterOf(making, now + share * minutes).current!
-          if (counterOf(making, now + share * minutes).deadline) expect(counter.calling!.moment).toBeLessThanOrEqual(counterOf(making, now + share * minutes).deadline!.moment)
+          if (counterOf(making, now + share * minutes).deadline)
+            expect(counter.calling!.moment).toBeLessThanOrEqual(
+              counterOf(making, now + share * minutes).deadline!.moment,
+            )
           expect(counter.next.map(p => p.card.id)).toContain(earlier.card.id)
         }
         const { card } = making.cards.map(card => ({ card })).find(c => c.card.id === id)!
@@ -139,8 +213,16 @@ describe('where it stands', () => {
   })
   test('a card can be gone to out of order and comes back into it; looking about is kept once', () => {
     const later = first.cards.find(p => p.card.kind === 'weigh' && p.card.item!.name === 'milk')!
-    const there = say(making, making.begun + 1, { do: 'go', card: making.cards[3]!.id }, { do: 'go', card: later.card.id })
-    expect(counterOf(there, making.begun + 1)).toMatchObject({ gone: true, current: { card: { id: later.card.id } } })
+    const there = say(
+      making,
+      making.begun + 1,
+      { do: 'go', card: making.cards[3]!.id },
+      { do: 'go', card: later.card.id },
+    )
+    expect(counterOf(there, making.begun + 1)).toMatchObject({
+      gone: true,
+      current: { card: { id: later.card.id } },
+    })
     expect(there.log).toHaveLength(1)
     const back = say(there, making.begun + 2, { do: 'done', card: later.card.id })
     expect(counterOf(back, making.begun + 2)).toMatchObject({ gone: false, done: 1 })
@@ -157,17 +239,34 @@ describe('where it stands', () => {
   test('two bakes in the oven together have a timer each, by name', () => {
     let making = begun(ginger, { ...ginger, id: 'second', title: 'Second loaf' })
     let now = making.begun
-    for (let n = 0; n < 200 && counterOf(making, now).timers.filter(t => t.stopped === null && /in the oven/u.test(t.says)).length < 2; n++) {
+    for (
+      let n = 0;
+      n < 200 &&
+      counterOf(making, now).timers.filter(t => t.stopped === null && /in the oven/u.test(t.says))
+        .length < 2;
+      n++
+    ) {
       const { current, timers } = counterOf(making, now)
-      if (current) { now += current.card.kind === 'bake' ? 0 : current.card.minutes; making = say(making, now, act(current.card)) }
-      else now = Math.min(...timers.filter(t => t.stopped === null && t.ends > now).map(t => t.ends))
+      if (current) {
+        now += current.card.kind === 'bake' ? 0 : current.card.minutes
+        making = say(making, now, act(current.card))
+      } else
+        now = Math.min(...timers.filter(t => t.stopped === null && t.ends > now).map(t => t.ends))
     }
-    expect(counterOf(making, now).timers.filter(t => t.stopped === null && t.ends > now).map(t => t.says).filter(says => says.endsWith('in the oven')).sort()).toEqual(['Dark sticky ginger loaf: in the oven', 'Second loaf: in the oven'])
+    expect(
+      counterOf(making, now)
+        .timers.filter(t => t.stopped === null && t.ends > now)
+        .map(t => t.says)
+        .filter(says => says.endsWith('in the oven'))
+        .sort(),
+    ).toEqual(['Dark sticky ginger loaf: in the oven', 'Second loaf: in the oven'])
   })
   test('two bakes are made at one counter, each card with its own', () => {
     const both = begun(ginger, plum)
     const { came } = walk(both)
-    expect(new Set(came.map(c => c.title).filter(Boolean))).toEqual(new Set([ginger.title, plum.title]))
+    expect(new Set(came.map(c => c.title).filter(Boolean))).toEqual(
+      new Set([ginger.title, plum.title]),
+    )
     expect(came.filter(c => c.kind === 'bake')).toHaveLength(2)
   })
 })
@@ -176,19 +275,42 @@ describe('a step back', () => {
   test('takes a tick with its weight, and no more; whatever was said, as many steps back as were said lead to the beginning', () => {
     const start = begun(ginger)
     const card = start.cards.find(c => c.item?.grams)!
-    const ticked = say(start, start.begun + 1, { do: 'weighed', card: card.id, grams: 100, by: 'scale' }, { do: 'done', card: card.id })
+    const ticked = say(
+      start,
+      start.begun + 1,
+      { do: 'weighed', card: card.id, grams: 100, by: 'scale' },
+      { do: 'done', card: card.id },
+    )
     expect(takeBack(ticked).log).toEqual([])
     expect(canTakeBack(start)).toBe(false)
     expect(takeBack(start)).toBe(start)
-    const some: fc.Arbitrary<Say> = fc.oneof(fc.constantFrom(...start.cards).map(c => act(c)), fc.constantFrom<Say>({ do: 'timer', timer: 't', says: 'x', minutes: 3 }, { do: 'more', timer: 't', minutes: 1 }, { do: 'clock', minutes: -60 }, { do: 'go', card: card.id }, { do: 'note', card: '', text: 'x' }))
-    fc.assert(fc.property(fc.array(some, { maxLength: 25 }), (says) => {
-      let making = start
-      const states: string[] = []
-      for (const [n, each] of says.entries()) { making = say(making, start.begun + n, each); if (each.do !== 'go' && each.do !== 'clock') states.push(each.do) }
-      for (const _ of states) { expect(canTakeBack(making)).toBe(true); making = takeBack(making) }
-      expect(canTakeBack(making)).toBe(false)
-      expect(counterOf(making, start.begun + 100).done).toBe(0)
-    }), { numRuns: 60 })
+    const some: fc.Arbitrary<Say> = fc.oneof(
+      fc.constantFrom(...start.cards).map(c => act(c)),
+      fc.constantFrom<Say>(
+        { do: 'timer', timer: 't', says: 'x', minutes: 3 },
+        { do: 'more', timer: 't', minutes: 1 },
+        { do: 'clock', minutes: -60 },
+        { do: 'go', card: card.id },
+        { do: 'note', card: '', text: 'x' },
+      ),
+    )
+    fc.assert(
+      fc.property(fc.array(some, { maxLength: 25 }), says => {
+        let making = start
+        const states: string[] = []
+        for (const [n, each] of says.entries()) {
+          making = say(making, start.begun + n, each)
+          if (each.do !== 'go' && each.do !== 'clock') states.push(each.do)
+        }
+        for (const _ of states) {
+          expect(canTakeBack(making)).toBe(true)
+          making = takeBack(making)
+        }
+        expect(canTakeBack(making)).toBe(false)
+        expect(counterOf(making, start.begun + 100).done).toBe(0)
+      }),
+      { numRuns: 60 },
+    )
   })
 })
 
@@ -200,31 +322,83 @@ describe('what really happened', () => {
     const { making, now } = walk(start)
     const made = madeOf(say(making, now, { do: 'finished' }), 'b1', now)
     expect(made.differs).toEqual([])
-    expect(made.times.map(t => [t.says, t.planned])).toEqual([['in the oven', 53], ['cool', 15]])
+    expect(made.times.map(t => [t.says, t.planned])).toEqual([
+      ['in the oven', 53],
+      ['cool', 15],
+    ])
     expect(made.weights).toHaveLength(start.cards.filter(c => c.item).length)
   })
   test('how long hands took, where they were at it', () => {
     const { making } = walk(start)
     const took = handsTook(making)
-    expect(took.find(t => t.short === 'sift')).toEqual({ short: 'sift', planned: 3, took: expect.closeTo(3, 6) })
-    expect(took.find(t => t.short === 'weigh in')!.took).toBeCloseTo(took.find(t => t.short === 'weigh in')!.planned, 6)
+    expect(took.find(t => t.short === 'sift')).toEqual({
+      short: 'sift',
+      planned: 3,
+      took: expect.closeTo(3, 6),
+    })
+    expect(took.find(t => t.short === 'weigh in')!.took).toBeCloseTo(
+      took.find(t => t.short === 'weigh in')!.planned,
+      6,
+    )
     // Somebody who went away for an hour has not sifted for an hour.
     const sift = start.cards.find(c => c.short === 'sift')!
-    const away = { ...making, log: making.log.map((h, n) => ({ ...h, at: h.at + (n >= making.log.findIndex(x => x.do === 'done' && x.card === sift.id) ? 60 : 0) })) }
+    const away = {
+      ...making,
+      log: making.log.map((h, n) => ({
+        ...h,
+        at: h.at + (n >= making.log.findIndex(x => x.do === 'done' && x.card === sift.id) ? 60 : 0),
+      })),
+    }
     expect(handsTook(away).map(t => t.short)).not.toContain('sift')
     expect(handsTook(start)).toEqual([])
   })
   test('weights, what was left out, a longer bake, a loss, notes and photos are told', () => {
     const at = start.begun
-    let making = say(start, at + 1, { do: 'weighed', card: flour.id, grams: 240, by: 'scale' }, { do: 'done', card: flour.id }, { do: 'left-out', card: treacle.id }, { do: 'note', card: flour.id, text: 'lumpy' }, { do: 'photo', card: flour.id, photo: 'p1' })
+    let making = say(
+      start,
+      at + 1,
+      { do: 'weighed', card: flour.id, grams: 240, by: 'scale' },
+      { do: 'done', card: flour.id },
+      { do: 'left-out', card: treacle.id },
+      { do: 'note', card: flour.id, text: 'lumpy' },
+      { do: 'photo', card: flour.id, photo: 'p1' },
+    )
     const bake = start.cards.find(c => c.kind === 'bake')!
-    for (const card of start.cards.filter(c => isAttended(c) && c.starts < bake.starts && ![flour.id, treacle.id].includes(c.id) && c.kind !== 'bake')) making = say(making, at + 2, { do: 'done', card: card.id })
-    making = say(making, at + 40, { do: 'measured', card: bake.id, grams: 1500 }, { do: 'begun', card: bake.id })
+    for (const card of start.cards.filter(
+      c =>
+        isAttended(c) &&
+        c.starts < bake.starts &&
+        ![flour.id, treacle.id].includes(c.id) &&
+        c.kind !== 'bake',
+    ))
+      making = say(making, at + 2, { do: 'done', card: card.id })
+    making = say(
+      making,
+      at + 40,
+      { do: 'measured', card: bake.id, grams: 1500 },
+      { do: 'begun', card: bake.id },
+    )
     making = say(making, at + 90, { do: 'more', timer: bake.id, minutes: 8 })
-    making = say(making, at + 100, { do: 'measured', card: `${bake.id}:out`, grams: 1400 }, { do: 'done', card: `${bake.id}:out` })
+    making = say(
+      making,
+      at + 100,
+      { do: 'measured', card: `${bake.id}:out`, grams: 1400 },
+      { do: 'done', card: `${bake.id}:out` },
+    )
     const made = madeOf(making, 'b1', at + 130)
-    expect(made.differs).toEqual(['plain flour: 240 g instead of 225 g.', 'black treacle was left out.', 'In the oven: 60 min, 7 more than planned.'])
-    expect(made.losses).toEqual([{ of: 'the bake', share: expect.closeTo(100 / bake.loses!.grams, 9), per100: null, usual: bake.loses!.share }])
+    expect(made.differs).toEqual([
+      'plain flour: 240 g instead of 225 g.',
+      'black treacle was left out.',
+      'In the oven: 60 min, 7 more than planned.',
+    ])
+    expect(made.losses).toEqual([
+      {
+        of: 'the bake',
+        share: expect.closeTo(100 / bake.loses!.grams, 9),
+        per100: null,
+        usual: bake.loses!.share,
+      },
+    ])
     expect(made.notes).toEqual([{ at: at + 1, beside: flour.short, text: 'lumpy' }])
     expect(made.photos).toEqual(['p1'])
     expect(madeOf(making, 'other', at + 130)).toMatchObject({ weights: [], times: [], notes: [] })

@@ -2,7 +2,10 @@ import type { Celsius, Minutes } from '../measure'
 import type { Warmth } from './card'
 
 /** One reading of a probe in the middle of a bake, so many minutes after it went in. */
-export interface Felt { readonly minutes: Minutes, readonly celsius: Celsius }
+export interface Felt {
+  readonly minutes: Minutes
+  readonly celsius: Celsius
+}
 
 /** When a bake that is watched by a probe will be done. */
 export interface Remaining {
@@ -30,9 +33,20 @@ const apart: Minutes = 0.5
 
 /** Readings that can be: in order, within the range, and near the middle one of their neighbours. */
 export function plausible(felt: readonly Felt[]): readonly Felt[] {
-  const read = felt.filter(each => Number.isFinite(each.celsius) && each.minutes >= 0 && each.celsius >= possible.low && each.celsius <= possible.high).sort((a, b) => a.minutes - b.minutes)
+  const read = felt
+    .filter(
+      each =>
+        Number.isFinite(each.celsius) &&
+        each.minutes >= 0 &&
+        each.celsius >= possible.low &&
+        each.celsius <= possible.high,
+    )
+    .sort((a, b) => a.minutes - b.minutes)
   return read.filter((each, n) => {
-    const near = read.slice(Math.max(0, Math.min(n - 2, read.length - 5)), Math.max(5, n + 3)).map(f => f.celsius).sort((a, b) => a - b)
+    const near = read
+      .slice(Math.max(0, Math.min(n - 2, read.length - 5)), Math.max(5, n + 3))
+      .map(f => f.celsius)
+      .sort((a, b) => a - b)
     return Math.abs(each.celsius - near[Math.floor(near.length / 2)]!) <= possible.off
   })
 }
@@ -52,7 +66,10 @@ export const reaches = (curve: Warmth, celsius: Celsius): Minutes | null => {
   if (n < 0) return null
   if (n === 0) return curve.minutes[0]!
   const [a, b] = [curve.coldest[n - 1]!, curve.coldest[n]!]
-  return curve.minutes[n - 1]! + (celsius - a) / Math.max(b - a, 1e-9) * (curve.minutes[n]! - curve.minutes[n - 1]!)
+  return (
+    curve.minutes[n - 1]! +
+    ((celsius - a) / Math.max(b - a, 1e-9)) * (curve.minutes[n]! - curve.minutes[n - 1]!)
+  )
 }
 
 /** Readings that are older than this share of the bake count little. [I] */
@@ -67,43 +84,94 @@ export function remaining(curve: Warmth, felt: readonly Felt[]): Remaining | nul
   const all = plausible(felt)
   if (expected === null || !(expected > 0) || !all.length) return null
   const last = all.at(-1)!
-  const used = all.filter((each, n) => n === 0 || Math.floor(each.minutes / apart) !== Math.floor(all[n - 1]!.minutes / apart))
+  const used = all.filter(
+    (each, n) =>
+      n === 0 || Math.floor(each.minutes / apart) !== Math.floor(all[n - 1]!.minutes / apart),
+  )
   // What has hardly warmed says little of where on the curve it is.
   const span = curve.finish - curve.coldest[0]!
-  const points = used.flatMap((each) => {
+  const points = used.flatMap(each => {
     const x = reaches(curve, Math.min(each.celsius, curve.finish))
     if (x === null || each.celsius < curve.coldest[0]! + 0.06 * span) return []
-    const slope = Math.max(0.15, (at(curve, x + 1) - at(curve, Math.max(0, x - 1))) / Math.max(0.5, x + 1 - Math.max(0, x - 1)))
+    const slope = Math.max(
+      0.15,
+      (at(curve, x + 1) - at(curve, Math.max(0, x - 1))) /
+        Math.max(0.5, x + 1 - Math.max(0, x - 1)),
+    )
     // A reading that is off by so much is off by so many minutes; and bakes keep to the curve the less, the earlier it is.
     const warmed = (each.celsius - curve.coldest[0]!) / span
     // Errors of neighbours go together: three readings tell as much as one.
     const course = (0.03 + 0.1 * Math.max(0, 1 - warmed)) * expected
-    return [{ x, y: each.minutes, w: Math.exp(-(last.minutes - each.minutes) / (fades * expected)) / ((noise / slope) ** 2 + course ** 2) / 3 }]
+    return [
+      {
+        x,
+        y: each.minutes,
+        w:
+          Math.exp(-(last.minutes - each.minutes) / (fades * expected)) /
+          ((noise / slope) ** 2 + course ** 2) /
+          3,
+      },
+    ]
   })
   // Beforehand: stretch 1 ± 13 %, shift 0 ± a tenth; then the readings, as a ridge of two unknowns.
   const [s0, b0] = [1 / prior ** 2, 1 / (0.1 * expected) ** 2]
   let [sxx, sx, s1, sxy, sy] = [s0, 0, b0, s0, 0]
-  for (const { x, y, w } of points) { sxx += w * x * x; sx += w * x; s1 += w; sxy += w * x * y; sy += w * y }
+  for (const { x, y, w } of points) {
+    sxx += w * x * x
+    sx += w * x
+    s1 += w
+    sxy += w * x * y
+    sy += w * y
+  }
   const det = sxx * s1 - sx * sx
   const [stretch, shift] = [(sxy * s1 - sx * sy) / det, (sxx * sy - sx * sxy) / det]
   const isDone = last.celsius >= curve.finish
   const byCurve = Math.max(stretch * expected + shift, last.minutes)
   // The nearer the end, the more counts how fast it warms now: some bakes flatten there less than the curve.
   const pace = paceOf(all, 0.12 * expected)
-  const near = Math.min(1, Math.max(0, (last.celsius - curve.coldest[0]! - 0.4 * span) / (0.5 * span)))
-  const byPace = pace !== null && pace > 0 ? last.minutes + Math.min(2 * Math.max(1, byCurve - last.minutes), (curve.finish - last.celsius) / pace) : byCurve
+  const near = Math.min(
+    1,
+    Math.max(0, (last.celsius - curve.coldest[0]! - 0.4 * span) / (0.5 * span)),
+  )
+  const byPace =
+    pace !== null && pace > 0
+      ? last.minutes +
+        Math.min(2 * Math.max(1, byCurve - last.minutes), (curve.finish - last.celsius) / pace)
+      : byCurve
   const total = isDone ? last.minutes : byCurve + 0.6 * near * (byPace - byCurve)
   // How sure: of the line at its end, of what both ways differ in, and of the way that is left.
   const ofLine = Math.sqrt(Math.max(0, (expected * expected * s1 - 2 * expected * sx + sxx) / det))
   const toGo = Math.max(0, total - last.minutes)
-  const sure = Math.max(Math.min(ofLine, prior * expected), 0.55 * near * Math.abs(byPace - byCurve), (points.length ? 0.25 : 0.13) * toGo, 0.5)
-  return { total, window: isDone ? [last.minutes, last.minutes] : [Math.max(last.minutes, total - sure), total + sure], left: isDone ? 0 : toGo, stretch: total / expected, used: points.length, dropped: felt.length - all.length, celsius: last.celsius, finish: curve.finish }
+  const sure = Math.max(
+    Math.min(ofLine, prior * expected),
+    0.55 * near * Math.abs(byPace - byCurve),
+    (points.length ? 0.25 : 0.13) * toGo,
+    0.5,
+  )
+  return {
+    total,
+    window: isDone
+      ? [last.minutes, last.minutes]
+      : [Math.max(last.minutes, total - sure), total + sure],
+    left: isDone ? 0 : toGo,
+    stretch: total / expected,
+    used: points.length,
+    dropped: felt.length - all.length,
+    celsius: last.celsius,
+    finish: curve.finish,
+  }
 }
 
 /** Degrees a minute over the last readings, by least squares; null where there are too few. */
 function paceOf(felt: readonly Felt[], over: Minutes): number | null {
   const late = felt.filter(each => each.minutes >= felt.at(-1)!.minutes - over)
   if (late.length < 4 || late.at(-1)!.minutes - late[0]!.minutes < 0.5 * over) return null
-  const [mx, my] = [late.reduce((sum, f) => sum + f.minutes, 0) / late.length, late.reduce((sum, f) => sum + f.celsius, 0) / late.length]
-  return late.reduce((sum, f) => sum + (f.minutes - mx) * (f.celsius - my), 0) / late.reduce((sum, f) => sum + (f.minutes - mx) ** 2, 0)
+  const [mx, my] = [
+    late.reduce((sum, f) => sum + f.minutes, 0) / late.length,
+    late.reduce((sum, f) => sum + f.celsius, 0) / late.length,
+  ]
+  return (
+    late.reduce((sum, f) => sum + (f.minutes - mx) * (f.celsius - my), 0) /
+    late.reduce((sum, f) => sum + (f.minutes - mx) ** 2, 0)
+  )
 }

@@ -1,9 +1,13 @@
 import { readNumber } from './number'
 
 /** How much, as written: a single figure has `low` and `high` alike. In the units that stand behind it. */
-export interface Amount { readonly low: number, readonly high: number }
+export interface Amount {
+  readonly low: number
+  readonly high: number
+}
 
-const about = /(?:about|approximately|approx\.?|around|roughly|circa|ca\.?|up to|at least|between|from|~|≈)\s*/iuy
+const about =
+  /(?:about|approximately|approx\.?|around|roughly|circa|ca\.?|up to|at least|between|from|~|≈)\s*/iuy
 const separator = /\s*(?:-|–|—|−|\bto\b|\bor\b|\band\b)\s*/iuy
 
 const few = /(?:(?:a\s+)?few|several)(?![\p{L}])/iuy
@@ -17,16 +21,21 @@ const skip = (pattern: RegExp, text: string, from: number) => {
 const dozens = /\s*(?:dozen|doz\.?)(?![\p{L}])/iuy
 
 /** "2 dozen", "1-2 dozen": what was counted by the dozen. */
-function counted(text: string, found: { amount: Amount, end: number }): { amount: Amount, end: number } {
+function counted(
+  text: string,
+  found: { amount: Amount; end: number },
+): { amount: Amount; end: number } {
   const end = skip(dozens, text, found.end)
-  return end === found.end ? found : { amount: { low: 12 * found.amount.low, high: 12 * found.amount.high }, end }
+  return end === found.end
+    ? found
+    : { amount: { low: 12 * found.amount.low, high: 12 * found.amount.high }, end }
 }
 
 /**
  * The amount at `from`: a number or a range ("2–3", "2 to 3", "between 2 and 3"), after an optional "about"; dozens are counted out.
  * Null when there is none. A range that runs downwards ("3-1") is not one: its first number is taken.
  */
-export function readAmount(text: string, from: number): { amount: Amount, end: number } | null {
+export function readAmount(text: string, from: number): { amount: Amount; end: number } | null {
   const start = skip(about, text, from)
   const between = /between/i.test(text.slice(from, start))
   const several = skip(few, text, start)
@@ -40,6 +49,12 @@ export function readAmount(text: string, from: number): { amount: Amount, end: n
   if (joint === 'and' && !between) return single
   const second = readNumber(text, gap)
   // "2 or a few", "1 - a pinch": a worded number after a dash starts something else.
-  if (!second || second.value <= first.value || (/^[a-z]/i.test(text.slice(gap)) && !/^(?:to|or|and)$/.test(joint)) || /^an?\b/i.test(text.slice(gap))) return single
+  if (
+    !second ||
+    second.value <= first.value ||
+    (/^[a-z]/i.test(text.slice(gap)) && !/^(?:to|or|and)$/.test(joint)) ||
+    /^an?\b/i.test(text.slice(gap))
+  )
+    return single
   return counted(text, { amount: { low: first.value, high: second.value }, end: second.end })
 }

@@ -1,8 +1,25 @@
-export { exactly, times, type Celsius, type Grams, type GramsPerMl, type Millilitres, type Minutes, type Spread } from './quantity'
+export {
+  exactly,
+  times,
+  type Celsius,
+  type Grams,
+  type GramsPerMl,
+  type Millilitres,
+  type Minutes,
+  type Spread,
+} from './quantity'
 export { isRegion, regions, type Region } from './region'
 export { readNumber, readPartAfter } from './number'
 export { readAmount, type Amount } from './amount'
 export { millilitresIn, readUnit, unitById, type Unit, type UnitId } from './unit'
 export { fillingRows } from './tables/units'
-export { celsiusOfFahrenheit, celsiusOfGasMark, fahrenheitOfCelsius, ovenCelsius, readOven, stillOfFan, type OvenReading } from './temperature'
+export {
+  celsiusOfFahrenheit,
+  celsiusOfGasMark,
+  fahrenheitOfCelsius,
+  ovenCelsius,
+  readOven,
+  stillOfFan,
+  type OvenReading,
+} from './temperature'
 export { kitchenNumber, scaleAmount, spoonAmount, weightText, type KitchenAmount } from './kitchen'

@@ -12,18 +12,33 @@ export interface KitchenAmount {
   readonly loss: Grams
 }
 
-const fractionText: readonly (readonly [number, string])[] = [[0, ''], [1 / 8, '⅛'], [1 / 4, '¼'], [1 / 3, '⅓'], [1 / 2, '½'], [2 / 3, '⅔'], [3 / 4, '¾'], [1, '']]
+const fractionText: readonly (readonly [number, string])[] = [
+  [0, ''],
+  [1 / 8, '⅛'],
+  [1 / 4, '¼'],
+  [1 / 3, '⅓'],
+  [1 / 2, '½'],
+  [2 / 3, '⅔'],
+  [3 / 4, '¾'],
+  [1, ''],
+]
 
 /** A number as kitchens write it: 1½, ⅔, 2; to the nearest of the fractions that spoons and cups have. */
 export function kitchenNumber(n: number): string {
   const whole = Math.floor(n + 1e-9)
   const rest = n - whole
-  const [part, sign] = fractionText.reduce((best, row) => Math.abs(row[0] - rest) < Math.abs(best[0] - rest) ? row : best)
+  const [part, sign] = fractionText.reduce((best, row) =>
+    Math.abs(row[0] - rest) < Math.abs(best[0] - rest) ? row : best,
+  )
   const all = part === 1 ? whole + 1 : whole
   return all === 0 ? sign || '0' : `${all}${sign}`
 }
 
-interface Spoons { readonly ml: Millilitres, readonly text: string, readonly parts: number }
+interface Spoons {
+  readonly ml: Millilitres
+  readonly text: string
+  readonly parts: number
+}
 
 const teaspoonParts = [0, 1 / 8, 1 / 4, 1 / 2, 3 / 4, 1, 1.25, 1.5, 1.75, 2, 2.5, 3, 3.5] as const
 const tablespoonParts = [0, 1, 2, 3] as const
@@ -36,11 +51,29 @@ function spoonSums(ml: Millilitres, region: Region): Spoons[] {
   const sums: Spoons[] = []
   const add = (pieces: readonly (readonly [number, number, string])[]) => {
     const used = pieces.filter(([n]) => n > 0)
-    if (used.length) sums.push({ ml: used.reduce((sum, [n, each]) => sum + n * each, 0), text: used.map(([n, , name]) => `${kitchenNumber(n)} ${name}`).join(' + '), parts: used.length })
+    if (used.length)
+      sums.push({
+        ml: used.reduce((sum, [n, each]) => sum + n * each, 0),
+        text: used.map(([n, , name]) => `${kitchenNumber(n)} ${name}`).join(' + '),
+        parts: used.length,
+      })
   }
-  for (const t of tablespoonParts) for (const s of teaspoonParts) if (s < tbsp / tsp - 0.01) add([[t, tbsp, 'Tbsp'], [s, tsp, 'tsp']])
+  for (const t of tablespoonParts)
+    for (const s of teaspoonParts)
+      if (s < tbsp / tsp - 0.01)
+        add([
+          [t, tbsp, 'Tbsp'],
+          [s, tsp, 'tsp'],
+        ])
   const wholeCups = Math.floor(ml / cup)
-  for (const c of [wholeCups, wholeCups + 1]) for (const part of cupParts) for (const t of tablespoonParts) if (c + part > 0) add([[c + part, cup, c + part > 1 ? 'cups' : 'cup'], [t, tbsp, 'Tbsp']])
+  for (const c of [wholeCups, wholeCups + 1])
+    for (const part of cupParts)
+      for (const t of tablespoonParts)
+        if (c + part > 0)
+          add([
+            [c + part, cup, c + part > 1 ? 'cups' : 'cup'],
+            [t, tbsp, 'Tbsp'],
+          ])
   return sums
 }
 
@@ -51,7 +84,7 @@ function spoonSums(ml: Millilitres, region: Region): Spoons[] {
 export function spoonAmount(wanted: Grams, density: GramsPerMl, region: Region): KitchenAmount {
   const ml = wanted / density
   const cost = (s: Spoons) => Math.abs(s.ml - ml) / Math.max(ml, 0.3) + 0.03 * s.parts
-  const best = spoonSums(ml, region).reduce((a, b) => cost(b) < cost(a) ? b : a)
+  const best = spoonSums(ml, region).reduce((a, b) => (cost(b) < cost(a) ? b : a))
   const grams = best.ml * density
   return { text: best.text, grams, loss: grams - wanted }
 }
@@ -66,4 +99,5 @@ export function scaleAmount(wanted: Grams): KitchenAmount {
 }
 
 /** A weight in a sentence or a table: whole grams from 10 g, tenths below. */
-export const weightText = (grams: Grams): string => `${grams >= 10 ? Math.round(grams) : Math.round(grams * 10) / 10} g`
+export const weightText = (grams: Grams): string =>
+  `${grams >= 10 ? Math.round(grams) : Math.round(grams * 10) / 10} g`

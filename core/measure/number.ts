@@ -1,19 +1,75 @@
 /** Numbers as people write them in recipes. */
 const vulgar: Readonly<Record<string, number>> = {
-  '¼': 1 / 4, '½': 1 / 2, '¾': 3 / 4, '⅐': 1 / 7, '⅑': 1 / 9, '⅒': 1 / 10, '⅓': 1 / 3, '⅔': 2 / 3, '⅕': 1 / 5, '⅖': 2 / 5,
-  '⅗': 3 / 5, '⅘': 4 / 5, '⅙': 1 / 6, '⅚': 5 / 6, '⅛': 1 / 8, '⅜': 3 / 8, '⅝': 5 / 8, '⅞': 7 / 8, '↉': 0,
+  '¼': 1 / 4,
+  '½': 1 / 2,
+  '¾': 3 / 4,
+  '⅐': 1 / 7,
+  '⅑': 1 / 9,
+  '⅒': 1 / 10,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+  '⅕': 1 / 5,
+  '⅖': 2 / 5,
+  '⅗': 3 / 5,
+  '⅘': 4 / 5,
+  '⅙': 1 / 6,
+  '⅚': 5 / 6,
+  '⅛': 1 / 8,
+  '⅜': 3 / 8,
+  '⅝': 5 / 8,
+  '⅞': 7 / 8,
+  '↉': 0,
 }
 const words: Readonly<Record<string, number>> = {
-  'half a dozen': 6, 'a dozen': 12, 'dozen': 12, 'three quarters of a': 0.75, 'three quarters': 0.75,
-  'a quarter of a': 0.25, 'quarter of a': 0.25, 'a quarter': 0.25, 'quarter': 0.25, 'two thirds of a': 2 / 3, 'two thirds': 2 / 3, 'one quarter': 0.25,
-  'a third of a': 1 / 3, 'one third': 1 / 3, 'a third': 1 / 3, 'half of a': 0.5, 'half an': 0.5, 'half a': 0.5, 'one half': 0.5, 'a half': 0.5, 'half': 0.5,
-  'a couple of': 2, 'a couple': 2, 'one': 1, 'two': 2, 'three': 3, 'four': 4, 'five': 5, 'six': 6, 'seven': 7, 'eight': 8, 'nine': 9,
-  'ten': 10, 'eleven': 11, 'twelve': 12, 'fifteen': 15, 'sixteen': 16, 'eighteen': 18, 'twenty': 20, 'an': 1, 'a': 1,
+  'half a dozen': 6,
+  'a dozen': 12,
+  'dozen': 12,
+  'three quarters of a': 0.75,
+  'three quarters': 0.75,
+  'a quarter of a': 0.25,
+  'quarter of a': 0.25,
+  'a quarter': 0.25,
+  'quarter': 0.25,
+  'two thirds of a': 2 / 3,
+  'two thirds': 2 / 3,
+  'one quarter': 0.25,
+  'a third of a': 1 / 3,
+  'one third': 1 / 3,
+  'a third': 1 / 3,
+  'half of a': 0.5,
+  'half an': 0.5,
+  'half a': 0.5,
+  'one half': 0.5,
+  'a half': 0.5,
+  'half': 0.5,
+  'a couple of': 2,
+  'a couple': 2,
+  'one': 1,
+  'two': 2,
+  'three': 3,
+  'four': 4,
+  'five': 5,
+  'six': 6,
+  'seven': 7,
+  'eight': 8,
+  'nine': 9,
+  'ten': 10,
+  'eleven': 11,
+  'twelve': 12,
+  'fifteen': 15,
+  'sixteen': 16,
+  'eighteen': 18,
+  'twenty': 20,
+  'an': 1,
+  'a': 1,
 }
 const parts: Readonly<Record<string, number>> = { half: 0.5, quarter: 0.25, third: 1 / 3 }
 
 const glyphs = Object.keys(vulgar).join('')
-const wordList = Object.keys(words).sort((a, b) => b.length - a.length).map(word => word.replace(/[ -]/g, '[\\s-]+')).join('|')
+const wordList = Object.keys(words)
+  .sort((a, b) => b.length - a.length)
+  .map(word => word.replace(/[ -]/g, '[\\s-]+'))
+  .join('|')
 
 const mixedGlyph = new RegExp(`(\\d{1,4})(?:\\s+and\\s+|\\s*[-–&+]\\s*|\\s*)([${glyphs}])`, 'uy')
 const mixedSlash = /(\d{1,4})(?:\s+and\s+|\s*[-–&+]\s*|\s+)(\d{1,2})\s*[/⁄]\s*(\d{1,3})(?!\d)/uy
@@ -33,13 +89,20 @@ const at = (pattern: RegExp, text: string, from: number) => {
  * The number written in `text` at `from`, and where it ends: 2, 1.5, 1,5, 1,000, 1/2, 1 1/2, 1-1/2, ½, 1½, "one and a
  * half", "half a", "a dozen". Null when no number stands there or a fraction has no meaning (a zero below, 3/0).
  */
-export function readNumber(text: string, from: number): { value: number, end: number } | null {
+export function readNumber(text: string, from: number): { value: number; end: number } | null {
   let found = at(mixedGlyph, text, from)
   if (found) return { value: Number(found[1]) + vulgar[found[2]!]!, end: from + found[0].length }
   found = at(mixedSlash, text, from)
-  if (found && Number(found[2]) < Number(found[3])) return { value: Number(found[1]) + Number(found[2]) / Number(found[3]), end: from + found[0].length }
+  if (found && Number(found[2]) < Number(found[3]))
+    return {
+      value: Number(found[1]) + Number(found[2]) / Number(found[3]),
+      end: from + found[0].length,
+    }
   found = at(slash, text, from)
-  if (found) return Number(found[2]) > 0 ? { value: Number(found[1]) / Number(found[2]), end: from + found[0].length } : null
+  if (found)
+    return Number(found[2]) > 0
+      ? { value: Number(found[1]) / Number(found[2]), end: from + found[0].length }
+      : null
   found = at(glyph, text, from)
   if (found) return { value: vulgar[found[0]]!, end: from + found[0].length }
   found = at(grouped, text, from)
@@ -51,11 +114,13 @@ export function readNumber(text: string, from: number): { value: number, end: nu
   const value = words[found[0].toLowerCase().replace(/[\s-]+/g, ' ')]!
   const end = from + found[0].length
   const more = at(andPart, text, end)
-  return more && value >= 1 ? { value: value + parts[more[1]!.toLowerCase()]!, end: end + more[0].length } : { value, end }
+  return more && value >= 1
+    ? { value: value + parts[more[1]!.toLowerCase()]!, end: end + more[0].length }
+    : { value, end }
 }
 
 /** "and a half" after a unit ("a stick and a half"): the part of one more, and where it ends. */
-export function readPartAfter(text: string, from: number): { value: number, end: number } | null {
+export function readPartAfter(text: string, from: number): { value: number; end: number } | null {
   const found = at(andPart, text, from)
   return found ? { value: parts[found[1]!.toLowerCase()]!, end: from + found[0].length } : null
 }

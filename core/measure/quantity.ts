@@ -12,9 +12,17 @@ export type Celsius = Tagged<'°C'>
 export type Minutes = Tagged<'min'>
 
 /** A figure that is not exact: the lowest and highest it may be, and the one to work with. `low ≤ best ≤ high`. */
-export interface Spread { readonly low: number, readonly best: number, readonly high: number }
+export interface Spread {
+  readonly low: number
+  readonly best: number
+  readonly high: number
+}
 
 export const exactly = (n: number): Spread => ({ low: n, best: n, high: n })
 
 /** Multiplies two independent positive spreads, e.g. a count range by a weight a piece. */
-export const times = (a: Spread, b: Spread): Spread => ({ low: a.low * b.low, best: a.best * b.best, high: a.high * b.high })
+export const times = (a: Spread, b: Spread): Spread => ({
+  low: a.low * b.low,
+  best: a.best * b.best,
+  high: a.high * b.high,
+})

@@ -17,12 +17,15 @@ export const unitById = (id: UnitId): Unit | undefined => byId.get(id)
  * The unit whose name stands in `text` at `from`, longest name first, and where it ends (a full stop after an
  * abbreviation included). Null when none does. "T" is a tablespoon, "t" a teaspoon; all else is read in any case.
  */
-export function readUnit(text: string, from: number): { unit: Unit, end: number } | null {
+export function readUnit(text: string, from: number): { unit: Unit; end: number } | null {
   unitAt.lastIndex = from
   const found = unitAt.exec(text)?.[0]
   if (!found) return null
   const plain = found.replace(/\s+/g, ' ')
-  const unit = byName.get(plain) ?? byName.get(plain.toLowerCase()) ?? byName.get(plain.toLowerCase().replace('fl', 'fl '))
+  const unit =
+    byName.get(plain) ??
+    byName.get(plain.toLowerCase()) ??
+    byName.get(plain.toLowerCase().replace('fl', 'fl '))
   if (!unit) return null
   const end = from + found.length
   const abbreviated = found.length <= 5 && text[end] === '.'
@@ -31,5 +34,5 @@ export function readUnit(text: string, from: number): { unit: Unit, end: number 
 
 /** Millilitres in one `unit` as that region measures it; null for a unit that is no volume. */
 export function millilitresIn(unit: Unit, region: Region): number | null {
-  return unit.kind === 'volume' ? unit.by?.[region] ?? unit.ml ?? null : null
+  return unit.kind === 'volume' ? (unit.by?.[region] ?? unit.ml ?? null) : null
 }

@@ -1,16 +1,36 @@
-import { allIngredients, descriptors, enterPhrase, pantryEdition, phraseTree, plainWord, wordsOf, type AvoidableId, type PhraseTree } from '../pantry'
+import {
+  allIngredients,
+  descriptors,
+  enterPhrase,
+  pantryEdition,
+  phraseTree,
+  plainWord,
+  wordsOf,
+  type AvoidableId,
+  type PhraseTree,
+} from '../pantry'
 import { numberRows } from './tables/numbers'
 import { partRows } from './tables/clauses'
 import { plainWords } from './tables/plain-words'
 import { termRows } from './tables/terms'
 
 /** What a term of a statement brings: always, or in some makes. `needs`: how many things in brackets behind it say what it is made of. */
-export interface Meaning { readonly holds: readonly AvoidableId[], readonly open: readonly AvoidableId[], readonly needs: 1 | 2, readonly source: string }
+export interface Meaning {
+  readonly holds: readonly AvoidableId[]
+  readonly open: readonly AvoidableId[]
+  readonly needs: 1 | 2
+  readonly source: string
+}
 
-const ids = (text: string | undefined): string[] => text ? text.split(' ') : []
-const phrases = (words: string) => words.split('|').map(w => w.trim()).filter(Boolean)
+const ids = (text: string | undefined): string[] => (text ? text.split(' ') : [])
+const phrases = (words: string) =>
+  words
+    .split('|')
+    .map(w => w.trim())
+    .filter(Boolean)
 /** "Weiß" is also written "weiss". */
-const spelt = (words: string) => words.includes('ß') ? [words, words.replaceAll('ß', 'ss')] : [words]
+const spelt = (words: string) =>
+  words.includes('ß') ? [words, words.replaceAll('ß', 'ss')] : [words]
 
 /** What a packet names wherever it is: not left open by the name of a fruit alone. [L] above 10 mg/kg in the EU, US and AU/NZ. */
 const alwaysNamed: ReadonlySet<AvoidableId> = new Set(['sulphite'])
@@ -23,37 +43,104 @@ export function lexicon(): PhraseTree<Meaning> {
   if (tree && ofEdition === pantryEdition()) return tree
   tree = phraseTree<Meaning>()
   ofEdition = pantryEdition()
-  for (const row of termRows) for (const words of phrases(row.words).flatMap(spelt)) enterPhrase(tree, words, { holds: ids(row.holds), open: ids(row.open), needs: row.origin ? 1 : 2, source: row.source })
-  for (const item of allIngredients()) for (const words of [...item.names, ...Object.values(item.called ?? {})]) enterPhrase(tree, words, { holds: item.holds.filter(id => !alwaysNamed.has(id)), open: item.unread ? [] : item.mayHold.filter(id => !alwaysNamed.has(id)), needs: 2, source: `pantry: ${item.name}` })
+  for (const row of termRows)
+    for (const words of phrases(row.words).flatMap(spelt))
+      enterPhrase(tree, words, {
+        holds: ids(row.holds),
+        open: ids(row.open),
+        needs: row.origin ? 1 : 2,
+        source: row.source,
+      })
+  for (const item of allIngredients())
+    for (const words of [...item.names, ...Object.values(item.called ?? {})])
+      enterPhrase(tree, words, {
+        holds: item.holds.filter(id => !alwaysNamed.has(id)),
+        open: item.unread ? [] : item.mayHold.filter(id => !alwaysNamed.has(id)),
+        needs: 2,
+        source: `pantry: ${item.name}`,
+      })
   return tree
 }
 
-const plain: ReadonlySet<string> = new Set(wordsOf(plainWords).flatMap(w => [w.plain]).concat(phrases(plainWords.replaceAll(/\s+/gu, '|')).flatMap(spelt).map(plainWord)))
+const plain: ReadonlySet<string> = new Set(
+  wordsOf(plainWords)
+    .flatMap(w => [w.plain])
+    .concat(phrases(plainWords.replaceAll(/\s+/gu, '|')).flatMap(spelt).map(plainWord)),
+)
 /** A word that brings nothing, in any of the three languages. */
 export const isPlain = (word: string): boolean => plain.has(word) || descriptors.has(word)
 
-const ranges = numberRows.flatMap(row => ids(row.numbers).map(range => {
-  const [from, to] = range.split('-')
-  return { from: Number.parseInt(from!, 10), to: Number.parseInt(to ?? from!, 10), letter: /[a-z]$/u.exec(range)?.[0] ?? '', row }
-}))
+const ranges = numberRows.flatMap(row =>
+  ids(row.numbers).map(range => {
+    const [from, to] = range.split('-')
+    return {
+      from: Number.parseInt(from!, 10),
+      to: Number.parseInt(to ?? from!, 10),
+      letter: /[a-z]$/u.exec(range)?.[0] ?? '',
+      row,
+    }
+  }),
+)
 /** What the additive of that number is; undefined when no list has it. */
-export function additive(number: number, letter: string): { readonly name: string, readonly meaning: Meaning } | undefined {
-  const found = ranges.find(r => r.letter !== '' && r.from === number && r.letter === letter) ?? ranges.find(r => r.letter === '' && number >= r.from && number <= r.to)
-  return found && { name: found.row.name, meaning: { holds: ids(found.row.holds), open: ids(found.row.open), needs: 1, source: `E ${number}${letter}: ${found.row.name} ${found.row.source}` } }
+export function additive(
+  number: number,
+  letter: string,
+): { readonly name: string; readonly meaning: Meaning } | undefined {
+  const found =
+    ranges.find(r => r.letter !== '' && r.from === number && r.letter === letter) ??
+    ranges.find(r => r.letter === '' && number >= r.from && number <= r.to)
+  return (
+    found && {
+      name: found.row.name,
+      meaning: {
+        holds: ids(found.row.holds),
+        open: ids(found.row.open),
+        needs: 1,
+        source: `E ${number}${letter}: ${found.row.name} ${found.row.source}`,
+      },
+    }
+  )
 }
 
-const parts = partRows.flatMap(row => ids(row.parts).map(part => ({ part: bare(part), holds: row.holds, unless: ids(row.unless).map(bare) }))).sort((a, b) => b.part.length - a.part.length)
-function bare(word: string): string { return word.normalize('NFD').replace(/\p{M}+/gu, '').toLowerCase().replaceAll('ß', 'ss') }
+const parts = partRows
+  .flatMap(row =>
+    ids(row.parts).map(part => ({
+      part: bare(part),
+      holds: row.holds,
+      unless: ids(row.unless).map(bare),
+    })),
+  )
+  .sort((a, b) => b.part.length - a.part.length)
+function bare(word: string): string {
+  return word
+    .normalize('NFD')
+    .replace(/\p{M}+/gu, '')
+    .toLowerCase()
+    .replaceAll('ß', 'ss')
+}
 
 /**
  * What a long word brings that no table knows whole, by its beginning and its end ("Süßmolkenpulver", "wheatflour"): German
  * writes such words together, and photos lose spaces. Empty when nothing is found in it.
  */
-export function insideWord(word: string): { readonly holds: readonly AvoidableId[], readonly part: string } {
+export function insideWord(word: string): {
+  readonly holds: readonly AvoidableId[]
+  readonly part: string
+} {
   const text = bare(word)
-  const hits = parts.filter(({ part, unless }) => text.length > part.length && (text.startsWith(part) || text.endsWith(part) || text.includes(part, 1) && part.length >= 5) && !unless.some(u => text.startsWith(u) || text.endsWith(u)))
+  const hits = parts.filter(
+    ({ part, unless }) =>
+      text.length > part.length &&
+      (text.startsWith(part) ||
+        text.endsWith(part) ||
+        (text.includes(part, 1) && part.length >= 5)) &&
+      !unless.some(u => text.startsWith(u) || text.endsWith(u)),
+  )
   const holds = [...new Set(hits.map(hit => hit.holds))]
   // The longer part says which nut it is.
-  const named = holds.filter(id => id !== 'tree-nut' || !hits.some(hit => hit.holds !== 'tree-nut' && hit.part.includes('nuss')))
+  const named = holds.filter(
+    id =>
+      id !== 'tree-nut' || !hits.some(hit => hit.holds !== 'tree-nut' && hit.part.includes('nuss')),
+  )
   return { holds: named, part: hits[0]?.part ?? '' }
 }

@@ -10,15 +10,23 @@ const critical = { kelvin: 647.096, pascal: 22.064e6 }
 export function steamPressure(celsius: Celsius): number {
   const t = celsius + kelvin
   const x = 1 - t / critical.kelvin
-  const sum = -7.85951783 * x + 1.84408259 * x ** 1.5 - 11.7866497 * x ** 3 + 22.6807411 * x ** 3.5 - 15.9618719 * x ** 4 + 1.80122502 * x ** 7.5
-  return critical.pascal * Math.exp(critical.kelvin / t * sum)
+  const sum =
+    -7.85951783 * x +
+    1.84408259 * x ** 1.5 -
+    11.7866497 * x ** 3 +
+    22.6807411 * x ** 3.5 -
+    15.9618719 * x ** 4 +
+    1.80122502 * x ** 7.5
+  return critical.pascal * Math.exp((critical.kelvin / t) * sum)
 }
 
 /** Density of saturated steam in kg/m³, as an ideal gas: within 2 % up to 120 °C. */
-export const steamDensity = (celsius: Celsius): number => steamPressure(celsius) * 0.018015 / (8.314462 * (celsius + kelvin))
+export const steamDensity = (celsius: Celsius): number =>
+  (steamPressure(celsius) * 0.018015) / (8.314462 * (celsius + kelvin))
 
 /** Air pressure in pascal at that height: the standard atmosphere [L]. */
-export const airPressure = (height: Metres): number => 101_325 * (1 - 2.25577e-5 * height) ** 5.25588
+export const airPressure = (height: Metres): number =>
+  101_325 * (1 - 2.25577e-5 * height) ** 5.25588
 
 /** Where water boils, in °C, by bisection of the steam pressure. */
 export function boilingPoint(height: Metres): Celsius {

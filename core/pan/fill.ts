@@ -16,9 +16,11 @@ export interface Filling {
 }
 
 /** What a tin takes of this batter: its brim by the family's fill, all of them together. ½ high rise and ring, ⅔ cakes and muffins, ¾ dense [M]. */
-export const takes = (tin: Tin, batter: Pick<BatterRow, 'fill'>): number => tin.count * brimful(tin) * fillOf(tin, batter)
+export const takes = (tin: Tin, batter: Pick<BatterRow, 'fill'>): number =>
+  tin.count * brimful(tin) * fillOf(tin, batter)
 /** A ring's batter climbs between two walls. [M] ½ in a ring */
-const fillOf = (tin: Tin, batter: Pick<BatterRow, 'fill'>) => tin.shape === 'ring' ? Math.min(batter.fill, Math.max(0.5, batter.fill - 0.1)) : batter.fill
+const fillOf = (tin: Tin, batter: Pick<BatterRow, 'fill'>) =>
+  tin.shape === 'ring' ? Math.min(batter.fill, Math.max(0.5, batter.fill - 0.1)) : batter.fill
 
 /** `ml` of batter in all of them, each equally full. A tray or a log holds it on its ground alone. */
 export function fillingOf(tin: Tin, ml: number, batter: Pick<BatterRow, 'fill' | 'rise'>): Filling {
@@ -28,13 +30,29 @@ export function fillingOf(tin: Tin, ml: number, batter: Pick<BatterRow, 'fill' |
   const fill = fillOf(tin, batter)
   const risen = batter.rise > 0 ? depthOf(tin, each / fill) : depth
   const free = !holdsBatter(tin) || tin.shape === 'log'
-  return { tin, ml: each, depth, full, risen, room: tin.height - depth, stands: free ? 'right' : full > 1 || batter.rise > 0 && full > 1.1 * fill ? 'over' : full > fill * 1.02 ? 'full' : full < 0.3 * fill ? 'low' : 'right' }
+  return {
+    tin,
+    ml: each,
+    depth,
+    full,
+    risen,
+    room: tin.height - depth,
+    stands: free
+      ? 'right'
+      : full > 1 || (batter.rise > 0 && full > 1.1 * fill)
+        ? 'over'
+        : full > fill * 1.02
+          ? 'full'
+          : full < 0.3 * fill
+            ? 'low'
+            : 'right',
+  }
 }
 
 /** One batter over several tins, equally full in each; grams are of each single tin or cup, to top up evenly. */
 export function share(tins: readonly Tin[], ml: number, batter: BatterRow): Filling[] {
   const room = tins.reduce((sum, tin) => sum + tin.count * brimful(tin), 0)
-  return tins.map(tin => fillingOf(tin, ml * tin.count * brimful(tin) / room, batter))
+  return tins.map(tin => fillingOf(tin, (ml * tin.count * brimful(tin)) / room, batter))
 }
 
 /** Centimetres of batter that a tray would carry if it were spread on all of it. */

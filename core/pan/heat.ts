@@ -1,9 +1,20 @@
 import type { Celsius } from '../measure'
-import { airPressure, boilingPoint, latentHeat, poreConductivity, steamDensity, type Metres } from './air'
+import {
+  airPressure,
+  boilingPoint,
+  latentHeat,
+  poreConductivity,
+  steamDensity,
+  type Metres,
+} from './air'
 import type { Mesh } from './mesh'
 
 /** One side of a body: heat transfer W/(m² K) by moving air, share of radiation it takes in, and what lies between (m² K/W). */
-export interface Side { readonly air: number, readonly takesIn: number, readonly wall: number }
+export interface Side {
+  readonly air: number
+  readonly takesIn: number
+  readonly wall: number
+}
 
 export interface Crumb {
   /** As it is poured, and of its own matrix without any bubble; kg/m³. */
@@ -40,13 +51,17 @@ export interface Heating {
   readonly scale: number
 }
 
-export interface Curve { readonly seconds: readonly number[], readonly coldest: readonly Celsius[], readonly warmest: readonly Celsius[] }
+export interface Curve {
+  readonly seconds: readonly number[]
+  readonly coldest: readonly Celsius[]
+  readonly warmest: readonly Celsius[]
+}
 export interface Heated {
   /** When the coldest place is done; null when it is not in the time allowed. */
   readonly seconds: number | null
   readonly curve: Curve
   /** Joules taken in from all sides, and what the body holds more than before with what went off as steam: the same but for rounding. */
-  readonly energy: { readonly in: number, readonly held: number }
+  readonly energy: { readonly in: number; readonly held: number }
   /** Share of its weight that went off from the top. */
   readonly dried: number
   /** Metres at the end. */
@@ -64,7 +79,9 @@ const rises = [35, 90] as const
 const throughDry = 2.5e-6
 
 /** Maxwell's mix of a matrix with bubbles: `gas` conducts, `share` of it is bubbles. */
-const mixed = (matrix: number, gas: number, share: number): number => matrix * (gas + 2 * matrix + 2 * share * (gas - matrix)) / (gas + 2 * matrix - share * (gas - matrix))
+const mixed = (matrix: number, gas: number, share: number): number =>
+  (matrix * (gas + 2 * matrix + 2 * share * (gas - matrix))) /
+  (gas + 2 * matrix - share * (gas - matrix))
 
 const tables = new Map<number, Float64Array>()
 /** Pore conductivity a degree, since every step asks for every cell. */
@@ -72,7 +89,9 @@ function poreTable(altitude: Metres): Float64Array {
   const tens = Math.round(altitude / 10)
   const kept = tables.get(tens)
   if (kept) return kept
-  const table = Float64Array.from({ length: 132 }, (_, t) => poreConductivity(t, airPressure(tens * 10)))
+  const table = Float64Array.from({ length: 132 }, (_, t) =>
+    poreConductivity(t, airPressure(tens * 10)),
+  )
   if (tables.size > 60) tables.clear()
   tables.set(tens, table)
   return table
@@ -126,18 +145,25 @@ export function heat(of: Heating, finish: Celsius, most = 6 * 3600, layers = usu
         if (each > best) best = each
       }
     }
-    const dt = Math.min(30, 0.9 * perVolume / stretch / (best * (mesh.stiff + 2 / dz ** 2)), most - now + 1e-6)
+    const dt = Math.min(
+      30,
+      (0.9 * perVolume) / stretch / (best * (mesh.stiff + 2 / dz ** 2)),
+      most - now + 1e-6,
+    )
     const oven = of.oven - (now < recovery ? of.dip * (1 - now / recovery) : 0)
     const into = (side: Side, cell: number, half: number): number => {
       const [hot, cold] = [oven + zero, t[cell]! + zero]
-      const h = of.scale * (side.air + side.takesIn * boltzmann * (hot + cold) * (hot * hot + cold * cold))
+      const h =
+        of.scale * (side.air + side.takesIn * boltzmann * (hot + cold) * (hot * hot + cold * cold))
       return h > 0 ? (oven - t[cell]!) / (1 / h + side.wall + half / k[cell]!) : 0
     }
     flow.fill(0)
     let boundary = 0
     for (let from = 0; from < n; from += columns) {
       for (const { a, b, width, fromA, fromB } of links) {
-        const q = (t[from + a]! - t[from + b]!) * width * dz / (fromA / k[from + a]! + fromB / k[from + b]!)
+        const q =
+          ((t[from + a]! - t[from + b]!) * width * dz) /
+          (fromA / k[from + a]! + fromB / k[from + b]!)
         flow[from + a]! -= q
         flow[from + b]! += q
       }
@@ -148,22 +174,30 @@ export function heat(of: Heating, finish: Celsius, most = 6 * 3600, layers = usu
       }
     }
     for (let c = 0; c < up; c++) {
-      const q = (t[c]! - t[c + columns]!) * ground[c % columns]! / (dz / (2 * k[c]!) + dz / (2 * k[c + columns]!))
+      const q =
+        ((t[c]! - t[c + columns]!) * ground[c % columns]!) /
+        (dz / (2 * k[c]!) + dz / (2 * k[c + columns]!))
       flow[c]! -= q
       flow[c + columns]! += q
     }
     let off = 0
     for (let i = 0; i < columns; i++) {
-      const [low, high] = [into(of.bottom, i, dz / 2) * ground[i]!, into(of.top, up + i, dz / 2) * ground[i]!]
+      const [low, high] = [
+        into(of.bottom, i, dz / 2) * ground[i]!,
+        into(of.top, up + i, dz / 2) * ground[i]!,
+      ]
       flow[i]! += low
       flow[up + i]! += high
       boundary += low + high
       if (!of.drying || wet[up + i]! <= 0) continue
       // Through the air above as heat goes through it (Lewis), and through the dry layer.
-      const pass = 1 / (1 / (of.scale * of.top.air / 800) + dry / throughDry)
-      const leaves = Math.min(pass * steamDensity(Math.min(t[up + i]!, boils)) * latentHeat * ground[i]!, wet[up + i]! * ground[i]! * dz0 / dt)
+      const pass = 1 / (1 / ((of.scale * of.top.air) / 800) + dry / throughDry)
+      const leaves = Math.min(
+        pass * steamDensity(Math.min(t[up + i]!, boils)) * latentHeat * ground[i]!,
+        (wet[up + i]! * ground[i]! * dz0) / dt,
+      )
       flow[up + i]! -= leaves
-      wet[up + i]! -= leaves * dt / (ground[i]! * dz0)
+      wet[up + i]! -= (leaves * dt) / (ground[i]! * dz0)
       off += leaves
     }
     before = coldest
@@ -171,9 +205,14 @@ export function heat(of: Heating, finish: Celsius, most = 6 * 3600, layers = usu
     let [warmest, sum] = [-Infinity, 0]
     for (let c = 0; c < n; c++) {
       const g = ground[c % columns]!
-      const h = held[c]! + flow[c]! * dt / (g * dz0)
+      const h = held[c]! + (flow[c]! * dt) / (g * dz0)
       held[c] = h
-      const each = h <= toBoil ? of.start + h / perVolume : h <= toBoil + wet[c]! ? boils : boils + (h - toBoil - wet[c]!) / perVolume
+      const each =
+        h <= toBoil
+          ? of.start + h / perVolume
+          : h <= toBoil + wet[c]!
+            ? boils
+            : boils + (h - toBoil - wet[c]!) / perVolume
       t[c] = each
       sum += each * g
       if (each < coldest) coldest = each
@@ -181,12 +220,13 @@ export function heat(of: Heating, finish: Celsius, most = 6 * 3600, layers = usu
     }
     mean = sum / (area * layers)
     steamed += off * dt
-    if (off > 0) dry += off * dt / latentHeat / area / (crumb.density * crumb.water)
+    if (off > 0) dry += (off * dt) / latentHeat / area / (crumb.density * crumb.water)
     took += boundary * dt
     now += dt
     steps++
     stretch = 1 + crumb.rise * Math.min(1, Math.max(0, (mean - rises[0]) / (rises[1] - rises[0])))
-    if (coldest >= finish) reached = now - dt * (coldest - finish) / Math.max(coldest - before, 1e-9)
+    if (coldest >= finish)
+      reached = now - (dt * (coldest - finish)) / Math.max(coldest - before, 1e-9)
     if (now - recorded >= 15 || reached !== null) {
       recorded = now
       seconds.push(now)
@@ -196,5 +236,12 @@ export function heat(of: Heating, finish: Celsius, most = 6 * 3600, layers = usu
   }
   let inside = 0
   for (let c = 0; c < n; c++) inside += held[c]! * ground[c % columns]! * dz0
-  return { seconds: reached, curve: { seconds, coldest: coldestAt, warmest: warmestAt }, energy: { in: took, held: inside + steamed }, dried: steamed / latentHeat / (crumb.density * area * of.depth), height: of.depth * stretch, steps }
+  return {
+    seconds: reached,
+    curve: { seconds, coldest: coldestAt, warmest: warmestAt },
+    energy: { in: took, held: inside + steamed },
+    dried: steamed / latentHeat / (crumb.density * area * of.depth),
+    height: of.depth * stretch,
+    steps,
+  }
 }

@@ -17,7 +17,10 @@ export interface Baking {
   /** The batter as it goes in; 20 °C from the bowl, 5 °C from the fridge. */
   readonly start: Celsius
   readonly altitude: Metres
-  readonly batter: Pick<BatterRow, 'rise' | 'finish'> & { readonly density: number, readonly water: number }
+  readonly batter: Pick<BatterRow, 'rise' | 'finish'> & {
+    readonly density: number
+    readonly water: number
+  }
 }
 
 /** How the factor on the oven's side lies over ordinary recipes, and what is used where a stated time fits nothing. [the study: 0.57–0.74 over eight anchors] */
@@ -31,25 +34,51 @@ const matrix = { density: 1280, heatCapacity: 2700, conducts: 0.45 }
 
 function meshOf(tin: Tin, depth: number): Mesh {
   const [a, b] = sidesAt(tin, depth / 2)
-  if (tin.shape === 'box' || tin.shape === 'tray' || tin.shape === 'log') return rectangle(a / 100, b / 100, cuts.box)
-  return disc(Math.sqrt(a * b) / 200, tin.shape === 'ring' ? tubeAcross(tin, depth) / 200 : 0, cuts.round)
+  if (tin.shape === 'box' || tin.shape === 'tray' || tin.shape === 'log')
+    return rectangle(a / 100, b / 100, cuts.box)
+  return disc(
+    Math.sqrt(a * b) / 200,
+    tin.shape === 'ring' ? tubeAcross(tin, depth) / 200 : 0,
+    cuts.round,
+  )
 }
 
-export function heatingOf({ tin, ml, celsius, fan, start, altitude, batter }: Baking, scale: number): Heating {
+export function heatingOf(
+  { tin, ml, celsius, fan, start, altitude, batter }: Baking,
+  scale: number,
+): Heating {
   const material = materialOf(tin.material)
   const depth = depthOf(tin, ml)
   const air = fan ? moving.fan : moving.still
   const wall: Side = { air, takesIn: material.takesIn, wall: material.wall }
   const open: Side = { air, takesIn: 0.9, wall: 0 }
   return {
-    mesh: meshOf(tin, depth), depth: depth / 100, oven: celsius, start, altitude, scale, drying: true, dip: 25,
-    crumb: { density: Math.min(1000 * batter.density, matrix.density), matrix: matrix.density, heatCapacity: matrix.heatCapacity, water: batter.water, rise: batter.rise, conducts: matrix.conducts },
-    bottom: wall, side: tin.shape === 'log' ? open : wall, tube: { ...wall, air: air * inTube, takesIn: wall.takesIn * inTube }, top: open,
+    mesh: meshOf(tin, depth),
+    depth: depth / 100,
+    oven: celsius,
+    start,
+    altitude,
+    scale,
+    drying: true,
+    dip: 25,
+    crumb: {
+      density: Math.min(1000 * batter.density, matrix.density),
+      matrix: matrix.density,
+      heatCapacity: matrix.heatCapacity,
+      water: batter.water,
+      rise: batter.rise,
+      conducts: matrix.conducts,
+    },
+    bottom: wall,
+    side: tin.shape === 'log' ? open : wall,
+    tube: { ...wall, air: air * inTube, takesIn: wall.takesIn * inTube },
+    top: open,
   }
 }
 
 /** Up in the mountains water boils below 100 °C, and no crumb gets hotter. */
-const finishAt = (of: Heating, finish: Celsius) => Math.min(finish, boilingPoint(of.altitude) - 3, of.oven - 5)
+const finishAt = (of: Heating, finish: Celsius) =>
+  Math.min(finish, boilingPoint(of.altitude) - 3, of.oven - 5)
 
 /** Bakes it by the model; the minutes until its coldest place is done, null when it never is. */
 export function baked(of: Baking, scale: number): Heated & { readonly minutes: number | null } {
@@ -64,10 +93,18 @@ export function baked(of: Baking, scale: number): Heated & { readonly minutes: n
  */
 export const calibrate = (of: Baking, minutes: number): number | null => fitted({ of, minutes })
 /** The same anchor is asked for whenever a slider moves. */
-const fitted = remembered(({ of, minutes }: { readonly of: Baking, readonly minutes: number }) => fit(of, minutes), 200, () => 0, JSON.stringify)
+const fitted = remembered(
+  ({ of, minutes }: { readonly of: Baking; readonly minutes: number }) => fit(of, minutes),
+  200,
+  () => 0,
+  JSON.stringify,
+)
 
 function fit(of: Baking, minutes: number): number | null {
-  const off = (log: number) => { const run = baked(of, Math.exp(log)); return run.minutes === null ? 3 : Math.log(run.minutes / minutes) }
+  const off = (log: number) => {
+    const run = baked(of, Math.exp(log))
+    return run.minutes === null ? 3 : Math.log(run.minutes / minutes)
+  }
   let [x0, x1] = [Math.log(usualScale), 0]
   let y0 = off(x0)
   x1 = x0 + Math.max(-0.8, Math.min(0.8, y0 * 1.6))

@@ -9,16 +9,24 @@ import { timeFits } from './time-fits'
 const further: readonly reading.Rule[] = [oddRatios, oddYield, timeFits]
 
 /** Reads a whole recipe. Never fails: what cannot be read is a finding with the words it is about. */
-export const readRecipe = (source: string, options: reading.RecipeOptions = {}): reading.RecipeReading => reading.readRecipe(source, options, further)
+export const readRecipe = (
+  source: string,
+  options: reading.RecipeOptions = {},
+): reading.RecipeReading => reading.readRecipe(source, options, further)
 
 /** Reads the source of a web page; nothing in it is run or fetched. Of several recipes `which` is read, the others are named. */
-export const readPage = (html: string, options: reading.PageOptions = {}): reading.PageReading => reading.readPage(html, options, further)
+export const readPage = (html: string, options: reading.PageOptions = {}): reading.PageReading =>
+  reading.readPage(html, options, further)
 
 /** Every recipe of a file that was opened; refuses with a sentence what holds none. */
-export const readFile = (name: string, content: string): reading.FileReading => reading.readFile(name, content, further)
+export const readFile = (name: string, content: string): reading.FileReading =>
+  reading.readFile(name, content, further)
 
 /** Applies one correction, or several as one; refuses with a sentence, the reading is then unchanged. */
-export const editRecipe = (now: reading.Reading, edits: reading.RecipeEdit | readonly reading.RecipeEdit[]): reading.EditResult => reading.editRecipe(now, edits, further)
+export const editRecipe = (
+  now: reading.Reading,
+  edits: reading.RecipeEdit | readonly reading.RecipeEdit[],
+): reading.EditResult => reading.editRecipe(now, edits, further)
 
 /** Every line read again, its answers kept: after the pantry or a spoon of the house changed. */
 export const rereadAll = (now: reading.Reading) => reading.rereadAll(now, further)

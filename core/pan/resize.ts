@@ -8,39 +8,96 @@ import { farRows } from './tables/far-rows'
 import { tinProblem, type Tin } from './tin'
 
 /** Something that the baker should know of the new size. `snap` is a factor at which it would come out whole. */
-export interface SizeNote { readonly code: 'egg' | 'pack' | 'small' | 'leaven' | 'far' | 'unweighed', readonly says: string, readonly lineId?: string, readonly snap?: number, readonly snapSays?: string, readonly source: string }
+export interface SizeNote {
+  readonly code: 'egg' | 'pack' | 'small' | 'leaven' | 'far' | 'unweighed'
+  readonly says: string
+  readonly lineId?: string
+  readonly snap?: number
+  readonly snapSays?: string
+  readonly source: string
+}
 
 export type Resized =
-  | { readonly ok: true, readonly recipe: Recipe, readonly factor: number, readonly notes: readonly SizeNote[] }
-  | { readonly ok: false, readonly problem: { readonly code: string, readonly sentence: string }, /** As it was. */ readonly recipe: Recipe, readonly factor: 1, readonly notes: readonly SizeNote[] }
+  | {
+      readonly ok: true
+      readonly recipe: Recipe
+      readonly factor: number
+      readonly notes: readonly SizeNote[]
+    }
+  | {
+      readonly ok: false
+      readonly problem: { readonly code: string; readonly sentence: string }
+      /** As it was. */ readonly recipe: Recipe
+      readonly factor: 1
+      readonly notes: readonly SizeNote[]
+    }
 
-export interface SizeOptions { readonly from?: Tin | string | null, readonly to?: readonly (Tin | string)[], readonly said?: BatterSaid, readonly measureIn?: 'grams' | 'spoons' }
+export interface SizeOptions {
+  readonly from?: Tin | string | null
+  readonly to?: readonly (Tin | string)[]
+  readonly said?: BatterSaid
+  readonly measureIn?: 'grams' | 'spoons'
+}
 
 /** Volumes that kitchens cannot take of one spoon or cup are given as a weight with the nearest spoons. */
 const spoons = ['tsp', 'tbsp', 'dsp', 'cup']
-const times = (n: Spread, by: number): Spread => ({ low: n.low * by, best: n.best * by, high: n.high * by })
+const times = (n: Spread, by: number): Spread => ({
+  low: n.low * by,
+  best: n.best * by,
+  high: n.high * by,
+})
 const near = (n: number, to: number) => Math.abs(n - to) < 0.02 * Math.max(to, 0.5)
 
 /** The words of a line at another size: its own words where they can be measured, else the weight with the nearest spoons. */
-function wordsAt(line: Line, by: number, region: Recipe['region'], measureIn: 'grams' | 'spoons'): string {
+function wordsAt(
+  line: Line,
+  by: number,
+  region: Recipe['region'],
+  measureIn: 'grams' | 'spoons',
+): string {
   const ingredient = ingredientById(line.ingredient ?? '')
   const byPlan = line.evidence.by === 'plan'
-  const n = line.amount ? (line.amount.low + line.amount.high) / 2 * by : 0
-  const odd = line.unit !== null && spoons.includes(line.unit) && !near(valueOf(kitchenNumber(n)), n)
-  if (!ingredient || !line.grams || !byPlan && !odd) return scaledText(line, by, region)
+  const n = line.amount ? ((line.amount.low + line.amount.high) / 2) * by : 0
+  const odd =
+    line.unit !== null && spoons.includes(line.unit) && !near(valueOf(kitchenNumber(n)), n)
+  if (!ingredient || !line.grams || (!byPlan && !odd)) return scaledText(line, by, region)
   const amount = measured(line.grams.best * by, ingredient, region, measureIn)
   const grams = weightText(amount.grams)
   return `${measureIn === 'spoons' ? amount.kitchen : grams}${measureIn === 'grams' && amount.kitchen !== grams ? ` (${amount.kitchen})` : ''} ${nameIn(ingredient, region)}${line.preparation ? `, ${line.preparation}` : ''}`
 }
-const fractions: Readonly<Record<string, number>> = { '⅛': 1 / 8, '¼': 1 / 4, '⅓': 1 / 3, '½': 1 / 2, '⅔': 2 / 3, '¾': 3 / 4 }
-const valueOf = (text: string) => [...text].reduce((sum, sign) => sign in fractions ? sum + fractions[sign]! : sum * 10 + Number(sign), 0)
+const fractions: Readonly<Record<string, number>> = {
+  '⅛': 1 / 8,
+  '¼': 1 / 4,
+  '⅓': 1 / 3,
+  '½': 1 / 2,
+  '⅔': 2 / 3,
+  '¾': 3 / 4,
+}
+const valueOf = (text: string) =>
+  [...text].reduce(
+    (sum, sign) => (sign in fractions ? sum + fractions[sign]! : sum * 10 + Number(sign)),
+    0,
+  )
 
-const lineAt = (line: Line, by: number, region: Recipe['region'], measureIn: 'grams' | 'spoons'): Line => ({
-  ...line, text: wordsAt(line, by, region, measureIn), from: null,
-  amount: line.amount && { low: line.amount.low * by, high: line.amount.high * by }, grams: line.grams && times(line.grams, by),
+const lineAt = (
+  line: Line,
+  by: number,
+  region: Recipe['region'],
+  measureIn: 'grams' | 'spoons',
+): Line => ({
+  ...line,
+  text: wordsAt(line, by, region, measureIn),
+  from: null,
+  amount: line.amount && { low: line.amount.low * by, high: line.amount.high * by },
+  grams: line.grams && times(line.grams, by),
   orElse: line.orElse.map(other => lineAt(other, by, region, measureIn)),
   // The spans pointed into the old words.
-  evidence: { ...line.evidence, amount: null, name: null, how: `${line.evidence.how}, times ${Math.round(by * 1000) / 1000}` },
+  evidence: {
+    ...line.evidence,
+    amount: null,
+    name: null,
+    how: `${line.evidence.how}, times ${Math.round(by * 1000) / 1000}`,
+  },
 })
 
 /** Amounts that steps state, at the new size: only those that belong to a line. */
@@ -49,51 +106,132 @@ function stepsAt(recipe: Recipe, by: number): Recipe['components'] {
   return recipe.components.map(component => ({
     ...component,
     steps: component.steps.map((text, at) => {
-      const spans = placed.filter(s => s.component === component.name && s.at === at).flatMap(s => s.uses.flatMap(use => use.line && use.share.of === 'amount' ? [{ from: use.share.quantity.start, to: use.share.quantity.end, line: use.line, grams: use.share.grams }] : []))
-      return [...new Map(spans.map(span => [span.from, span])).values()].sort((a, b) => b.from - a.from).reduce((now, { from, to, line, grams }) => {
-        const said = now.slice(from, to)
-        // The whole of a line in grams is said as the line says it.
-        const whole = grams !== null && line.grams && /\d\s*g\b/u.test(said) && Math.abs(grams / line.grams.best - 1) < 0.03 ? scaleAmount(line.grams.best * by).text : null
-        return `${now.slice(0, from)}${whole ? said.replace(/\S.*\S|\S/u, whole) : scaledText({ text: said }, by, recipe.region)}${now.slice(to)}`
-      }, text)
+      const spans = placed
+        .filter(s => s.component === component.name && s.at === at)
+        .flatMap(s =>
+          s.uses.flatMap(use =>
+            use.line && use.share.of === 'amount'
+              ? [
+                  {
+                    from: use.share.quantity.start,
+                    to: use.share.quantity.end,
+                    line: use.line,
+                    grams: use.share.grams,
+                  },
+                ]
+              : [],
+          ),
+        )
+      return [...new Map(spans.map(span => [span.from, span])).values()]
+        .sort((a, b) => b.from - a.from)
+        .reduce((now, { from, to, line, grams }) => {
+          const said = now.slice(from, to)
+          // The whole of a line in grams is said as the line says it.
+          const whole =
+            grams !== null &&
+            line.grams &&
+            /\d\s*g\b/u.test(said) &&
+            Math.abs(grams / line.grams.best - 1) < 0.03
+              ? scaleAmount(line.grams.best * by).text
+              : null
+          return `${now.slice(0, from)}${whole ? said.replace(/\S.*\S|\S/u, whole) : scaledText({ text: said }, by, recipe.region)}${now.slice(to)}`
+        }, text)
     }),
   }))
 }
 
 /** One line as written and as it is weighed out now; null where it has no weight. `off` is what measuring it in spoons loses, in percent. */
-export interface SizedAmount { readonly lineId: string, readonly component: string, readonly name: string, readonly was: string, readonly now: string, readonly spoons: string, readonly off: number }
+export interface SizedAmount {
+  readonly lineId: string
+  readonly component: string
+  readonly name: string
+  readonly was: string
+  readonly now: string
+  readonly spoons: string
+  readonly off: number
+}
 
-export function amountsOf(recipe: Recipe, by: number, measureIn: 'grams' | 'spoons'): SizedAmount[] {
-  return linesOf(recipe).map((line) => {
+export function amountsOf(
+  recipe: Recipe,
+  by: number,
+  measureIn: 'grams' | 'spoons',
+): SizedAmount[] {
+  return linesOf(recipe).map(line => {
     const ingredient = ingredientById(line.ingredient ?? '')
-    const base = { lineId: line.id, component: line.component, name: line.ingredient && ingredient ? nameIn(ingredient, recipe.region) : line.name || line.text }
-    const egg = countedEggs(recipe).includes(line) ? `${said((line.amount!.low + line.amount!.high) / 2 * by)} × ` : ''
-    if (!line.grams || !ingredient) return { ...base, was: line.amount ? line.text : '', now: line.amount ? scaledText(line, by, recipe.region) : line.text, spoons: '', off: 0 }
+    const base = {
+      lineId: line.id,
+      component: line.component,
+      name:
+        line.ingredient && ingredient ? nameIn(ingredient, recipe.region) : line.name || line.text,
+    }
+    const egg = countedEggs(recipe).includes(line)
+      ? `${said(((line.amount!.low + line.amount!.high) / 2) * by)} × `
+      : ''
+    if (!line.grams || !ingredient)
+      return {
+        ...base,
+        was: line.amount ? line.text : '',
+        now: line.amount ? scaledText(line, by, recipe.region) : line.text,
+        spoons: '',
+        off: 0,
+      }
     const now = measured(line.grams.best * by, ingredient, recipe.region, 'grams')
     const spoons = measured(line.grams.best * by, ingredient, recipe.region, 'spoons')
     const shown = spoons.kitchen === weightText(spoons.grams) ? '' : spoons.kitchen
-    return { ...base, was: weightText(line.grams.best), now: measureIn === 'spoons' && shown ? shown : weightText(now.grams), spoons: egg ? `${egg}${one(line.name)}` : measureIn === 'spoons' ? weightText(spoons.grams) : shown, off: shown ? Math.round(100 * (spoons.grams / (line.grams.best * by) - 1)) : 0 }
+    return {
+      ...base,
+      was: weightText(line.grams.best),
+      now: measureIn === 'spoons' && shown ? shown : weightText(now.grams),
+      spoons: egg
+        ? `${egg}${one(line.name)}`
+        : measureIn === 'spoons'
+          ? weightText(spoons.grams)
+          : shown,
+      off: shown ? Math.round(100 * (spoons.grams / (line.grams.best * by) - 1)) : 0,
+    }
   })
 }
 
 /** Every amount times `by`: weights, counts, words, the amounts that steps state, and how many it makes. Tin, heat and times stay. */
-export function scaledRecipe(recipe: Recipe, by: number, measureIn: 'grams' | 'spoons' = 'grams'): Recipe {
+export function scaledRecipe(
+  recipe: Recipe,
+  by: number,
+  measureIn: 'grams' | 'spoons' = 'grams',
+): Recipe {
   if (by === 1) return recipe
   const count = recipe.yield?.count
   const to = count && { low: count.low * by, high: count.high * by }
   const whole = (n: number) => Math.max(1, Math.round(n))
   return {
     ...recipe,
-    components: stepsAt(recipe, by).map(c => ({ ...c, lines: c.lines.map(line => lineAt(line, by, recipe.region, measureIn)) })),
-    yield: recipe.yield && to ? { text: recipe.yield.text.replace(/\d+(?:\s*[-–]\s*\d+)?/u, whole(to.low) === whole(to.high) ? String(whole(to.low)) : `${whole(to.low)}–${whole(to.high)}`), count: to } : recipe.yield,
+    components: stepsAt(recipe, by).map(c => ({
+      ...c,
+      lines: c.lines.map(line => lineAt(line, by, recipe.region, measureIn)),
+    })),
+    yield:
+      recipe.yield && to
+        ? {
+            text: recipe.yield.text.replace(
+              /\d+(?:\s*[-–]\s*\d+)?/u,
+              whole(to.low) === whole(to.high)
+                ? String(whole(to.low))
+                : `${whole(to.low)}–${whole(to.high)}`,
+            ),
+            count: to,
+          }
+        : recipe.yield,
   }
 }
 
 /** "1½"; a number that only nearly is whole keeps a decimal. */
-const said = (n: number) => near(valueOf(kitchenNumber(n)), n) || n % 1 === 0 ? kitchenNumber(n) : String(Math.round(n * 10) / 10)
+const said = (n: number) =>
+  near(valueOf(kitchenNumber(n)), n) || n % 1 === 0
+    ? kitchenNumber(n)
+    : String(Math.round(n * 10) / 10)
 const one = (name: string) => name.replace(/(?<=[^s])s$/u, '')
 /** "1 tin (400 g) pumpkin": how many of what, in the line's own words. */
-const packWords = /^\s*(\d+(?:[.,]\d+)?|[½¼¾⅓⅔]|\d+[½¼¾]|an?|one|two|three|four)\s+(?:[x×]\s*)?(?:\(?\d+\s*(?:g|ml|oz)\)?\s+)?(tin|can|packet|pack|jar|block|carton|sachet|tub)s?\b/iu
+const packWords =
+  /^\s*(\d+(?:[.,]\d+)?|[½¼¾⅓⅔]|\d+[½¼¾]|an?|one|two|three|four)\s+(?:[x×]\s*)?(?:\(?\d+\s*(?:g|ml|oz)\)?\s+)?(tin|can|packet|pack|jar|block|carton|sachet|tub)s?\b/iu
 
 function eggNotes(recipe: Recipe, by: number): SizeNote[] {
   return countedEggs(recipe).flatMap((line): SizeNote[] => {
@@ -104,43 +242,89 @@ function eggNotes(recipe: Recipe, by: number): SizeNote[] {
     const each = line.grams ? line.grams.best / now : 50
     const snapTo = Math.max(1, Math.round(to))
     const names = (n: number) => `${said(n)} ${one(line.name)}${n > 1 ? 's' : ''}`
-    return [{
-      code: 'egg', lineId: line.id, source: '[P]',
-      says: `${names(to)}: beat ${names(whole)} and weigh ${weightText(to * each)}; ${weightText((whole - to) * each)} are left, for a day in the fridge.`,
-      ...Math.abs(snapTo / now / by - 1) < 0.34 ? { snap: snapTo / now, snapSays: `Make it ${names(snapTo)}` } : {},
-    }]
+    return [
+      {
+        code: 'egg',
+        lineId: line.id,
+        source: '[P]',
+        says: `${names(to)}: beat ${names(whole)} and weigh ${weightText(to * each)}; ${weightText((whole - to) * each)} are left, for a day in the fridge.`,
+        ...(Math.abs(snapTo / now / by - 1) < 0.34
+          ? { snap: snapTo / now, snapSays: `Make it ${names(snapTo)}` }
+          : {}),
+      },
+    ]
   })
 }
 
 function packNotes(recipe: Recipe, by: number): SizeNote[] {
   return linesOf(recipe).flatMap((line): SizeNote[] => {
     const found = packWords.exec(line.text)
-    const now = found ? readAmount(found[1]!, 0)?.amount.low ?? 0 : 0
+    const now = found ? (readAmount(found[1]!, 0)?.amount.low ?? 0) : 0
     if (!found || !now) return []
     const pack = found[2]!.toLowerCase()
     const to = now * by
     if (Math.abs(to - Math.round(to)) < 0.04 || to <= 0) return []
-    const left = line.grams ? ` ${weightText((Math.ceil(to) - to) * line.grams.best / now)} of it are left.` : ''
+    const left = line.grams
+      ? ` ${weightText(((Math.ceil(to) - to) * line.grams.best) / now)} of it are left.`
+      : ''
     const snapTo = Math.max(1, Math.round(to))
-    return [{ code: 'pack', lineId: line.id, source: '[P]', says: `${said(to)} ${pack}${to > 1 ? 's' : ''} of ${line.name}.${left}`, ...Math.abs(snapTo / now / by - 1) < 0.34 ? { snap: snapTo / now, snapSays: `Make it ${said(snapTo)} ${pack}${snapTo > 1 ? 's' : ''}` } : {} }]
+    return [
+      {
+        code: 'pack',
+        lineId: line.id,
+        source: '[P]',
+        says: `${said(to)} ${pack}${to > 1 ? 's' : ''} of ${line.name}.${left}`,
+        ...(Math.abs(snapTo / now / by - 1) < 0.34
+          ? {
+              snap: snapTo / now,
+              snapSays: `Make it ${said(snapTo)} ${pack}${snapTo > 1 ? 's' : ''}`,
+            }
+          : {}),
+      },
+    ]
   })
 }
 
 /** What a spoon can no longer take. */
 const smallest = { leaven: 0.6, other: 0.3 }
-const smallNotes = (recipe: Recipe, by: number): SizeNote[] => linesOf(recipe).flatMap((line): SizeNote[] => {
-  const ingredient = ingredientById(line.ingredient ?? '')
-  const grams = line.grams ? line.grams.best * by : null
-  if (!ingredient || grams === null || by >= 1 || grams >= (ingredient.kind === 'leaven' ? smallest.leaven : smallest.other) || grams <= 0) return []
-  return [{ code: 'small', lineId: line.id, source: '[M]', says: `${weightText(grams)} ${nameIn(ingredient, recipe.region)} is less than a kitchen scale sees: weigh ten times as much into ten times as much of the flour or sugar, and take a tenth of that.` }]
-})
+const smallNotes = (recipe: Recipe, by: number): SizeNote[] =>
+  linesOf(recipe).flatMap((line): SizeNote[] => {
+    const ingredient = ingredientById(line.ingredient ?? '')
+    const grams = line.grams ? line.grams.best * by : null
+    if (
+      !ingredient ||
+      grams === null ||
+      by >= 1 ||
+      grams >= (ingredient.kind === 'leaven' ? smallest.leaven : smallest.other) ||
+      grams <= 0
+    )
+      return []
+    return [
+      {
+        code: 'small',
+        lineId: line.id,
+        source: '[M]',
+        says: `${weightText(grams)} ${nameIn(ingredient, recipe.region)} is less than a kitchen scale sees: weigh ten times as much into ten times as much of the flour or sugar, and take a tenth of that.`,
+      },
+    ]
+  })
 
 /**
  * The recipe at another size. Tin words are read; a target that cannot be met is refused with a sentence and the recipe comes back as it was.
  * There and back is the same to the last digit of its numbers.
  */
-export function resize(recipe: Recipe, target: SizeTarget, { from, to = [], said, measureIn = 'grams' }: SizeOptions = {}): Resized {
-  const no = (code: string, sentence: string): Resized => ({ ok: false, problem: { code, sentence }, recipe, factor: 1, notes: [] })
+export function resize(
+  recipe: Recipe,
+  target: SizeTarget,
+  { from, to = [], said, measureIn = 'grams' }: SizeOptions = {},
+): Resized {
+  const no = (code: string, sentence: string): Resized => ({
+    ok: false,
+    problem: { code, sentence },
+    recipe,
+    factor: 1,
+    notes: [],
+  })
   const tins: Tin[] = []
   for (const each of to) {
     const tin = typeof each === 'string' ? readTin(each)?.tin : each
@@ -149,15 +333,35 @@ export function resize(recipe: Recipe, target: SizeTarget, { from, to = [], said
     if (problem) return no(problem.code, problem.sentence)
     tins.push(tin)
   }
-  const stated = typeof from === 'string' ? readTin(from)?.tin ?? null : from ?? (recipe.pan ? readTin(recipe.pan.text)?.tin ?? null : null)
+  const stated =
+    typeof from === 'string'
+      ? (readTin(from)?.tin ?? null)
+      : (from ?? (recipe.pan ? (readTin(recipe.pan.text)?.tin ?? null) : null))
   const batter = tinBatter(recipe, said)
   const found = factorFor(recipe, target, batter, stated, tins)
   if (!found.ok) return no(found.problem.code, found.problem.sentence)
   const { factor } = found
-  const notes: SizeNote[] = factor === 1 ? [] : [
-    ...eggNotes(recipe, factor), ...packNotes(recipe, factor), ...smallNotes(recipe, factor),
-    ...farRows.filter(row => (row.above !== undefined && factor >= row.above) || (row.below !== undefined && factor <= row.below)).filter(row => !row.kinds || linesOf(recipe).some(line => row.kinds!.includes(ingredientById(line.ingredient ?? '')?.kind ?? 'water'))).map((row): SizeNote => ({ code: row.code, says: row.says, source: row.source })),
-  ]
+  const notes: SizeNote[] =
+    factor === 1
+      ? []
+      : [
+          ...eggNotes(recipe, factor),
+          ...packNotes(recipe, factor),
+          ...smallNotes(recipe, factor),
+          ...farRows
+            .filter(
+              row =>
+                (row.above !== undefined && factor >= row.above) ||
+                (row.below !== undefined && factor <= row.below),
+            )
+            .filter(
+              row =>
+                !row.kinds ||
+                linesOf(recipe).some(line =>
+                  row.kinds!.includes(ingredientById(line.ingredient ?? '')?.kind ?? 'water'),
+                ),
+            )
+            .map((row): SizeNote => ({ code: row.code, says: row.says, source: row.source })),
+        ]
   return { ok: true, recipe: scaledRecipe(recipe, factor, measureIn), factor, notes }
 }
-

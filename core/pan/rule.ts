@@ -16,9 +16,17 @@ export function thickness(tin: Tin, ml: number): number {
 }
 
 /** The instant answer: minutes in another tin, from those in a known one. */
-export const ruleMinutes = (known: { readonly tin: Tin, readonly ml: number, readonly minutes: Minutes }, tin: Tin, ml: number): Minutes =>
-  known.minutes * (thickness(tin, ml) / thickness(known.tin, known.ml)) ** power
+export const ruleMinutes = (
+  known: { readonly tin: Tin; readonly ml: number; readonly minutes: Minutes },
+  tin: Tin,
+  ml: number,
+): Minutes => known.minutes * (thickness(tin, ml) / thickness(known.tin, known.ml)) ** power
 
 /** What an ordinary batter takes without any stated time. */
-export const unanchoredMinutes = (tin: Tin, ml: number, celsius: number, each: number = unanchored.usual): Minutes =>
+export const unanchoredMinutes = (
+  tin: Tin,
+  ml: number,
+  celsius: number,
+  each: number = unanchored.usual,
+): Minutes =>
   each * thickness(tin, ml) ** power * Math.exp(-perKelvin * (celsius - unanchored.celsius))

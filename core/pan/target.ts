@@ -8,81 +8,170 @@ import type { Tin } from './tin'
 
 /** What the baker wants the amounts to come to. */
 export type SizeTarget =
-  | { readonly by: 'times', readonly times: number }
-  | { readonly by: 'people', readonly people: number }
-  | { readonly by: 'pieces', readonly pieces: number, readonly grams?: number }
+  | { readonly by: 'times'; readonly times: number }
+  | { readonly by: 'people'; readonly people: number }
+  | { readonly by: 'pieces'; readonly pieces: number; readonly grams?: number }
   /** So much of one ingredient is in the house. */
-  | { readonly by: 'line', readonly lineId: string, readonly grams: number }
-  | { readonly by: 'eggs', readonly eggs: number }
+  | { readonly by: 'line'; readonly lineId: string; readonly grams: number }
+  | { readonly by: 'eggs'; readonly eggs: number }
   /** So many tests, each of 45 g of flour; half a one is the least. */
-  | { readonly by: 'test', readonly tests: number }
+  | { readonly by: 'test'; readonly tests: number }
   /** Into other tins: as deep as in the stated one, as full as the family takes or as `fill` says (a share of the brim), or with what there is. */
-  | { readonly by: 'tin', readonly keep: 'depth' | 'fill' | 'all', readonly fill?: number }
+  | { readonly by: 'tin'; readonly keep: 'depth' | 'fill' | 'all'; readonly fill?: number }
 
-export type FactorResult = { readonly ok: true, readonly factor: number } | { readonly ok: false, readonly problem: { readonly code: string, readonly sentence: string } }
+export type FactorResult =
+  | { readonly ok: true; readonly factor: number }
+  | { readonly ok: false; readonly problem: { readonly code: string; readonly sentence: string } }
 
 /** Grams of flour in one test, which fill two or three muffin cups; where there is no flour, grams of batter. [P] 45 g; [M] */
 export const oneTest = { flour: 45, batter: 110 } as const
 const most = 50
 
-const refuse = (code: string, sentence: string): FactorResult => ({ ok: false, problem: { code, sentence } })
+const refuse = (code: string, sentence: string): FactorResult => ({
+  ok: false,
+  problem: { code, sentence },
+})
 
 /** Eggs, whites or yolks that are counted, whatever is around them. */
-export const countedEggs = (recipe: Recipe): readonly Line[] => linesOf(recipe).filter(line => line.amount && line.unit === null && isEgg(ingredientById(line.ingredient ?? '')))
-const isEgg = (i: Ingredient | undefined) => i?.kind === 'egg' || i?.kind === 'egg-white' || i?.kind === 'egg-yolk'
+export const countedEggs = (recipe: Recipe): readonly Line[] =>
+  linesOf(recipe).filter(
+    line => line.amount && line.unit === null && isEgg(ingredientById(line.ingredient ?? '')),
+  )
+const isEgg = (i: Ingredient | undefined) =>
+  i?.kind === 'egg' || i?.kind === 'egg-white' || i?.kind === 'egg-yolk'
 
 /** How many it makes or serves, the middle of a range; null where nobody says. */
-export const statedCount = (recipe: Recipe): number | null => recipe.yield?.count && recipe.yield.count.low > 0 ? (recipe.yield.count.low + recipe.yield.count.high) / 2 : null
+export const statedCount = (recipe: Recipe): number | null =>
+  recipe.yield?.count && recipe.yield.count.low > 0
+    ? (recipe.yield.count.low + recipe.yield.count.high) / 2
+    : null
 
 const flat = (tin: Tin) => tin.shape === 'round' || tin.shape === 'box'
 
 /** Into these tins: `from` is the one that the recipe names, null where it names none. */
-function forTins({ keep, fill }: Extract<SizeTarget, { by: 'tin' }>, batter: TinBatter, from: Tin | null, to: readonly Tin[]): FactorResult {
+function forTins(
+  { keep, fill }: Extract<SizeTarget, { by: 'tin' }>,
+  batter: TinBatter,
+  from: Tin | null,
+  to: readonly Tin[],
+): FactorResult {
   if (keep === 'all') return { ok: true, factor: 1 }
   if (!to.length) return refuse('tin', 'Choose a tin first.')
   if (keep === 'depth' && from && flat(from) && to.every(flat)) {
     const depth = depthOf(from, batter.ml / from.count)
-    return { ok: true, factor: to.reduce((sum, tin) => sum + tin.count * volumeAt(tin, Math.min(depth, tin.height)), 0) / batter.ml }
+    return {
+      ok: true,
+      factor:
+        to.reduce((sum, tin) => sum + tin.count * volumeAt(tin, Math.min(depth, tin.height)), 0) /
+        batter.ml,
+    }
   }
-  if (keep === 'depth') return refuse('tin', 'The same depth means something only between flat tins; fill it as usual instead.')
-  if (fill !== undefined && !(fill >= 0.1 && fill <= 1)) return refuse('fill', 'A tin is filled between a tenth and its brim.')
-  return { ok: true, factor: to.reduce((sum, tin) => sum + (fill !== undefined && tin.shape !== 'tray' && tin.shape !== 'log' ? tin.count * brimful(tin) * fill : tin.shape === 'tray' || tin.shape === 'log' ? areaAt(tin, 0) : takes(tin, batter.row)), 0) / batter.ml }
+  if (keep === 'depth')
+    return refuse(
+      'tin',
+      'The same depth means something only between flat tins; fill it as usual instead.',
+    )
+  if (fill !== undefined && !(fill >= 0.1 && fill <= 1))
+    return refuse('fill', 'A tin is filled between a tenth and its brim.')
+  return {
+    ok: true,
+    factor:
+      to.reduce(
+        (sum, tin) =>
+          sum +
+          (fill !== undefined && tin.shape !== 'tray' && tin.shape !== 'log'
+            ? tin.count * brimful(tin) * fill
+            : tin.shape === 'tray' || tin.shape === 'log'
+              ? areaAt(tin, 0)
+              : takes(tin, batter.row)),
+        0,
+      ) / batter.ml,
+  }
 }
 
 /** By how much every amount is multiplied to meet the target; refuses with a sentence what cannot be. Factors from 1/50 to 50. */
-export function factorFor(recipe: Recipe, target: SizeTarget, batter: TinBatter | null, from: Tin | null = null, to: readonly Tin[] = []): FactorResult {
+export function factorFor(
+  recipe: Recipe,
+  target: SizeTarget,
+  batter: TinBatter | null,
+  from: Tin | null = null,
+  to: readonly Tin[] = [],
+): FactorResult {
   const found = ((): FactorResult => {
     switch (target.by) {
-      case 'times': return Number.isFinite(target.times) && target.times > 0 ? { ok: true, factor: target.times } : refuse('times', 'How many times must be a number above zero.')
-      case 'people': case 'pieces': {
+      case 'times':
+        return Number.isFinite(target.times) && target.times > 0
+          ? { ok: true, factor: target.times }
+          : refuse('times', 'How many times must be a number above zero.')
+      case 'people':
+      case 'pieces': {
         const wanted = target.by === 'people' ? target.people : target.pieces
-        if (!(wanted > 0) || !Number.isInteger(wanted) || wanted > 2000) return refuse(target.by, `How many ${target.by} must be a whole number from 1 to 2000.`)
+        if (!(wanted > 0) || !Number.isInteger(wanted) || wanted > 2000)
+          return refuse(target.by, `How many ${target.by} must be a whole number from 1 to 2000.`)
         if (target.by === 'pieces' && target.grams !== undefined) {
-          if (!(target.grams >= 1 && target.grams <= 5000)) return refuse('grams', 'A piece weighs between 1 g and 5 kg.')
-          return batter ? { ok: true, factor: wanted * target.grams / batter.grams } : refuse('batter', 'No weight of this dough is known, so pieces of a weight cannot be counted.')
+          if (!(target.grams >= 1 && target.grams <= 5000))
+            return refuse('grams', 'A piece weighs between 1 g and 5 kg.')
+          return batter
+            ? { ok: true, factor: (wanted * target.grams) / batter.grams }
+            : refuse(
+                'batter',
+                'No weight of this dough is known, so pieces of a weight cannot be counted.',
+              )
         }
         const stated = statedCount(recipe)
-        return stated ? { ok: true, factor: wanted / stated } : refuse('yield', 'The recipe does not say how many it makes. Give the weight of a piece, or size it by the tin.')
+        return stated
+          ? { ok: true, factor: wanted / stated }
+          : refuse(
+              'yield',
+              'The recipe does not say how many it makes. Give the weight of a piece, or size it by the tin.',
+            )
       }
       case 'line': {
         const line = linesOf(recipe).find(l => l.id === target.lineId)
-        if (!line?.grams || !(line.grams.best > 0)) return refuse('line', 'That line has no weight to go by.')
-        return target.grams > 0 && target.grams <= 50_000 ? { ok: true, factor: target.grams / line.grams.best } : refuse('grams', 'How much there is must be above 0 g and below 50 kg.')
+        if (!line?.grams || !(line.grams.best > 0))
+          return refuse('line', 'That line has no weight to go by.')
+        return target.grams > 0 && target.grams <= 50_000
+          ? { ok: true, factor: target.grams / line.grams.best }
+          : refuse('grams', 'How much there is must be above 0 g and below 50 kg.')
       }
       case 'eggs': {
-        const count = countedEggs(recipe).reduce((sum, line) => sum + (line.amount!.low + line.amount!.high) / 2, 0)
+        const count = countedEggs(recipe).reduce(
+          (sum, line) => sum + (line.amount!.low + line.amount!.high) / 2,
+          0,
+        )
         if (!count) return refuse('eggs', 'No eggs are counted in this recipe.')
-        return target.eggs > 0 && target.eggs <= 200 ? { ok: true, factor: target.eggs / count } : refuse('eggs', 'How many eggs must be above zero.')
+        return target.eggs > 0 && target.eggs <= 200
+          ? { ok: true, factor: target.eggs / count }
+          : refuse('eggs', 'How many eggs must be above zero.')
       }
       case 'test': {
-        if (!Number.isInteger(2 * target.tests) || target.tests < 0.5 || target.tests > 24) return refuse('tests', 'A set has half a test, or 1 to 24 tests.')
-        if (!batter) return refuse('batter', 'No weight of this batter is known, so no test can be sized.')
-        return { ok: true, factor: target.tests * (batter.flour > 0.12 * batter.grams ? oneTest.flour / batter.flour : oneTest.batter / batter.grams) }
+        if (!Number.isInteger(2 * target.tests) || target.tests < 0.5 || target.tests > 24)
+          return refuse('tests', 'A set has half a test, or 1 to 24 tests.')
+        if (!batter)
+          return refuse('batter', 'No weight of this batter is known, so no test can be sized.')
+        return {
+          ok: true,
+          factor:
+            target.tests *
+            (batter.flour > 0.12 * batter.grams
+              ? oneTest.flour / batter.flour
+              : oneTest.batter / batter.grams),
+        }
       }
-      case 'tin': return batter ? forTins(target, batter, from, to) : refuse('batter', 'No weight of this batter is known, so how deep it stands cannot be said.')
+      case 'tin':
+        return batter
+          ? forTins(target, batter, from, to)
+          : refuse(
+              'batter',
+              'No weight of this batter is known, so how deep it stands cannot be said.',
+            )
     }
   })()
-  if (found.ok && !(found.factor >= 1 / most && found.factor <= most)) return refuse('factor', `That would be ${found.factor < 1 ? `1/${Math.round(1 / found.factor)}` : Math.round(found.factor)} of the recipe: between 1/${most} and ${most} times can be worked with.`)
+  if (found.ok && !(found.factor >= 1 / most && found.factor <= most))
+    return refuse(
+      'factor',
+      `That would be ${found.factor < 1 ? `1/${Math.round(1 / found.factor)}` : Math.round(found.factor)} of the recipe: between 1/${most} and ${most} times can be worked with.`,
+    )
   return found
 }
 

@@ -13,21 +13,60 @@ const wide = { short: 1.6, long: 1.9 }
 function byDepth(recipe: Recipe, low: number, high: number, celsius: number): Finding[] {
   const reading = recipe.pan && readTin(recipe.pan.text)
   const batter = reading && tinBatter(recipe)
-  if (!reading || !batter || batter.row.by !== 'heat' || batter.row.finish < 85 || batter.unweighed.length || reading.tin.shape === 'tray' || reading.assumed.some(a => /^the usual|^centimetres|^inches|^two|cups$/u.test(a))) return []
-  const [quick, slow] = [unanchored.low, unanchored.high].map(each => unanchoredMinutes(reading.tin, batter.ml / reading.tin.count, celsius, each)) as [number, number]
+  if (
+    !reading ||
+    !batter ||
+    batter.row.by !== 'heat' ||
+    batter.row.finish < 85 ||
+    batter.unweighed.length ||
+    reading.tin.shape === 'tray' ||
+    reading.assumed.some(a => /^the usual|^centimetres|^inches|^two|cups$/u.test(a))
+  )
+    return []
+  const [quick, slow] = [unanchored.low, unanchored.high].map(each =>
+    unanchoredMinutes(reading.tin, batter.ml / reading.tin.count, celsius, each),
+  ) as [number, number]
   const off = high < quick / wide.short ? 'short' : low > slow * wide.long ? 'long' : null
-  const found = off && predictBake({ tin: reading.tin, ml: batter.ml, celsius, family: batter.row.family, variant: batter.row.variant, density: batter.density, water: batter.water })
+  const found =
+    off &&
+    predictBake({
+      tin: reading.tin,
+      ml: batter.ml,
+      celsius,
+      family: batter.row.family,
+      variant: batter.row.variant,
+      density: batter.density,
+      water: batter.water,
+    })
   if (!found || !found.ok) return []
   const said = low === high ? `${low}` : `${low}–${high}`
-  return [finding({ code: 'bake-time', severity: 'ask', about: `${said} ${recipe.pan!.text}`, text: recipe.oven!.text, sentence: `${said} minutes at ${celsius} °C is ${off} for this tin: ${Math.round(batter.grams)} g of batter lie about ${found.depthCm.toFixed(1).replace(/\.0$/u, '')} cm deep in the ${recipe.pan!.text}, which takes ${found.minutes[0]}–${found.minutes[1]} minutes.` })]
+  return [
+    finding({
+      code: 'bake-time',
+      severity: 'ask',
+      about: `${said} ${recipe.pan!.text}`,
+      text: recipe.oven!.text,
+      sentence: `${said} minutes at ${celsius} °C is ${off} for this tin: ${Math.round(batter.grams)} g of batter lie about ${found.depthCm.toFixed(1).replace(/\.0$/u, '')} cm deep in the ${recipe.pan!.text}, which takes ${found.minutes[0]}–${found.minutes[1]} minutes.`,
+    }),
+  ]
 }
 
 /** By what its kind of tin or dessert usually takes, where no depth is known. */
 function byKind(recipe: Recipe, low: number, high: number, celsius: number): Finding[] {
-  const row = bakeTimeRows.find(r => r.sign.test(recipe.pan?.text ?? '')) ?? bakeTimeRows.find(r => r.sign.test(recipe.title))
-  if (!row || low <= row.minutes[1] && high >= row.minutes[0]) return []
+  const row =
+    bakeTimeRows.find(r => r.sign.test(recipe.pan?.text ?? '')) ??
+    bakeTimeRows.find(r => r.sign.test(recipe.title))
+  if (!row || (low <= row.minutes[1] && high >= row.minutes[0])) return []
   const said = low === high ? `${low}` : `${low}–${high}`
-  return [finding({ code: 'bake-time', severity: 'ask', about: `${said} ${recipe.pan?.text ?? recipe.title}`, text: recipe.oven!.text, sentence: `${said} minutes at ${celsius} °C is odd for ${row.name}: usual are ${row.minutes[0]}–${row.minutes[1]} minutes.` })]
+  return [
+    finding({
+      code: 'bake-time',
+      severity: 'ask',
+      about: `${said} ${recipe.pan?.text ?? recipe.title}`,
+      text: recipe.oven!.text,
+      sentence: `${said} minutes at ${celsius} °C is odd for ${row.name}: usual are ${row.minutes[0]}–${row.minutes[1]} minutes.`,
+    }),
+  ]
 }
 
 /** "The stated time does not fit the stated tin." Silent where the oven is far from where cakes bake, or no time is stated. */
@@ -37,7 +76,12 @@ export function timeFits(recipe: Recipe, steps: readonly PlacedStep[]): Finding[
   const bakes = bakesOf(recipe, steps)
   const main = mainBake(bakes)!
   // Base and filling bake one after the other: together they are what the tin has had.
-  const total = Math.max(main.minutes[1], bakes.reduce((sum, bake) => sum + bake.minutes[1], 0))
+  const total = Math.max(
+    main.minutes[1],
+    bakes.reduce((sum, bake) => sum + bake.minutes[1], 0),
+  )
   const depth = byDepth(recipe, main.minutes[0], total, oven.celsius)
-  return depth.length ? depth : byKind(recipe, oven.minutes.low, Math.max(oven.minutes.high, total), oven.celsius)
+  return depth.length
+    ? depth
+    : byKind(recipe, oven.minutes.low, Math.max(oven.minutes.high, total), oven.celsius)
 }

@@ -1,5 +1,6 @@
 /** What its wall does: how much radiation it takes in, and how much it holds heat back (m² K/W). Rows in tables/materials.ts. */
-export type Material = 'dull' | 'shiny' | 'dark' | 'glass' | 'ceramic' | 'silicone' | 'iron' | 'paper'
+export type Material =
+  'dull' | 'shiny' | 'dark' | 'glass' | 'ceramic' | 'silicone' | 'iron' | 'paper'
 
 export type Shape = 'round' | 'box' | 'ring' | 'cups' | 'tray' | 'log'
 
@@ -21,13 +22,21 @@ export interface Tin {
 }
 
 /** A tin that a house has, or that kitchens usually have. */
-export interface NamedTin extends Tin { readonly id: string, readonly name: string, readonly source: string }
+export interface NamedTin extends Tin {
+  readonly id: string
+  readonly name: string
+  readonly source: string
+}
 
-export const isOneOf = (shape: Shape, ...shapes: readonly Shape[]): boolean => shapes.includes(shape)
+export const isOneOf = (shape: Shape, ...shapes: readonly Shape[]): boolean =>
+  shapes.includes(shape)
 /** Does batter stand in it? On a tray it does not. */
 export const holdsBatter = (tin: Tin): boolean => tin.shape !== 'tray'
 
-export type TinProblem = { readonly code: 'size' | 'height' | 'tube' | 'count' | 'measured', readonly sentence: string }
+export type TinProblem = {
+  readonly code: 'size' | 'height' | 'tube' | 'count' | 'measured'
+  readonly sentence: string
+}
 
 const least = 1.5
 const most = 80
@@ -36,12 +45,44 @@ const most = 80
 export function tinProblem(tin: Tin): TinProblem | null {
   const sides = [...tin.top, ...tin.bottom]
   const bad = sides.find(side => !Number.isFinite(side) || side < least || side > most)
-  if (bad !== undefined) return { code: 'size', sentence: !Number.isFinite(bad) || bad <= 0 ? 'A tin needs a length and a breadth above zero, in centimetres.' : bad > most ? `${said(bad)} cm does not go into a home oven: at most ${most} cm.` : `${said(bad)} cm is too small to bake in: at least ${least} cm.` }
-  if (tin.shape !== 'tray' && (!Number.isFinite(tin.height) || tin.height < 0.5 || tin.height > 30)) return { code: 'height', sentence: `A height of ${said(tin.height)} cm cannot be: between 0.5 and 30 cm.` }
-  if (tin.shape === 'ring' && (!tin.tube || !(Math.min(...tin.tube) > 0) || tin.tube[0] >= tin.top[0] - 1 || tin.tube[1] >= tin.bottom[0] - 1)) return { code: 'tube', sentence: 'The tube of a ring must be above zero and narrower than the ring by a centimetre at least.' }
-  if (!Number.isInteger(tin.count) || tin.count < 1 || tin.count > 96) return { code: 'count', sentence: `${said(tin.count)} of them cannot be: a whole number from 1 to 96.` }
-  if (tin.measured !== undefined && !(tin.measured >= 5 && tin.measured <= 30_000)) return { code: 'measured', sentence: `${said(tin.measured)} ml of water cannot be: between 5 ml and 30 litres.` }
+  if (bad !== undefined)
+    return {
+      code: 'size',
+      sentence:
+        !Number.isFinite(bad) || bad <= 0
+          ? 'A tin needs a length and a breadth above zero, in centimetres.'
+          : bad > most
+            ? `${said(bad)} cm does not go into a home oven: at most ${most} cm.`
+            : `${said(bad)} cm is too small to bake in: at least ${least} cm.`,
+    }
+  if (tin.shape !== 'tray' && (!Number.isFinite(tin.height) || tin.height < 0.5 || tin.height > 30))
+    return {
+      code: 'height',
+      sentence: `A height of ${said(tin.height)} cm cannot be: between 0.5 and 30 cm.`,
+    }
+  if (
+    tin.shape === 'ring' &&
+    (!tin.tube ||
+      !(Math.min(...tin.tube) > 0) ||
+      tin.tube[0] >= tin.top[0] - 1 ||
+      tin.tube[1] >= tin.bottom[0] - 1)
+  )
+    return {
+      code: 'tube',
+      sentence:
+        'The tube of a ring must be above zero and narrower than the ring by a centimetre at least.',
+    }
+  if (!Number.isInteger(tin.count) || tin.count < 1 || tin.count > 96)
+    return {
+      code: 'count',
+      sentence: `${said(tin.count)} of them cannot be: a whole number from 1 to 96.`,
+    }
+  if (tin.measured !== undefined && !(tin.measured >= 5 && tin.measured <= 30_000))
+    return {
+      code: 'measured',
+      sentence: `${said(tin.measured)} ml of water cannot be: between 5 ml and 30 litres.`,
+    }
   return null
 }
 
-const said = (n: number) => Number.isFinite(n) ? String(Math.round(n * 10) / 10) : 'That'
+const said = (n: number) => (Number.isFinite(n) ? String(Math.round(n * 10) / 10) : 'That')

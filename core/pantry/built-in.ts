@@ -14,6 +14,12 @@ export function safely(own: Ingredient): Ingredient {
   const row = built.get(own.id)
   if (!row) return own
   const holds = [...new Set([...row.holds, ...own.holds])]
-  const both = (a: readonly string[], b: readonly string[]) => [...new Set([...a, ...b])].filter(id => !holds.includes(id))
-  return { ...own, holds, mayHold: both(row.mayHold, own.mayHold), traces: [...new Set([...row.traces, ...own.traces])] }
+  const both = (a: readonly string[], b: readonly string[]) =>
+    [...new Set([...a, ...b])].filter(id => !holds.includes(id))
+  return {
+    ...own,
+    holds,
+    mayHold: both(row.mayHold, own.mayHold),
+    traces: [...new Set([...row.traces, ...own.traces])],
+  }
 }

@@ -1,6 +1,29 @@
-export { avoidableName, avoidables, groupsOf, isAvoidable, membersOf, type AvoidableId } from './avoidable'
+export {
+  avoidableName,
+  avoidables,
+  groupsOf,
+  isAvoidable,
+  membersOf,
+  type AvoidableId,
+} from './avoidable'
 export type { Composition, Functions, Handling, Ingredient, Kind } from './ingredient'
-export { allIngredients, claimsIn, findMentions, ingredientById, inUnit, mainMention, nameIn, nearNames, ownSpoon, pantryEdition, partOfFruit, stockPantry, type Claim, type Mention, type Reading } from './lookup'
+export {
+  allIngredients,
+  claimsIn,
+  findMentions,
+  ingredientById,
+  inUnit,
+  mainMention,
+  nameIn,
+  nearNames,
+  ownSpoon,
+  pantryEdition,
+  partOfFruit,
+  stockPantry,
+  type Claim,
+  type Mention,
+  type Reading,
+} from './lookup'
 export { kindNames } from './kinds'
 export { measured, type Measured } from './measured'
 export { descriptors } from './tables/words'

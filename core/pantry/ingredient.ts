@@ -3,25 +3,81 @@ import type { AvoidableId } from './avoidable'
 
 /** What an ingredient is to a baker: decides what can stand for it and how a dessert's family is found. */
 export type Kind =
-  | 'egg' | 'egg-white' | 'egg-yolk' | 'egg-product'
-  | 'butter' | 'hard-fat' | 'oil' | 'plant-block' | 'plant-spread'
-  | 'milk' | 'sour-milk' | 'cream' | 'fresh-cheese' | 'cheese' | 'condensed-milk' | 'milk-powder'
-  | 'plant-drink' | 'plant-sour' | 'plant-cream' | 'plant-cheese' | 'plant-condensed' | 'tofu'
-  | 'flour' | 'gluten-free-flour' | 'flour-mix' | 'starch' | 'flakes'
-  | 'sugar' | 'syrup' | 'honey' | 'chocolate' | 'plant-chocolate' | 'cocoa'
-  | 'nut' | 'nut-flour' | 'nut-butter' | 'seed' | 'coconut'
-  | 'fruit' | 'puree' | 'dried-fruit' | 'jam' | 'juice' | 'legume'
-  | 'leaven' | 'acid' | 'yeast' | 'binder' | 'gel' | 'salt' | 'spice' | 'flavour'
-  | 'water' | 'alcohol' | 'ready-made' | 'decoration'
+  | 'egg'
+  | 'egg-white'
+  | 'egg-yolk'
+  | 'egg-product'
+  | 'butter'
+  | 'hard-fat'
+  | 'oil'
+  | 'plant-block'
+  | 'plant-spread'
+  | 'milk'
+  | 'sour-milk'
+  | 'cream'
+  | 'fresh-cheese'
+  | 'cheese'
+  | 'condensed-milk'
+  | 'milk-powder'
+  | 'plant-drink'
+  | 'plant-sour'
+  | 'plant-cream'
+  | 'plant-cheese'
+  | 'plant-condensed'
+  | 'tofu'
+  | 'flour'
+  | 'gluten-free-flour'
+  | 'flour-mix'
+  | 'starch'
+  | 'flakes'
+  | 'sugar'
+  | 'syrup'
+  | 'honey'
+  | 'chocolate'
+  | 'plant-chocolate'
+  | 'cocoa'
+  | 'nut'
+  | 'nut-flour'
+  | 'nut-butter'
+  | 'seed'
+  | 'coconut'
+  | 'fruit'
+  | 'puree'
+  | 'dried-fruit'
+  | 'jam'
+  | 'juice'
+  | 'legume'
+  | 'leaven'
+  | 'acid'
+  | 'yeast'
+  | 'binder'
+  | 'gel'
+  | 'salt'
+  | 'spice'
+  | 'flavour'
+  | 'water'
+  | 'alcohol'
+  | 'ready-made'
+  | 'decoration'
 
 /** Grams per 100 g. `solid` is the share of the fat, 0–1, that is firm at 15 °C. */
 export interface Composition {
-  readonly water: number, readonly fat: number, readonly solid: number, readonly protein: number
-  readonly sugar: number, readonly starch: number, readonly fibre: number
+  readonly water: number
+  readonly fat: number
+  readonly solid: number
+  readonly protein: number
+  readonly sugar: number
+  readonly starch: number
+  readonly fibre: number
 }
 
 /** What 100 g do, in units of one large egg (foam: of one white; emulsify: of one yolk). */
-export interface Functions { readonly bind: number, readonly set: number, readonly foam: number, readonly emulsify: number }
+export interface Functions {
+  readonly bind: number
+  readonly set: number
+  readonly foam: number
+  readonly emulsify: number
+}
 
 export type Handling = 'sifted' | 'spooned' | 'scooped' | 'packed' | 'melted' | 'whole'
 

@@ -6,20 +6,60 @@ import { nearest, plainName } from './near'
 import { enterPhrase, phrasesIn, phraseTree, type PhraseTree } from './phrases'
 import { pantry } from './pantry'
 import { emptyStock, type OwnSpoon, type Stock } from './stock'
-import { ambiguousRows, claimReadings, claimRows, descriptors, fruitParts, notTheirWord, unitReadings, type AmbiguousRow } from './tables/words'
+import {
+  ambiguousRows,
+  claimReadings,
+  claimRows,
+  descriptors,
+  fruitParts,
+  notTheirWord,
+  unitReadings,
+  type AmbiguousRow,
+} from './tables/words'
 import { wordsOf, type Word } from './words'
 
 /** What a stretch of text names: an ingredient of the pantry, with the question to ask when the name has two meanings. */
-export interface Mention { readonly start: number, readonly end: number, readonly words: string, readonly ingredient: Ingredient, readonly ambiguous: AmbiguousRow | null }
+export interface Mention {
+  readonly start: number
+  readonly end: number
+  readonly words: string
+  readonly ingredient: Ingredient
+  readonly ambiguous: AmbiguousRow | null
+}
 
 /** "gluten-free", "vegan": what the words say is not in it. */
-export interface Claim { readonly start: number, readonly end: number, readonly words: string, readonly without: readonly AvoidableId[] }
+export interface Claim {
+  readonly start: number
+  readonly end: number
+  readonly words: string
+  readonly without: readonly AvoidableId[]
+}
 
-type Entry = { readonly ingredient: Ingredient } | { readonly without: readonly AvoidableId[] } | { readonly nothing: true }
+type Entry =
+  | { readonly ingredient: Ingredient }
+  | { readonly without: readonly AvoidableId[] }
+  | { readonly nothing: true }
 
-const ambiguous = new Map(ambiguousRows.flatMap(row => row.words.split('|').map(words => [wordsOf(words).map(w => w.plain).join(' '), row] as const)))
+const ambiguous = new Map(
+  ambiguousRows.flatMap(row =>
+    row.words.split('|').map(
+      words =>
+        [
+          wordsOf(words)
+            .map(w => w.plain)
+            .join(' '),
+          row,
+        ] as const,
+    ),
+  ),
+)
 
-interface Shelves { readonly root: PhraseTree<Entry>, readonly claims: PhraseTree<Entry>, readonly ingredients: ReadonlyMap<string, Ingredient>, readonly spoons: readonly OwnSpoon[] }
+interface Shelves {
+  readonly root: PhraseTree<Entry>
+  readonly claims: PhraseTree<Entry>
+  readonly ingredients: ReadonlyMap<string, Ingredient>
+  readonly spoons: readonly OwnSpoon[]
+}
 
 /** Puts the house's own rows and names before the built-in ones, so that they win. */
 function fill(stock: Stock): Shelves {
@@ -27,11 +67,22 @@ function fill(stock: Stock): Shelves {
   for (const own of stock.ingredients) ingredients.set(own.id, safely(own))
   const root = phraseTree<Entry>()
   const own = new Set(stock.ingredients.map(item => item.id))
-  for (const name of stock.names) { const ingredient = ingredients.get(name.ingredient); if (ingredient) enterPhrase(root, name.words, { ingredient }) }
-  for (const id of own) for (const name of ingredients.get(id)!.names) enterPhrase(root, name, { ingredient: ingredients.get(id)! })
-  for (const { id } of pantry) { const ingredient = ingredients.get(id)!; for (const name of [...ingredient.names, ...Object.values(ingredient.called ?? {})]) enterPhrase(root, name, { ingredient }) }
+  for (const name of stock.names) {
+    const ingredient = ingredients.get(name.ingredient)
+    if (ingredient) enterPhrase(root, name.words, { ingredient })
+  }
+  for (const id of own)
+    for (const name of ingredients.get(id)!.names)
+      enterPhrase(root, name, { ingredient: ingredients.get(id)! })
+  for (const { id } of pantry) {
+    const ingredient = ingredients.get(id)!
+    for (const name of [...ingredient.names, ...Object.values(ingredient.called ?? {})])
+      enterPhrase(root, name, { ingredient })
+  }
   const claims = phraseTree<Entry>()
-  for (const row of claimRows) for (const words of row.words.split('|')) for (const into of [root, claims]) enterPhrase(into, words, { without: row.without })
+  for (const row of claimRows)
+    for (const words of row.words.split('|'))
+      for (const into of [root, claims]) enterPhrase(into, words, { without: row.without })
   for (const words of notTheirWord) enterPhrase(root, words, { nothing: true })
   return { root, claims, ingredients, spoons: stock.spoons }
 }
@@ -55,22 +106,39 @@ export const allIngredients = (): Ingredient[] => [...shelves.ingredients.values
 export const ingredientById = (id: string): Ingredient | undefined => shelves.ingredients.get(id)
 
 /** What one such measure weighs in this house, if it was put on the scale. */
-export const ownSpoon = (ingredient: string, unit: string): OwnSpoon | undefined => shelves.spoons.find(s => s.ingredient === ingredient && s.unit === unit)
+export const ownSpoon = (ingredient: string, unit: string): OwnSpoon | undefined =>
+  shelves.spoons.find(s => s.ingredient === ingredient && s.unit === unit)
 
 let nearby: ReadonlyMap<string, Ingredient> | null = null
 /** Ingredients whose names are a slip or two away from words that are not known, nearest first, at most two. */
 export function nearNames(text: string, region: Region): Ingredient[] {
-  nearby ??= new Map(allIngredients().flatMap(item => item.names.map(name => [plainName(name), item] as const)))
-  return nearest(text, nearby, 2).sort((a, b) => nameIn(a, region).length - nameIn(b, region).length)
+  nearby ??= new Map(
+    allIngredients().flatMap(item => item.names.map(name => [plainName(name), item] as const)),
+  )
+  return nearest(text, nearby, 2).sort(
+    (a, b) => nameIn(a, region).length - nameIn(b, region).length,
+  )
 }
 
 /** The ingredient's name as that region says it. */
-export const nameIn = (ingredient: Ingredient, region: Region): string => ingredient.called?.[region] ?? ingredient.name
+export const nameIn = (ingredient: Ingredient, region: Region): string =>
+  ingredient.called?.[region] ?? ingredient.name
 
 /** Every claim that a title makes, also one that is part of a name: "vegan chocolate cake" says vegan of the whole. */
 export function claimsIn(text: string): Claim[] {
   const words = wordsOf(text)
-  return phrasesIn(text, words, shelves.claims).flatMap(({ from, to, entry }) => 'without' in entry ? [{ start: words[from]!.start, end: words[to - 1]!.end, words: text.slice(words[from]!.start, words[to - 1]!.end), without: entry.without }] : [])
+  return phrasesIn(text, words, shelves.claims).flatMap(({ from, to, entry }) =>
+    'without' in entry
+      ? [
+          {
+            start: words[from]!.start,
+            end: words[to - 1]!.end,
+            words: text.slice(words[from]!.start, words[to - 1]!.end),
+            without: entry.without,
+          },
+        ]
+      : [],
+  )
 }
 
 export interface Reading {
@@ -81,15 +149,32 @@ export interface Reading {
 }
 
 /** Do only describing words stand between a claim and the name it is about? */
-const onlyDescribed = (words: readonly Word[], used: ReadonlySet<number>, from: number, to: number) =>
-  words.every((word, i) => word.start < from || word.end > to || (!used.has(i) && (descriptors.has(word.plain) || /^\d+$/u.test(word.plain))))
+const onlyDescribed = (
+  words: readonly Word[],
+  used: ReadonlySet<number>,
+  from: number,
+  to: number,
+) =>
+  words.every(
+    (word, i) =>
+      word.start < from ||
+      word.end > to ||
+      (!used.has(i) && (descriptors.has(word.plain) || /^\d+$/u.test(word.plain))),
+  )
 
 /** The ingredient that a name means when it is counted in that unit. */
 export const inUnit = (ingredient: Ingredient, unit: string | null): Ingredient =>
-  shelves.ingredients.get(unitReadings.find(row => row.ingredient === ingredient.id && unit !== null && row.units.includes(unit))?.is ?? '') ?? ingredient
+  shelves.ingredients.get(
+    unitReadings.find(
+      row => row.ingredient === ingredient.id && unit !== null && row.units.includes(unit),
+    )?.is ?? '',
+  ) ?? ingredient
 
 /** What is pressed or grated off the fruit that a text names; null when it names none of these. */
-export function partOfFruit(mentions: readonly Mention[], part: 'juice' | 'zest'): Ingredient | null {
+export function partOfFruit(
+  mentions: readonly Mention[],
+  part: 'juice' | 'zest',
+): Ingredient | null {
   for (const m of mentions) {
     const row = fruitParts.find(r => r.fruit.includes(m.ingredient.id))
     if (row) return shelves.ingredients.get(row[part]) ?? null
@@ -106,17 +191,43 @@ export function findMentions(text: string, region: Region = 'metric'): Reading {
   for (const { from, to, entry } of phrasesIn(text, words, shelves.root)) {
     for (let i = from; i < to; i++) used.add(i)
     const [start, end] = [words[from]!.start, words[to - 1]!.end]
-    if ('without' in entry) claims.push({ start, end, words: text.slice(start, end), without: entry.without })
+    if ('without' in entry)
+      claims.push({ start, end, words: text.slice(start, end), without: entry.without })
     if ('ingredient' in entry) {
-      const row = ambiguous.get(words.slice(from, to).map(w => w.plain).join(' ')) ?? null
+      const row =
+        ambiguous.get(
+          words
+            .slice(from, to)
+            .map(w => w.plain)
+            .join(' '),
+        ) ?? null
       const claim = claims.at(-1)
-      const near = claim && onlyDescribed(words, used, claim.end, start) && !/[,;()]/u.test(text.slice(claim.end, start))
+      const near =
+        claim &&
+        onlyDescribed(words, used, claim.end, start) &&
+        !/[,;()]/u.test(text.slice(claim.end, start))
       const said = shelves.ingredients.get(row?.by?.[region] ?? '') ?? entry.ingredient
-      const claimed = near ? claimReadings.find(r => claim.without.includes(r.without) && (r.of === said.id || r.of === `kind:${said.kind}`)) : undefined
-      mentions.push({ start, end, words: text.slice(start, end), ingredient: shelves.ingredients.get(claimed?.is ?? '') ?? said, ambiguous: claimed ? null : row })
+      const claimed = near
+        ? claimReadings.find(
+            r =>
+              claim.without.includes(r.without) &&
+              (r.of === said.id || r.of === `kind:${said.kind}`),
+          )
+        : undefined
+      mentions.push({
+        start,
+        end,
+        words: text.slice(start, end),
+        ingredient: shelves.ingredients.get(claimed?.is ?? '') ?? said,
+        ambiguous: claimed ? null : row,
+      })
     }
   }
-  const unread = words.filter((word, i) => !used.has(i) && !descriptors.has(word.plain) && !/^[\d%]+$/.test(word.plain)).map(word => text.slice(word.start, word.end))
+  const unread = words
+    .filter(
+      (word, i) => !used.has(i) && !descriptors.has(word.plain) && !/^[\d%]+$/.test(word.plain),
+    )
+    .map(word => text.slice(word.start, word.end))
   return { mentions, claims, unread }
 }
 
@@ -126,5 +237,8 @@ export function findMentions(text: string, region: Region = 'metric'): Reading {
  */
 export function mainMention(mentions: readonly Mention[]): Mention | null {
   const length = (m: Mention) => wordsOf(m.words).length
-  return mentions.reduce<Mention | null>((best, m) => !best || length(m) >= length(best) ? m : best, null)
+  return mentions.reduce<Mention | null>(
+    (best, m) => (!best || length(m) >= length(best) ? m : best),
+    null,
+  )
 }

@@ -10,7 +10,8 @@ export function lettersApart(a: string, b: string, most: number): number {
     for (let j = 1; j <= b.length; j++) {
       const same = a[i - 1] === b[j - 1]
       let cost = Math.min(row[j]! + 1, next[j - 1]! + 1, row[j - 1]! + (same ? 0 : 1))
-      if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1]) cost = Math.min(cost, before[j - 2]! + 1)
+      if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1])
+        cost = Math.min(cost, before[j - 2]! + 1)
       next.push(cost)
     }
     if (Math.min(...next) > most) return most + 1
@@ -20,9 +21,17 @@ export function lettersApart(a: string, b: string, most: number): number {
 }
 
 /** The ingredients whose names come nearest to words that are not known, at most `count`; only offered, never taken. */
-export function nearest(text: string, names: ReadonlyMap<string, Ingredient>, count: number): Ingredient[] {
-  const words = wordsOf(text).map(w => w.plain).filter(w => w.length > 3)
-  const wanted = [words.join(' '), ...words.filter(w => w.length > 4)].filter(w => w.length > 3 && w.length < 40)
+export function nearest(
+  text: string,
+  names: ReadonlyMap<string, Ingredient>,
+  count: number,
+): Ingredient[] {
+  const words = wordsOf(text)
+    .map(w => w.plain)
+    .filter(w => w.length > 3)
+  const wanted = [words.join(' '), ...words.filter(w => w.length > 4)].filter(
+    w => w.length > 3 && w.length < 40,
+  )
   const found = new Map<Ingredient, number>()
   for (const want of wanted) {
     const most = want.length > 7 ? 2 : 1
@@ -31,7 +40,13 @@ export function nearest(text: string, names: ReadonlyMap<string, Ingredient>, co
       if (apart <= most) found.set(ingredient, Math.min(found.get(ingredient) ?? 9, apart))
     }
   }
-  return [...found].sort((a, b) => a[1] - b[1]).slice(0, count).map(([ingredient]) => ingredient)
+  return [...found]
+    .sort((a, b) => a[1] - b[1])
+    .slice(0, count)
+    .map(([ingredient]) => ingredient)
 }
 
-export const plainName = (name: string): string => wordsOf(name.replace(/\(.*\)/u, '')).map(w => plainWord(w.plain)).join(' ')
+export const plainName = (name: string): string =>
+  wordsOf(name.replace(/\(.*\)/u, ''))
+    .map(w => plainWord(w.plain))
+    .join(' ')

@@ -11,4 +11,15 @@ import { sugars } from './tables/sugars'
 import { sweetsBought } from './tables/sweets-bought'
 
 /** Every ingredient that Ingwer knows by itself; a house may add its own (`stockPantry`). */
-export const pantry: readonly Ingredient[] = [...flours, ...sugars, ...fatsEggsDairy, ...grainsDairy, ...plant, ...nutsFruit, ...fruitVegetables, ...leavenFlavour, ...spicesDrinks, ...sweetsBought]
+export const pantry: readonly Ingredient[] = [
+  ...flours,
+  ...sugars,
+  ...fatsEggsDairy,
+  ...grainsDairy,
+  ...plant,
+  ...nutsFruit,
+  ...fruitVegetables,
+  ...leavenFlavour,
+  ...spicesDrinks,
+  ...sweetsBought,
+]

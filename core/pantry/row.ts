@@ -22,23 +22,67 @@ export interface RowExtras {
   readonly usedFor?: 'pan'
 }
 
-const ids = (text: string | undefined) => text ? text.split(' ') : []
-const composition = ([water, fat, solid, protein, sugar, starch, fibre]: Per100): Composition => ({ water, fat, solid, protein, sugar, starch, fibre })
-const functions = ([bind, set, foam, emulsify]: readonly [number, number, number, number]): Functions => ({ bind, set, foam, emulsify })
+const ids = (text: string | undefined) => (text ? text.split(' ') : [])
+const composition = ([water, fat, solid, protein, sugar, starch, fibre]: Per100): Composition => ({
+  water,
+  fat,
+  solid,
+  protein,
+  sugar,
+  starch,
+  fibre,
+})
+const functions = ([bind, set, foam, emulsify]: readonly [
+  number,
+  number,
+  number,
+  number,
+]): Functions => ({ bind, set, foam, emulsify })
 
 /** Makes a pantry entry of one table row. `names` are the other names, parted by " | ". A bare density is for `spooned`. */
-export function row(id: string, kind: Kind, name: string, names: string, per100: Per100, density: number | Partial<Record<Handling, number>>, extras: RowExtras, source: string): Ingredient {
+export function row(
+  id: string,
+  kind: Kind,
+  name: string,
+  names: string,
+  per100: Per100,
+  density: number | Partial<Record<Handling, number>>,
+  extras: RowExtras,
+  source: string,
+): Ingredient {
   return {
-    id, name, kind, source,
-    names: [name, ...names.split('|').map(n => n.trim()).filter(Boolean)],
+    id,
+    name,
+    kind,
+    source,
+    names: [
+      name,
+      ...names
+        .split('|')
+        .map(n => n.trim())
+        .filter(Boolean),
+    ],
     called: extras.called,
     per100: composition(per100),
     density: typeof density === 'number' ? { spooned: density } : density,
-    pieces: Object.fromEntries(Object.entries(extras.pieces ?? {}).map(([word, g]) => [word, typeof g === 'number' ? [g * 0.85, g, g * 1.15] as const : g])),
-    holds: ids(extras.holds), mayHold: ids(extras.mayHold), traces: ids(extras.traces),
+    pieces: Object.fromEntries(
+      Object.entries(extras.pieces ?? {}).map(([word, g]) => [
+        word,
+        typeof g === 'number' ? ([g * 0.85, g, g * 1.15] as const) : g,
+      ]),
+    ),
+    holds: ids(extras.holds),
+    mayHold: ids(extras.mayHold),
+    traces: ids(extras.traces),
     does: functions(extras.does ?? [0, 0, 0, 0]),
-    acid: extras.acid ?? 0, powder: extras.powder ?? 0, soda: extras.soda ?? 0,
-    sweet: extras.sweet ?? per100[4], usedFor: extras.usedFor,
-    ...extras.hold === undefined ? {} : { hold: extras.hold }, ...extras.salt === undefined ? {} : { salt: extras.salt }, ...extras.bulk === undefined ? {} : { bulk: extras.bulk }, ...extras.madeOf === undefined ? {} : { madeOf: extras.madeOf },
+    acid: extras.acid ?? 0,
+    powder: extras.powder ?? 0,
+    soda: extras.soda ?? 0,
+    sweet: extras.sweet ?? per100[4],
+    usedFor: extras.usedFor,
+    ...(extras.hold === undefined ? {} : { hold: extras.hold }),
+    ...(extras.salt === undefined ? {} : { salt: extras.salt }),
+    ...(extras.bulk === undefined ? {} : { bulk: extras.bulk }),
+    ...(extras.madeOf === undefined ? {} : { madeOf: extras.madeOf }),
   }
 }

@@ -1,46 +1,84 @@
-import { exactly, fillingRows, millilitresIn, times, unitById, type Amount, type Region, type Spread, type Unit } from '../measure'
+import {
+  exactly,
+  fillingRows,
+  millilitresIn,
+  times,
+  unitById,
+  type Amount,
+  type Region,
+  type Spread,
+  type Unit,
+} from '../measure'
 import type { Handling, Ingredient } from './ingredient'
 import { ownSpoon } from './lookup'
 import { eggSizes } from './tables/egg-sizes'
 
 /** How a weight was found, in words for the baker, and on what source it rests. */
-export interface Weighed { readonly grams: Spread | null, readonly how: string, readonly source: string }
+export interface Weighed {
+  readonly grams: Spread | null
+  readonly how: string
+  readonly source: string
+}
 
 const round = (n: number, digits = 3) => Number(n.toPrecision(digits))
 const inRange = ({ low, high }: Amount): Spread => ({ low, best: (low + high) / 2, high })
 
 /** The handling that a line's words name ("packed", "sifted"), if this ingredient has a density for it. */
 function handlingIn(words: string, ingredient: Ingredient): Handling | null {
-  const found = /\b(sifted|spooned|scooped|packed|melted)\b/i.exec(words)?.[1]?.toLowerCase() as Handling | undefined
+  const found = /\b(sifted|spooned|scooped|packed|melted)\b/i.exec(words)?.[1]?.toLowerCase() as
+    Handling | undefined
   return found && ingredient.density[found] ? found : null
 }
 
 /** Grams a millilitre: what the words say, else as this baker usually fills it, else the first handling of the row; the others are its spread. */
-function densityOf(ingredient: Ingredient, words: string, usual: Handling | undefined): { spread: Spread, handling: Handling } {
+function densityOf(
+  ingredient: Ingredient,
+  words: string,
+  usual: Handling | undefined,
+): { spread: Spread; handling: Handling } {
   const said = handlingIn(words, ingredient)
   if (said) return { spread: exactly(ingredient.density[said]!), handling: said }
   const [[first, firstDensity]] = Object.entries(ingredient.density) as [[Handling, number]]
-  const [handling, best] = usual && ingredient.density[usual] ? [usual, ingredient.density[usual]!] : [first, firstDensity]
-  const others = (Object.entries(ingredient.density) as [Handling, number][]).filter(([h]) => h !== 'melted').map(([, d]) => d)
-  return { spread: { low: Math.min(best, ...others), best, high: Math.max(best, ...others) }, handling }
+  const [handling, best] =
+    usual && ingredient.density[usual] ? [usual, ingredient.density[usual]!] : [first, firstDensity]
+  const others = (Object.entries(ingredient.density) as [Handling, number][])
+    .filter(([h]) => h !== 'melted')
+    .map(([, d]) => d)
+  return {
+    spread: { low: Math.min(best, ...others), best, high: Math.max(best, ...others) },
+    handling,
+  }
 }
 
 const sizeWord = /\b(extra[\s-]large|jumbo|large|medium|small|xl)\b/i
 
-function eggPiece(ingredient: Ingredient, words: string, region: Region): { g: Spread, how: string } | null {
+function eggPiece(
+  ingredient: Ingredient,
+  words: string,
+  region: Region,
+): { g: Spread; how: string } | null {
   const whole = ingredient.pieces['']
   if (!whole || !ingredient.kind.startsWith('egg')) return null
-  const said = sizeWord.exec(words)?.[1]?.toLowerCase().replace('-', ' ').replace('xl', 'extra large') ?? ''
+  const said =
+    sizeWord.exec(words)?.[1]?.toLowerCase().replace('-', ' ').replace('xl', 'extra large') ?? ''
   const [low, best, high] = eggSizes[region][said] ?? eggSizes[region]['']!
   const share = whole[1] / 50
-  return { g: { low: low * share, best: best * share, high: high * share }, how: `${said ? `${said} there` : 'the usual size there'}: ${round(best * share)} g without shell` }
+  return {
+    g: { low: low * share, best: best * share, high: high * share },
+    how: `${said ? `${said} there` : 'the usual size there'}: ${round(best * share)} g without shell`,
+  }
 }
 
 /** "Large" and "small" are the ends of what such pieces weigh; nothing said is the middle. */
-function sized([low, best, high]: readonly [number, number, number], words: string): readonly [number, number, number] {
+function sized(
+  [low, best, high]: readonly [number, number, number],
+  words: string,
+): readonly [number, number, number] {
   const said = sizeWord.exec(words)?.[1]?.toLowerCase()
   if (!said || said === 'medium') return [low, best, high]
-  return said === 'small' ? [low, (low + best) / 2, best] : [best, said === 'large' ? (best + high) / 2 : high, high]
+  return said === 'small'
+    ? [low, (low + best) / 2, best]
+    : [best, said === 'large' ? (best + high) / 2 : high, high]
 }
 
 /**
@@ -49,35 +87,82 @@ function sized([low, best, high]: readonly [number, number, number], words: stri
  * word says it. `grams` is null when it cannot be known:
  * no weight for such a piece, or a volume of something whose density is not known.
  */
-export function weigh(amount: Amount, unit: Unit | null, ingredient: Ingredient | null, region: Region, words: string, usual?: Handling): Weighed {
+export function weigh(
+  amount: Amount,
+  unit: Unit | null,
+  ingredient: Ingredient | null,
+  region: Region,
+  words: string,
+  usual?: Handling,
+): Weighed {
   const count = inRange(amount)
-  if (unit?.kind === 'mass' && (unit.id !== 'stick-butter' || !ingredient?.pieces['stick-butter'])) {
+  if (
+    unit?.kind === 'mass' &&
+    (unit.id !== 'stick-butter' || !ingredient?.pieces['stick-butter'])
+  ) {
     const grams = times(count, exactly(unit.g!))
-    return { grams, how: unit.id === 'g' ? 'weight as written' : `${unit.names.at(-1)} of ${round(unit.g!, 6)} g`, source: unit.source }
+    return {
+      grams,
+      how: unit.id === 'g' ? 'weight as written' : `${unit.names.at(-1)} of ${round(unit.g!, 6)} g`,
+      source: unit.source,
+    }
   }
   if (unit?.kind === 'vague') {
     const [low, best, high] = unit.range!
-    return { grams: times(count, { low, best, high }), how: `a ${unit.id} is ${low}–${high} g`, source: unit.source }
+    return {
+      grams: times(count, { low, best, high }),
+      how: `a ${unit.id} is ${low}–${high} g`,
+      source: unit.source,
+    }
   }
-  if (!ingredient) return { grams: null, how: 'the ingredient is not known, so its weight is not either', source: '' }
+  if (!ingredient)
+    return {
+      grams: null,
+      how: 'the ingredient is not known, so its weight is not either',
+      source: '',
+    }
   if (unit?.kind === 'volume') {
     const ml = millilitresIn(unit, region)!
     const filling = fillingRows.find(row => new RegExp(`\\b${row.word}\\b`, 'i').test(words))
-    const [low, best, high] = (unit.id === 'cup' ? filling?.cup : undefined) ?? filling?.factor ?? [1, 1, 1]
+    const [low, best, high] = (unit.id === 'cup' ? filling?.cup : undefined) ??
+      filling?.factor ?? [1, 1, 1]
     const fill = unit.id !== 'ml' && unit.id !== 'l' ? { low, best, high } : exactly(1)
     const own = ownSpoon(ingredient.id, unit.id)
-    if (own) return { grams: times(times(count, exactly(own.grams)), fill), how: `your own ${unit.names[0]}: ${round(own.grams)} g${filling ? `, ${filling.word}` : ''}`, source: 'weighed in this house' }
-    if (!Object.keys(ingredient.density).length) return { grams: null, how: `what a spoon or cup of ${ingredient.name} weighs is not known`, source: '' }
+    if (own)
+      return {
+        grams: times(times(count, exactly(own.grams)), fill),
+        how: `your own ${unit.names[0]}: ${round(own.grams)} g${filling ? `, ${filling.word}` : ''}`,
+        source: 'weighed in this house',
+      }
+    if (!Object.keys(ingredient.density).length)
+      return {
+        grams: null,
+        how: `what a spoon or cup of ${ingredient.name} weighs is not known`,
+        source: '',
+      }
     const { spread, handling } = densityOf(ingredient, words, usual)
     const handled = Object.keys(ingredient.density).length > 1 ? `, ${handling}` : ''
-    return { grams: times(times(times(count, exactly(ml)), fill), spread), how: `${unit.id === 'ml' ? '' : `${unit.names[0]} of ${round(ml, 4)} ml × `}${round(spread.best)} g/ml${handled}${filling ? `, ${filling.word}` : ''}`, source: `${unit.source}; ${ingredient.source}` }
+    return {
+      grams: times(times(times(count, exactly(ml)), fill), spread),
+      how: `${unit.id === 'ml' ? '' : `${unit.names[0]} of ${round(ml, 4)} ml × `}${round(spread.best)} g/ml${handled}${filling ? `, ${filling.word}` : ''}`,
+      source: `${unit.source}; ${ingredient.source}`,
+    }
   }
   const egg = unit === null || unit.id === 'piece' ? eggPiece(ingredient, words, region) : null
   if (egg) return { grams: times(count, egg.g), how: egg.how, source: '[U]; [L, EU 2023/2465]' }
   const piece = ingredient.pieces[unit?.id ?? '']
-  if (!piece) return { grams: null, how: unit ? `what one ${unit.id} weighs is not known` : 'no unit is written', source: '' }
+  if (!piece)
+    return {
+      grams: null,
+      how: unit ? `what one ${unit.id} weighs is not known` : 'no unit is written',
+      source: '',
+    }
   const [low, best, high] = sized(piece, words)
-  return { grams: times(count, { low, best, high }), how: `${round(best)} g each`, source: ingredient.source }
+  return {
+    grams: times(count, { low, best, high }),
+    how: `${round(best)} g each`,
+    source: ingredient.source,
+  }
 }
 
 /** Grams a millilitre by the house's own weighed spoon or cup of it; null when none was weighed. */

@@ -2,7 +2,11 @@ import { remembered } from './remembered'
 import { spellings } from './tables/spellings'
 
 /** A word of a text, in the form in which names are compared, and where it stands. */
-export interface Word { readonly plain: string, readonly start: number, readonly end: number }
+export interface Word {
+  readonly plain: string
+  readonly start: number
+  readonly end: number
+}
 
 const wordPattern = /[\p{L}\p{M}\p{N}%]+(?:['’](?=s\b)s)?/gu
 const accents = /\p{M}+/gu
@@ -17,14 +21,26 @@ function singular(word: string): string {
 }
 
 /** Recipes say the same few thousand words again and again. */
-export const plainWord = remembered((word) => {
-  const plain = singular(word.normalize('NFD').replace(accents, '').toLowerCase().replace(/['’]s?$/u, '').replace(/['’]/gu, ''))
+export const plainWord = remembered(word => {
+  const plain = singular(
+    word
+      .normalize('NFD')
+      .replace(accents, '')
+      .toLowerCase()
+      .replace(/['’]s?$/u, '')
+      .replace(/['’]/gu, ''),
+  )
   return spellings.get(plain) ?? plain
 }, 20_000)
 
 /** The words of a text without accents, case or plural. Hyphens part words: "all-purpose" is two. */
 export function wordsOf(text: string): Word[] {
   const found: Word[] = []
-  for (const match of text.matchAll(wordPattern)) found.push({ plain: plainWord(match[0]), start: match.index, end: match.index + match[0].length })
+  for (const match of text.matchAll(wordPattern))
+    found.push({
+      plain: plainWord(match[0]),
+      start: match.index,
+      end: match.index + match[0].length,
+    })
   return found
 }

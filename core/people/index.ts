@@ -1,9 +1,40 @@
-export { checkPeople, type CheckedPacket, type CheckOptions, type CheckRule, type Conflict, type PeopleCheck, type PersonCheck, type State, type Verdict } from './check'
-export { beadColours, beadShapes, dietsOf, needsOf, unknownNeeds, type Avoid, type Bead, type DietId, type Need, type PeopleGroup, type Person, type Thing } from './person'
+export {
+  checkPeople,
+  type CheckedPacket,
+  type CheckOptions,
+  type CheckRule,
+  type Conflict,
+  type PeopleCheck,
+  type PersonCheck,
+  type State,
+  type Verdict,
+} from './check'
+export {
+  beadColours,
+  beadShapes,
+  dietsOf,
+  needsOf,
+  unknownNeeds,
+  type Avoid,
+  type Bead,
+  type DietId,
+  type Need,
+  type PeopleGroup,
+  type Person,
+  type Thing,
+} from './person'
 export { dietRows, type DietRow } from './tables/diets'
 export { lawLists, type LawList } from './tables/lists'
 export { cautionsAt, cautionsFor, type Caution } from './cautions'
-export { claimFor, claims, packetsToCheck, restingOn, type Claim, type Claims, type Resting } from './claim'
+export {
+  claimFor,
+  claims,
+  packetsToCheck,
+  restingOn,
+  type Claim,
+  type Claims,
+  type Resting,
+} from './claim'
 export { contactPlan, type ContactPlan, type ContactStep } from './contact'
 export { recheck, type Standing, type VerdictChange } from './recheck'
 export { checkedPacket, packetsFor, whoMayEat, type Tie } from './tie'

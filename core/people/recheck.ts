@@ -3,23 +3,61 @@ import { checkPeople, type CheckedPacket, type PersonCheck, type Verdict } from 
 import type { Person } from './person'
 
 /** People and packets as they stood at one moment. */
-export interface Standing { readonly people: readonly Person[], readonly packets: readonly CheckedPacket[] }
+export interface Standing {
+  readonly people: readonly Person[]
+  readonly packets: readonly CheckedPacket[]
+}
 
 /** For one person and one recipe: the verdict before and now, and what is new of the reasons. `null`: was, or is, not at the table. */
-export interface VerdictChange { readonly personId: string, readonly name: string, readonly from: Verdict | null, readonly to: Verdict | null, readonly because: readonly string[] }
+export interface VerdictChange {
+  readonly personId: string
+  readonly name: string
+  readonly from: Verdict | null
+  readonly to: Verdict | null
+  readonly because: readonly string[]
+}
 
-const reasons = (check: PersonCheck | undefined) => new Set(check?.conflicts.map(c => `${c.state}: ${c.because}${c.where === 'person' ? '' : ` (“${c.words}”)`}`) ?? [])
+const reasons = (check: PersonCheck | undefined) =>
+  new Set(
+    check?.conflicts.map(
+      c => `${c.state}: ${c.because}${c.where === 'person' ? '' : ` (“${c.words}”)`}`,
+    ) ?? [],
+  )
 
 /** Checks a recipe for a table before and after a change of people or packets, and says whose verdict or whose reasons changed. */
-export function recheck(recipe: Recipe, seated: readonly string[], before: Standing, after: Standing): readonly VerdictChange[] {
-  const at = (standing: Standing) => checkPeople(recipe, standing.people.filter(p => seated.includes(p.id)), { packets: standing.packets })
+export function recheck(
+  recipe: Recipe,
+  seated: readonly string[],
+  before: Standing,
+  after: Standing,
+): readonly VerdictChange[] {
+  const at = (standing: Standing) =>
+    checkPeople(
+      recipe,
+      standing.people.filter(p => seated.includes(p.id)),
+      { packets: standing.packets },
+    )
   const [was, is] = [at(before), at(after)]
   return [...new Set([...was.people, ...is.people].map(p => p.personId))].flatMap(personId => {
-    const [old, now] = [was.people.find(p => p.personId === personId), is.people.find(p => p.personId === personId)]
+    const [old, now] = [
+      was.people.find(p => p.personId === personId),
+      is.people.find(p => p.personId === personId),
+    ]
     const [had, has] = [reasons(old), reasons(now)]
-    const because = [...[...has].filter(r => !had.has(r)), ...[...had].filter(r => !has.has(r)).map(r => `no longer ${r}`)]
+    const because = [
+      ...[...has].filter(r => !had.has(r)),
+      ...[...had].filter(r => !has.has(r)).map(r => `no longer ${r}`),
+    ]
     if (old?.verdict === now?.verdict && !because.length) return []
     const name = [...after.people, ...before.people].find(p => p.id === personId)?.name ?? personId
-    return [{ personId, name, from: old?.verdict ?? null, to: now?.verdict ?? null, because: now ? because.slice(0, 6) : [] }]
+    return [
+      {
+        personId,
+        name,
+        from: old?.verdict ?? null,
+        to: now?.verdict ?? null,
+        because: now ? because.slice(0, 6) : [],
+      },
+    ]
   })
 }

@@ -9,7 +9,13 @@ import { scoreLines, scoreRecipes } from '../../tests/corpus/score.mjs'
 describe('the corpus of our own', () => {
   test('the demo household’s desserts raise no question when they are read as the app reads them', () => {
     const folder = new URL('../../demo/recipes/', import.meta.url)
-    for (const name of readdirSync(folder)) expect([name, readRecipe(readFileSync(new URL(name, folder), 'utf8')).findings.filter(f => f.severity !== 'note')]).toEqual([name, []])
+    for (const name of readdirSync(folder))
+      expect([
+        name,
+        readRecipe(readFileSync(new URL(name, folder), 'utf8')).findings.filter(
+          f => f.severity !== 'note',
+        ),
+      ]).toEqual([name, []])
   })
   test('at least 98 % of the lines have quantity, unit, ingredient and grams all right', () => {
     const found = scoreLines(corpusLines, readLine)
@@ -24,6 +30,8 @@ describe('the corpus of our own', () => {
     expect(found.expected).toBeGreaterThanOrEqual(45)
     expect(found.precision).toBeGreaterThanOrEqual(0.95)
     expect(found.recall).toBeGreaterThanOrEqual(0.95)
-    expect(found.wrong.filter(w => w.says.some((s: string) => /lines|steps|title|region/u.test(s)))).toEqual([])
+    expect(
+      found.wrong.filter(w => w.says.some((s: string) => /lines|steps|title|region/u.test(s))),
+    ).toEqual([])
   })
 })

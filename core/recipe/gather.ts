@@ -6,19 +6,25 @@ import { finding, type Component, type Finding, type Line, type Span } from './r
 /** More than these are no recipe's; the rest is left out and said. */
 const mostLines = 400
 
-interface Growing { name: string, lines: Line[], steps: string[], stepsFrom: Span[] }
+interface Growing {
+  name: string
+  lines: Line[]
+  steps: string[]
+  stepsFrom: Span[]
+}
 
 /** Gathers what was laid out into parts of the dessert, each with its lines and steps. Findings of the lines are added. */
 export function gather(parts: readonly Part[], region: Region, findings: Finding[]): Component[] {
   const found: Growing[] = []
   const named = (name: string) => {
     let at = found.find(c => plainName(c.name) === plainName(name))
-    if (!at) found.push(at = { name, lines: [], steps: [], stepsFrom: [] })
+    if (!at) found.push((at = { name, lines: [], steps: [], stepsFrom: [] }))
     return at
   }
-  const steps: { readonly text: string, readonly from: Span, readonly under: string }[] = []
+  const steps: { readonly text: string; readonly from: Span; readonly under: string }[] = []
   // Where each part has its steps under its own ingredients, a later ingredient follows some step.
-  const partByPart = parts.findIndex(p => p.is === 'step') < parts.findLastIndex(p => p.is === 'ingredient')
+  const partByPart =
+    parts.findIndex(p => p.is === 'step') < parts.findLastIndex(p => p.is === 'ingredient')
   let name = ''
   let listed = false
   let count = 0
@@ -29,38 +35,81 @@ export function gather(parts: readonly Part[], region: Region, findings: Finding
       listed = true
       for (const text of partThings(part.text.replace(/^[\s•*▢□☐◦‣–—-]+/u, ''), region)) {
         if (count >= mostLines) continue
-        const read = readLine(text.slice(0, longestLine), { region, id: `l${++count}`, component: name })
+        const read = readLine(text.slice(0, longestLine), {
+          region,
+          id: `l${++count}`,
+          component: name,
+        })
         if (!read.ok) continue
         const placed = { ...read.line, from: part.from }
-        const weighed = /^(?:to|for)\s/u.test(name) && !read.line.purpose ? { ...placed, purpose: /serv/u.test(name) ? 'serve' as const : /greas|tin|pan/u.test(name) ? 'pan' as const : 'decorate' as const } : placed
+        const weighed =
+          /^(?:to|for)\s/u.test(name) && !read.line.purpose
+            ? {
+                ...placed,
+                purpose: /serv/u.test(name)
+                  ? ('serve' as const)
+                  : /greas|tin|pan/u.test(name)
+                    ? ('pan' as const)
+                    : ('decorate' as const),
+              }
+            : placed
         named(name).lines.push(weighed)
         findings.push(...read.findings.filter(f => !(f.code === 'no-amount' && weighed.purpose)))
       }
     }
-    if (part.is === 'step') steps.push({ text: part.text, from: part.from, under: listed && !partByPart ? '' : name })
+    if (part.is === 'step')
+      steps.push({ text: part.text, from: part.from, under: listed && !partByPart ? '' : name })
   }
   const owners = steps.map(step => stepTo(step.text, step.under, found, named))
   // One method that goes from part to part and back stays one, in its order: it is the heaviest part's, as what no part is named for.
-  const goesBack = owners.some((own, i) => i > 0 && found.indexOf(own) < found.indexOf(owners[i - 1]!))
+  const goesBack = owners.some(
+    (own, i) => i > 0 && found.indexOf(own) < found.indexOf(owners[i - 1]!),
+  )
   for (const [i, step] of steps.entries()) {
     const own = goesBack && !step.under ? stepTo('', '', found, named) : owners[i]!
     own.steps.push(step.text)
     own.stepsFrom.push(step.from)
   }
-  if (count >= mostLines) findings.push(finding({ code: 'too-long', severity: 'stop', about: 'lines', sentence: `Only the first ${mostLines} ingredient lines are read.` }))
+  if (count >= mostLines)
+    findings.push(
+      finding({
+        code: 'too-long',
+        severity: 'stop',
+        about: 'lines',
+        sentence: `Only the first ${mostLines} ingredient lines are read.`,
+      }),
+    )
   return found.filter(c => c.lines.length || c.steps.length)
 }
 
 const plainName = (name: string) => name.replace(/^(?:the|for the|to make the|make the)\s+/iu, '')
 
 /** A step begins by naming a part: "For the glaze, …", "Make the streusel: …". */
-export const opensFor = (step: string, part: string): boolean => part !== '' && !/^(?:to|for)\s/u.test(part) && new RegExp(`(?:for|make|prepare|mix)\\s+(?:the\\s+)?${part.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')}`, 'u').test(step.slice(0, 60).toLowerCase())
+export const opensFor = (step: string, part: string): boolean =>
+  part !== '' &&
+  !/^(?:to|for)\s/u.test(part) &&
+  new RegExp(
+    `(?:for|make|prepare|mix)\\s+(?:the\\s+)?${part.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')}`,
+    'u',
+  ).test(step.slice(0, 60).toLowerCase())
 
 const weight = (c: Growing) => c.lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0)
 
 /** A step belongs under its heading, if that part has lines; without one, to the part it begins by naming ("For the glaze, …"), else the heaviest. */
-function stepTo(step: string, heading: string, found: readonly Growing[], named: (name: string) => Growing): Growing {
+function stepTo(
+  step: string,
+  heading: string,
+  found: readonly Growing[],
+  named: (name: string) => Growing,
+): Growing {
   const headed = found.find(c => plainName(c.name) === plainName(heading))
   if (heading && (headed || !found.some(c => c.lines.length))) return headed ?? named(heading)
-  return found.find(c => opensFor(step, c.name)) ?? found.reduce<Growing | null>((best, c) => !best || weight(c) > weight(best) ? c : best, null) ?? named('')
+  return (
+    found.find(c => opensFor(step, c.name)) ??
+    found.reduce<Growing | null>(
+      (best, c) => (!best || weight(c) > weight(best) ? c : best),
+      null,
+    ) ??
+    named('')
+  )
 }

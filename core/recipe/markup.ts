@@ -1,13 +1,65 @@
 import { Parser } from 'htmlparser2'
 
 /** Elements whose words nobody sees, or that stand around a page and not in it. Nothing of them is kept. */
-const unseen = new Set(['style', 'noscript', 'template', 'svg', 'iframe', 'object', 'nav', 'footer', 'button', 'select', 'textarea', 'canvas', 'video', 'audio', 'head', 'dialog'])
-const blocks = new Set(['p', 'div', 'li', 'ul', 'ol', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'br', 'tr', 'table', 'section', 'article', 'header', 'aside', 'main', 'dl', 'dt', 'dd', 'blockquote', 'pre', 'figure', 'figcaption', 'hr', 'label', 'form', 'fieldset', 'address'])
+const unseen = new Set([
+  'style',
+  'noscript',
+  'template',
+  'svg',
+  'iframe',
+  'object',
+  'nav',
+  'footer',
+  'button',
+  'select',
+  'textarea',
+  'canvas',
+  'video',
+  'audio',
+  'head',
+  'dialog',
+])
+const blocks = new Set([
+  'p',
+  'div',
+  'li',
+  'ul',
+  'ol',
+  'h1',
+  'h2',
+  'h3',
+  'h4',
+  'h5',
+  'h6',
+  'br',
+  'tr',
+  'table',
+  'section',
+  'article',
+  'header',
+  'aside',
+  'main',
+  'dl',
+  'dt',
+  'dd',
+  'blockquote',
+  'pre',
+  'figure',
+  'figcaption',
+  'hr',
+  'label',
+  'form',
+  'fieldset',
+  'address',
+])
 const anyBlock = new RegExp(`<(?:${[...blocks].join('|')})\\b`, 'iu')
 const cells = new Set(['td', 'th'])
 
 /** One thing that a page marks up by attributes: its properties, each a text or a thing again. */
-export interface MarkedItem { readonly type: string, readonly props: Map<string, (string | MarkedItem)[]> }
+export interface MarkedItem {
+  readonly type: string
+  readonly props: Map<string, (string | MarkedItem)[]>
+}
 
 /** What a page holds, as plain data: nothing of it was run, loaded or followed. */
 export interface PageContent {
@@ -21,12 +73,33 @@ export interface PageContent {
   readonly items: readonly MarkedItem[]
 }
 
-interface Open { readonly hidden: boolean, readonly main: boolean, readonly item: MarkedItem | null, readonly props: readonly { readonly of: MarkedItem, readonly names: readonly string[], text: string }[] }
+interface Open {
+  readonly hidden: boolean
+  readonly main: boolean
+  readonly item: MarkedItem | null
+  readonly props: readonly {
+    readonly of: MarkedItem
+    readonly names: readonly string[]
+    text: string
+  }[]
+}
 
 const isRecipe = (type: string) => /(?:^|[\s/:])Recipe(?:\s|$)/u.test(type)
-const tidy = (text: string) => text.replace(/[ \t\f\v\u00a0]+/gu, ' ').replace(/ *\n */gu, '\n').replace(/\n{3,}/gu, '\n\n').trim()
-const add = (item: MarkedItem, name: string, value: string | MarkedItem) => { const list = item.props.get(name); if (list) list.push(value); else item.props.set(name, [value]) }
-const valueAttribute = (tag: string, attributes: Readonly<Record<string, string>>) => attributes.content ?? (tag === 'time' ? attributes.datetime : undefined) ?? (tag === 'data' || tag === 'meter' ? attributes.value : undefined)
+const tidy = (text: string) =>
+  text
+    .replace(/[ \t\f\v\u00a0]+/gu, ' ')
+    .replace(/ *\n */gu, '\n')
+    .replace(/\n{3,}/gu, '\n\n')
+    .trim()
+const add = (item: MarkedItem, name: string, value: string | MarkedItem) => {
+  const list = item.props.get(name)
+  if (list) list.push(value)
+  else item.props.set(name, [value])
+}
+const valueAttribute = (tag: string, attributes: Readonly<Record<string, string>>) =>
+  attributes.content ??
+  (tag === 'time' ? attributes.datetime : undefined) ??
+  (tag === 'data' || tag === 'meter' ? attributes.value : undefined)
 
 /** Reads the source of a page in one pass. Scripts are never run; event handlers and addresses are not even looked at. */
 export function contentOf(html: string): PageContent {
@@ -48,59 +121,89 @@ export function contentOf(html: string): PageContent {
     collect(text)
   }
   // Only the innermost holder collects; the outer ones are told when it closes.
-  const collect = (text: string) => { for (const prop of collectors.at(-1)?.props ?? []) prop.text += text }
+  const collect = (text: string) => {
+    for (const prop of collectors.at(-1)?.props ?? []) prop.text += text
+  }
 
-  const parser = new Parser({
-    onopentag(tag, attributes) {
-      if (tag === 'script') script = /ld\+json/iu.test(attributes.type ?? '') ? [] : null
-      if (tag === 'title') inTitle = true
-      const hidden = unseen.has(tag) || tag === 'script' || 'hidden' in attributes || attributes['aria-hidden'] === 'true' || /display\s*:\s*none/iu.test(attributes.style ?? '')
-      const holder = holders.at(-1) ?? null
-      const starts = 'itemscope' in attributes || attributes.typeof !== undefined
-      const item: MarkedItem | null = starts ? { type: attributes.itemtype ?? attributes.typeof ?? '', props: new Map() } : null
-      const names = (attributes.itemprop ?? (holder ? attributes.property : undefined) ?? '').split(/\s+/u).map(n => n.replace(/^.*[:/]/u, '')).filter(Boolean)
-      const props: { of: MarkedItem, names: readonly string[], text: string }[] = []
-      if (holder && names.length) {
-        const value = valueAttribute(tag, attributes)
-        if (item) for (const name of names) add(holder, name, item)
-        else if (value !== undefined) for (const name of names) add(holder, name, value)
-        else props.push({ of: holder, names, text: '' })
-      }
-      if (item && isRecipe(item.type)) items.push(item)
-      if (blocks.has(tag)) say('\n')
-      if (hidden) hiddenDepth++
-      if (tag === 'main' || tag === 'article') mainDepth++
-      const now: Open = { hidden, main: tag === 'main' || tag === 'article', item, props }
-      open.push(now)
-      if (item) holders.push(item)
-      if (props.length) collectors.push(now)
+  const parser = new Parser(
+    {
+      onopentag(tag, attributes) {
+        if (tag === 'script') script = /ld\+json/iu.test(attributes.type ?? '') ? [] : null
+        if (tag === 'title') inTitle = true
+        const hidden =
+          unseen.has(tag) ||
+          tag === 'script' ||
+          'hidden' in attributes ||
+          attributes['aria-hidden'] === 'true' ||
+          /display\s*:\s*none/iu.test(attributes.style ?? '')
+        const holder = holders.at(-1) ?? null
+        const starts = 'itemscope' in attributes || attributes.typeof !== undefined
+        const item: MarkedItem | null = starts
+          ? { type: attributes.itemtype ?? attributes.typeof ?? '', props: new Map() }
+          : null
+        const names = (attributes.itemprop ?? (holder ? attributes.property : undefined) ?? '')
+          .split(/\s+/u)
+          .map(n => n.replace(/^.*[:/]/u, ''))
+          .filter(Boolean)
+        const props: { of: MarkedItem; names: readonly string[]; text: string }[] = []
+        if (holder && names.length) {
+          const value = valueAttribute(tag, attributes)
+          if (item) for (const name of names) add(holder, name, item)
+          else if (value !== undefined) for (const name of names) add(holder, name, value)
+          else props.push({ of: holder, names, text: '' })
+        }
+        if (item && isRecipe(item.type)) items.push(item)
+        if (blocks.has(tag)) say('\n')
+        if (hidden) hiddenDepth++
+        if (tag === 'main' || tag === 'article') mainDepth++
+        const now: Open = { hidden, main: tag === 'main' || tag === 'article', item, props }
+        open.push(now)
+        if (item) holders.push(item)
+        if (props.length) collectors.push(now)
+      },
+      ontext(text) {
+        if (script) {
+          script.push(text)
+          return
+        }
+        if (inTitle) {
+          title += text
+          return
+        }
+        say(text.replace(space, ' '))
+      },
+      onclosetag(tag) {
+        if (tag === 'script' && script) {
+          linked.push(script.join(''))
+          script = null
+        }
+        if (tag === 'title') inTitle = false
+        const last = open.pop()
+        if (!last) return
+        if (last.hidden) hiddenDepth--
+        if (last.main) mainDepth--
+        if (last.item) holders.pop()
+        if (last.props.length) collectors.pop()
+        for (const prop of last.props) {
+          const text = tidy(prop.text)
+          if (text) for (const name of prop.names) add(prop.of, name, text)
+          collect(prop.text)
+        }
+        if (blocks.has(tag)) say('\n')
+        else if (cells.has(tag)) say(' ')
+      },
     },
-    ontext(text) {
-      if (script) { script.push(text); return }
-      if (inTitle) { title += text; return }
-      say(text.replace(space, ' '))
-    },
-    onclosetag(tag) {
-      if (tag === 'script' && script) { linked.push(script.join('')); script = null }
-      if (tag === 'title') inTitle = false
-      const last = open.pop()
-      if (!last) return
-      if (last.hidden) hiddenDepth--
-      if (last.main) mainDepth--
-      if (last.item) holders.pop()
-      if (last.props.length) collectors.pop()
-      for (const prop of last.props) {
-        const text = tidy(prop.text)
-        if (text) for (const name of prop.names) add(prop.of, name, text)
-        collect(prop.text)
-      }
-      if (blocks.has(tag)) say('\n')
-      else if (cells.has(tag)) say(' ')
-    },
-  }, { decodeEntities: true, lowerCaseTags: true, lowerCaseAttributeNames: true })
+    { decodeEntities: true, lowerCaseTags: true, lowerCaseAttributeNames: true },
+  )
   parser.write(html)
   parser.end()
-  return { title: title.replace(/\s+/gu, ' ').trim(), text: tidy(all.join('')), main: tidy(main.join('')), linked, items }
+  return {
+    title: title.replace(/\s+/gu, ' ').trim(),
+    text: tidy(all.join('')),
+    main: tidy(main.join('')),
+    linked,
+    items,
+  }
 }
 
 /** The words of a text that may hold markup and entities, a line a block. */
@@ -108,5 +211,8 @@ export function wordsOfMarkup(text: string): string {
   if (!/[<&]/u.test(text)) return tidy(text)
   // Some pages escape twice.
   const once = contentOf(text).text
-  return /&(?:[a-z]{2,8}|#\d{2,5});/iu.test(once) || /<\/?(?:p|br|li|b|i|strong|em|span|a)\b/iu.test(once) ? contentOf(once).text : once
+  return /&(?:[a-z]{2,8}|#\d{2,5});/iu.test(once) ||
+    /<\/?(?:p|br|li|b|i|strong|em|span|a)\b/iu.test(once)
+    ? contentOf(once).text
+    : once
 }

@@ -1,4 +1,13 @@
-import { findMentions, ingredientById, pantryEdition, partOfFruit, remembered, wordsOf, type Ingredient, type Kind } from '../pantry'
+import {
+  findMentions,
+  ingredientById,
+  pantryEdition,
+  partOfFruit,
+  remembered,
+  wordsOf,
+  type Ingredient,
+  type Kind,
+} from '../pantry'
 import type { Line } from './recipe'
 import { hiddenWords, neverServed, notMeant } from './tables/hidden-words'
 
@@ -6,47 +15,112 @@ import { hiddenWords, neverServed, notMeant } from './tables/hidden-words'
  * Where a step names an ingredient. `verb` when the word is a doing ("butter the tin"), which brings it all the same;
  * `line` is the listed line that is meant, null when the step brings something that no line lists.
  */
-export interface StepMention { readonly start: number, readonly end: number, readonly words: string, readonly ingredient: Ingredient, readonly verb: boolean, readonly line: Line | null }
+export interface StepMention {
+  readonly start: number
+  readonly end: number
+  readonly words: string
+  readonly ingredient: Ingredient
+  readonly verb: boolean
+  readonly line: Line | null
+}
 
-const doing = /^\s+(?:(?:and\s+(?:\w+\s+)?)?(?:the|a|an|your|it|both|each|two|one|base|sides)\b|well\b|generously\b|lightly\b)/iu
+const doing =
+  /^\s+(?:(?:and\s+(?:\w+\s+)?)?(?:the|a|an|your|it|both|each|two|one|base|sides)\b|well\b|generously\b|lightly\b)/iu
 const beforeDoing = /(?:^|[.;:,]\s*|\b(?:and|then|lightly|generously|first|to)\s+)$/iu
-const servedWith = /\b(?:with|alongside|scoop\s+of|dollop\s+of|topped\s+with|drizzled?\s+(?:with|over)|shop-?bought|ready-?made|bought)\s+(?:(?:a|an|some|more|extra|plenty\s+of|vanilla|whipped|cold|warm|little|scoop\s+of|dollop\s+of|ready-?made|bought)\s+)*$/iu
+const servedWith =
+  /\b(?:with|alongside|scoop\s+of|dollop\s+of|topped\s+with|drizzled?\s+(?:with|over)|shop-?bought|ready-?made|bought)\s+(?:(?:a|an|some|more|extra|plenty\s+of|vanilla|whipped|cold|warm|little|scoop\s+of|dollop\s+of|ready-?made|bought)\s+)*$/iu
 
 /** Is this "cream the butter", where cream is what the hands do? */
-const isCreaming = (step: string, m: { start: number, end: number, words: string }) =>
-  /^creams?$/iu.test(m.words) && /^\s+(?:together|the|butter|until|in|sugar|margarine|both|everything|shortening|plant|block|vegan|it|fat)\b/iu.test(step.slice(m.end)) && beforeDoing.test(step.slice(0, m.start))
+const isCreaming = (step: string, m: { start: number; end: number; words: string }) =>
+  /^creams?$/iu.test(m.words) &&
+  /^\s+(?:together|the|butter|until|in|sugar|margarine|both|everything|shortening|plant|block|vegan|it|fat)\b/iu.test(
+    step.slice(m.end),
+  ) &&
+  beforeDoing.test(step.slice(0, m.start))
 
 /** Pantry words that in a step are what the hands do. */
 const onlyDoing = /^(?:spreads?|sprinkle|ice)$/iu
 
 /** "The white and milk chocolate": no egg's. */
-const sharesChocolate = /^\s*(?:,\s*\p{L}+\s*)?(?:and|or|&)\s+(?:milk|dark|plain|bittersweet|semisweet)\s+chocolate\b/iu
+const sharesChocolate =
+  /^\s*(?:,\s*\p{L}+\s*)?(?:and|or|&)\s+(?:milk|dark|plain|bittersweet|semisweet)\s+chocolate\b/iu
 
 /** "until it looks like breadcrumbs", "the size of a walnut": a likeness brings nothing. */
-const likeness = /\b(?:like|resembl\w+|(?:size|colour|color|consistency|texture|thickness)\s+of|as\s+\w+\s+as)\s+(?:a|an|the|fine|coarse|thick|thin|single|double|soft|runny|small|large|very|\s)*$/iu
+const likeness =
+  /\b(?:like|resembl\w+|(?:size|colour|color|consistency|texture|thickness)\s+of|as\s+\w+\s+as)\s+(?:a|an|the|fine|coarse|thick|thin|single|double|soft|runny|small|large|very|\s)*$/iu
 
 /**
  * The ingredients that a step names. "Cream the butter" names butter alone; "butter the tin" brings butter; a word for
  * the thing being made ("pour in the custard", "cool the biscuits") is no ingredient unless it is served with. `own` are the
  * lines of the step's own part: they are meant first.
  */
-export function mentionsInStep(step: string, lines: readonly Line[] = [], own: readonly Line[] = lines): StepMention[] {
+export function mentionsInStep(
+  step: string,
+  lines: readonly Line[] = [],
+  own: readonly Line[] = lines,
+): StepMention[] {
   const found: StepMention[] = []
   for (const m of namedIn(step)) {
-    if (/^whites?$/iu.test(m.words) && sharesChocolate.test(step.slice(m.end))) { const line = lines.find(l => /\bwhite\s+(?:\p{L}+\s+)?chocolate\b/iu.test(l.text)); if (line?.ingredient) found.push({ start: m.start, end: m.end, words: m.words, ingredient: ingredientById(line.ingredient)!, verb: false, line }); continue }
-    if (isCreaming(step, m) || onlyDoing.test(m.words) || likeness.test(step.slice(0, m.start))) continue
+    if (/^whites?$/iu.test(m.words) && sharesChocolate.test(step.slice(m.end))) {
+      const line = lines.find(l => /\bwhite\s+(?:\p{L}+\s+)?chocolate\b/iu.test(l.text))
+      if (line?.ingredient)
+        found.push({
+          start: m.start,
+          end: m.end,
+          words: m.words,
+          ingredient: ingredientById(line.ingredient)!,
+          verb: false,
+          line,
+        })
+      continue
+    }
+    if (isCreaming(step, m) || onlyDoing.test(m.words) || likeness.test(step.slice(0, m.start)))
+      continue
     const served = !neverServed.has(m.ingredient.kind) && servedWith.test(step.slice(0, m.start))
     const lead = step.slice(0, m.start)
-    const line = (own === lines ? null : lineMeant(m.words, m.ingredient, own, served, lead)) ?? lineMeant(m.words, m.ingredient, lines, served, lead)
+    const line =
+      (own === lines ? null : lineMeant(m.words, m.ingredient, own, served, lead)) ??
+      lineMeant(m.words, m.ingredient, lines, served, lead)
     if (m.ingredient.kind === 'ready-made' && !served && !line) continue
-    if (!line && notMeant.some(row => row.words.test(m.words) && (row.instead ? new RegExp(`(?:${row.in.source})$`, 'iu').test(step.slice(0, m.end)) : row.in.test(step)) && (!row.of || lines.some(l => row.of!.includes(ingredientById(l.ingredient ?? '')?.kind ?? 'water'))))) continue
-    const verb = /^(?:butter|flour|oil)$/iu.test(m.words) && doing.test(step.slice(m.end)) && beforeDoing.test(step.slice(0, m.start))
-    found.push({ start: m.start, end: m.end, words: m.words, ingredient: m.ingredient, verb, line: verb ? sameLine(m.ingredient, lines) : line })
+    if (
+      !line &&
+      notMeant.some(
+        row =>
+          row.words.test(m.words) &&
+          (row.instead
+            ? new RegExp(`(?:${row.in.source})$`, 'iu').test(step.slice(0, m.end))
+            : row.in.test(step)) &&
+          (!row.of ||
+            lines.some(l => row.of!.includes(ingredientById(l.ingredient ?? '')?.kind ?? 'water'))),
+      )
+    )
+      continue
+    const verb =
+      /^(?:butter|flour|oil)$/iu.test(m.words) &&
+      doing.test(step.slice(m.end)) &&
+      beforeDoing.test(step.slice(0, m.start))
+    found.push({
+      start: m.start,
+      end: m.end,
+      words: m.words,
+      ingredient: m.ingredient,
+      verb,
+      line: verb ? sameLine(m.ingredient, lines) : line,
+    })
   }
-  for (const { sign: pattern, brings: id, listed } of hiddenWords) for (const hit of step.matchAll(pattern)) {
-    const line = sameLine(ingredientById(id)!, lines)
-    if (line || !listed) found.push({ start: hit.index, end: hit.index + hit[0].length, words: hit[0], ingredient: ingredientById(id)!, verb: true, line })
-  }
+  for (const { sign: pattern, brings: id, listed } of hiddenWords)
+    for (const hit of step.matchAll(pattern)) {
+      const line = sameLine(ingredientById(id)!, lines)
+      if (line || !listed)
+        found.push({
+          start: hit.index,
+          end: hit.index + hit[0].length,
+          words: hit[0],
+          ingredient: ingredientById(id)!,
+          verb: true,
+          line,
+        })
+    }
   return found.sort((a, b) => a.start - b.start)
 }
 
@@ -57,18 +131,49 @@ const namesIn = remembered(text => namedIn(text).map(m => plainWords(m.words)), 
 /** The words of everything that a line names. */
 export const namesOf = (line: Line): readonly (readonly string[])[] => namesIn(line.text)
 /** Words for what of a plant, or made of it, is meant. */
-const ofPlant: ReadonlySet<string> = new Set(['pod', 'bean', 'extract', 'essence', 'paste', 'powder', 'seed', 'stick', 'root', 'leaf', 'sugar', 'strand'].map(word => plainWords(word)[0]!))
-const beginsWith = (all: readonly string[], head: readonly string[]) => head.length > 0 && head.length < all.length && head.every((word, i) => all[i] === word)
-const endsWith = (all: readonly string[], tail: readonly string[]) => tail.length <= all.length && tail.every((word, i) => all[all.length - tail.length + i] === word)
+const ofPlant: ReadonlySet<string> = new Set(
+  [
+    'pod',
+    'bean',
+    'extract',
+    'essence',
+    'paste',
+    'powder',
+    'seed',
+    'stick',
+    'root',
+    'leaf',
+    'sugar',
+    'strand',
+  ].map(word => plainWords(word)[0]!),
+)
+const beginsWith = (all: readonly string[], head: readonly string[]) =>
+  head.length > 0 && head.length < all.length && head.every((word, i) => all[i] === word)
+const endsWith = (all: readonly string[], tail: readonly string[]) =>
+  tail.length <= all.length && tail.every((word, i) => all[all.length - tail.length + i] === word)
 
 /** One word for a kind of thing stands for whatever of these kinds is listed. */
 export const sayable: Partial<Record<Kind, readonly Kind[]>> = {
-  flour: ['flour', 'flour-mix', 'gluten-free-flour'], sugar: ['sugar'], chocolate: ['chocolate', 'plant-chocolate'], nut: ['nut'], fruit: ['fruit', 'dried-fruit'], oil: ['oil'], cream: ['cream'], milk: ['milk'], cocoa: ['cocoa'], spice: ['spice'],
+  flour: ['flour', 'flour-mix', 'gluten-free-flour'],
+  sugar: ['sugar'],
+  chocolate: ['chocolate', 'plant-chocolate'],
+  nut: ['nut'],
+  fruit: ['fruit', 'dried-fruit'],
+  oil: ['oil'],
+  cream: ['cream'],
+  milk: ['milk'],
+  cocoa: ['cocoa'],
+  spice: ['spice'],
 }
 
 /** The line of a tin's butter, oil or flour: the same, else one of its kind that holds what it holds (self-raising flour; never rye for wheat). */
-const sameLine = ({ id, kind, holds }: Ingredient, lines: readonly Line[]): Line | null => lines.find(l => l.ingredient === id)
-  ?? lines.find((l) => { const listed = ingredientById(l.ingredient ?? ''); return listed?.kind === kind && holds.every(held => listed.holds.includes(held)) }) ?? null
+const sameLine = ({ id, kind, holds }: Ingredient, lines: readonly Line[]): Line | null =>
+  lines.find(l => l.ingredient === id) ??
+  lines.find(l => {
+    const listed = ingredientById(l.ingredient ?? '')
+    return listed?.kind === kind && holds.every(held => listed.holds.includes(held))
+  }) ??
+  null
 
 const saidPart = { juice: /juice/iu, zest: /zest|rind|peel/iu }
 
@@ -79,10 +184,20 @@ const brushing = /\b(?:brush|greas|coat)\w*\b[^.;]{0,60}$/iu
  * milk" of a recipe with oat milk), or a whole egg parted into its yolk and white. What is served with it must be listed
  * as itself.
  */
-function lineMeant(words: string, ingredient: Ingredient, lines: readonly Line[], served: boolean, lead: string): Line | null {
+function lineMeant(
+  words: string,
+  ingredient: Ingredient,
+  lines: readonly Line[],
+  served: boolean,
+  lead: string,
+): Line | null {
   // Of two lines of butter the one "for brushing" is meant where something is brushed.
   const all = lines.filter(l => l.ingredient === ingredient.id)
-  const same = all.length > 1 ? all.find(l => brushing.test(lead) === (l.purpose === 'pan' || l.purpose === 'brush')) ?? all[0] : all[0]
+  const same =
+    all.length > 1
+      ? (all.find(l => brushing.test(lead) === (l.purpose === 'pan' || l.purpose === 'brush')) ??
+        all[0])
+      : all[0]
   if (same || served) return same ?? null
   const base = ingredient.madeOf ? lines.find(l => l.ingredient === ingredient.madeOf) : undefined
   if (base) return base
@@ -90,15 +205,37 @@ function lineMeant(words: string, ingredient: Ingredient, lines: readonly Line[]
   const ending = lines.find(l => l.ingredient && namesOf(l).some(words => endsWith(words, tail)))
   if (ending) return ending
   // "The vanilla" of a list with a vanilla pod, "the cinnamon" of one with a cinnamon stick.
-  const beginning = lines.find(l => l.ingredient && namesOf(l).some(words => beginsWith(words, tail) && words.slice(tail.length).every(word => ofPlant.has(word))))
+  const beginning = lines.find(
+    l =>
+      l.ingredient &&
+      namesOf(l).some(
+        words =>
+          beginsWith(words, tail) && words.slice(tail.length).every(word => ofPlant.has(word)),
+      ),
+  )
   if (beginning) return beginning
   // "1 lemon, zest and juice" lists both.
-  const ofFruit = lines.find(l => (['juice', 'zest'] as const).some(part => saidPart[part].test(l.text) && partOfFruit(namedIn(l.text), part)?.id === ingredient.id))
+  const ofFruit = lines.find(l =>
+    (['juice', 'zest'] as const).some(
+      part =>
+        saidPart[part].test(l.text) && partOfFruit(namedIn(l.text), part)?.id === ingredient.id,
+    ),
+  )
   if (ofFruit) return ofFruit
-  const ofKind = (...kinds: readonly Kind[]) => lines.find(l => l.ingredient !== null && kinds.includes(ingredientById(l.ingredient)!.kind))
-  const parted = (ingredient.kind === 'egg-white' || ingredient.kind === 'egg-yolk') ? ofKind('egg') : ingredient.kind === 'egg' ? ofKind('egg-white', 'egg-yolk') : undefined
+  const ofKind = (...kinds: readonly Kind[]) =>
+    lines.find(l => l.ingredient !== null && kinds.includes(ingredientById(l.ingredient)!.kind))
+  const parted =
+    ingredient.kind === 'egg-white' || ingredient.kind === 'egg-yolk'
+      ? ofKind('egg')
+      : ingredient.kind === 'egg'
+        ? ofKind('egg-white', 'egg-yolk')
+        : undefined
   if (parted) return parted
   // "Sift the flour" of a list with rye flour or a gluten-free blend, "the sugar" of one with muscovado.
   const kinds = sayable[ingredient.kind]
-  return (kinds && tail.length === 1 ? lines.find(l => l.ingredient && kinds.includes(ingredientById(l.ingredient)!.kind)) : null) ?? null
+  return (
+    (kinds && tail.length === 1
+      ? lines.find(l => l.ingredient && kinds.includes(ingredientById(l.ingredient)!.kind))
+      : null) ?? null
+  )
 }

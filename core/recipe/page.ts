@@ -7,8 +7,14 @@ import { finding, type Finding } from './recipe'
 import { cleanText, readParts, readPlain, type RecipeOptions, type RecipeReading } from './text'
 
 /** A page or file may hold several recipes; `others` are the titles of those that were not asked for. */
-export interface PageReading extends RecipeReading { readonly others: readonly string[], readonly which: number, readonly keywords: readonly string[] }
-export interface PageOptions extends RecipeOptions { readonly which?: number }
+export interface PageReading extends RecipeReading {
+  readonly others: readonly string[]
+  readonly which: number
+  readonly keywords: readonly string[]
+}
+export interface PageOptions extends RecipeOptions {
+  readonly which?: number
+}
 
 /** No page of a recipe is longer; the rest is left out and said. */
 export const longestPage = 8_000_000
@@ -16,7 +22,7 @@ const mostStated = 400
 const mostRecipes = 500
 
 /** Lays out a stated recipe as the text that is kept, each line in its place. */
-function laidOut(stated: StatedRecipe): { text: string, parts: Part[] } {
+function laidOut(stated: StatedRecipe): { text: string; parts: Part[] } {
   const parts: Part[] = []
   let text = ''
   const write = (is: Part['is'] | null, line: string, name = '') => {
@@ -33,10 +39,14 @@ function laidOut(stated: StatedRecipe): { text: string, parts: Part[] } {
   write('ingredients', 'Ingredients')
   const starts = new Map<number, string>()
   let from = 0
-  for (const part of stated.parts) { starts.set(from, part.name); from += part.count }
+  for (const part of stated.parts) {
+    starts.set(from, part.name)
+    from += part.count
+  }
   stated.ingredients.slice(0, mostStated).forEach((line, i) => {
     const own = starts.get(i)
-    if (own !== undefined && stated.parts.length > 1) write('component', `For the ${own || 'main part'}:`, own)
+    if (own !== undefined && stated.parts.length > 1)
+      write('component', `For the ${own || 'main part'}:`, own)
     const heading = stated.parts.length ? null : headingName(line, stated.ingredients[i + 1] ?? '')
     if (heading !== null) write('component', line, heading)
     else write('ingredient', line)
@@ -44,36 +54,79 @@ function laidOut(stated: StatedRecipe): { text: string, parts: Part[] } {
   text += '\n'
   write('steps', 'Method')
   for (const section of stated.sections) {
-    if (section.name) write('component', `${section.name}:`, section.name.toLowerCase().replace(/^(?:for|to\s+make|make)\s+(?:the\s+)?/iu, '').slice(0, 60))
+    if (section.name)
+      write(
+        'component',
+        `${section.name}:`,
+        section.name
+          .toLowerCase()
+          .replace(/^(?:for|to\s+make|make)\s+(?:the\s+)?/iu, '')
+          .slice(0, 60),
+      )
     else if (stated.sections.length > 1) write('steps', 'Method')
-    for (const step of section.steps.slice(0, mostStated)) write('step', step.replace(/^(?:step\s*)?\d{1,2}\s*[.):–-]?\s+(?=\p{L})/iu, ''))
+    for (const step of section.steps.slice(0, mostStated))
+      write('step', step.replace(/^(?:step\s*)?\d{1,2}\s*[.):–-]?\s+(?=\p{L})/iu, ''))
   }
   return { text, parts }
 }
 
-function read(all: readonly StatedRecipe[], options: PageOptions, further: readonly Rule[], findings: Finding[]): PageReading {
+function read(
+  all: readonly StatedRecipe[],
+  options: PageOptions,
+  further: readonly Rule[],
+  findings: Finding[],
+): PageReading {
   const which = Math.min(options.which ?? 0, all.length - 1)
   const stated = all[which]!
   const others = all.filter((_, i) => i !== which).map(other => other.title || 'Untitled dessert')
-  if (others.length) findings.push(finding({ code: 'several', severity: 'note', sentence: `There are ${all.length} recipes here; this is “${stated.title || 'the first'}”. The others: ${others.slice(0, 5).map(t => `“${t}”`).join(', ')}${others.length > 5 ? ' …' : ''}.` }))
+  if (others.length)
+    findings.push(
+      finding({
+        code: 'several',
+        severity: 'note',
+        sentence: `There are ${all.length} recipes here; this is “${stated.title || 'the first'}”. The others: ${others
+          .slice(0, 5)
+          .map(t => `“${t}”`)
+          .join(', ')}${others.length > 5 ? ' …' : ''}.`,
+      }),
+    )
   const { text, parts } = laidOut(stated)
   const region = options.region ?? (isRegion(stated.region) ? stated.region : undefined)
-  return { ...readParts(text, parts, { ...options, ...region ? { region } : {} }, findings, further), others, which, keywords: stated.keywords }
+  return {
+    ...readParts(text, parts, { ...options, ...(region ? { region } : {}) }, findings, further),
+    others,
+    which,
+    keywords: stated.keywords,
+  }
 }
 
-const alone = (reading: RecipeReading): PageReading => ({ ...reading, others: [], which: 0, keywords: [] })
-const holdsSomething = (stated: StatedRecipe) => stated.ingredients.length > 0 || stated.sections.length > 0
+const alone = (reading: RecipeReading): PageReading => ({
+  ...reading,
+  others: [],
+  which: 0,
+  keywords: [],
+})
+const holdsSomething = (stated: StatedRecipe) =>
+  stated.ingredients.length > 0 || stated.sections.length > 0
 
 /** What a page states in linked data, else in its attributes. */
 function statedIn(page: PageContent): StatedRecipe[] {
-  const linked = page.linked.flatMap(source => { const data = parseLoosely(source); return data === undefined ? [] : recipesInData(data) }).filter(holdsSomething)
+  const linked = page.linked
+    .flatMap(source => {
+      const data = parseLoosely(source)
+      return data === undefined ? [] : recipesInData(data)
+    })
+    .filter(holdsSomething)
   return linked.length ? linked : recipesInItems(page.items).filter(holdsSomething)
 }
 
 /** Every recipe that a page or a file of linked data states, each read on its own; none when it states none. */
 export function readStated(source: string, further: readonly Rule[] = []): PageReading[] {
   const data = /^\s*[[{]/u.test(source) ? parseLoosely(source) : undefined
-  const all = data === undefined ? statedIn(contentOf(source.slice(0, longestPage))) : recipesInData(data).filter(holdsSomething)
+  const all =
+    data === undefined
+      ? statedIn(contentOf(source.slice(0, longestPage)))
+      : recipesInData(data).filter(holdsSomething)
   return all.slice(0, mostRecipes).map(stated => read([stated], {}, further, []))
 }
 
@@ -81,28 +134,71 @@ export function readStated(source: string, further: readonly Rule[] = []): PageR
  * Reads the source of a web page: a schema.org Recipe in JSON-LD in any of its shapes, else in microdata or RDFa, else
  * the visible words. Nothing in it is run or fetched. Of several recipes `which` is read, and the others are named.
  */
-export function readPage(html: string, options: PageOptions = {}, further: readonly Rule[] = []): PageReading {
-  const findings: Finding[] = [finding({ code: 'markup', severity: 'note', sentence: 'This is the source of a web page. Only what it says of the recipe is read; nothing in it is run.' })]
-  if (html.length > longestPage) findings.push(finding({ code: 'too-long', severity: 'stop', about: 'page', sentence: `This page has ${html.length.toLocaleString('en')} characters. Only the first ${longestPage.toLocaleString('en')} are read.` }))
+export function readPage(
+  html: string,
+  options: PageOptions = {},
+  further: readonly Rule[] = [],
+): PageReading {
+  const findings: Finding[] = [
+    finding({
+      code: 'markup',
+      severity: 'note',
+      sentence:
+        'This is the source of a web page. Only what it says of the recipe is read; nothing in it is run.',
+    }),
+  ]
+  if (html.length > longestPage)
+    findings.push(
+      finding({
+        code: 'too-long',
+        severity: 'stop',
+        about: 'page',
+        sentence: `This page has ${html.length.toLocaleString('en')} characters. Only the first ${longestPage.toLocaleString('en')} are read.`,
+      }),
+    )
   const page = contentOf(html.slice(0, longestPage))
   const stated = statedIn(page)
   if (stated.length) return read(stated, options, further, findings)
   const inMain = page.main ? readPlain(page.main, options, further, findings) : null
   if (inMain?.recipe.components.some(c => c.lines.length)) return alone(inMain)
-  return alone(readPlain(page.text, { ...options, ...!options.title && page.title && !/\S/u.test(page.text) ? { title: page.title } : {} }, further, findings))
+  return alone(
+    readPlain(
+      page.text,
+      {
+        ...options,
+        ...(!options.title && page.title && !/\S/u.test(page.text) ? { title: page.title } : {}),
+      },
+      further,
+      findings,
+    ),
+  )
 }
 
 /** Reads a JSON-LD file; null when it is no JSON or holds no recipe. */
-export function readLinkedData(source: string, options: PageOptions = {}, further: readonly Rule[] = []): PageReading | null {
+export function readLinkedData(
+  source: string,
+  options: PageOptions = {},
+  further: readonly Rule[] = [],
+): PageReading | null {
   const data = parseLoosely(source)
   const all = data === undefined ? [] : recipesInData(data).filter(holdsSomething)
   return all.length ? read(all, options, further, []) : null
 }
 
-export const markup = /<(?:!doctype|html|head|body|script|style|div|span|p|ul|ol|li|h[1-6]|table|br|img|svg|iframe|a|main|article|section)\b[^<>]*>/iu
+export const markup =
+  /<(?:!doctype|html|head|body|script|style|div|span|p|ul|ol|li|h[1-6]|table|br|img|svg|iframe|a|main|article|section)\b[^<>]*>/iu
 
 /** Reads a recipe in whatever way it was pasted: plain text, the source of a page, or linked data. Never fails. */
-export function readRecipe(source: string, options: RecipeOptions = {}, further: readonly Rule[] = []): RecipeReading {
-  if (/^\s*[[{]/u.test(source)) { const linked = readLinkedData(source, options, further); if (linked) return linked }
-  return markup.test(source.slice(0, longestPage)) ? readPage(source, options, further) : readPlain(source, options, further)
+export function readRecipe(
+  source: string,
+  options: RecipeOptions = {},
+  further: readonly Rule[] = [],
+): RecipeReading {
+  if (/^\s*[[{]/u.test(source)) {
+    const linked = readLinkedData(source, options, further)
+    if (linked) return linked
+  }
+  return markup.test(source.slice(0, longestPage))
+    ? readPage(source, options, further)
+    : readPlain(source, options, further)
 }

@@ -22,42 +22,78 @@ export function partAt(piece: Piece, cut: RegExp): Piece[] {
     parts.push({ text: piece.text.slice(from, hit.index), at: piece.at + from })
     from = hit.index + hit[0].length
   }
-  return [...parts, { text: piece.text.slice(from), at: piece.at + from }].filter(part => part.text.trim())
+  return [...parts, { text: piece.text.slice(from), at: piece.at + from }].filter(part =>
+    part.text.trim(),
+  )
 }
 
 function cutUp(piece: Piece): Piece[] {
   if (piece.text.length <= longestPiece) return [piece]
-  return partAt(piece, /(?<=[.!?])\s+/gu).flatMap(part => Array.from({ length: Math.ceil(part.text.length / longestPiece) }, (_, i) => ({ text: part.text.slice(i * longestPiece, (i + 1) * longestPiece), at: part.at + i * longestPiece })))
+  return partAt(piece, /(?<=[.!?])\s+/gu).flatMap(part =>
+    Array.from({ length: Math.ceil(part.text.length / longestPiece) }, (_, i) => ({
+      text: part.text.slice(i * longestPiece, (i + 1) * longestPiece),
+      at: part.at + i * longestPiece,
+    })),
+  )
 }
 
 function isMeasuredThing(part: string): boolean {
   const text = part.trim()
   const quantity = readQuantity(text, 0, () => 1) ?? readVague(text, 0)
-  return quantity !== null && !/^\s*(?:%|per\s*cent|cm|mm|inch)/iu.test(text.slice(quantity.end)) && findMentions(text.slice(quantity.end)).mentions.length > 0
+  return (
+    quantity !== null &&
+    !/^\s*(?:%|per\s*cent|cm|mm|inch)/iu.test(text.slice(quantity.end)) &&
+    findMentions(text.slice(quantity.end)).mentions.length > 0
+  )
 }
 
 /** "To decorate: writing icing, sprinkles", "To serve: cream": a heading and its things in one line, without amounts. */
 function purposeInLine(piece: Piece): Piece[] | null {
-  const [, heading, rest] = /^(\s*(?:to\s+(?:serve|finish|decorate|garnish|dust|glaze|top|fill)|for\s+(?:serving|dusting|greasing|finishing|decorating|the\s+(?:tin|pan)))[^:.]{0,24}:)\s+(\S.*)$/iu.exec(piece.text) ?? []
+  const [, heading, rest] =
+    /^(\s*(?:to\s+(?:serve|finish|decorate|garnish|dust|glaze|top|fill)|for\s+(?:serving|dusting|greasing|finishing|decorating|the\s+(?:tin|pan)))[^:.]{0,24}:)\s+(\S.*)$/iu.exec(
+      piece.text,
+    ) ?? []
   if (!heading || !rest || wordsOf(rest).length > 14 || /[.!?;]\s*\S/u.test(rest)) return null
-  return [{ text: heading, at: piece.at }, ...partAt({ text: rest, at: piece.at + piece.text.length - rest.length }, /\s*,\s+/gu)]
+  return [
+    { text: heading, at: piece.at },
+    ...partAt({ text: rest, at: piece.at + piece.text.length - rest.length }, /\s*,\s+/gu),
+  ]
 }
 
 /** "Method: Melt the honey …": a heading and its first step in one line. */
 function methodInLine(piece: Piece): Piece[] | null {
-  const [, heading, rest] = /^(\s*\**(?:method|directions?|instructions?|preparation|procedure|how\s+to\s+make(?:\s+it)?)\s*:\**)\s+(\S.*)$/iu.exec(piece.text) ?? []
-  return heading && rest ? [{ text: heading, at: piece.at }, { text: rest, at: piece.at + piece.text.length - rest.length }] : null
+  const [, heading, rest] =
+    /^(\s*\**(?:method|directions?|instructions?|preparation|procedure|how\s+to\s+make(?:\s+it)?)\s*:\**)\s+(\S.*)$/iu.exec(
+      piece.text,
+    ) ?? []
+  return heading && rest
+    ? [
+        { text: heading, at: piece.at },
+        { text: rest, at: piece.at + piece.text.length - rest.length },
+      ]
+    : null
 }
 
 /** "Pastry: 250 g flour, 125 g butter, 1 egg" or "1 cup flour | 2 eggs": several things in one line, each on its own. */
 function listedInLine(piece: Piece): Piece[] {
-  const [, heading, rest = piece.text] = /^([\p{L} ]{3,40}:)\s+(?=\d|[½¼¾⅓⅔])(.*)$/u.exec(piece.text) ?? []
+  const [, heading, rest = piece.text] =
+    /^([\p{L} ]{3,40}:)\s+(?=\d|[½¼¾⅓⅔])(.*)$/u.exec(piece.text) ?? []
   const body = { text: rest, at: piece.at + piece.text.length - rest.length }
-  for (const separator of [/\s*[|•;]\s*/gu, /\s*,\s+(?=\d|[½¼¾⅓⅔⅛]|(?:an?\s+)?(?:small\s+|large\s+|good\s+|generous\s+)?(?:pinch|knob|handful|dash|drop|splash|drizzle)\b)/giu, /\s+\/\s+/gu]) {
+  for (const separator of [
+    /\s*[|•;]\s*/gu,
+    /\s*,\s+(?=\d|[½¼¾⅓⅔⅛]|(?:an?\s+)?(?:small\s+|large\s+|good\s+|generous\s+)?(?:pinch|knob|handful|dash|drop|splash|drizzle)\b)/giu,
+    /\s+\/\s+/gu,
+  ]) {
     const things = partAt(body, separator)
-    if (things.length > 1 && things.every(thing => isMeasuredThing(thing.text))) return [...heading ? [{ text: heading, at: piece.at }] : [], ...things]
+    if (things.length > 1 && things.every(thing => isMeasuredThing(thing.text)))
+      return [...(heading ? [{ text: heading, at: piece.at }] : []), ...things]
   }
-  if (heading && isMeasuredThing(rest) && (/^for\b/iu.test(heading) || componentWords.test(heading))) return [{ text: heading, at: piece.at }, body]
+  if (
+    heading &&
+    isMeasuredThing(rest) &&
+    (/^for\b/iu.test(heading) || componentWords.test(heading))
+  )
+    return [{ text: heading, at: piece.at }, body]
   return twoColumns(piece) ?? purposeInLine(piece) ?? methodInLine(piece) ?? [piece]
 }
 
@@ -65,20 +101,33 @@ function listedInLine(piece: Piece): Piece[] {
 function twoColumns(piece: Piece): Piece[] | null {
   if (!/\S(?:\t| {3,})\S/u.test(piece.text)) return null
   const things = partAt(piece, /\t+| {3,}/gu)
-  return things.length > 1 && things.length < 5 && things.every(thing => isMeasuredThing(thing.text.replace(/^[\s•*–-]+/u, ''))) ? things : null
+  return things.length > 1 &&
+    things.length < 5 &&
+    things.every(thing => isMeasuredThing(thing.text.replace(/^[\s•*–-]+/u, '')))
+    ? things
+    : null
 }
 
 const gap = /\t+| {3,}/u
 const fewestRows = 3
 
-interface Row { readonly left: Piece | null, readonly right: Piece | null }
+interface Row {
+  readonly left: Piece | null
+  readonly right: Piece | null
+}
 
 /** A line as two cells; without a wide gap it stands left, behind one right. */
 function rowOf(piece: Piece): Row {
   const found = gap.exec(piece.text)
   if (!found) return { left: piece, right: null }
-  const [left, right] = [piece.text.slice(0, found.index), piece.text.slice(found.index + found[0].length)]
-  return { left: left.trim() ? { text: left, at: piece.at } : null, right: right.trim() ? { text: right, at: piece.at + found.index + found[0].length } : null }
+  const [left, right] = [
+    piece.text.slice(0, found.index),
+    piece.text.slice(found.index + found[0].length),
+  ]
+  return {
+    left: left.trim() ? { text: left, at: piece.at } : null,
+    right: right.trim() ? { text: right, at: piece.at + found.index + found[0].length } : null,
+  }
 }
 
 /** Lines of the right column that go on in the next one, put together; each keeps the place where it begins. */
@@ -86,7 +135,12 @@ function goingOn(cells: readonly Piece[]): Piece[] {
   const out: Piece[] = []
   for (const cell of cells) {
     const last = out.at(-1)
-    if (last && !/[.!?:]\s*$/u.test(last.text) && /^\s*[\p{Ll}\d(]/u.test(cell.text)) out[out.length - 1] = { text: `${last.text.trimEnd()} ${cell.text.trim()}`, at: last.at, span: spanOf(last) }
+    if (last && !/[.!?:]\s*$/u.test(last.text) && /^\s*[\p{Ll}\d(]/u.test(cell.text))
+      out[out.length - 1] = {
+        text: `${last.text.trimEnd()} ${cell.text.trim()}`,
+        at: last.at,
+        span: spanOf(last),
+      }
     else out.push(cell)
   }
   return out
@@ -97,7 +151,9 @@ function sideBySide(block: readonly Piece[]): Piece[] | null {
   const rows = block.map(rowOf)
   const both = rows.filter(row => row.left && row.right)
   if (both.length < fewestRows || both.length < 0.4 * rows.length) return null
-  const measured = (side: 'left' | 'right') => both.filter(row => isMeasuredThing(row[side]!.text.replace(/^[\s•*–-]+/u, ''))).length / both.length
+  const measured = (side: 'left' | 'right') =>
+    both.filter(row => isMeasuredThing(row[side]!.text.replace(/^[\s•*–-]+/u, ''))).length /
+    both.length
   if (measured('left') < 0.5 || measured('right') > 0.3) return null
   const column = (side: 'left' | 'right') => rows.flatMap(row => row[side] ?? [])
   return [...column('left'), ...goingOn(column('right'))]
@@ -108,10 +164,25 @@ const fullWidth = 40
 
 /** Does a line go on in the next: it stops in the middle of what it says? */
 function goesOn(line: string, next: string): boolean {
-  if (!next.trim() || /[.!?:;]\s*$/u.test(line) || isMeasuredThing(next.replace(/^[\s•*–-]+/u, ''))) return false
-  if (next.trim().length < fullWidth && /\s(?:to|for)\s+(?:serve|serving|dust|dusting|decorate|decorating|sprinkle|sprinkling|brush|brushing|glaze|garnish|fry|frying|greas\w+|top|topping)$/iu.test(next.trim())) return false
-  const [stops, opens] = [/\b(?:the|a|an|and|or|of|for|at|to|with|in|into|until|from|on|about|your|then)\s*$/iu.test(line), /^\s*[\p{Ll}(]/u.test(next)]
-  return line.trim().length >= fullWidth && opens && !/^\s*(?:x\s|\d)/iu.test(next) || stops && line.trim().length >= fullWidth / 2
+  if (!next.trim() || /[.!?:;]\s*$/u.test(line) || isMeasuredThing(next.replace(/^[\s•*–-]+/u, '')))
+    return false
+  if (
+    next.trim().length < fullWidth &&
+    /\s(?:to|for)\s+(?:serve|serving|dust|dusting|decorate|decorating|sprinkle|sprinkling|brush|brushing|glaze|garnish|fry|frying|greas\w+|top|topping)$/iu.test(
+      next.trim(),
+    )
+  )
+    return false
+  const [stops, opens] = [
+    /\b(?:the|a|an|and|or|of|for|at|to|with|in|into|until|from|on|about|your|then)\s*$/iu.test(
+      line,
+    ),
+    /^\s*[\p{Ll}(]/u.test(next),
+  ]
+  return (
+    (line.trim().length >= fullWidth && opens && !/^\s*(?:x\s|\d)/iu.test(next)) ||
+    (stops && line.trim().length >= fullWidth / 2)
+  )
 }
 
 /** Lines that were broken in the middle put together again; a blank stands for the break, so that places stay. */
@@ -119,7 +190,14 @@ function unwrapped(lines: readonly Piece[]): Piece[] {
   const out: Piece[] = []
   lines.forEach((line, i) => {
     const last = out.at(-1)
-    if (last && last.text.length < longestPiece && goesOn(lines[i - 1]!.text, line.text) && !gap.test(last.text.trim()) && !gap.test(line.text.trim())) out[out.length - 1] = { text: `${last.text} ${line.text}`, at: last.at }
+    if (
+      last &&
+      last.text.length < longestPiece &&
+      goesOn(lines[i - 1]!.text, line.text) &&
+      !gap.test(last.text.trim()) &&
+      !gap.test(line.text.trim())
+    )
+      out[out.length - 1] = { text: `${last.text} ${line.text}`, at: last.at }
     else out.push(line)
   })
   return out
@@ -128,13 +206,21 @@ function unwrapped(lines: readonly Piece[]): Piece[] {
 /** The text line by line, each with its place; two columns put one behind the other, long lines cut up, lists in one line parted. */
 export function piecesOf(text: string): Piece[] {
   let at = 0
-  const lines = unwrapped(text.split('\n').map((line): Piece => { const piece = { text: line, at }; at += line.length + 1; return piece }))
+  const lines = unwrapped(
+    text.split('\n').map((line): Piece => {
+      const piece = { text: line, at }
+      at += line.length + 1
+      return piece
+    }),
+  )
   const pieces: Piece[] = []
   for (let from = 0; from < lines.length;) {
     let to = from
     while (to < lines.length && lines[to]!.text.trim()) to++
     const block = lines.slice(from, Math.max(to, from + 1))
-    pieces.push(...(block.some(piece => gap.test(piece.text.trim())) ? sideBySide(block) : null) ?? block)
+    pieces.push(
+      ...((block.some(piece => gap.test(piece.text.trim())) ? sideBySide(block) : null) ?? block),
+    )
     from += block.length
   }
   return pieces.flatMap(cutUp).flatMap(listedInLine)

@@ -1,7 +1,12 @@
 import { readAmount, readPartAfter, readUnit, unitById, type Amount, type Unit } from '../measure'
 
 /** One statement of how much: "1½ cups", "2 (400 g) tins", "about 3". `unit` null is a bare count. */
-export interface Quantity { readonly amount: Amount, readonly unit: Unit | null, readonly start: number, readonly end: number }
+export interface Quantity {
+  readonly amount: Amount
+  readonly unit: Unit | null
+  readonly start: number
+  readonly end: number
+}
 
 const skip = (pattern: RegExp, text: string, from: number) => {
   pattern.lastIndex = from
@@ -9,7 +14,8 @@ const skip = (pattern: RegExp, text: string, from: number) => {
   return found ? from + found[0].length : from
 }
 const space = /[\s\u00a0]*/uy
-const filling = /(?:(?:level|scant|heaped|heaping|rounded|generous|good|large|medium|small|big|whole|full|slightly|tall|short|squat|tiny|huge|fat|packed)[\s-]+)+/iuy
+const filling =
+  /(?:(?:level|scant|heaped|heaping|rounded|generous|good|large|medium|small|big|whole|full|slightly|tall|short|squat|tiny|huge|fat|packed)[\s-]+)+/iuy
 const multiply = /\s*[x×*]\s*/iuy
 const openBracket = /\s*[([]\s*(?:about|approx\.?|each)?\s*/iuy
 const closeBracket = /\s*(?:each)?\s*[)\]]\s*/iuy
@@ -33,21 +39,39 @@ function readPlain(text: string, from: number): Quantity | null {
   const found = readAmount(text, lead)
   if (!found) return null
   // "a little oil", "a bit of milk": no figure.
-  if (/^an?$/iu.test(text.slice(lead, found.end).trim()) && /^\s+(?:little|bit|lot|touch|smear|drop\s+more|dusting|sprinkling)\b/iu.test(text.slice(found.end))) return null
+  if (
+    /^an?$/iu.test(text.slice(lead, found.end).trim()) &&
+    /^\s+(?:little|bit|lot|touch|smear|drop\s+more|dusting|sprinkling)\b/iu.test(
+      text.slice(found.end),
+    )
+  )
+    return null
   // "9-inch pie crust", "a 20 cm tin": a size, not how much; "5 cm piece of ginger" is.
-  if (dimension.test(text.slice(found.end)) && readUnit(text, skip(hyphen, text, found.end))?.unit.kind !== 'count') return null
+  if (
+    dimension.test(text.slice(found.end)) &&
+    readUnit(text, skip(hyphen, text, found.end))?.unit.kind !== 'count'
+  )
+    return null
   const afterWords = skip(filling, text, skip(space, text, found.end))
   const read = readUnit(text, afterWords) ?? readUnit(text, skip(hyphen, text, found.end))
   if (!read) return { amount: found.amount, unit: null, start, end: found.end }
   const part = readPartAfter(text, read.end)
   const by = thousand(text.slice(lead, found.end), read.unit)
-  const amount = part ? { low: found.amount.low + part.value, high: found.amount.high + part.value } : { low: found.amount.low * by, high: found.amount.high * by }
+  const amount = part
+    ? { low: found.amount.low + part.value, high: found.amount.high + part.value }
+    : { low: found.amount.low * by, high: found.amount.high * by }
   const end = part?.end ?? read.end
   const again = skip(rangeAgain, text, end)
   if (again > end && amount.low === amount.high) {
     const second = readAmount(text, again)
     const unit = second && readUnit(text, skip(space, text, second.end))
-    if (second && unit && unit.unit.id === read.unit.id && second.amount.high > amount.low) return { amount: { low: amount.low, high: second.amount.high }, unit: read.unit, start, end: unit.end }
+    if (second && unit && unit.unit.id === read.unit.id && second.amount.high > amount.low)
+      return {
+        amount: { low: amount.low, high: second.amount.high },
+        unit: read.unit,
+        start,
+        end: unit.end,
+      }
   }
   return { amount, unit: read.unit, start, end }
 }
@@ -58,7 +82,18 @@ const container = (text: string, from: number) => {
 }
 
 /** Things that are no packs: "4 squares (4 oz) chocolate" says the same twice. */
-const noPacks: ReadonlySet<string> = new Set(['square', 'slice', 'sheet', 'piece', 'stalk', 'head', 'pod', 'sprig', 'cm-piece', 'inch-piece'])
+const noPacks: ReadonlySet<string> = new Set([
+  'square',
+  'slice',
+  'sheet',
+  'piece',
+  'stalk',
+  'head',
+  'pod',
+  'sprig',
+  'cm-piece',
+  'inch-piece',
+])
 
 /** "2 (400 g) tins", "2 x 400 g tins", "1 400g tin", "a 14-ounce can": the whole weight or volume of the packs. */
 function readPacks(text: string, first: Quantity): Quantity | null {
@@ -68,7 +103,13 @@ function readPacks(text: string, first: Quantity): Quantity | null {
     return one ? { ...first, end: one.end } : null
   }
   const crossed = skip(multiply, text, first.end)
-  if (first.unit && noPacks.has(first.unit.id) && crossed === first.end && !/^[^)]*\)?\s*each\b|^[^)]*\beach\b/iu.test(text.slice(first.end, first.end + 24))) return null
+  if (
+    first.unit &&
+    noPacks.has(first.unit.id) &&
+    crossed === first.end &&
+    !/^[^)]*\)?\s*each\b|^[^)]*\beach\b/iu.test(text.slice(first.end, first.end + 24))
+  )
+    return null
   const opened = crossed > first.end ? crossed : skip(openBracket, text, first.end)
   const bracketed = opened > first.end && crossed === first.end
   const size = readPlain(text, opened > first.end ? opened : skip(space, text, first.end))
@@ -81,10 +122,16 @@ function readPacks(text: string, first: Quantity): Quantity | null {
   }
   const box = container(text, end)
   if (!box && !first.unit && crossed === first.end) return null
-  return { amount: scaled(first.amount, size.amount), unit: size.unit, start: first.start, end: box?.end ?? end }
+  return {
+    amount: scaled(first.amount, size.amount),
+    unit: size.unit,
+    start: first.start,
+    end: box?.end ?? end,
+  }
 }
 
-const sameKind = (a: Unit | null, b: Unit | null) => a !== null && b !== null && a.kind === b.kind && a.kind !== 'count' && a.kind !== 'vague'
+const sameKind = (a: Unit | null, b: Unit | null) =>
+  a !== null && b !== null && a.kind === b.kind && a.kind !== 'count' && a.kind !== 'vague'
 const plus = /\s*(?:\+|plus|and|&)\s*/iuy
 
 /** What stands behind a larger measure without a joint: "1 lb 4 oz". */
@@ -97,19 +144,37 @@ function readSum(text: string, first: Quantity, sizeOf: (unit: Unit) => number):
     const next = skip(plus, text, sum.end)
     const beside = next === sum.end ? skip(space, text, sum.end) : next
     const more = beside > sum.end ? readPlain(text, beside) : null
-    if (!more || !sameKind(sum.unit, more.unit) || (next === sum.end && more.unit?.id !== smaller[sum.unit?.id ?? ''])) return sum
+    if (
+      !more ||
+      !sameKind(sum.unit, more.unit) ||
+      (next === sum.end && more.unit?.id !== smaller[sum.unit?.id ?? ''])
+    )
+      return sum
     const ratio = sizeOf(more.unit!) / sizeOf(sum.unit!)
-    sum = { amount: { low: sum.amount.low + more.amount.low * ratio, high: sum.amount.high + more.amount.high * ratio }, unit: sum.unit, start: sum.start, end: more.end }
+    sum = {
+      amount: {
+        low: sum.amount.low + more.amount.low * ratio,
+        high: sum.amount.high + more.amount.high * ratio,
+      },
+      unit: sum.unit,
+      start: sum.start,
+      end: more.end,
+    }
   }
 }
 
 /** The amount that stands at `from`, packs and sums included. Null when no number stands there. */
-export function readQuantity(text: string, from: number, sizeOf: (unit: Unit) => number): Quantity | null {
+export function readQuantity(
+  text: string,
+  from: number,
+  sizeOf: (unit: Unit) => number,
+): Quantity | null {
   const first = readPlain(text, from)
   if (!first) return null
   // "A 2 cm piece of ginger": the article counts nothing.
   const long = first.unit ? null : readPlain(text, skip(space, text, first.end))
-  if (long?.unit && (long.unit.id === 'cm-piece' || long.unit.id === 'inch-piece')) return { ...long, amount: scaled(first.amount, long.amount), start: first.start }
+  if (long?.unit && (long.unit.id === 'cm-piece' || long.unit.id === 'inch-piece'))
+    return { ...long, amount: scaled(first.amount, long.amount), start: first.start }
   const packs = readPacks(text, first)
   return packs ?? readSum(text, first, sizeOf)
 }
@@ -118,5 +183,7 @@ export function readQuantity(text: string, from: number, sizeOf: (unit: Unit) =>
 export function readVague(text: string, from: number): Quantity | null {
   const start = skip(space, text, from)
   const read = readUnit(text, skip(filling, text, start))
-  return read?.unit.kind === 'vague' ? { amount: { low: 1, high: 1 }, unit: unitById(read.unit.id)!, start: from, end: read.end } : null
+  return read?.unit.kind === 'vague'
+    ? { amount: { low: 1, high: 1 }, unit: unitById(read.unit.id)!, start: from, end: read.end }
+    : null
 }

@@ -40,11 +40,26 @@ export interface Line {
 }
 
 /** A part of the dessert. `stepsFrom` says for each step where it stands in the text that was read. */
-export interface Component { readonly name: string, readonly lines: readonly Line[], readonly steps: readonly string[], readonly stepsFrom?: readonly (Span | null)[] }
+export interface Component {
+  readonly name: string
+  readonly lines: readonly Line[]
+  readonly steps: readonly string[]
+  readonly stepsFrom?: readonly (Span | null)[]
+}
 
-export interface Yield { readonly text: string, readonly count: Amount | null }
-export interface Pan { readonly text: string }
-export interface Oven { readonly celsius: Celsius | null, readonly fan: boolean, readonly minutes: { readonly low: Minutes, readonly high: Minutes } | null, readonly text: string }
+export interface Yield {
+  readonly text: string
+  readonly count: Amount | null
+}
+export interface Pan {
+  readonly text: string
+}
+export interface Oven {
+  readonly celsius: Celsius | null
+  readonly fan: boolean
+  readonly minutes: { readonly low: Minutes; readonly high: Minutes } | null
+  readonly text: string
+}
 
 export interface Recipe {
   readonly title: string
@@ -59,40 +74,96 @@ export interface Recipe {
 
 /** One thing that a baker does to a reading. */
 export type RecipeEdit =
-  | { readonly do: 'retype', readonly lineId: string, readonly text: string }
-  | { readonly do: 'say', readonly lineId: string, readonly ingredient: string }
+  | { readonly do: 'retype'; readonly lineId: string; readonly text: string }
+  | { readonly do: 'say'; readonly lineId: string; readonly ingredient: string }
   /** Says once what every line of these unknown words is. */
-  | { readonly do: 'say-words', readonly words: string, readonly ingredient: string }
-  | { readonly do: 'remove', readonly lineId: string }
-  | { readonly do: 'add', readonly component: string, readonly text: string, readonly after?: string }
+  | { readonly do: 'say-words'; readonly words: string; readonly ingredient: string }
+  | { readonly do: 'remove'; readonly lineId: string }
+  | {
+      readonly do: 'add'
+      readonly component: string
+      readonly text: string
+      readonly after?: string
+    }
   /** To the place before that line, or to the end of the part. */
-  | { readonly do: 'move', readonly lineId: string, readonly to: string, readonly before: string | null }
-  | { readonly do: 'split', readonly lineId: string, readonly at: number }
+  | {
+      readonly do: 'move'
+      readonly lineId: string
+      readonly to: string
+      readonly before: string | null
+    }
+  | { readonly do: 'split'; readonly lineId: string; readonly at: number }
   /** With the line above it. */
-  | { readonly do: 'join', readonly lineId: string }
-  | { readonly do: 'restep', readonly component: string, readonly at: number, readonly text: string }
-  | { readonly do: 'add-step', readonly component: string, readonly after: number, readonly text: string }
-  | { readonly do: 'remove-step', readonly component: string, readonly at: number }
-  | { readonly do: 'move-step', readonly component: string, readonly at: number, readonly to: number }
-  | { readonly do: 'rename-part', readonly component: string, readonly name: string }
-  | { readonly do: 'add-part', readonly name: string }
-  | { readonly do: 'region', readonly region: Region }
-  | { readonly do: 'handling', readonly handling: Handling }
-  | { readonly do: 'title', readonly title: string }
-  | { readonly do: 'oven', readonly celsius: number }
+  | { readonly do: 'join'; readonly lineId: string }
+  | {
+      readonly do: 'restep'
+      readonly component: string
+      readonly at: number
+      readonly text: string
+    }
+  | {
+      readonly do: 'add-step'
+      readonly component: string
+      readonly after: number
+      readonly text: string
+    }
+  | { readonly do: 'remove-step'; readonly component: string; readonly at: number }
+  | {
+      readonly do: 'move-step'
+      readonly component: string
+      readonly at: number
+      readonly to: number
+    }
+  | { readonly do: 'rename-part'; readonly component: string; readonly name: string }
+  | { readonly do: 'add-part'; readonly name: string }
+  | { readonly do: 'region'; readonly region: Region }
+  | { readonly do: 'handling'; readonly handling: Handling }
+  | { readonly do: 'title'; readonly title: string }
+  | { readonly do: 'oven'; readonly celsius: number }
   /** Every amount of every line times that. */
-  | { readonly do: 'scale', readonly by: number }
+  | { readonly do: 'scale'; readonly by: number }
   /** "Not a problem": the finding of that key does not come back. */
-  | { readonly do: 'dismiss', readonly key: string }
-  | { readonly do: 'recall', readonly key: string }
+  | { readonly do: 'dismiss'; readonly key: string }
+  | { readonly do: 'recall'; readonly key: string }
 
 /** One-key correction of a finding. */
-export interface Correction { readonly label: string, readonly edits: readonly RecipeEdit[] }
+export interface Correction {
+  readonly label: string
+  readonly edits: readonly RecipeEdit[]
+}
 
-export type FindingCode = 'unknown-ingredient' | 'unread-words' | 'ambiguous' | 'no-amount' | 'no-weight' | 'no-unit' | 'weight-against-volume' | 'odd-fraction'
-  | 'no-lines' | 'no-list' | 'no-steps' | 'markup' | 'too-long' | 'empty' | 'other-text' | 'several'
-  | 'not-listed' | 'not-used' | 'step-amount' | 'parts-short' | 'soda-powder' | 'twice' | 'claim' | 'raw-dough' | 'halved'
-  | 'oven-scale' | 'oven-odd' | 'no-bake-time' | 'bake-time' | 'yield' | 'ratio'
+export type FindingCode =
+  | 'unknown-ingredient'
+  | 'unread-words'
+  | 'ambiguous'
+  | 'no-amount'
+  | 'no-weight'
+  | 'no-unit'
+  | 'weight-against-volume'
+  | 'odd-fraction'
+  | 'no-lines'
+  | 'no-list'
+  | 'no-steps'
+  | 'markup'
+  | 'too-long'
+  | 'empty'
+  | 'other-text'
+  | 'several'
+  | 'not-listed'
+  | 'not-used'
+  | 'step-amount'
+  | 'parts-short'
+  | 'soda-powder'
+  | 'twice'
+  | 'claim'
+  | 'raw-dough'
+  | 'halved'
+  | 'oven-scale'
+  | 'oven-odd'
+  | 'no-bake-time'
+  | 'bake-time'
+  | 'yield'
+  | 'ratio'
 
 /**
  * Something that the baker should look at. `stop` blocks a claim or a plan, `ask` wants an answer, `note` is worth
@@ -105,18 +176,32 @@ export interface Finding {
   readonly sentence: string
   readonly lineId?: string
   /** The step that it is about: its part and its place in it. */
-  readonly step?: { readonly component: string, readonly at: number }
+  readonly step?: { readonly component: string; readonly at: number }
   /** What in the text it is about. */
   readonly text?: string
   readonly corrections: readonly Correction[]
 }
 
 /** A finding with its key made of what it is about. */
-export const finding = (found: Omit<Finding, 'key' | 'corrections'> & { readonly about?: string, readonly corrections?: readonly Correction[] }): Finding => {
+export const finding = (
+  found: Omit<Finding, 'key' | 'corrections'> & {
+    readonly about?: string
+    readonly corrections?: readonly Correction[]
+  },
+): Finding => {
   const { about, ...rest } = found
-  return { ...rest, corrections: found.corrections ?? [], key: `${found.code}:${(about ?? found.text ?? '').toLowerCase().replace(/\s+/gu, ' ').trim().slice(0, 160)}` }
+  return {
+    ...rest,
+    corrections: found.corrections ?? [],
+    key: `${found.code}:${(about ?? found.text ?? '').toLowerCase().replace(/\s+/gu, ' ').trim().slice(0, 160)}`,
+  }
 }
 
-export interface Reading { readonly recipe: Recipe, readonly findings: readonly Finding[], readonly settled?: readonly string[] }
+export interface Reading {
+  readonly recipe: Recipe
+  readonly findings: readonly Finding[]
+  readonly settled?: readonly string[]
+}
 
-export const linesOf = (recipe: Recipe): readonly Line[] => recipe.components.flatMap(component => component.lines)
+export const linesOf = (recipe: Recipe): readonly Line[] =>
+  recipe.components.flatMap(component => component.lines)

@@ -23,24 +23,40 @@ export interface Resting {
   readonly sentence: string
 }
 
-const readies = /^\s*(?:(?:for|to\s+make)\s+the\s+([\p{L} -]{3,60}?)[,:]|([\p{L} -]{3,60}?),\s+[\d½¼¾])/iu
+const readies =
+  /^\s*(?:(?:for|to\s+make)\s+the\s+([\p{L} -]{3,60}?)[,:]|([\p{L} -]{3,60}?),\s+[\d½¼¾])/iu
 const isKind = (kind: string): kind is RestKind => (restKinds as readonly string[]).includes(kind)
 
 /** Every resting of a recipe, part by part in the order of its steps. */
 export function restingsIn(recipe: Recipe): Resting[] {
   const found: Resting[] = []
   let baked = false
-  for (const [part, c] of recipe.components.entries()) for (const [step, text] of c.steps.entries()) {
-    const own = readies.exec(text)
-    const of = (own?.[1] ?? own?.[2])?.trim() ?? null
-    for (const { kind, low, high, span } of readStepTimes(text)) {
-      if (kind === 'bake') baked = true
-      if (!isKind(kind) || low < 1 || /night|evening/iu.test(text.slice(...span))) continue
-      const from = Math.max(...['. ', '! ', '; '].map(mark => text.lastIndexOf(mark, span[0] - 1) + 1))
-      const ends = ['.', '!', ';'].map(mark => text.indexOf(mark, span[1])).filter(at => at >= 0)
-      found.push({ part, step, component: c.name, of, kind, low, high, span, baked, sentence: `${text.slice(from, span[0])}…${text.slice(span[1], Math.min(text.length, ...ends))}`.trim() })
+  for (const [part, c] of recipe.components.entries())
+    for (const [step, text] of c.steps.entries()) {
+      const own = readies.exec(text)
+      const of = (own?.[1] ?? own?.[2])?.trim() ?? null
+      for (const { kind, low, high, span } of readStepTimes(text)) {
+        if (kind === 'bake') baked = true
+        if (!isKind(kind) || low < 1 || /night|evening/iu.test(text.slice(...span))) continue
+        const from = Math.max(
+          ...['. ', '! ', '; '].map(mark => text.lastIndexOf(mark, span[0] - 1) + 1),
+        )
+        const ends = ['.', '!', ';'].map(mark => text.indexOf(mark, span[1])).filter(at => at >= 0)
+        found.push({
+          part,
+          step,
+          component: c.name,
+          of,
+          kind,
+          low,
+          high,
+          span,
+          baked,
+          sentence:
+            `${text.slice(from, span[0])}…${text.slice(span[1], Math.min(text.length, ...ends))}`.trim(),
+        })
+      }
     }
-  }
   return found
 }
 
@@ -53,7 +69,8 @@ export function sayResting(minutes: Minutes, second: Minutes = minutes, between 
     const [hours, over] = [Math.floor(one / 60), one % 60]
     return `${hours === 1 ? '1 hour' : `${hours} hours`}${over ? ` and ${over} minutes` : ''}`
   }
-  if (one % 60 === 0 && two % 60 === 0) return `${one / 60}${between}${two / 60} ${two === 60 ? 'hour' : 'hours'}`
+  if (one % 60 === 0 && two % 60 === 0)
+    return `${one / 60}${between}${two / 60} ${two === 60 ? 'hour' : 'hours'}`
   return `${one}${between}${two} minutes`
 }
 
@@ -65,12 +82,28 @@ export function roundResting(minutes: Minutes): Minutes {
 
 /** The recipe with its restings as long as `to` says (their lower figure, in minutes; an upper one keeps its distance); null leaves one as it is. */
 export function withRestings(recipe: Recipe, to: (resting: Resting) => Minutes | null): Recipe {
-  const moved = restingsIn(recipe).flatMap((resting) => { const now = to(resting); return now === null || Math.abs(now - resting.low) < 0.5 ? [] : [{ resting, now }] })
+  const moved = restingsIn(recipe).flatMap(resting => {
+    const now = to(resting)
+    return now === null || Math.abs(now - resting.low) < 0.5 ? [] : [{ resting, now }]
+  })
   if (!moved.length) return recipe
-  return { ...recipe, components: recipe.components.map((c, part) => {
-    if (!moved.some(m => m.resting.part === part)) return c
-    const { stepsFrom: _, ...rest } = c
-    return { ...rest, steps: c.steps.map((text, step) => moved.filter(m => m.resting.part === part && m.resting.step === step).reduceRight((line, { resting: { span, low, high }, now }) =>
-      `${line.slice(0, span[0])}${sayResting(now, Math.max(now, roundResting(high * now / low)))}${line.slice(span[1])}`, text)) }
-  }) }
+  return {
+    ...recipe,
+    components: recipe.components.map((c, part) => {
+      if (!moved.some(m => m.resting.part === part)) return c
+      const { stepsFrom: _, ...rest } = c
+      return {
+        ...rest,
+        steps: c.steps.map((text, step) =>
+          moved
+            .filter(m => m.resting.part === part && m.resting.step === step)
+            .reduceRight(
+              (line, { resting: { span, low, high }, now }) =>
+                `${line.slice(0, span[0])}${sayResting(now, Math.max(now, roundResting((high * now) / low)))}${line.slice(span[1])}`,
+              text,
+            ),
+        ),
+      }
+    }),
+  }
 }

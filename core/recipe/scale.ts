@@ -2,7 +2,18 @@ import { kitchenNumber, readAmount, type Region, type Unit } from '../measure'
 import { quantitiesOf } from './line'
 import type { Line } from './recipe'
 
-const spoonLike = new Set(['cup', 'tbsp', 'tsp', 'dsp', 'pint', 'quart', 'stick-butter', 'pinch', 'dash', ''])
+const spoonLike = new Set([
+  'cup',
+  'tbsp',
+  'tsp',
+  'dsp',
+  'pint',
+  'quart',
+  'stick-butter',
+  'pinch',
+  'dash',
+  '',
+])
 
 /** A number as it is written beside that unit: fractions for spoons, cups and pieces, decimals for the rest. */
 function written(n: number, unit: Unit | null): string {
@@ -17,23 +28,37 @@ const valueOf = (text: string) => readAmount(text, 0)?.amount.low ?? 0
 /** The line's text with every amount times `by`; packs are counted anew, not resized. Words without a number stay. */
 export function scaledText(line: Pick<Line, 'text'>, by: number, region: Region): string {
   let text = line.text
-  const spans: { start: number, end: number, to: string }[] = []
+  const spans: { start: number; end: number; to: string }[] = []
   for (const q of quantitiesOf(line.text, region)) {
     const piece = line.text.slice(q.start, q.end)
-    const isPack = /[x×*(]|\d[\s-]*(?:g|ml|oz|ounce|lb|kg)\b.*\b(?:tins?|cans?|packs?|packets?|packages?|bags?|jars?|tubs?|pots?|cartons?|box(?:es)?|sheets?)\b/iu.test(piece)
+    const isPack =
+      /[x×*(]|\d[\s-]*(?:g|ml|oz|ounce|lb|kg)\b.*\b(?:tins?|cans?|packs?|packets?|packages?|bags?|jars?|tubs?|pots?|cartons?|box(?:es)?|sheets?)\b/iu.test(
+        piece,
+      )
     const counted = isPack ? null : q.unit
     let from = 0
     for (let n = 0; n < (isPack ? 1 : 4); n++) {
-      const at = piece.slice(from).search(/(?<![\p{L}\d.,/])(?:[\d½⅓¼¾⅔⅛⅜⅝⅞]|(?:an?|one|two|three|four|five|six|half|quarter|a\s+dozen|twelve)\b)/iu)
+      const at = piece
+        .slice(from)
+        .search(
+          /(?<![\p{L}\d.,/])(?:[\d½⅓¼¾⅔⅛⅜⅝⅞]|(?:an?|one|two|three|four|five|six|half|quarter|a\s+dozen|twelve)\b)/iu,
+        )
       if (at < 0) break
       const found = readAmount(piece, from + at)
       if (!found) break
       const { low, high } = found.amount
-      spans.push({ start: q.start + from + at, end: q.start + found.end, to: low === high ? written(low * by, counted) : `${written(low * by, counted)}–${written(high * by, counted)}` })
+      spans.push({
+        start: q.start + from + at,
+        end: q.start + found.end,
+        to:
+          low === high
+            ? written(low * by, counted)
+            : `${written(low * by, counted)}–${written(high * by, counted)}`,
+      })
       from = found.end
     }
   }
-  for (const { start, end, to } of spans.sort((a, b) => b.start - a.start)) text = `${text.slice(0, start)}${to}${/^\p{L}/u.test(text.slice(end)) && /\p{L}$/u.test(text.slice(start, end)) ? ' ' : ''}${text.slice(end)}`
+  for (const { start, end, to } of spans.sort((a, b) => b.start - a.start))
+    text = `${text.slice(0, start)}${to}${/^\p{L}/u.test(text.slice(end)) && /\p{L}$/u.test(text.slice(start, end)) ? ' ' : ''}${text.slice(end)}`
   return text
 }
-

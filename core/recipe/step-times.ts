@@ -3,11 +3,18 @@ import type { Span } from './recipe'
 import { limits, moments, timeKinds, type TimeKind } from './tables/step-words'
 
 /** A time that a step names, in minutes, and what happens meanwhile. */
-export interface StepTime { readonly kind: TimeKind, readonly low: Minutes, readonly high: Minutes, readonly span: Span }
+export interface StepTime {
+  readonly kind: TimeKind
+  readonly low: Minutes
+  readonly high: Minutes
+  readonly span: Span
+}
 
 const unitAt = /\s*-?\s*(seconds?|secs?|minutes?|mins?|min\.|hours?|hrs?|hr|h|days?)(?![\p{L}])/iuy
-const starts = /(?<![\p{L}\d.,/°])(?=\d|[½¼¾]|(?:an?|one|two|three|four|five|six|eight|ten|fifteen|twenty|half|several|a\s+few|a\s+couple)\b)/giu
-const perUnit = (unit: string) => /^s/iu.test(unit) ? 1 / 60 : /^m/iu.test(unit) ? 1 : /^d/iu.test(unit) ? 24 * 60 : 60
+const starts =
+  /(?<![\p{L}\d.,/°])(?=\d|[½¼¾]|(?:an?|one|two|three|four|five|six|eight|ten|fifteen|twenty|half|several|a\s+few|a\s+couple)\b)/giu
+const perUnit = (unit: string) =>
+  /^s/iu.test(unit) ? 1 / 60 : /^m/iu.test(unit) ? 1 : /^d/iu.test(unit) ? 24 * 60 : 60
 const nightWords = /\b(?:overnight|the\s+night\s+before|the\s+evening\s+before)\b/giu
 
 const after = timeKinds.map(row => ({ kind: row.kind, sign: new RegExp(row.sign.source, 'iu') }))
@@ -17,23 +24,39 @@ function kindOf(text: string, span: Span): TimeKind {
   const ends = ['.', ';', '!'].map(mark => text.indexOf(mark, span[1])).filter(at => at >= 0)
   const lead = text.slice(start, span[0])
   const tail = text.slice(span[1], Math.min(text.length, ...ends))
-  let best: { kind: TimeKind, at: number } | null = null
-  for (const row of timeKinds) for (const hit of lead.matchAll(row.sign)) if (!best || hit.index >= best.at) best = { kind: row.kind, at: hit.index }
+  let best: { kind: TimeKind; at: number } | null = null
+  for (const row of timeKinds)
+    for (const hit of lead.matchAll(row.sign))
+      if (!best || hit.index >= best.at) best = { kind: row.kind, at: hit.index }
   // "Leave for 4 hours or until doubled": what it has to become says more than that it is left.
-  if ((!best || best.kind === 'rest') && /\b(?:doubl\w+|risen|puff\w*)\b/iu.test(tail)) return 'rise'
+  if ((!best || best.kind === 'rest') && /\b(?:doubl\w+|risen|puff\w*)\b/iu.test(tail))
+    return 'rise'
   if (best) return best.kind
   return after.find(row => row.sign.test(tail))?.kind ?? 'other'
 }
 
 /** What stands between the two ends of one time: "30 minutes to 1 hour", "4 hours, or preferably overnight". [P] */
-const betweenEnds = /^\s*,?\s*(?:(?:and\s+)?up\s+to|to|[-–—]|or(?:\s+(?:up\s+to|even|better|preferably|ideally|for))?|(?:or\s+)?(?:preferably|ideally|even\s+better|better\s+still))\s*,?\s*$/iu
+const betweenEnds =
+  /^\s*,?\s*(?:(?:and\s+)?up\s+to|to|[-–—]|or(?:\s+(?:up\s+to|even|better|preferably|ideally|for))?|(?:or\s+)?(?:preferably|ideally|even\s+better|better\s+still))\s*,?\s*$/iu
 
 /** Times of which one ends what the other begins, as one. Never a longer before a shorter one. */
 function joined(times: readonly StepTime[], text: string): StepTime[] {
   const all: StepTime[] = []
   for (const time of times) {
     const last = all.at(-1)
-    if (last && time.high >= last.high && last.low === last.high && (time.kind === last.kind || time.kind === 'other' || last.kind === 'other') && betweenEnds.test(text.slice(last.span[1], time.span[0]))) all[all.length - 1] = { kind: last.kind === 'other' ? time.kind : last.kind, low: last.low, high: time.high, span: [last.span[0], time.span[1]] }
+    if (
+      last &&
+      time.high >= last.high &&
+      last.low === last.high &&
+      (time.kind === last.kind || time.kind === 'other' || last.kind === 'other') &&
+      betweenEnds.test(text.slice(last.span[1], time.span[0]))
+    )
+      all[all.length - 1] = {
+        kind: last.kind === 'other' ? time.kind : last.kind,
+        low: last.low,
+        high: time.high,
+        span: [last.span[0], time.span[1]],
+      }
     else all.push(time)
   }
   return all
@@ -51,8 +74,14 @@ export function readStepTimes(whole: string): StepTime[] {
     unitAt.lastIndex = amount.end
     const unit = unitAt.exec(text)
     if (!unit) continue
-    let [low, high, end] = [amount.amount.low * perUnit(unit[1]!), amount.amount.high * perUnit(unit[1]!), amount.end + unit[0].length]
-    const more = /^\s*(?:and\s+|,\s*)?(?:a\s+half|(\d{1,2})\s*(?:minutes?|mins?))/iu.exec(text.slice(end))
+    let [low, high, end] = [
+      amount.amount.low * perUnit(unit[1]!),
+      amount.amount.high * perUnit(unit[1]!),
+      amount.end + unit[0].length,
+    ]
+    const more = /^\s*(?:and\s+|,\s*)?(?:a\s+half|(\d{1,2})\s*(?:minutes?|mins?))/iu.exec(
+      text.slice(end),
+    )
     if (more && perUnit(unit[1]!) === 60) {
       const extra = more[1] ? Number(more[1]) : 30
       ;[low, high, end] = [low + extra, high + extra, end + more[0].length]
@@ -60,9 +89,23 @@ export function readStepTimes(whole: string): StepTime[] {
     if (high > 14 * 24 * 60) continue
     // "Bake for 3 hours, covering it after 2 hours": no second bake.
     const sentence = Math.max(...['.', ';', '!'].map(mark => text.lastIndexOf(mark, index) + 1))
-    if (limits.test(text.slice(sentence, index)) || moments.test(text.slice(sentence, index)) && found.some(time => time.span[0] >= sentence && time.high >= high)) continue
+    if (
+      limits.test(text.slice(sentence, index)) ||
+      (moments.test(text.slice(sentence, index)) &&
+        found.some(time => time.span[0] >= sentence && time.high >= high))
+    )
+      continue
     found.push({ kind: kindOf(text, [index, end]), low, high, span: [index, end] })
   }
-  for (const hit of text.matchAll(nightWords)) found.push({ kind: kindOf(text, [hit.index, hit.index + hit[0].length]), low: 480, high: 720, span: [hit.index, hit.index + hit[0].length] })
-  return joined(found.sort((a, b) => a.span[0] - b.span[0]), text)
+  for (const hit of text.matchAll(nightWords))
+    found.push({
+      kind: kindOf(text, [hit.index, hit.index + hit[0].length]),
+      low: 480,
+      high: 720,
+      span: [hit.index, hit.index + hit[0].length],
+    })
+  return joined(
+    found.sort((a, b) => a.span[0] - b.span[0]),
+    text,
+  )
 }

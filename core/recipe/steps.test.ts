@@ -18,30 +18,63 @@ Method
 5. Top with the plums and the demerara sugar, dot with the rest of the butter and bake for 35–40 minutes, until golden and a skewer comes out clean.
 6. Cool for ten minutes in the tin.`).recipe
 const steps = readSteps(recipe)
-const uses = (at: number) => steps[at]!.uses.map(u => [u.line?.text ?? null, u.share.of === 'part' ? u.share.fraction : u.share.of === 'amount' ? u.share.grams : u.share.of])
+const uses = (at: number) =>
+  steps[at]!.uses.map(u => [
+    u.line?.text ?? null,
+    u.share.of === 'part' ? u.share.fraction : u.share.of === 'amount' ? u.share.grams : u.share.of,
+  ])
 
 describe('what a step takes of which line', () => {
   test('halves, thirds, amounts, the rest and all', () => {
     expect(uses(0)).toEqual([['80 g butter', 0.5]])
-    expect(uses(1)).toEqual([['2 eggs', 'all'], ['100 g caster sugar', 60], ['150 ml milk', expect.closeTo(102.3, 1)], ['300 g plain flour', expect.closeTo(2 / 3, 5)]])
-    expect(uses(3)).toEqual([['300 g plain flour', 'rest'], ['150 ml milk', 'rest']])
-    expect(uses(4)).toEqual([['6 plums', 'all'], ['50 g demerara sugar', 'all'], ['80 g butter', 'rest']])
+    expect(uses(1)).toEqual([
+      ['2 eggs', 'all'],
+      ['100 g caster sugar', 60],
+      ['150 ml milk', expect.closeTo(102.3, 1)],
+      ['300 g plain flour', expect.closeTo(2 / 3, 5)],
+    ])
+    expect(uses(3)).toEqual([
+      ['300 g plain flour', 'rest'],
+      ['150 ml milk', 'rest'],
+    ])
+    expect(uses(4)).toEqual([
+      ['6 plums', 'all'],
+      ['50 g demerara sugar', 'all'],
+      ['80 g butter', 'rest'],
+    ])
   })
   test('times with what happens in them', () => {
-    expect(steps.map(s => s.times.map(t => [t.kind, t.low, t.high]))).toEqual([[['rest', 5, 5]], [], [['chill', 60, 720]], [], [['bake', 35, 40]], [['cool', 10, 10]]])
+    expect(steps.map(s => s.times.map(t => [t.kind, t.low, t.high]))).toEqual([
+      [['rest', 5, 5]],
+      [],
+      [['chill', 60, 720]],
+      [],
+      [['bake', 35, 40]],
+      [['cool', 10, 10]],
+    ])
   })
   test('heat with its scale and fan; cues', () => {
     expect(steps[0]!.oven).toMatchObject({ celsius: 180, fan: false })
-    expect(steps[4]!.cues.map(c => c.text).join(' ')).toMatch(/golden.*skewer comes out clean|golden and a skewer/u)
+    expect(steps[4]!.cues.map(c => c.text).join(' ')).toMatch(
+      /golden.*skewer comes out clean|golden and a skewer/u,
+    )
     expect(recipe.oven).toMatchObject({ celsius: 180, minutes: { low: 35, high: 40 } })
     expect(recipe.pan!.text).toContain('23 cm round tin')
   })
   test('one method for all parts looks for the very thing before a word that only ends alike', () => {
-    const both = readRecipe('Bars\n\nFor the base\n100 g flour\n80 g brown sugar\n60 g butter\n\nFor the filling\n4 apples\n2 tbsp sugar\n\nMethod\n1. Rub the flour, brown sugar and butter together.\n2. Toss the apples with the sugar. Bake for 30 minutes at 180 °C.').recipe
-    expect(readSteps(both).flatMap(s => s.uses.map(u => u.line?.text)).filter(t => t?.includes('sugar'))).toEqual(['80 g brown sugar', '2 tbsp sugar'])
+    const both = readRecipe(
+      'Bars\n\nFor the base\n100 g flour\n80 g brown sugar\n60 g butter\n\nFor the filling\n4 apples\n2 tbsp sugar\n\nMethod\n1. Rub the flour, brown sugar and butter together.\n2. Toss the apples with the sugar. Bake for 30 minutes at 180 °C.',
+    ).recipe
+    expect(
+      readSteps(both)
+        .flatMap(s => s.uses.map(u => u.line?.text))
+        .filter(t => t?.includes('sugar')),
+    ).toEqual(['80 g brown sugar', '2 tbsp sugar'])
   })
   test('“baking powder” is no baking, a Celsius no cup of butter', () => {
-    const loaf = readRecipe('Loaf\n200 g flour\n2 tsp baking powder\n75 g butter\nPreheat oven to 175 C. Butter a loaf tin. Beat the flour and baking powder for 2 minutes with the melted butter. Bake for 1 hour.')
+    const loaf = readRecipe(
+      'Loaf\n200 g flour\n2 tsp baking powder\n75 g butter\nPreheat oven to 175 C. Butter a loaf tin. Beat the flour and baking powder for 2 minutes with the melted butter. Bake for 1 hour.',
+    )
     expect(loaf.recipe.oven).toMatchObject({ celsius: 175, minutes: { low: 60, high: 60 } })
     expect(loaf.findings.filter(f => f.code === 'step-amount')).toEqual([])
   })
@@ -51,37 +84,96 @@ describe('steps of ordinary recipes', () => {
   const steps = (text: string) => readSteps(readRecipe(text).recipe)
   const kinds = (text: string) => steps(text).flatMap(step => step.times.map(time => time.kind))
   test('“cook for two hours” in a hot oven is baking; on the hob it is not', () => {
-    expect(kinds('Rice pudding\n100 g pudding rice\n700 ml milk\n\nHeat the oven to 150 °C. Tip the rice and milk into a dish.\nCook for 2 hours until it wobbles.')).toEqual(['bake'])
-    expect(kinds('Plum sauce\n300 g plums\n50 g sugar\n\nHeat the oven to 150 °C for later.\nCook the plums and sugar in a pan for 20 minutes.')).toEqual(['cook'])
-    expect(kinds('Plum sauce\n300 g plums\n50 g sugar\n\nCook the plums and sugar for 20 minutes.')).toEqual(['cook'])
+    expect(
+      kinds(
+        'Rice pudding\n100 g pudding rice\n700 ml milk\n\nHeat the oven to 150 °C. Tip the rice and milk into a dish.\nCook for 2 hours until it wobbles.',
+      ),
+    ).toEqual(['bake'])
+    expect(
+      kinds(
+        'Plum sauce\n300 g plums\n50 g sugar\n\nHeat the oven to 150 °C for later.\nCook the plums and sugar in a pan for 20 minutes.',
+      ),
+    ).toEqual(['cook'])
+    expect(
+      kinds('Plum sauce\n300 g plums\n50 g sugar\n\nCook the plums and sugar for 20 minutes.'),
+    ).toEqual(['cook'])
   })
   test('“another hour” is an hour; a moment within another time, and “within an hour”, are none; out of the freezer is no freezing', () => {
-    const times = (text: string) => steps(text).flatMap(step => step.times.map(time => [time.kind, time.low]))
+    const times = (text: string) =>
+      steps(text).flatMap(step => step.times.map(time => [time.kind, time.low]))
     expect(times('Leave to rise for another hour.')).toEqual([['rise', 60]])
     expect(times('Bake for 3 hours, covering it after 2 hours.')).toEqual([['bake', 180]])
-    expect(times('Chill for 2 hours, stirring every 30 minutes. Take out of the freezer 15 minutes before serving and eat within 2 hours.')).toEqual([['chill', 120], ['rest', 15]])
+    expect(
+      times(
+        'Chill for 2 hours, stirring every 30 minutes. Take out of the freezer 15 minutes before serving and eat within 2 hours.',
+      ),
+    ).toEqual([
+      ['chill', 120],
+      ['rest', 15],
+    ])
   })
   test('“set aside for 30 minutes” rests, “leave to set for 30 minutes” sets, what is left until doubled rises', () => {
-    expect(kinds('Batter\n100 g plain flour\n300 ml milk\n\nWhisk the flour and milk. Set aside for 30 minutes to rest.')).toEqual(['rest'])
-    expect(kinds('Slice\n100 g dark chocolate\n\nMelt the chocolate. Leave to set for 30 minutes.')).toEqual(['set'])
-    expect(kinds('Rolls\n500 g strong white flour\n7 g instant yeast\n\nKnead the flour and yeast with water. Leave for 4 hours or until doubled.')).toEqual(['rise'])
+    expect(
+      kinds(
+        'Batter\n100 g plain flour\n300 ml milk\n\nWhisk the flour and milk. Set aside for 30 minutes to rest.',
+      ),
+    ).toEqual(['rest'])
+    expect(
+      kinds('Slice\n100 g dark chocolate\n\nMelt the chocolate. Leave to set for 30 minutes.'),
+    ).toEqual(['set'])
+    expect(
+      kinds(
+        'Rolls\n500 g strong white flour\n7 g instant yeast\n\nKnead the flour and yeast with water. Leave for 4 hours or until doubled.',
+      ),
+    ).toEqual(['rise'])
   })
   test('a line that says what it is for does not run into the one before', () => {
-    const { recipe } = readRecipe('Crepes\n100 g plain flour\n2 eggs\n300 ml milk\n1 tbsp sunflower oil, plus a little for frying\nlemon wedges and sugar, to serve\n\nWhisk the flour, eggs, milk and oil. Fry.')
-    expect(recipe.components[0]!.lines.map(line => line.text)).toEqual(expect.arrayContaining(['1 tbsp sunflower oil, plus a little for frying']))
-    expect(recipe.components[0]!.lines.filter(line => /serve/u.test(line.text)).every(line => line.purpose === 'serve')).toBe(true)
+    const { recipe } = readRecipe(
+      'Crepes\n100 g plain flour\n2 eggs\n300 ml milk\n1 tbsp sunflower oil, plus a little for frying\nlemon wedges and sugar, to serve\n\nWhisk the flour, eggs, milk and oil. Fry.',
+    )
+    expect(recipe.components[0]!.lines.map(line => line.text)).toEqual(
+      expect.arrayContaining(['1 tbsp sunflower oil, plus a little for frying']),
+    )
+    expect(
+      recipe.components[0]!.lines.filter(line => /serve/u.test(line.text)).every(
+        line => line.purpose === 'serve',
+      ),
+    ).toBe(true)
   })
   test('in a shared method “the egg” is the egg of the part that the step is about', () => {
-    const said = steps('Syrup tart\nFor the pastry\n250 g plain flour\n130 g butter\n1 egg\n\nFor the filling\n400 g golden syrup\n60 g butter\n100 g breadcrumbs\n1 egg\n\nMethod\nRub the butter into the flour, stir in the egg. Chill.\nWarm the syrup with the butter. Mix in the crumbs and egg.\nBeat in more egg.')
-    const eggs = said.flatMap(step => step.uses.filter(use => use.line?.ingredient === 'egg' || use.mention.ingredient.kind === 'egg').map(use => use.line?.component))
+    const said = steps(
+      'Syrup tart\nFor the pastry\n250 g plain flour\n130 g butter\n1 egg\n\nFor the filling\n400 g golden syrup\n60 g butter\n100 g breadcrumbs\n1 egg\n\nMethod\nRub the butter into the flour, stir in the egg. Chill.\nWarm the syrup with the butter. Mix in the crumbs and egg.\nBeat in more egg.',
+    )
+    const eggs = said.flatMap(step =>
+      step.uses
+        .filter(use => use.line?.ingredient === 'egg' || use.mention.ingredient.kind === 'egg')
+        .map(use => use.line?.component),
+    )
     expect(eggs).toEqual(['pastry', 'filling', 'filling'])
-    expect(said.flatMap(step => step.uses.filter(use => use.mention.ingredient.kind === 'butter').map(use => use.line?.component))).toEqual(['pastry', 'filling'])
+    expect(
+      said.flatMap(step =>
+        step.uses
+          .filter(use => use.mention.ingredient.kind === 'butter')
+          .map(use => use.line?.component),
+      ),
+    ).toEqual(['pastry', 'filling'])
   })
   test('beans that weigh a case down and the curd that is made are no ingredients; beans of the list are', () => {
-    const names = (text: string) => steps(text).flatMap(step => step.uses.map(use => use.mention.words.toLowerCase()))
-    expect(names('Tart\n200 g plain flour\n100 g butter\n2 eggs\n\nRub the butter into the flour. Fill with baking beans and bake blind for 15 minutes. Take out the paper and beans. Pour in the curd.')).toEqual(['butter', 'flour'])
+    const names = (text: string) =>
+      steps(text).flatMap(step => step.uses.map(use => use.mention.words.toLowerCase()))
+    expect(
+      names(
+        'Tart\n200 g plain flour\n100 g butter\n2 eggs\n\nRub the butter into the flour. Fill with baking beans and bake blind for 15 minutes. Take out the paper and beans. Pour in the curd.',
+      ),
+    ).toEqual(['butter', 'flour'])
     // Nothing here makes a curd: it comes out of a jar, and counts.
-    expect(names('Tart\n200 g plain flour\n100 g oil\n\nMix the flour and oil. Bake. Spread the curd over.')).toContain('curd')
-    expect(names('Bean brownies\n400 g black beans\n200 g sugar\n\nBlend the beans with the sugar.')).toContain('beans')
+    expect(
+      names(
+        'Tart\n200 g plain flour\n100 g oil\n\nMix the flour and oil. Bake. Spread the curd over.',
+      ),
+    ).toContain('curd')
+    expect(
+      names('Bean brownies\n400 g black beans\n200 g sugar\n\nBlend the beans with the sugar.'),
+    ).toContain('beans')
   })
 })

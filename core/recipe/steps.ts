@@ -8,35 +8,55 @@ import { readStepTimes, type StepTime } from './step-times'
 import { cueSigns, gatherings, hobWords, shareWords, shortestBake } from './tables/step-words'
 
 /** How much of a line a step takes: an amount it states, a share it names ("half the sugar"), what is left, or all. */
-export type Share = { readonly of: 'amount', readonly quantity: Quantity, readonly grams: number | null } | { readonly of: 'part', readonly fraction: number } | { readonly of: 'rest' } | { readonly of: 'all' }
+export type Share =
+  | { readonly of: 'amount'; readonly quantity: Quantity; readonly grams: number | null }
+  | { readonly of: 'part'; readonly fraction: number }
+  | { readonly of: 'rest' }
+  | { readonly of: 'all' }
 
 /** One use of an ingredient by a step; `line` is null when no line lists it. */
-export interface StepUse { readonly mention: StepMention, readonly line: Line | null, readonly share: Share }
+export interface StepUse {
+  readonly mention: StepMention
+  readonly line: Line | null
+  readonly share: Share
+}
 
 /** A step understood as far as needed. Spans are in the step's own text. */
 export interface StepReading {
   readonly text: string
   readonly uses: readonly StepUse[]
   /** Lines taken together by a gathering word ("the dry ingredients", "everything"). */
-  readonly gathers: readonly { readonly span: Span, readonly kinds: readonly Kind[] | 'all' | 'rest' }[]
+  readonly gathers: readonly {
+    readonly span: Span
+    readonly kinds: readonly Kind[] | 'all' | 'rest'
+  }[]
   readonly times: readonly StepTime[]
   readonly oven: OvenReading | null
-  readonly cues: readonly { readonly span: Span, readonly text: string }[]
+  readonly cues: readonly { readonly span: Span; readonly text: string }[]
 }
 
 const before = 48
-const joint = /^\s*(?:of\s+)?(?:the\s+|your\s+|more\s+|that\s+)?(?:(?:remaining|reserved|other|sifted|melted|softened|cold|warm|hot|beaten|chopped|grated|fresh|extra)\s+)*$/iu
-const countedThing = /(?:minutes?|mins?|hours?|cm|inch|°|degrees|times|tins?|layers?|parts|thirds|batches|additions|rounds|speed)\b/iu
+const joint =
+  /^\s*(?:of\s+)?(?:the\s+|your\s+|more\s+|that\s+)?(?:(?:remaining|reserved|other|sifted|melted|softened|cold|warm|hot|beaten|chopped|grated|fresh|extra)\s+)*$/iu
+const countedThing =
+  /(?:minutes?|mins?|hours?|cm|inch|°|degrees|times|tins?|layers?|parts|thirds|batches|additions|rounds|speed)\b/iu
 
 /** The amount that a step states right before a name: "add 120 ml of the milk". */
 function amountBefore(text: string, m: StepMention, region: Region): Quantity | null {
   const from = Math.max(0, m.start - before)
   const size = (unit: Unit) => millilitresIn(unit, region) ?? unit.g ?? 1
   let found: Quantity | null = null
-  for (const { index } of text.slice(from, m.start).matchAll(/(?<![\p{L}\d.,/])(?=[\d½⅓¼¾⅔⅛]|(?:one|two|three|half|a|an)\b)/giu)) {
+  for (const { index } of text
+    .slice(from, m.start)
+    .matchAll(/(?<![\p{L}\d.,/])(?=[\d½⅓¼¾⅔⅛]|(?:one|two|three|half|a|an)\b)/giu)) {
     const quantity = readQuantity(text, from + index, size)
-    if (!quantity || quantity.end > m.start || !joint.test(text.slice(quantity.end, m.start))) continue
-    if (countedThing.test(text.slice(quantity.end, m.start)) || /^(?:an?|half)\b/iu.test(text.slice(quantity.start).trimStart()) && !quantity.unit) continue
+    if (!quantity || quantity.end > m.start || !joint.test(text.slice(quantity.end, m.start)))
+      continue
+    if (
+      countedThing.test(text.slice(quantity.end, m.start)) ||
+      (/^(?:an?|half)\b/iu.test(text.slice(quantity.start).trimStart()) && !quantity.unit)
+    )
+      continue
     // "Heat the oven to 175 C. Butter a tin": no cups.
     if (quantity.unit?.id === 'cup' && quantity.amount.low >= 30) continue
     found = quantity
@@ -50,7 +70,9 @@ const anyShare = new RegExp(shareWords.map(row => row.sign.source).join('|'), 'i
 function shareBefore(text: string, m: StepMention): Share | null {
   const lead = text.slice(Math.max(0, m.start - before), m.start)
   if (!anyShare.test(lead)) return null
-  for (const row of shareWords) if (row.sign.test(lead)) return row.fraction === 'rest' ? { of: 'rest' } : { of: 'part', fraction: row.fraction }
+  for (const row of shareWords)
+    if (row.sign.test(lead))
+      return row.fraction === 'rest' ? { of: 'rest' } : { of: 'part', fraction: row.fraction }
   return null
 }
 
@@ -59,59 +81,129 @@ function useOf(text: string, m: StepMention, region: Region): StepUse {
   if (share) return { mention: m, line: m.line, share }
   const quantity = amountBefore(text, m, region)
   if (!quantity) return { mention: m, line: m.line, share: { of: 'all' } }
-  const thing = m.line?.ingredient ? ingredientById(m.line.ingredient) ?? m.ingredient : m.ingredient
-  return { mention: m, line: m.line, share: { of: 'amount', quantity, grams: weigh(quantity.amount, quantity.unit, thing, region, text.slice(quantity.start, m.end)).grams?.best ?? null } }
+  const thing = m.line?.ingredient
+    ? (ingredientById(m.line.ingredient) ?? m.ingredient)
+    : m.ingredient
+  return {
+    mention: m,
+    line: m.line,
+    share: {
+      of: 'amount',
+      quantity,
+      grams:
+        weigh(quantity.amount, quantity.unit, thing, region, text.slice(quantity.start, m.end))
+          .grams?.best ?? null,
+    },
+  }
 }
 
 /** What a step says whatever the list has. */
-const saidBy = remembered((text): Omit<StepReading, 'uses'> => ({
-  text,
-  gathers: gatherings.flatMap(row => [...text.matchAll(row.sign)].map(hit => ({ span: [hit.index, hit.index + hit[0].length] as const, kinds: row.kinds }))),
-  times: readStepTimes(text),
-  oven: text.split(/(?<=[.;!?])\s+/u).map(readOven).find(found => found !== null) ?? null,
-  cues: cueSigns.flatMap(sign => [...text.matchAll(sign)].map(hit => ({ span: [hit.index, hit.index + hit[0].length] as const, text: hit[0].trim() }))),
-}), 1000)
+const saidBy = remembered(
+  (text): Omit<StepReading, 'uses'> => ({
+    text,
+    gathers: gatherings.flatMap(row =>
+      [...text.matchAll(row.sign)].map(hit => ({
+        span: [hit.index, hit.index + hit[0].length] as const,
+        kinds: row.kinds,
+      })),
+    ),
+    times: readStepTimes(text),
+    oven:
+      text
+        .split(/(?<=[.;!?])\s+/u)
+        .map(readOven)
+        .find(found => found !== null) ?? null,
+    cues: cueSigns.flatMap(sign =>
+      [...text.matchAll(sign)].map(hit => ({
+        span: [hit.index, hit.index + hit[0].length] as const,
+        text: hit[0].trim(),
+      })),
+    ),
+  }),
+  1000,
+)
 
 /** Reads one step against the recipe's lines: what it uses and how much of it, times, oven, cues. */
-export const readStep = (text: string, lines: readonly Line[], region: Region, own: readonly Line[] = lines): StepReading => ({ ...saidBy(text), uses: mentionsInStep(text, lines, own).map(m => useOf(text, m, region)) })
+export const readStep = (
+  text: string,
+  lines: readonly Line[],
+  region: Region,
+  own: readonly Line[] = lines,
+): StepReading => ({
+  ...saidBy(text),
+  uses: mentionsInStep(text, lines, own).map(m => useOf(text, m, region)),
+})
 
 /** A step with its place. Lines of the step's own part are looked at first. */
-export interface PlacedStep extends StepReading { readonly component: string, readonly at: number }
+export interface PlacedStep extends StepReading {
+  readonly component: string
+  readonly at: number
+}
 
-const linesIn = (components: readonly Component[]) => components.flatMap(c => c.lines.flatMap(line => [line, ...line.orElse]))
+const linesIn = (components: readonly Component[]) =>
+  components.flatMap(c => c.lines.flatMap(line => [line, ...line.orElse]))
 
 /** The part that a step of a shared method works on: the one that it begins by naming; else the one whose own things it names, those that no other part lists; else the one before. */
-function partMeant(text: string, parts: readonly Component[], words: readonly ReadonlySet<string>[], before: Component | null): Component | null {
+function partMeant(
+  text: string,
+  parts: readonly Component[],
+  words: readonly ReadonlySet<string>[],
+  before: Component | null,
+): Component | null {
   const named = parts.find(c => opensFor(text, c.name))
   if (named) return named
   const said = new Set(wordsOf(text).map(word => word.plain))
-  const alone = words.map((own, i) => [...own].filter(word => said.has(word) && words.every((other, j) => j === i || !other.has(word))).length)
+  const alone = words.map(
+    (own, i) =>
+      [...own].filter(
+        word => said.has(word) && words.every((other, j) => j === i || !other.has(word)),
+      ).length,
+  )
   const most = Math.max(...alone)
-  return most > 0 && alone.filter(n => n === most).length === 1 ? parts[alone.indexOf(most)]! : before
+  return most > 0 && alone.filter(n => n === most).length === 1
+    ? parts[alone.indexOf(most)]!
+    : before
 }
 
 /** For each step of each part, the lines that its words mean first: its part's own, or, where one method makes several parts, those of the part that it is about. One array a part. */
-export function ownLines(recipe: Pick<Recipe, 'components'>): readonly (readonly (readonly Line[])[])[] {
+export function ownLines(
+  recipe: Pick<Recipe, 'components'>,
+): readonly (readonly (readonly Line[])[])[] {
   const parts = recipe.components.filter(c => c.lines.length)
-  if (parts.length < 2) { const all = linesIn(recipe.components); return recipe.components.map(c => c.steps.map(() => all)) }
+  if (parts.length < 2) {
+    const all = linesIn(recipe.components)
+    return recipe.components.map(c => c.steps.map(() => all))
+  }
   const lines = new Map(recipe.components.map(c => [c, linesIn([c])]))
   const every = linesIn(recipe.components)
   const silent = parts.filter(c => !c.steps.length)
   const shared = recipe.components.filter(c => c.steps.length).length === 1
   const words = new Map(parts.map(part => [part, new Set(part.lines.flatMap(namesOf).flat())]))
-  return recipe.components.map((c) => {
+  return recipe.components.map(c => {
     // A part without steps of its own ("for the filling") is made in another's.
     const here = shared ? parts : silent.length ? [c, ...silent] : [c]
     let now: Component | null = shared ? null : c
-    return c.steps.map((text) => {
+    return c.steps.map(text => {
       const named = shared ? undefined : parts.find(part => opensFor(text, part.name))
-      now = here.length > 1 ? partMeant(text, here, here.map(part => words.get(part) ?? new Set()), shared ? now : c) : c
+      now =
+        here.length > 1
+          ? partMeant(
+              text,
+              here,
+              here.map(part => words.get(part) ?? new Set()),
+              shared ? now : c,
+            )
+          : c
       return named ? lines.get(named)! : now ? lines.get(now)! : every
     })
   })
 }
 
-const sentenceOf = (text: string, [from, to]: Span) => { const start = Math.max(...['.', ';', '!'].map(mark => text.lastIndexOf(mark, from) + 1)); const ends = ['.', ';', '!'].map(mark => text.indexOf(mark, to)).filter(at => at >= 0); return text.slice(start, Math.min(text.length, ...ends)) }
+const sentenceOf = (text: string, [from, to]: Span) => {
+  const start = Math.max(...['.', ';', '!'].map(mark => text.lastIndexOf(mark, from) + 1))
+  const ends = ['.', ';', '!'].map(mark => text.indexOf(mark, to)).filter(at => at >= 0)
+  return text.slice(start, Math.min(text.length, ...ends))
+}
 
 /** Every step of a recipe, in order. */
 export function readSteps(recipe: Pick<Recipe, 'components' | 'region'>): PlacedStep[] {
@@ -124,10 +216,22 @@ export function readSteps(recipe: Pick<Recipe, 'components' | 'region'>): Placed
     return component.steps.map((text, at): PlacedStep => {
       const own = owns[i]![at]!
       let lines = ordered.get(own)
-      if (!lines) { const first = new Set(own); lines = own.length === all.length ? own : [...own, ...all.filter(line => !first.has(line))]; ordered.set(own, lines) }
+      if (!lines) {
+        const first = new Set(own)
+        lines = own.length === all.length ? own : [...own, ...all.filter(line => !first.has(line))]
+        ordered.set(own, lines)
+      }
       const step = readStep(text, lines, recipe.region, own)
       hot ||= step.oven !== null || /\bovens?\b/iu.test(text)
-      const times = hot ? step.times.map(time => time.kind === 'cook' && time.low >= shortestBake && !hobWords.test(sentenceOf(text, time.span)) ? { ...time, kind: 'bake' as const } : time) : step.times
+      const times = hot
+        ? step.times.map(time =>
+            time.kind === 'cook' &&
+            time.low >= shortestBake &&
+            !hobWords.test(sentenceOf(text, time.span))
+              ? { ...time, kind: 'bake' as const }
+              : time,
+          )
+        : step.times
       return { ...step, times, component: component.name, at }
     })
   })

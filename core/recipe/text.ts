@@ -10,7 +10,10 @@ import { layOutProse } from './prose'
 import { finding, linesOf, type Finding, type Recipe } from './recipe'
 import { guessRegion } from './region'
 
-export interface RecipeOptions { readonly region?: Region, readonly title?: string }
+export interface RecipeOptions {
+  readonly region?: Region
+  readonly title?: string
+}
 export interface RecipeReading {
   readonly recipe: Recipe
   readonly findings: readonly Finding[]
@@ -24,7 +27,13 @@ export interface RecipeReading {
 export const longestText = 200_000
 
 // eslint-disable-next-line no-control-regex -- control characters are what is taken out
-export const cleanText = (text: string): string => text.replace(/\r\n?|\u2028|\u2029/gu, '\n').replace(/[\u0000-\u0008\u000b-\u001f\u007f\u200b-\u200f\u202a-\u202e\u2066-\u2069\ufeff\ufffe]/gu, '')
+export const cleanText = (text: string): string =>
+  text
+    .replace(/\r\n?|\u2028|\u2029/gu, '\n')
+    .replace(
+      /[\u0000-\u0008\u000b-\u001f\u007f\u200b-\u200f\u202a-\u202e\u2066-\u2069\ufeff\ufffe]/gu,
+      '',
+    )
 
 /** Prose about the weather is passed over; a line that names something to eat, or may be the name of something, is not. */
 function couldMatter(text: string): boolean {
@@ -33,38 +42,110 @@ function couldMatter(text: string): boolean {
 }
 
 /** A recipe of what was laid out of `text`. `findings` are those that were made on the way. */
-export function readParts(text: string, parts: readonly Part[], options: RecipeOptions, findings: Finding[], further: readonly Rule[]): RecipeReading {
-  const note = (code: Finding['code'], severity: Finding['severity'], sentence: string, about?: string) => findings.push(finding({ code, severity, sentence, text: about }))
+export function readParts(
+  text: string,
+  parts: readonly Part[],
+  options: RecipeOptions,
+  findings: Finding[],
+  further: readonly Rule[],
+): RecipeReading {
+  const note = (
+    code: Finding['code'],
+    severity: Finding['severity'],
+    sentence: string,
+    about?: string,
+  ) => findings.push(finding({ code, severity, sentence, text: about }))
   const guess = guessRegion(text)
   const region = options.region ?? guess.region
-  const title = options.title ?? parts.find(p => p.is === 'title')?.text.replace(/^recipe\s*:\s*/iu, '').slice(0, 120) ?? ''
+  const title =
+    options.title ??
+    parts
+      .find(p => p.is === 'title')
+      ?.text.replace(/^recipe\s*:\s*/iu, '')
+      .slice(0, 120) ??
+    ''
   const components = gather(parts, region, findings)
   const steps = components.flatMap(c => c.steps)
-  const told = [...parts.filter(p => p.is === 'fact' || p.is === 'other').map(p => p.text), ...steps]
-  const facts = told.filter(line => line.length <= longestLine).slice(0, 200).join('\n')
-  const recipe: Recipe = { title: title || 'Untitled dessert', region, components, yield: readYield(facts), pan: readPan(facts), oven: readOvenFacts([...steps, ...told]) }
+  const told = [
+    ...parts.filter(p => p.is === 'fact' || p.is === 'other').map(p => p.text),
+    ...steps,
+  ]
+  const facts = told
+    .filter(line => line.length <= longestLine)
+    .slice(0, 200)
+    .join('\n')
+  const recipe: Recipe = {
+    title: title || 'Untitled dessert',
+    region,
+    components,
+    yield: readYield(facts),
+    pan: readPan(facts),
+    oven: readOvenFacts([...steps, ...told]),
+  }
 
   const lines = linesOf(recipe)
-  if (!text.trim()) note('empty', 'stop', 'There is no text yet. Paste a recipe: its title, what goes in, and what is done.')
-  else if (!lines.length) note('no-lines', 'stop', 'I found no ingredient lines in this text. Write each ingredient on a line of its own, with its amount first: “200 g plain flour”.')
-  else if (!steps.length) note('no-steps', 'note', 'I found no steps. The amounts can be worked out all the same; the mixing notes will be general.')
-  const leftOver = parts.filter(p => p.is === 'other' && !/^https?:/iu.test(p.text) && couldMatter(p.text))
-  if (leftOver.length && lines.length) note('other-text', 'note', `${leftOver.length === 1 ? 'One line is' : `${leftOver.length} lines are`} read as neither ingredient nor step, and not checked: “${leftOver[0]!.text.slice(0, 80)}”${leftOver.length > 1 ? ' …' : ''}`, leftOver[0]!.text)
+  if (!text.trim())
+    note(
+      'empty',
+      'stop',
+      'There is no text yet. Paste a recipe: its title, what goes in, and what is done.',
+    )
+  else if (!lines.length)
+    note(
+      'no-lines',
+      'stop',
+      'I found no ingredient lines in this text. Write each ingredient on a line of its own, with its amount first: “200 g plain flour”.',
+    )
+  else if (!steps.length)
+    note(
+      'no-steps',
+      'note',
+      'I found no steps. The amounts can be worked out all the same; the mixing notes will be general.',
+    )
+  const leftOver = parts.filter(
+    p => p.is === 'other' && !/^https?:/iu.test(p.text) && couldMatter(p.text),
+  )
+  if (leftOver.length && lines.length)
+    note(
+      'other-text',
+      'note',
+      `${leftOver.length === 1 ? 'One line is' : `${leftOver.length} lines are`} read as neither ingredient nor step, and not checked: “${leftOver[0]!.text.slice(0, 80)}”${leftOver.length > 1 ? ' …' : ''}`,
+      leftOver[0]!.text,
+    )
   findings.push(...wholeFindings(recipe, further))
   return { recipe, findings, text, regionBecause: options.region ? [] : guess.because }
 }
 
 /** Reads a recipe that is plain text. Never fails: what cannot be read is a finding with the words it is about. */
-export function readPlain(source: string, options: RecipeOptions = {}, further: readonly Rule[] = [], before: readonly Finding[] = []): RecipeReading {
+export function readPlain(
+  source: string,
+  options: RecipeOptions = {},
+  further: readonly Rule[] = [],
+  before: readonly Finding[] = [],
+): RecipeReading {
   const findings: Finding[] = [...before]
   let text = cleanText(source)
   if (text.length > longestText) {
-    findings.push(finding({ code: 'too-long', severity: 'stop', about: 'text', sentence: `This text has ${text.length.toLocaleString('en')} characters. Only the first ${longestText.toLocaleString('en')} are read; paste the recipe alone.` }))
+    findings.push(
+      finding({
+        code: 'too-long',
+        severity: 'stop',
+        about: 'text',
+        sentence: `This text has ${text.length.toLocaleString('en')} characters. Only the first ${longestText.toLocaleString('en')} are read; paste the recipe alone.`,
+      }),
+    )
     text = text.slice(0, longestText)
   }
   const pieces = piecesOf(text)
   const inList = layOut(pieces)
   const prose = inList.some(p => p.is === 'ingredient') ? null : layOutProse(pieces)
-  if (prose) findings.push(finding({ code: 'no-list', severity: 'note', sentence: 'There is no list of ingredients; the amounts were taken out of the sentences.' }))
+  if (prose)
+    findings.push(
+      finding({
+        code: 'no-list',
+        severity: 'note',
+        sentence: 'There is no list of ingredients; the amounts were taken out of the sentences.',
+      }),
+    )
   return readParts(text, prose ?? inList, options, findings, further)
 }

@@ -1,23 +1,53 @@
 import ICAL from 'ical.js'
-import { asWritten, planDay, readRecipe, shoppingOf, sizeUp, usualKitchen, type DayPlan } from '../index'
+import {
+  asWritten,
+  planDay,
+  readRecipe,
+  shoppingOf,
+  sizeUp,
+  usualKitchen,
+  type DayPlan,
+} from '../index'
 import { calendarOf, dayText } from './calendar'
 
-const { recipe } = readRecipe('Cardamom loaf, with “quotes”; and, commas\nServes 8\n\n200 g plain flour\n2 tsp baking powder\n150 g sugar\n2 eggs\n120 ml milk\n80 g oil\n\nHeat the oven to 170 °C. Line a 900 g loaf tin.\nWhisk everything together until there are no lumps in it at all, which takes longer than anybody would think who has only ever done it with a machine.\nPour into the tin and bake for 50 minutes. Cool in the tin.')
-const bake = { id: 'b1', title: recipe.title, recipe, sized: sizeUp(recipe, asWritten, usualKitchen) }
-const day = (iso: string) => { const plan = planDay([bake], { serveAt: iso }); if (!plan.ok) throw new Error(plan.problem.sentence); return plan }
+const { recipe } = readRecipe(
+  'Cardamom loaf, with “quotes”; and, commas\nServes 8\n\n200 g plain flour\n2 tsp baking powder\n150 g sugar\n2 eggs\n120 ml milk\n80 g oil\n\nHeat the oven to 170 °C. Line a 900 g loaf tin.\nWhisk everything together until there are no lumps in it at all, which takes longer than anybody would think who has only ever done it with a machine.\nPour into the tin and bake for 50 minutes. Cool in the tin.',
+)
+const bake = {
+  id: 'b1',
+  title: recipe.title,
+  recipe,
+  sized: sizeUp(recipe, asWritten, usualKitchen),
+}
+const day = (iso: string) => {
+  const plan = planDay([bake], { serveAt: iso })
+  if (!plan.ok) throw new Error(plan.problem.sentence)
+  return plan
+}
 
 /** Read by another library: events by their id, in minutes of world time. */
 function readBack(text: string) {
   const calendar = new ICAL.Component(ICAL.parse(text))
-  return calendar.getAllSubcomponents('vevent').map((each) => {
+  return calendar.getAllSubcomponents('vevent').map(each => {
     const event = new ICAL.Event(each)
-    return { id: event.uid, from: event.startDate.toJSDate().getTime() / 60_000, to: event.endDate.toJSDate().getTime() / 60_000, summary: event.summary, description: event.description, alarms: each.getAllSubcomponents('valarm').length }
+    return {
+      id: event.uid,
+      from: event.startDate.toJSDate().getTime() / 60_000,
+      to: event.endDate.toJSDate().getTime() / 60_000,
+      summary: event.summary,
+      description: event.description,
+      alarms: each.getAllSubcomponents('valarm').length,
+    }
   })
 }
 
 describe('the day as a calendar', () => {
   test.each([
-    ['an ordinary Saturday', '2026-11-28T17:00:00Z'], ['the night in which summer time ends', '2026-10-25T01:30:00Z'], ['the night in which it begins', '2026-03-29T03:15:00+02:00'], ['over midnight', '2026-11-28T00:20:00Z'], ['half an hour off the world', '2026-11-28T17:00:00+05:30'],
+    ['an ordinary Saturday', '2026-11-28T17:00:00Z'],
+    ['the night in which summer time ends', '2026-10-25T01:30:00Z'],
+    ['the night in which it begins', '2026-03-29T03:15:00+02:00'],
+    ['over midnight', '2026-11-28T00:20:00Z'],
+    ['half an hour off the world', '2026-11-28T17:00:00+05:30'],
   ])('%s: read back it is the same', (_, iso) => {
     const plan = day(iso)
     const events = readBack(calendarOf(plan, recipe.title, '2026-11-20T09:00:00Z'))
@@ -27,12 +57,15 @@ describe('the day as a calendar', () => {
       expect(event.description ?? '').toBe(task.says)
       expect(event.alarms).toBe(1)
     }
-    expect(events.find(e => e.summary.endsWith('is on the table.'))!.from).toBe(Date.parse(iso) / 60_000)
+    expect(events.find(e => e.summary.endsWith('is on the table.'))!.from).toBe(
+      Date.parse(iso) / 60_000,
+    )
     expect(new Set(events.map(e => e.id)).size).toBe(events.length)
   })
   test('no line is longer than 75 bytes, and lines end as the standard wants', () => {
     const text = calendarOf(day('2026-11-28T17:00:00Z'), recipe.title, '2026-11-20T09:00:00Z')
-    for (const line of text.split('\r\n')) expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75)
+    for (const line of text.split('\r\n'))
+      expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75)
     expect(text).not.toMatch(/[^\r]\n/u)
   })
   test('what all bakes take, each thing once, is shopped for a day before', () => {
@@ -40,11 +73,15 @@ describe('the day as a calendar', () => {
     expect(needed.map(n => n.says)).toContain('400 g plain flour')
     expect(needed.find(n => n.says.includes('egg'))!.says).toMatch(/^4 \(\d+ g\)/u)
     const plan = day('2026-11-28T17:00:00Z')
-    const shopping = readBack(calendarOf(plan, recipe.title, '2026-11-20T09:00:00Z', needed)).find(e => e.id.startsWith('shopping'))!
+    const shopping = readBack(calendarOf(plan, recipe.title, '2026-11-20T09:00:00Z', needed)).find(
+      e => e.id.startsWith('shopping'),
+    )!
     expect(shopping.from).toBe(Math.round(plan.start) - 24 * 60)
     expect(shopping.description.split('\n')).toEqual(needed.map(n => n.says))
     expect(dayText(plan, 'Loaf', String, needed)).toContain('- [ ] 400 g plain flour')
-    expect(shoppingOf([readRecipe('Tea\n200 ml water\n2 tsp sugar').recipe]).map(n => n.name)).toEqual(['caster sugar'])
+    expect(
+      shoppingOf([readRecipe('Tea\n200 ml water\n2 tsp sugar').recipe]).map(n => n.name),
+    ).toEqual(['caster sugar'])
   })
   test('as Markdown: hours, sentences, the oven', () => {
     const plan: Extract<DayPlan, { ok: true }> = day('2026-11-28T17:00:00Z')

@@ -1,13 +1,25 @@
 import { avoidableName, ingredientById, type AvoidableId } from '../pantry'
 import { sumUp, whyNotChecked, type Packet } from '../packet'
-import { cautionsAt, claims, needsOf, packetsFor, restingOn, type Claims, type Person } from '../people'
+import {
+  cautionsAt,
+  claims,
+  needsOf,
+  packetsFor,
+  restingOn,
+  type Claims,
+  type Person,
+} from '../people'
 import { linesOf, mentionsInStep, sayFacts, type Recipe } from '../recipe'
 import type { Kitchen } from '../pan'
 import { keepingOf, type Keeping } from '../day'
 import { recipeOf, type Bake } from './bake'
 
 /** What the house knows beside the bake: its packets, and what day it is (ISO), given by the caller. */
-export interface CardHouse { readonly packets: readonly Packet[], readonly today: string, readonly kitchen?: Kitchen }
+export interface CardHouse {
+  readonly packets: readonly Packet[]
+  readonly today: string
+  readonly kitchen?: Kitchen
+}
 
 /** Everything that a card says, before it is a sheet, a label, a file or a code. Nothing in it is typed in. */
 export interface CardFacts {
@@ -17,7 +29,11 @@ export interface CardFacts {
   readonly says: string
   readonly madeOn: string
   readonly facts: string
-  readonly checkedFor: readonly { readonly id: string, readonly name: string, readonly needs: string }[]
+  readonly checkedFor: readonly {
+    readonly id: string
+    readonly name: string
+    readonly needs: string
+  }[]
   readonly claims: Claims
   /** Does somebody avoid traces, so that every bought line matters? */
   readonly strict: boolean
@@ -26,18 +42,30 @@ export interface CardFacts {
   readonly mayContain: readonly string[]
   readonly unknown: readonly string[]
   /** What the packets that were read say. */
-  readonly packets: readonly { readonly name: string, readonly statement: string, readonly checkedOn: string }[]
+  readonly packets: readonly {
+    readonly name: string
+    readonly statement: string
+    readonly checkedOn: string
+  }[]
   /** Bought lines that rest on no packet that was read. */
   readonly notChecked: readonly string[]
   /** What the plan wanted read and nobody has read yet. */
-  readonly toRead: readonly { readonly name: string, readonly lookFor: readonly string[] }[]
+  readonly toRead: readonly { readonly name: string; readonly lookFor: readonly string[] }[]
   readonly keeping: Keeping
   readonly cautions: readonly string[]
 }
 
 export function needsText(person: Person): string {
-  const needs = needsOf(person).filter(need => !need.from).map(need => `${avoidableName(need.allergen)}${need.level === 'trace' ? ' (traces too)' : ''}${need.except?.length ? ` but not ${need.except.map(avoidableName).join(', ')}` : ''}`)
-  return [...person.diets, ...needs, ...(person.things ?? []).map(thing => thing.words)].join(', ') || 'avoids nothing'
+  const needs = needsOf(person)
+    .filter(need => !need.from)
+    .map(
+      need =>
+        `${avoidableName(need.allergen)}${need.level === 'trace' ? ' (traces too)' : ''}${need.except?.length ? ` but not ${need.except.map(avoidableName).join(', ')}` : ''}`,
+    )
+  return (
+    [...person.diets, ...needs, ...(person.things ?? []).map(thing => thing.words)].join(', ') ||
+    'avoids nothing'
+  )
 }
 
 /** What the card of a bake says, for the people at its table, by the packets that it is tied to. */
@@ -46,50 +74,113 @@ export function cardFacts(bake: Bake, people: readonly Person[], house: CardHous
   const recipe = recipeOf(bake, house.kitchen)
   const lines = linesOf(recipe).flatMap(line => [line, ...line.orElse])
   // A plan may have left lines behind whose packets are still tied: they are in nothing that is baked.
-  const here = new Set([...lines.map(line => line.ingredient), ...recipe.components.flatMap(c => c.steps.flatMap(step => mentionsInStep(step, lines).map(m => m.ingredient.id)))])
-  const ties = bake.ties.filter(tie => tie.lineId === null ? here.has(tie.ingredient) : lines.some(line => line.id === tie.lineId))
+  const here = new Set([
+    ...lines.map(line => line.ingredient),
+    ...recipe.components.flatMap(c =>
+      c.steps.flatMap(step => mentionsInStep(step, lines).map(m => m.ingredient.id)),
+    ),
+  ])
+  const ties = bake.ties.filter(tie =>
+    tie.lineId === null ? here.has(tie.ingredient) : lines.some(line => line.id === tie.lineId),
+  )
   const checked = packetsFor(ties, house.packets, house.today)
-  const used = [...new Set(ties.flatMap(tie => tie.packets))].flatMap(id => house.packets.find(p => p.id === id) ?? [])
-  const onPacket = (ingredient: string | null, lineId: string) => checked.filter(p => !p.notRead && (p.lineId !== undefined ? p.lineId === lineId : p.ingredient === ingredient))
-  const [contains, may, open] = [new Set<AvoidableId>(), new Set<AvoidableId>(), new Map<string, Set<AvoidableId>>()]
-  const unsure = (what: string, ids: readonly AvoidableId[]) => { if (ids.length) open.set(what, new Set([...open.get(what) ?? [], ...ids])) }
+  const used = [...new Set(ties.flatMap(tie => tie.packets))].flatMap(
+    id => house.packets.find(p => p.id === id) ?? [],
+  )
+  const onPacket = (ingredient: string | null, lineId: string) =>
+    checked.filter(
+      p =>
+        !p.notRead && (p.lineId !== undefined ? p.lineId === lineId : p.ingredient === ingredient),
+    )
+  const [contains, may, open] = [
+    new Set<AvoidableId>(),
+    new Set<AvoidableId>(),
+    new Map<string, Set<AvoidableId>>(),
+  ]
+  const unsure = (what: string, ids: readonly AvoidableId[]) => {
+    if (ids.length) open.set(what, new Set([...(open.get(what) ?? []), ...ids]))
+  }
   for (const line of lines) {
     const item = line.ingredient ? ingredientById(line.ingredient) : undefined
     const read = onPacket(line.ingredient, line.id).length > 0
     if (!item && !read) open.set(line.text, new Set())
     for (const id of item?.holds ?? []) contains.add(id)
-    if (item && !read) { unsure(item.name, item.mayHold); for (const id of item.traces) may.add(id) }
+    if (item && !read) {
+      unsure(item.name, item.mayHold)
+      for (const id of item.traces) may.add(id)
+    }
   }
   for (const packet of used) {
     const sum = sumUp(packet)
     for (const hit of sum.contains) contains.add(hit.allergen)
     for (const hit of sum.mayContain) may.add(hit.allergen)
-    unsure(packet.name, sum.open.map(hit => hit.allergen))
+    unsure(
+      packet.name,
+      sum.open.map(hit => hit.allergen),
+    )
     const why = whyNotChecked(packet, house.today)
     if (why) open.set(`${packet.name} (${why})`, new Set())
     for (const word of sum.unknownWords) open.set(`“${word}” on ${packet.name}`, new Set())
   }
   const resting = restingOn(recipe, checked)
-  const bare = linesOf(recipe).filter(line => restingOn({ ...recipe, components: [{ name: '', lines: [line], steps: [] }] }, checked).bought > 0 && !onPacket(line.ingredient, line.id).length)
-  const named = (ids: Iterable<AvoidableId>) => [...ids].map(avoidableName).sort((a, b) => a.localeCompare(b))
+  const bare = linesOf(recipe).filter(
+    line =>
+      restingOn({ ...recipe, components: [{ name: '', lines: [line], steps: [] }] }, checked)
+        .bought > 0 && !onPacket(line.ingredient, line.id).length,
+  )
+  const named = (ids: Iterable<AvoidableId>) =>
+    [...ids].map(avoidableName).sort((a, b) => a.localeCompare(b))
   return {
-    recipe, title: bake.title, madeOn: house.today, facts: sayFacts(recipe).join(' · '),
-    says: bake.plan ? `Adapted: ${bake.plan.title.toLowerCase()} plan, ${bake.plan.confidence}. ${bake.plan.restsOn}` : 'As written; no plan is chosen yet.',
-    checkedFor: table.map(person => ({ id: person.id, name: person.name, needs: needsText(person) })),
+    recipe,
+    title: bake.title,
+    madeOn: house.today,
+    facts: sayFacts(recipe).join(' · '),
+    says: bake.plan
+      ? `Adapted: ${bake.plan.title.toLowerCase()} plan, ${bake.plan.confidence}. ${bake.plan.restsOn}`
+      : 'As written; no plan is chosen yet.',
+    checkedFor: table.map(person => ({
+      id: person.id,
+      name: person.name,
+      needs: needsText(person),
+    })),
     claims: { ...claims(recipe, table, checked), resting },
     strict: table.some(person => needsOf(person).some(need => need.level === 'trace')),
-    contains: named(contains), mayContain: named([...may].filter(id => !contains.has(id))),
-    unknown: [...open].map(([what, ids]) => ids.size ? `${what}: ${named(ids).join(', ')}, in some makes` : what),
-    packets: used.filter(packet => !whyNotChecked(packet, house.today)).map(packet => ({ name: packet.name, statement: [packet.words.statement, packet.words.containsLine, packet.words.mayContainLine, packet.words.facility].filter(Boolean).join(' '), checkedOn: packet.checkedOn })),
-    toRead: (bake.plan?.packets ?? []).filter(p => !onPacket(p.ingredient, '').length).map(({ name, lookFor }) => ({ name, lookFor })),
-    notChecked: [...new Set(bare.map(line => line.name || line.text))], keeping: keepingOf(recipe, house.today), cautions: cautionsAt(recipe).map(c => c.says),
+    contains: named(contains),
+    mayContain: named([...may].filter(id => !contains.has(id))),
+    unknown: [...open].map(([what, ids]) =>
+      ids.size ? `${what}: ${named(ids).join(', ')}, in some makes` : what,
+    ),
+    packets: used
+      .filter(packet => !whyNotChecked(packet, house.today))
+      .map(packet => ({
+        name: packet.name,
+        statement: [
+          packet.words.statement,
+          packet.words.containsLine,
+          packet.words.mayContainLine,
+          packet.words.facility,
+        ]
+          .filter(Boolean)
+          .join(' '),
+        checkedOn: packet.checkedOn,
+      })),
+    toRead: (bake.plan?.packets ?? [])
+      .filter(p => !onPacket(p.ingredient, '').length)
+      .map(({ name, lookFor }) => ({ name, lookFor })),
+    notChecked: [...new Set(bare.map(line => line.name || line.text))],
+    keeping: keepingOf(recipe, house.today),
+    cautions: cautionsAt(recipe).map(c => c.says),
   }
 }
 
 /** Is the claim as wide as it sounds? Not before the packets that matter are read: those that may hold something, and for who avoids traces all of them. */
 export function restsOnRead(facts: Pick<CardFacts, 'claims' | 'strict'>): boolean {
   const { table, resting } = facts.claims
-  return table !== null && table.packets.read >= table.packets.of && (!facts.strict || resting.onPackets >= resting.bought)
+  return (
+    table !== null &&
+    table.packets.read >= table.packets.of &&
+    (!facts.strict || resting.onPackets >= resting.bought)
+  )
 }
 
 /** More than this makes squares too small for a phone to read off a tin. */
@@ -97,17 +188,34 @@ const mostBytes = 600
 
 /** The card's text for a code of black and white squares: all that matters, nothing else, at most 600 bytes. What is in it comes first, so that a cut never takes that. */
 export function codeText(facts: CardFacts): string {
-  const bytes = (text: string) => [...text].reduce((n, sign) => n + (sign.codePointAt(0)! < 128 ? 1 : 3), 0)
-  const part = (label: string, items: readonly string[]) => items.length ? [{ whole: `${label}: ${items.join(', ')}`, short: `${label}: see the card` }] : []
+  const bytes = (text: string) =>
+    [...text].reduce((n, sign) => n + (sign.codePointAt(0)! < 128 ? 1 : 3), 0)
+  const part = (label: string, items: readonly string[]) =>
+    items.length
+      ? [{ whole: `${label}: ${items.join(', ')}`, short: `${label}: see the card` }]
+      : []
   const parts = [
-    { whole: facts.title, short: 'A bake' }, { whole: `Made ${facts.madeOn}, eat by ${facts.keeping.useBy ?? 'the same day'}`, short: '' },
-    ...part('Contains', facts.contains), ...part('May contain', facts.mayContain), ...part('Not known', facts.unknown),
-    { whole: facts.claims.table?.says ?? (facts.checkedFor.length ? 'No claim for this table.' : 'Checked for nobody.'), short: 'What was checked: see the card' },
-    ...part('Packets not read', facts.notChecked), ...part('For', facts.checkedFor.map(p => `${p.name} (${p.needs})`)),
+    { whole: facts.title, short: 'A bake' },
+    { whole: `Made ${facts.madeOn}, eat by ${facts.keeping.useBy ?? 'the same day'}`, short: '' },
+    ...part('Contains', facts.contains),
+    ...part('May contain', facts.mayContain),
+    ...part('Not known', facts.unknown),
+    {
+      whole:
+        facts.claims.table?.says ??
+        (facts.checkedFor.length ? 'No claim for this table.' : 'Checked for nobody.'),
+      short: 'What was checked: see the card',
+    },
+    ...part('Packets not read', facts.notChecked),
+    ...part(
+      'For',
+      facts.checkedFor.map(p => `${p.name} (${p.needs})`),
+    ),
   ]
   // A part that does not fit is left to the card, whole: half a claim would be another claim. The short forms of what follows keep their room.
   const room = (from: number) => parts.slice(from).reduce((n, p) => n + bytes(p.short) + 1, 0)
   let text = ''
-  for (const [i, { whole, short }] of parts.entries()) text += `${bytes(text) + bytes(whole) + 1 + room(i + 1) <= mostBytes ? whole : short}\n`
+  for (const [i, { whole, short }] of parts.entries())
+    text += `${bytes(text) + bytes(whole) + 1 + room(i + 1) <= mostBytes ? whole : short}\n`
   return text.trim()
 }

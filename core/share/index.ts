@@ -1,8 +1,31 @@
-export { armBakes, bakeOf, bakeWith, longestSource, readingOf, shelfRowOf, tagsOf, type Bake, type BakeDay, type Baked, type House, type Label, type Photo, type Picture, type ShelfRow } from './bake'
+export {
+  armBakes,
+  bakeOf,
+  bakeWith,
+  longestSource,
+  readingOf,
+  shelfRowOf,
+  tagsOf,
+  type Bake,
+  type BakeDay,
+  type Baked,
+  type House,
+  type Label,
+  type Photo,
+  type Picture,
+  type ShelfRow,
+} from './bake'
 export { bakeFrom1, bakeFrom2 } from './upgrade'
 export { cardHtml, cardOf, claimText, emergencyText, notCheckedText } from './card'
 export { plannedRecipe, recipeOf, sizedBake } from './bake'
-export { cardFacts, codeText, needsText, restsOnRead, type CardFacts, type CardHouse } from './card-facts'
+export {
+  cardFacts,
+  codeText,
+  needsText,
+  restsOnRead,
+  type CardFacts,
+  type CardHouse,
+} from './card-facts'
 export { jsonLdOf } from './jsonld'
 export type { TrialsReading } from './trial-file'
 export type { BackupReading } from './backup'

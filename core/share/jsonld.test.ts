@@ -4,19 +4,36 @@ import { readFile, readRecipe } from '../pan'
 import { corpusRecipes } from '../../tests/corpus/recipes'
 import { jsonLdOf } from './index'
 
-const demo = readdirSync(new URL('../../demo/recipes/', import.meta.url)).map(name => [name, readFileSync(new URL(`../../demo/recipes/${name}`, import.meta.url), 'utf8')] as const)
+const demo = readdirSync(new URL('../../demo/recipes/', import.meta.url)).map(
+  name =>
+    [name, readFileSync(new URL(`../../demo/recipes/${name}`, import.meta.url), 'utf8')] as const,
+)
 const all = [...demo, ...corpusRecipes.map(c => [c.title, c.text] as const)]
 
-test.each(all)('%s comes back from JSON-LD with the same lines, parts, steps and weights', (_, text) => {
-  const { recipe } = readRecipe(text)
-  const file = readFile('x.jsonld', jsonLdOf(recipe))
-  if (!file.ok) throw new Error(file.problem.sentence)
-  const again = file.readings[0]!.recipe
-  const shape = (r: typeof recipe) => ({ title: r.title, region: r.region, parts: r.components.filter(c => c.lines.length).map(c => [c.name, c.lines.map(l => [l.text, l.ingredient, l.grams?.best ?? null])]), steps: r.components.flatMap(c => c.steps) })
-  expect(shape(again)).toEqual(shape(recipe))
-})
+test.each(all)(
+  '%s comes back from JSON-LD with the same lines, parts, steps and weights',
+  (_, text) => {
+    const { recipe } = readRecipe(text)
+    const file = readFile('x.jsonld', jsonLdOf(recipe))
+    if (!file.ok) throw new Error(file.problem.sentence)
+    const again = file.readings[0]!.recipe
+    const shape = (r: typeof recipe) => ({
+      title: r.title,
+      region: r.region,
+      parts: r.components
+        .filter(c => c.lines.length)
+        .map(c => [c.name, c.lines.map(l => [l.text, l.ingredient, l.grams?.best ?? null])]),
+      steps: r.components.flatMap(c => c.steps),
+    })
+    expect(shape(again)).toEqual(shape(recipe))
+  },
+)
 
 test('what is written is schema.org’s Recipe', () => {
   const data = JSON.parse(jsonLdOf(readRecipe(demo[0]![1]).recipe)) as Record<string, unknown>
-  expect(data).toMatchObject({ '@context': expect.arrayContaining(['https://schema.org']), '@type': 'Recipe', 'recipeIngredient': expect.arrayContaining([expect.any(String)]) })
+  expect(data).toMatchObject({
+    '@context': expect.arrayContaining(['https://schema.org']),
+    '@type': 'Recipe',
+    'recipeIngredient': expect.arrayContaining([expect.any(String)]),
+  })
 })

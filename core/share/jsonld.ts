@@ -11,17 +11,30 @@ export function jsonLdOf(recipe: Recipe): string {
   const parts = recipe.components.filter(c => c.lines.length || c.steps.length)
   const listed = parts.filter(c => c.lines.length)
   const step = (text: string) => ({ '@type': 'HowToStep', text })
-  const sections = parts.filter(c => c.steps.length).map(c => ({ name: c.name, steps: c.steps.map(step) }))
+  const sections = parts
+    .filter(c => c.steps.length)
+    .map(c => ({ name: c.name, steps: c.steps.map(step) }))
   const minutes = recipe.oven?.minutes
-  return JSON.stringify({
-    '@context': ['https://schema.org', { ingwer: 'urn:ingwer:' }],
-    '@type': 'Recipe',
-    'name': recipe.title,
-    ...recipe.yield ? { recipeYield: recipe.yield.text } : {},
-    ...minutes ? { cookTime: duration(minutes.high) } : {},
-    'recipeIngredient': listed.flatMap(c => c.lines.map(line => line.text)),
-    'recipeInstructions': sections.length === 1 && !sections[0]!.name ? sections[0]!.steps : sections.map(({ name, steps }) => ({ '@type': 'HowToSection', 'name': name || recipe.title, 'itemListElement': steps })),
-    'ingwer:region': recipe.region,
-    'ingwer:parts': listed.map(c => ({ name: c.name, count: c.lines.length })),
-  }, null, 2)
+  return JSON.stringify(
+    {
+      '@context': ['https://schema.org', { ingwer: 'urn:ingwer:' }],
+      '@type': 'Recipe',
+      'name': recipe.title,
+      ...(recipe.yield ? { recipeYield: recipe.yield.text } : {}),
+      ...(minutes ? { cookTime: duration(minutes.high) } : {}),
+      'recipeIngredient': listed.flatMap(c => c.lines.map(line => line.text)),
+      'recipeInstructions':
+        sections.length === 1 && !sections[0]!.name
+          ? sections[0]!.steps
+          : sections.map(({ name, steps }) => ({
+              '@type': 'HowToSection',
+              'name': name || recipe.title,
+              'itemListElement': steps,
+            })),
+      'ingwer:region': recipe.region,
+      'ingwer:parts': listed.map(c => ({ name: c.name, count: c.lines.length })),
+    },
+    null,
+    2,
+  )
 }

@@ -1,39 +1,112 @@
 import Papa from 'papaparse'
 import { readRecipe } from '../pan'
 import type { Recipe } from '../recipe'
-import { changesIn, judgedIn, lexicon, letterOf, lossOfArm, noRecord, profileOf, type Arm, type ArmRecord, type Score, type Trial } from '../trial'
+import {
+  changesIn,
+  judgedIn,
+  lexicon,
+  letterOf,
+  lossOfArm,
+  noRecord,
+  profileOf,
+  type Arm,
+  type ArmRecord,
+  type Score,
+  type Trial,
+} from '../trial'
 
 /** One row an arm. The words of the lexicon stand as means, for spreadsheets; `scores` holds every one, for the way back. */
-const plain = ['dessert', 'trial', 'begun', 'question', 'arm', 'says', 'winner', 'changed', 'before_g', 'after_g', 'loss_percent', 'height_cm', 'spread_cm', 'minutes', 'oven_c', 'tasters', 'note'] as const
-const tail = ['scores', 'tests', 'family', 'recipe_oven_c', 'ingredients', 'method', 'shown'] as const
+const plain = [
+  'dessert',
+  'trial',
+  'begun',
+  'question',
+  'arm',
+  'says',
+  'winner',
+  'changed',
+  'before_g',
+  'after_g',
+  'loss_percent',
+  'height_cm',
+  'spread_cm',
+  'minutes',
+  'oven_c',
+  'tasters',
+  'note',
+] as const
+const tail = [
+  'scores',
+  'tests',
+  'family',
+  'recipe_oven_c',
+  'ingredients',
+  'method',
+  'shown',
+] as const
 export const trialColumns: readonly string[] = [...plain, ...lexicon.map(row => row.id), ...tail]
 
-const say = (n: number | null, digits = 1) => n === null ? '' : String(Math.round(n * 10 ** digits) / 10 ** digits)
-const scoreText = (scores: readonly Score[]) => scores.map(s => `${s.taster}: ${s.word} ${s.value}`).join('; ')
+const say = (n: number | null, digits = 1) =>
+  n === null ? '' : String(Math.round(n * 10 ** digits) / 10 ** digits)
+const scoreText = (scores: readonly Score[]) =>
+  scores.map(s => `${s.taster}: ${s.word} ${s.value}`).join('; ')
 /** A cell that a spreadsheet would take for a formula is made text. */
-const safe = (text: string) => /^[=+\-@\t\r]/u.test(text) && !/^-?\d+(?:\.\d+)?$/u.test(text) ? `'${text}` : text
+const safe = (text: string) =>
+  /^[=+\-@\t\r]/u.test(text) && !/^-?\d+(?:\.\d+)?$/u.test(text) ? `'${text}` : text
 const bare = (text: string) => text.replace(/^'(?=[=+\-@])/u, '')
 
-const lineText = (line: Recipe['components'][number]['lines'][number]) => line.grams && line.ingredient && !/^\d[\d.,]*\s*g\b/u.test(line.text) ? `${say(line.grams.best, line.grams.best < 10 ? 2 : 1)} g ${line.name}${line.preparation ? `, ${line.preparation}` : ''}` : line.text
+const lineText = (line: Recipe['components'][number]['lines'][number]) =>
+  line.grams && line.ingredient && !/^\d[\d.,]*\s*g\b/u.test(line.text)
+    ? `${say(line.grams.best, line.grams.best < 10 ? 2 : 1)} g ${line.name}${line.preparation ? `, ${line.preparation}` : ''}`
+    : line.text
 
 /** The trials of a dessert as comma-separated values, one row an arm. */
 export function trialsCsv(title: string, trials: readonly Trial[]): string {
-  const rows = trials.flatMap(trial => trial.arms.map((arm) => {
-    const profile = profileOf(arm.record)
-    const cells: Record<string, string> = {
-      'dessert': title, 'trial': trial.id, 'begun': trial.begun, 'question': trial.question, 'arm': arm.letter, 'says': arm.says, 'winner': trial.crowned === arm.id ? 'yes' : '',
-      'changed': changesIn(trial).find(c => c.arm === arm.id)?.changes.map(c => c.says).join('; ') ?? '', 'before_g': say(arm.record.before), 'after_g': say(arm.record.after), 'loss_percent': say(lossOfArm(arm.record) === null ? null : 100 * lossOfArm(arm.record)!), 'height_cm': say(arm.record.height), 'spread_cm': say(arm.record.spread),
-      'minutes': say(arm.record.minutes), 'oven_c': say(arm.record.celsius, 0), 'tasters': String(new Set(arm.record.scores.map(s => s.taster)).size || ''), 'note': arm.record.note,
-      ...Object.fromEntries(lexicon.map(row => [row.id, say(profile.get(row.id)?.mean ?? null)])),
-      'scores': scoreText(arm.record.scores), 'tests': say(trial.tests), 'family': trial.family, 'recipe_oven_c': say(arm.recipe.oven?.celsius ?? null, 0),
-      'ingredients': arm.recipe.components.map(c => `${c.name ? `${c.name}: ` : ''}${c.lines.map(lineText).join(' | ')}`).join(' || '), 'method': arm.recipe.components.flatMap(c => c.steps).join(' | '), 'shown': arm === trial.arms[0] ? judgedIn(trial).join(' ') : '',
-    }
-    return Object.fromEntries(trialColumns.map(column => [column, safe(cells[column] ?? '')]))
-  }))
+  const rows = trials.flatMap(trial =>
+    trial.arms.map(arm => {
+      const profile = profileOf(arm.record)
+      const cells: Record<string, string> = {
+        dessert: title,
+        trial: trial.id,
+        begun: trial.begun,
+        question: trial.question,
+        arm: arm.letter,
+        says: arm.says,
+        winner: trial.crowned === arm.id ? 'yes' : '',
+        changed:
+          changesIn(trial)
+            .find(c => c.arm === arm.id)
+            ?.changes.map(c => c.says)
+            .join('; ') ?? '',
+        before_g: say(arm.record.before),
+        after_g: say(arm.record.after),
+        loss_percent: say(lossOfArm(arm.record) === null ? null : 100 * lossOfArm(arm.record)!),
+        height_cm: say(arm.record.height),
+        spread_cm: say(arm.record.spread),
+        minutes: say(arm.record.minutes),
+        oven_c: say(arm.record.celsius, 0),
+        tasters: String(new Set(arm.record.scores.map(s => s.taster)).size || ''),
+        note: arm.record.note,
+        ...Object.fromEntries(lexicon.map(row => [row.id, say(profile.get(row.id)?.mean ?? null)])),
+        scores: scoreText(arm.record.scores),
+        tests: say(trial.tests),
+        family: trial.family,
+        recipe_oven_c: say(arm.recipe.oven?.celsius ?? null, 0),
+        ingredients: arm.recipe.components
+          .map(c => `${c.name ? `${c.name}: ` : ''}${c.lines.map(lineText).join(' | ')}`)
+          .join(' || '),
+        method: arm.recipe.components.flatMap(c => c.steps).join(' | '),
+        shown: arm === trial.arms[0] ? judgedIn(trial).join(' ') : '',
+      }
+      return Object.fromEntries(trialColumns.map(column => [column, safe(cells[column] ?? '')]))
+    }),
+  )
   return Papa.unparse(rows, { columns: [...trialColumns] })
 }
 
-export type TrialsReading = { readonly ok: true, readonly trials: readonly Trial[], readonly notes: readonly string[] } | { readonly ok: false, readonly sentence: string }
+export type TrialsReading =
+  | { readonly ok: true; readonly trials: readonly Trial[]; readonly notes: readonly string[] }
+  | { readonly ok: false; readonly sentence: string }
 
 function numberIn(text: string, least: number, most: number): number | null | undefined {
   const t = text.trim().replace(',', '.')
@@ -42,13 +115,20 @@ function numberIn(text: string, least: number, most: number): number | null | un
   return Number.isFinite(n) && n >= least && n <= most ? n : undefined
 }
 
-function scoresIn(text: string): { readonly scores: Score[], readonly bad: string[] } {
+function scoresIn(text: string): { readonly scores: Score[]; readonly bad: string[] } {
   const bad: string[] = []
-  const scores = text.split(';').map(t => t.trim()).filter(Boolean).flatMap((part): Score[] => {
-    const m = /^(.{1,80}): ([a-z-]+) ([0-9](?:\.\d+)?)$/u.exec(part)
-    if (!m || !lexicon.some(row => row.id === m[2]) || Number(m[3]) > 9) { bad.push(part); return [] }
-    return [{ taster: m[1]!, word: m[2]!, value: Number(m[3]) }]
-  })
+  const scores = text
+    .split(';')
+    .map(t => t.trim())
+    .filter(Boolean)
+    .flatMap((part): Score[] => {
+      const m = /^(.{1,80}): ([a-z-]+) ([0-9](?:\.\d+)?)$/u.exec(part)
+      if (!m || !lexicon.some(row => row.id === m[2]) || Number(m[3]) > 9) {
+        bad.push(part)
+        return []
+      }
+      return [{ taster: m[1]!, word: m[2]!, value: Number(m[3]) }]
+    })
   return { scores, bad }
 }
 
@@ -57,55 +137,177 @@ function scoresIn(text: string): { readonly scores: Score[], readonly bad: strin
  * file without the columns is refused.
  */
 export function readTrialsCsv(text: string, title: string, have: readonly Trial[]): TrialsReading {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/u, '').trim(), { header: true, skipEmptyLines: true })
+  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/u, '').trim(), {
+    header: true,
+    skipEmptyLines: true,
+  })
   const missing = ['trial', 'arm', 'begun'].filter(c => !parsed.meta.fields?.includes(c))
-  if (missing.length) return { ok: false, sentence: `This is no table of trials: the column ${missing.map(c => `“${c}”`).join(', ')} is missing.` }
+  if (missing.length)
+    return {
+      ok: false,
+      sentence: `This is no table of trials: the column ${missing.map(c => `“${c}”`).join(', ')} is missing.`,
+    }
   const notes: string[] = []
-  const groups = new Map<string, { row: Record<string, string>, at: number }[]>()
+  const groups = new Map<string, { row: Record<string, string>; at: number }[]>()
   parsed.data.forEach((row, i) => {
     const key = bare(row.trial ?? '').trim()
-    if (!key || !/^[A-F]$/u.test((row.arm ?? '').trim()) || !/^\d{4}-\d{2}-\d{2}$/u.test((row.begun ?? '').trim())) { notes.push(`Row ${i + 2}: no trial, arm (A to F) or day; it is left out.`); return }
-    groups.set(key, [...groups.get(key) ?? [], { row, at: i + 2 }])
+    if (
+      !key ||
+      !/^[A-F]$/u.test((row.arm ?? '').trim()) ||
+      !/^\d{4}-\d{2}-\d{2}$/u.test((row.begun ?? '').trim())
+    ) {
+      notes.push(`Row ${i + 2}: no trial, arm (A to F) or day; it is left out.`)
+      return
+    }
+    groups.set(key, [...(groups.get(key) ?? []), { row, at: i + 2 }])
   })
   const trials = [...groups].flatMap(([id, rows]): Trial[] => {
     const known = have.find(t => t.id === id)
     const cell = (row: Record<string, string>, column: string) => bare(row[column] ?? '').trim()
     const recordOf = (row: Record<string, string>, at: number, was: ArmRecord): ArmRecord => {
-      const figure = (column: string, least: number, most: number, kept: number | null) => { const n = numberIn(cell(row, column), least, most); if (n === undefined) { notes.push(`Row ${at}: “${cell(row, column)}” is no ${column.replace('_', ' ')}; what was there stays.`); return kept } return n }
+      const figure = (column: string, least: number, most: number, kept: number | null) => {
+        const n = numberIn(cell(row, column), least, most)
+        if (n === undefined) {
+          notes.push(
+            `Row ${at}: “${cell(row, column)}” is no ${column.replace('_', ' ')}; what was there stays.`,
+          )
+          return kept
+        }
+        return n
+      }
       const { scores, bad } = scoresIn(cell(row, 'scores'))
       if (bad.length) notes.push(`Row ${at}: “${bad[0]!}” is no score.`)
-      return { ...was, before: figure('before_g', 0, 100_000, was.before), after: figure('after_g', 0, 100_000, was.after), height: figure('height_cm', 0, 100, was.height), spread: figure('spread_cm', 0, 200, was.spread), minutes: figure('minutes', 0, 2000, was.minutes), celsius: figure('oven_c', 0, 400, was.celsius), scores, note: cell(row, 'note').slice(0, 4000) }
+      return {
+        ...was,
+        before: figure('before_g', 0, 100_000, was.before),
+        after: figure('after_g', 0, 100_000, was.after),
+        height: figure('height_cm', 0, 100, was.height),
+        spread: figure('spread_cm', 0, 200, was.spread),
+        minutes: figure('minutes', 0, 2000, was.minutes),
+        celsius: figure('oven_c', 0, 400, was.celsius),
+        scores,
+        note: cell(row, 'note').slice(0, 4000),
+      }
     }
-    const recipeOf = (row: Record<string, string>): Recipe => readRecipe([title, '', ...cell(row, 'ingredients').split(' || ').flatMap(part => [...(/^([^|:]{1,60}): /u.test(part) ? [`${/^([^|:]{1,60}): /u.exec(part)![1]}:`] : []), ...part.replace(/^[^|:]{1,60}: /u, '').split(' | ')]), '', 'Method', ...cell(row, 'method').split(' | ').map((s, i) => `${i + 1}. ${s}`)].join('\n'), {}).recipe
+    const recipeOf = (row: Record<string, string>): Recipe =>
+      readRecipe(
+        [
+          title,
+          '',
+          ...cell(row, 'ingredients')
+            .split(' || ')
+            .flatMap(part => [
+              ...(/^([^|:]{1,60}): /u.test(part) ? [`${/^([^|:]{1,60}): /u.exec(part)![1]}:`] : []),
+              ...part.replace(/^[^|:]{1,60}: /u, '').split(' | '),
+            ]),
+          '',
+          'Method',
+          ...cell(row, 'method')
+            .split(' | ')
+            .map((s, i) => `${i + 1}. ${s}`),
+        ].join('\n'),
+        {},
+      ).recipe
     const crowned = rows.find(({ row }) => /^(?:yes|1|x)$/iu.test(cell(row, 'winner')))
-    const arms = rows.sort((a, b) => cell(a.row, 'arm').localeCompare(cell(b.row, 'arm'))).flatMap(({ row, at }, n): Arm[] => {
-      const letter = cell(row, 'arm')
-      const was = known?.arms.find(a => a.letter === letter)
-      if (was) return [{ ...was, record: recordOf(row, at, was.record) }]
-      const recipe = recipeOf(row)
-      if (!recipe.components.some(c => c.lines.length)) { notes.push(`Row ${at}: no ingredients; the arm is left out.`); return [] }
-      return [{ id: `${id}-${letter.toLowerCase()}`, letter: known ? letter : letterOf(n), says: cell(row, 'says').slice(0, 300) || letter, because: '', recipe, changes: [], bake: null, record: recordOf(row, at, noRecord) }]
-    })
+    const arms = rows
+      .sort((a, b) => cell(a.row, 'arm').localeCompare(cell(b.row, 'arm')))
+      .flatMap(({ row, at }, n): Arm[] => {
+        const letter = cell(row, 'arm')
+        const was = known?.arms.find(a => a.letter === letter)
+        if (was) return [{ ...was, record: recordOf(row, at, was.record) }]
+        const recipe = recipeOf(row)
+        if (!recipe.components.some(c => c.lines.length)) {
+          notes.push(`Row ${at}: no ingredients; the arm is left out.`)
+          return []
+        }
+        return [
+          {
+            id: `${id}-${letter.toLowerCase()}`,
+            letter: known ? letter : letterOf(n),
+            says: cell(row, 'says').slice(0, 300) || letter,
+            because: '',
+            recipe,
+            changes: [],
+            bake: null,
+            record: recordOf(row, at, noRecord),
+          },
+        ]
+      })
     if (!arms.length) return []
     const first = rows[0]!.row
-    const base = known ?? { id, begun: cell(first, 'begun'), question: cell(first, 'question').slice(0, 300), family: cell(first, 'family') || 'other', arms: [], tests: numberIn(cell(first, 'tests'), 0.1, 20) ?? 1, seed: 1, tastings: [], crowned: null, rematchOf: null }
-    const all = known ? [...known.arms.map(a => arms.find(b => b.id === a.id) ?? a), ...arms.filter(a => !known.arms.some(b => b.id === a.id))] : arms
-    return [{ ...base, arms: all.slice(0, 6), crowned: crowned ? all.find(a => a.letter === cell(crowned.row, 'arm'))?.id ?? base.crowned : base.crowned }]
+    const base = known ?? {
+      id,
+      begun: cell(first, 'begun'),
+      question: cell(first, 'question').slice(0, 300),
+      family: cell(first, 'family') || 'other',
+      arms: [],
+      tests: numberIn(cell(first, 'tests'), 0.1, 20) ?? 1,
+      seed: 1,
+      tastings: [],
+      crowned: null,
+      rematchOf: null,
+    }
+    const all = known
+      ? [
+          ...known.arms.map(a => arms.find(b => b.id === a.id) ?? a),
+          ...arms.filter(a => !known.arms.some(b => b.id === a.id)),
+        ]
+      : arms
+    return [
+      {
+        ...base,
+        arms: all.slice(0, 6),
+        crowned: crowned
+          ? (all.find(a => a.letter === cell(crowned.row, 'arm'))?.id ?? base.crowned)
+          : base.crowned,
+      },
+    ]
   })
-  return trials.length ? { ok: true, trials, notes } : { ok: false, sentence: notes[0] ?? 'There is no trial in this table.' }
+  return trials.length
+    ? { ok: true, trials, notes }
+    : { ok: false, sentence: notes[0] ?? 'There is no trial in this table.' }
 }
 
 /** The trials of a dessert to read: what was changed, what was held, measured, tasted and shown. */
 export function trialsMarkdown(title: string, trials: readonly Trial[]): string {
   const cell = (text: string) => text.replace(/\|/gu, '/').replace(/\n/gu, ' ')
-  return [`# Trials of ${title}`, '', ...trials.flatMap((trial) => {
-    const words = lexicon.filter(row => trial.arms.some(a => a.record.scores.some(s => s.word === row.id)))
-    const heads = ['arm', 'what', 'loss', 'min', 'height', ...words.map(w => w.name)]
-    const rows = trial.arms.map((arm) => {
-      const [loss, profile] = [lossOfArm(arm.record), profileOf(arm.record)]
-      return [`${arm.letter}${trial.crowned === arm.id ? ' ★' : ''}`, arm.says, loss === null ? '' : `${say(100 * loss)} %`, say(arm.record.minutes), arm.record.height === null ? '' : `${say(arm.record.height)} cm`, ...words.map(w => say(profile.get(w.id)?.mean ?? null))]
-    })
-    const notes = trial.arms.filter(a => a.record.note).map(a => `- ${a.letter}: ${a.record.note}`)
-    return [`## ${trial.begun}: ${trial.question || 'a trial'}`, '', `| ${heads.join(' | ')} |`, `|${heads.map(() => '---').join('|')}|`, ...rows.map(r => `| ${r.map(cell).join(' | ')} |`), '', ...changesIn(trial).map(c => `- ${trial.arms.find(a => a.id === c.arm)!.letter}: ${c.changes.map(x => x.says).join('; ') || 'nothing changed'}${c.warning ? ` — ${c.warning}` : ''}`), ...notes, ...judgedIn(trial).map(j => `- ${j}`), '']
-  })].join('\n')
+  return [
+    `# Trials of ${title}`,
+    '',
+    ...trials.flatMap(trial => {
+      const words = lexicon.filter(row =>
+        trial.arms.some(a => a.record.scores.some(s => s.word === row.id)),
+      )
+      const heads = ['arm', 'what', 'loss', 'min', 'height', ...words.map(w => w.name)]
+      const rows = trial.arms.map(arm => {
+        const [loss, profile] = [lossOfArm(arm.record), profileOf(arm.record)]
+        return [
+          `${arm.letter}${trial.crowned === arm.id ? ' ★' : ''}`,
+          arm.says,
+          loss === null ? '' : `${say(100 * loss)} %`,
+          say(arm.record.minutes),
+          arm.record.height === null ? '' : `${say(arm.record.height)} cm`,
+          ...words.map(w => say(profile.get(w.id)?.mean ?? null)),
+        ]
+      })
+      const notes = trial.arms
+        .filter(a => a.record.note)
+        .map(a => `- ${a.letter}: ${a.record.note}`)
+      return [
+        `## ${trial.begun}: ${trial.question || 'a trial'}`,
+        '',
+        `| ${heads.join(' | ')} |`,
+        `|${heads.map(() => '---').join('|')}|`,
+        ...rows.map(r => `| ${r.map(cell).join(' | ')} |`),
+        '',
+        ...changesIn(trial).map(
+          c =>
+            `- ${trial.arms.find(a => a.id === c.arm)!.letter}: ${c.changes.map(x => x.says).join('; ') || 'nothing changed'}${c.warning ? ` — ${c.warning}` : ''}`,
+        ),
+        ...notes,
+        ...judgedIn(trial).map(j => `- ${j}`),
+        '',
+      ]
+    }),
+  ].join('\n')
 }

@@ -29,11 +29,27 @@ export interface Adaptation {
   readonly unasked?: Plan | null
 }
 
-const nothing = (verdict: Adaptation['verdict'], family: string, why: readonly string[], instead: readonly string[] = [], offer: Plan | null = null): Adaptation => ({ verdict, family, why, plans: [], instead, offer })
+const nothing = (
+  verdict: Adaptation['verdict'],
+  family: string,
+  why: readonly string[],
+  instead: readonly string[] = [],
+  offer: Plan | null = null,
+): Adaptation => ({ verdict, family, why, plans: [], instead, offer })
 
 /** What of a part leaves, in the route table's words. */
 function leavesOf(part: Part): ReadonlySet<string> {
-  return new Set(part.groups.flatMap(group => group.question === 'egg' || group.question === 'egg-wash' ? ['egg'] : group.question === 'flour' ? ['gluten'] : group.question === 'cream' ? ['cream'] : []))
+  return new Set(
+    part.groups.flatMap(group =>
+      group.question === 'egg' || group.question === 'egg-wash'
+        ? ['egg']
+        : group.question === 'flour'
+          ? ['gluten']
+          : group.question === 'cream'
+            ? ['cream']
+            : [],
+    ),
+  )
 }
 
 /** The parts of a recipe with their families, what leaves, and their routes. */
@@ -41,30 +57,77 @@ export function partsOf(recipe: Recipe, table: Table, wishes: Wishes): Part[] {
   const mass = recipe.components.map(c => massOf(weightsOf(c.lines)))
   const main = mass.indexOf(Math.max(...mass))
   return recipe.components.map((component, i) => {
-    const reading = familyOf(component, recipe.title, i === main || (component.name === '' && recipe.components.length === 1), wishes.family?.[component.name])
+    const reading = familyOf(
+      component,
+      recipe.title,
+      i === main || (component.name === '' && recipe.components.length === 1),
+      wishes.family?.[component.name],
+    )
     const blocked = leavingOf(component, reading.family, table, recipe.region)
-    const sweetened = sweetensAnew(wishes) ? [...blocked, ...sweetenedAnew(component, blocked)] : blocked
+    const sweetened = sweetensAnew(wishes)
+      ? [...blocked, ...sweetenedAnew(component, blocked)]
+      : blocked
     const leaving = wishes.less?.fat === 1 ? withoutFat(component, sweetened) : sweetened
     const bare = partOf(component, reading, leaving, null, wishes)
     const leaves = leavesOf(bare)
-    const route = routeRows.find(row => row.family === reading.family.id && row.leaves.some(what => leaves.has(what))) ?? null
+    const route =
+      routeRows.find(
+        row => row.family === reading.family.id && row.leaves.some(what => leaves.has(what)),
+      ) ?? null
     return { ...bare, route }
   })
 }
 
 /** Is another sweetener wished for, and is all that it takes known? Without the product's own factor nothing is sweetened with it. */
-const sweetensAnew = (wishes: Wishes) => { const school = wishes.sweeten ? schoolById(wishes.sweeten) : undefined; return school !== undefined && (wishes.factor !== undefined || !school.adds.some(dose => dose.perFactor)) }
+const sweetensAnew = (wishes: Wishes) => {
+  const school = wishes.sweeten ? schoolById(wishes.sweeten) : undefined
+  return (
+    school !== undefined &&
+    (wishes.factor !== undefined || !school.adds.some(dose => dose.perFactor))
+  )
+}
 /** Does the baker wish something besides what the people need? */
-const wishesMore = (wishes: Wishes) => Boolean(wishes.less?.sugar || wishes.less?.fat || sweetensAnew(wishes))
+const wishesMore = (wishes: Wishes) =>
+  Boolean(wishes.less?.sugar || wishes.less?.fat || sweetensAnew(wishes))
 /** Is anything of a part changed: something leaves, or less of something is wished? */
-const isTouched = (part: Part, wishes: Wishes) => part.leaving.length > 0 || (part.goal !== part.before && part.kept.some(k => k.least < 0.8 * k.was) && Boolean(wishes.less))
+const isTouched = (part: Part, wishes: Wishes) =>
+  part.leaving.length > 0 ||
+  (part.goal !== part.before && part.kept.some(k => k.least < 0.8 * k.was) && Boolean(wishes.less))
 
 /** A weight that leaves and is not written: nothing can be computed from it. */
 function unweighable(parts: readonly Part[]): string[] {
-  const flours = parts.flatMap(part => part.leaving.some(item => item.how === 'leaves') ? part.component.lines.filter(line => !line.grams && isInside(line) && !line.purpose && !line.optional && line.ingredient && ingredientById(line.ingredient)!.kind.includes('flour')) : [])
-  const open = flours.map(line => `How much “${line.name || line.text}” is not written, and everything else is measured by it. Say how much, and the plan can be worked out.`)
-  return open.length ? open : parts.flatMap(part => part.leaving.flatMap(item => item.how === 'leaves' && !item.line.grams && isInside(item.line) && !item.line.purpose && !mayBeLeftOut(item.line, item.ingredient, part.mass)
-    ? [`How much “${item.line.name || item.line.text}” is not written, and it has to be replaced. Say how much, and the plan can be worked out.`] : []))
+  const flours = parts.flatMap(part =>
+    part.leaving.some(item => item.how === 'leaves')
+      ? part.component.lines.filter(
+          line =>
+            !line.grams &&
+            isInside(line) &&
+            !line.purpose &&
+            !line.optional &&
+            line.ingredient &&
+            ingredientById(line.ingredient)!.kind.includes('flour'),
+        )
+      : [],
+  )
+  const open = flours.map(
+    line =>
+      `How much “${line.name || line.text}” is not written, and everything else is measured by it. Say how much, and the plan can be worked out.`,
+  )
+  return open.length
+    ? open
+    : parts.flatMap(part =>
+        part.leaving.flatMap(item =>
+          item.how === 'leaves' &&
+          !item.line.grams &&
+          isInside(item.line) &&
+          !item.line.purpose &&
+          !mayBeLeftOut(item.line, item.ingredient, part.mass)
+            ? [
+                `How much “${item.line.name || item.line.text}” is not written, and it has to be replaced. Say how much, and the plan can be worked out.`,
+              ]
+            : [],
+        ),
+      )
 }
 
 /**
@@ -73,54 +136,117 @@ function unweighable(parts: readonly Part[]): string[] {
  * amount is missing, someone's needs are not understood, or nothing that all may eat can stand for a line. Every plan has
  * passed checkPeople without a conflict; what only packets can tell is in `packets`. `known` is what the house knows besides.
  */
-export function adapt(recipe: Recipe, people: readonly Person[], wishes: Wishes = {}, known: Known = {}): Adaptation {
-  const unclear = people.flatMap(person => unknownNeeds(person).map(id => `“${id}” among ${person.name}’s needs is nothing that Ingwer knows. Correct it first.`))
+export function adapt(
+  recipe: Recipe,
+  people: readonly Person[],
+  wishes: Wishes = {},
+  known: Known = {},
+): Adaptation {
+  const unclear = people.flatMap(person =>
+    unknownNeeds(person).map(
+      id => `“${id}” among ${person.name}’s needs is nothing that Ingwer knows. Correct it first.`,
+    ),
+  )
   if (unclear.length) return nothing('cannot', 'other', unclear)
-  if (!linesOf(recipe).length) return nothing('cannot', 'other', ['There is no ingredient line to work with.'])
+  if (!linesOf(recipe).length)
+    return nothing('cannot', 'other', ['There is no ingredient line to work with.'])
   const table = tableOf(people, known.packets)
   const parts = partsOf(recipe, table, wishes)
-  const heaviest = parts.reduce((a, b) => b.mass > a.mass ? b : a)
+  const heaviest = parts.reduce((a, b) => (b.mass > a.mass ? b : a))
   const family = heaviest.reading.family.id
-  if (!people.some(person => needsOf(person).length) && !wishesMore(wishes)) return nothing('already-fine', family, ['Nobody at the table avoids anything, so nothing changes.'])
+  if (!people.some(person => needsOf(person).length) && !wishesMore(wishes))
+    return nothing('already-fine', family, [
+      'Nobody at the table avoids anything, so nothing changes.',
+    ])
   if (!parts.some(part => isTouched(part, wishes)) && !blockedInSteps(recipe, table)) {
     const open = checkPeople(recipe, people).people.flatMap(person => person.conflicts)
-    return nothing('already-fine', family, ['No line has to leave for the people at the table.', ...open.length ? [`What is still open: ${[...new Set(open.map(c => c.because))].slice(0, 5).join('; ')}.`] : []])
+    return nothing('already-fine', family, [
+      'No line has to leave for the people at the table.',
+      ...(open.length
+        ? [`What is still open: ${[...new Set(open.map(c => c.because))].slice(0, 5).join('; ')}.`]
+        : []),
+    ])
   }
   const refused = parts.find(part => part.route?.how === 'refuse')
   if (refused) {
     const leaves = leavesOf(refused)
-    const rows = routeRows.filter(row => row.how === 'refuse' && row.family === refused.reading.family.id && row.leaves.some(what => leaves.has(what)))
+    const rows = routeRows.filter(
+      row =>
+        row.how === 'refuse' &&
+        row.family === refused.reading.family.id &&
+        row.leaves.some(what => leaves.has(what)),
+    )
     // The last row that applies asks the most of its alternative (gluten after egg).
-    return nothing('not-advised', refused.reading.family.id, rows.map(row => row.because), [rows.at(-1)!.instead!], redirectOf(recipe, parts, refused, people, table, wishes.measureIn ?? 'grams'))
+    return nothing(
+      'not-advised',
+      refused.reading.family.id,
+      rows.map(row => row.because),
+      [rows.at(-1)!.instead!],
+      redirectOf(recipe, parts, refused, people, table, wishes.measureIn ?? 'grams'),
+    )
   }
   const missing = unweighable(parts)
   if (missing.length) return nothing('cannot', family, missing)
   const found = chosen({ recipe, people, parts, table, wishes, known }, family)
-  return found.verdict === 'adapted' && (wishes.pin?.length || wishes.schools) && known.by === undefined && !known.alone ? { ...found, unasked: unaskedOf(recipe, people, wishes, known, found) } : found
+  return found.verdict === 'adapted' &&
+    (wishes.pin?.length || wishes.schools) &&
+    known.by === undefined &&
+    !known.alone
+    ? { ...found, unasked: unaskedOf(recipe, people, wishes, known, found) }
+    : found
 }
 
 /** The closest plan when nothing is asked for, if it is another one. */
-function unaskedOf(recipe: Recipe, people: readonly Person[], wishes: Wishes, known: Known, found: Adaptation): Plan | null {
+function unaskedOf(
+  recipe: Recipe,
+  people: readonly Person[],
+  wishes: Wishes,
+  known: Known,
+  found: Adaptation,
+): Plan | null {
   const { first: _, ...rest } = known
-  const free = adapt(recipe, people, { ...wishes, pin: undefined, schools: undefined }, rest).plans[0]
+  const free = adapt(recipe, people, { ...wishes, pin: undefined, schools: undefined }, rest)
+    .plans[0]
   const ways = (plan: Plan) => plan.changes.map(c => c.school).join()
-  return free && ways(free) !== ways(found.plans[0]!) ? { ...free, id: 'unasked', title: 'Closest without your wish' } : null
+  return free && ways(free) !== ways(found.plans[0]!)
+    ? { ...free, id: 'unasked', title: 'Closest without your wish' }
+    : null
 }
 
 const blockedInSteps = (recipe: Recipe, table: Table) => {
   const lines = linesOf(recipe).flatMap(line => [line, ...line.orElse])
-  return recipe.components.some(c => c.steps.some(step => mentionsInStep(step, lines).some(m => !m.line && isBlocked(m.ingredient, table))))
+  return recipe.components.some(c =>
+    c.steps.some(step =>
+      mentionsInStep(step, lines).some(m => !m.line && isBlocked(m.ingredient, table)),
+    ),
+  )
 }
 
 function chosen(asked: Asked, family: string): Adaptation {
   const { parts, table, wishes, known } = asked
-  const touched = parts.flatMap((part, i) => isTouched(part, wishes) ? [{ part, i }] : []).sort((a, b) => b.part.mass - a.part.mass)
+  const touched = parts
+    .flatMap((part, i) => (isTouched(part, wishes) ? [{ part, i }] : []))
+    .sort((a, b) => b.part.mass - a.part.mass)
   const [main] = touched
   if (!main) {
     const plan = planOf(asked, { id: 'closest', title: 'Closest', options: new Map() })
-    return plan ? { verdict: 'adapted', family, why: ['Only the steps bring something that has to go.'], plans: [plan], instead: [] } : nothing('cannot', family, ['The steps bring something that cannot be taken out.'])
+    return plan
+      ? {
+          verdict: 'adapted',
+          family,
+          why: ['Only the steps bring something that has to go.'],
+          plans: [plan],
+          instead: [],
+        }
+      : nothing('cannot', family, ['The steps bring something that cannot be taken out.'])
   }
-  const setting = (used: ReadonlySet<string>) => ({ table, wishes, used, by: known.by, region: asked.recipe.region })
+  const setting = (used: ReadonlySet<string>) => ({
+    table,
+    wishes,
+    used,
+    by: known.by,
+    region: asked.recipe.region,
+  })
   const others = (option: Option): ReadonlyMap<number, Option> => {
     const options = new Map([[main.i, option]])
     const used = new Set(option.news)
@@ -133,10 +259,16 @@ function chosen(asked: Asked, family: string): Adaptation {
     }
     return options
   }
-  const first = known.first && ((option: Option) => {
-    const plan = planOf(asked, { id: 'closest', title: 'Closest so far', options: others(option) })
-    if (plan) known.first!(plan)
-  })
+  const first =
+    known.first &&
+    ((option: Option) => {
+      const plan = planOf(asked, {
+        id: 'closest',
+        title: 'Closest so far',
+        options: others(option),
+      })
+      if (plan) known.first!(plan)
+    })
   for (const { part } of touched.slice(1)) {
     const found = optionsFor(part, { ...setting(new Set()), only: 'stuck' })
     if ('stuck' in found) return stuckAt(part, found, family)
@@ -148,29 +280,72 @@ function chosen(asked: Asked, family: string): Adaptation {
     const options = others(option)
     const plan = planOf(asked, { id, title, options })
     // Half a gram of rounding does not decide whether a plan is shown at all.
-    if (plan && (plan.confidence !== last || [...options.values()].every(o => o.loss < notAdvised))) advised.add(plan)
+    if (plan && (plan.confidence !== last || [...options.values()].every(o => o.loss < notAdvised)))
+      advised.add(plan)
     return plan ? [plan] : []
   })
   const shown = plans.filter(plan => advised.has(plan))
-  if (!plans.length) return nothing('cannot', family, ['Every way that was worked out still brought something that somebody here avoids, so none is shown.'])
-  return { verdict: 'adapted', family, why: whyOf(touched.map(t => t.part), table), plans: shown.length ? shown : plans.slice(0, 1), instead: [] }
+  if (!plans.length)
+    return nothing('cannot', family, [
+      'Every way that was worked out still brought something that somebody here avoids, so none is shown.',
+    ])
+  return {
+    verdict: 'adapted',
+    family,
+    why: whyOf(
+      touched.map(t => t.part),
+      table,
+    ),
+    plans: shown.length ? shown : plans.slice(0, 1),
+    instead: [],
+  }
 }
 
 const last = confidenceWords.at(-1)!.word
-const bestOf = (found: Found) => 'options' in found ? found.options[0] : undefined
+const bestOf = (found: Found) => ('options' in found ? found.options[0] : undefined)
 
-function stuckAt(part: Part, { stuck }: Extract<Found, { stuck: unknown }>, family: string): Adaptation {
+function stuckAt(
+  part: Part,
+  { stuck }: Extract<Found, { stuck: unknown }>,
+  family: string,
+): Adaptation {
   const lines = stuck.lines.map(item => `“${item.line.name || item.line.text}”`).join(', ')
-  return nothing('cannot', family, [`Nothing that everyone at this table may eat stands in for ${lines} in ${part.reading.family.name}. Take someone’s need off the table, lift a ban, or choose another dessert.`])
+  return nothing('cannot', family, [
+    `Nothing that everyone at this table may eat stands in for ${lines} in ${part.reading.family.name}. Take someone’s need off the table, lift a ban, or choose another dessert.`,
+  ])
 }
 
 function whyOf(parts: readonly Part[], table: Table): string[] {
-  const packets = [...table.unfit].filter(([id]) => { const item = ingredientById(id); return item !== undefined && !isBlocked(item, table) }).map(([id, name]) => `Your packet “${name}” does not suit everybody here, so ${ingredientById(id)?.name ?? id} is left out of what is proposed.`)
-  return [...packets, ...parts.flatMap(part => {
-    const leaves = part.leaving.filter(item => item.how === 'leaves').map(item => ingredientById(item.line.ingredient!)!.name)
-    const { name } = part.component
-    const where = /^(?:to|for)\s/u.test(name) ? `${name.charAt(0).toUpperCase()}${name.slice(1)}` : name ? `In the ${name}` : 'Here'
-    const route = part.route ? [part.route.because] : []
-    return [...leaves.length || hasUnweighed(part) ? [`${where} (${part.reading.family.name}, ${part.reading.because}) ${leaves.length ? `${[...new Set(leaves)].join(', ')} cannot stay.` : 'only words change.'}`] : [], ...route]
-  })]
+  const packets = [...table.unfit]
+    .filter(([id]) => {
+      const item = ingredientById(id)
+      return item !== undefined && !isBlocked(item, table)
+    })
+    .map(
+      ([id, name]) =>
+        `Your packet “${name}” does not suit everybody here, so ${ingredientById(id)?.name ?? id} is left out of what is proposed.`,
+    )
+  return [
+    ...packets,
+    ...parts.flatMap(part => {
+      const leaves = part.leaving
+        .filter(item => item.how === 'leaves')
+        .map(item => ingredientById(item.line.ingredient!)!.name)
+      const { name } = part.component
+      const where = /^(?:to|for)\s/u.test(name)
+        ? `${name.charAt(0).toUpperCase()}${name.slice(1)}`
+        : name
+          ? `In the ${name}`
+          : 'Here'
+      const route = part.route ? [part.route.because] : []
+      return [
+        ...(leaves.length || hasUnweighed(part)
+          ? [
+              `${where} (${part.reading.family.name}, ${part.reading.because}) ${leaves.length ? `${[...new Set(leaves)].join(', ')} cannot stay.` : 'only words change.'}`,
+            ]
+          : []),
+        ...route,
+      ]
+    }),
+  ]
 }

@@ -28,48 +28,84 @@ export function tableOf(people: readonly Person[], packets: readonly CheckedPack
   const traces = new Set<AvoidableId>()
   const strict = new Set<AvoidableId>()
   const asked = new Map<string, Set<AvoidableId>>()
-  for (const person of people) for (const need of needsOf(person)) {
-    const spared = new Set(need.except?.flatMap(id => [...membersOf(id)]) ?? [])
-    const members = [...membersOf(need.allergen)].filter(id => !spared.has(id))
-    for (const id of members) {
-      never.add(id)
-      if (need.level === 'trace') traces.add(id)
-      if (!need.butAsk.length) strict.add(id)
+  for (const person of people)
+    for (const need of needsOf(person)) {
+      const spared = new Set(need.except?.flatMap(id => [...membersOf(id)]) ?? [])
+      const members = [...membersOf(need.allergen)].filter(id => !spared.has(id))
+      for (const id of members) {
+        never.add(id)
+        if (need.level === 'trace') traces.add(id)
+        if (!need.butAsk.length) strict.add(id)
+      }
+      for (const item of need.butAsk)
+        asked.set(item, new Set([...(asked.get(item) ?? []), ...members]))
     }
-    for (const item of need.butAsk) asked.set(item, new Set([...asked.get(item) ?? [], ...members]))
-  }
-  for (const id of allGroups) if (!never.has(id) && [...membersOf(id)].some(member => never.has(member))) groups.add(id)
+  for (const id of allGroups)
+    if (!never.has(id) && [...membersOf(id)].some(member => never.has(member))) groups.add(id)
   // What someone else at the table avoids without such an exception is not settled by a packet's word.
-  const onPacket = new Map([...asked].map(([item, ids]) => [item, new Set([...ids].filter(id => !strict.has(id)))]))
-  const things = new Set(people.flatMap(person => (person.things ?? []).flatMap(thing => thing.ingredient ?? [])))
-  const named = (n: CheckedPacket['contains'][number]): AvoidableId => typeof n === 'string' ? n : n.allergen
+  const onPacket = new Map(
+    [...asked].map(([item, ids]) => [item, new Set([...ids].filter(id => !strict.has(id)))]),
+  )
+  const things = new Set(
+    people.flatMap(person => (person.things ?? []).flatMap(thing => thing.ingredient ?? [])),
+  )
+  const named = (n: CheckedPacket['contains'][number]): AvoidableId =>
+    typeof n === 'string' ? n : n.allergen
   const unfit = new Map<string, string>()
   const settled = new Set<string>()
   for (const packet of packets) {
     if (!packet.ingredient) continue
-    const holds = packet.contains.map(named).some(id => never.has(id) || groups.has(id)) || packet.mayContain.map(named).some(id => traces.has(id))
+    const holds =
+      packet.contains.map(named).some(id => never.has(id) || groups.has(id)) ||
+      packet.mayContain.map(named).some(id => traces.has(id))
     if (holds) unfit.set(packet.ingredient, packet.name ?? packet.ingredient)
-    else if (!packet.notRead && !(packet.open ?? []).some(n => never.has(named(n))) && !packet.unknownWords?.length) settled.add(packet.ingredient)
+    else if (
+      !packet.notRead &&
+      !(packet.open ?? []).some(n => never.has(named(n))) &&
+      !packet.unknownWords?.length
+    )
+      settled.add(packet.ingredient)
   }
-  return { never, groups, traces, onPacket, things, unfit, settled: new Set([...settled].filter(id => !unfit.has(id))) }
+  return {
+    never,
+    groups,
+    traces,
+    onPacket,
+    things,
+    unfit,
+    settled: new Set([...settled].filter(id => !unfit.has(id))),
+  }
 }
 
 /** May this come to the table as something new: nothing in it is avoided, and the house's own packet of it suits. */
-export const mayCome = (ingredient: Ingredient, table: Table): boolean => !isBlocked(ingredient, table) && !table.unfit.has(ingredient.id)
+export const mayCome = (ingredient: Ingredient, table: Table): boolean =>
+  !isBlocked(ingredient, table) && !table.unfit.has(ingredient.id)
 
 const allGroups: readonly AvoidableId[] = ['gluten', 'tree-nut', 'legume', 'seed', 'shellfish']
 
 /** Does the ingredient hold what somebody avoids? `claims` are words of the line that say it does not. */
-export function isBlocked(ingredient: Ingredient, table: Table, claims: readonly Claim[] = []): boolean {
+export function isBlocked(
+  ingredient: Ingredient,
+  table: Table,
+  claims: readonly Claim[] = [],
+): boolean {
   if (table.things.has(ingredient.id)) return true
   const settled = table.onPacket.get(ingredient.id)
   const denied = new Set(claims.flatMap(claim => claim.without.flatMap(id => [...membersOf(id)])))
-  return ingredient.holds.some(id => (table.never.has(id) || table.groups.has(id)) && !denied.has(id) && !settled?.has(id))
+  return ingredient.holds.some(
+    id => (table.never.has(id) || table.groups.has(id)) && !denied.has(id) && !settled?.has(id),
+  )
 }
 
 /** Would somebody have to read its packet first? */
 export function asksPacket(ingredient: Ingredient, table: Table): boolean {
   if (table.settled.has(ingredient.id)) return false
   const matters = (id: AvoidableId) => table.never.has(id) || table.groups.has(id)
-  return ingredient.mayHold.some(matters) || table.onPacket.has(ingredient.id) || ingredient.traces.some(id => table.traces.has(id) || (table.groups.has(id) && table.traces.size > 0))
+  return (
+    ingredient.mayHold.some(matters) ||
+    table.onPacket.has(ingredient.id) ||
+    ingredient.traces.some(
+      id => table.traces.has(id) || (table.groups.has(id) && table.traces.size > 0),
+    )
+  )
 }

@@ -10,7 +10,13 @@ import { otherSchools } from './tables/other-schools'
 import { fatlessSchools, sweetenerSchools } from './tables/sweetener-schools'
 
 /** Every school that Ingwer carries. */
-export const schools: readonly School[] = [...eggSchools, ...dairySchools, ...otherSchools, ...sweetenerSchools, ...fatlessSchools]
+export const schools: readonly School[] = [
+  ...eggSchools,
+  ...dairySchools,
+  ...otherSchools,
+  ...sweetenerSchools,
+  ...fatlessSchools,
+]
 const byId = new Map(schools.map(s => [s.id, s]))
 
 const plus = '+'
@@ -35,7 +41,7 @@ export interface Wishes {
   readonly maxExtra?: number
   readonly measureIn?: 'grams' | 'spoons'
   /** So much less sugar or fat, as a share of what there is (0.25: a quarter less). */
-  readonly less?: { readonly sugar?: number, readonly fat?: number }
+  readonly less?: { readonly sugar?: number; readonly fat?: number }
   /** All that there is of something, in grams, by ingredient. */
   readonly atMost?: Readonly<Record<string, number>>
   /** What kind of dessert a part is, in the baker's own word: family ids by the part's name. */
@@ -47,30 +53,70 @@ export interface Wishes {
 }
 
 /** Lines of one part that ask the same question and leave together: those that one thing can stand for, where none can for all ("sponge fingers" and "custard"). */
-export interface Group { readonly question: Question, readonly lines: readonly Extract<Leaving, { how: 'leaves' }>[] }
+export interface Group {
+  readonly question: Question
+  readonly lines: readonly Extract<Leaving, { how: 'leaves' }>[]
+}
 
 export function groupsOf(leaving: readonly Leaving[]): Group[] {
-  const found: { readonly question: Question, lines: readonly Extract<Leaving, { how: 'leaves' }>[] }[] = []
-  for (const item of leaving) if (item.how === 'leaves') {
-    const same = found.filter(group => group.question === item.question)
-    const fits = same.find(group => schools.some(school => school.question === item.question && stands(school, { ...group, lines: [...group.lines, item] })))
-      // What nothing stands for at all stays with the rest of its question.
-      ?? (schools.some(school => school.question === item.question && stands(school, { question: item.question, lines: [item] })) ? undefined : same[0])
-    if (fits) fits.lines = [...fits.lines, item]
-    else found.push({ question: item.question, lines: [item] })
-  }
+  const found: {
+    readonly question: Question
+    lines: readonly Extract<Leaving, { how: 'leaves' }>[]
+  }[] = []
+  for (const item of leaving)
+    if (item.how === 'leaves') {
+      const same = found.filter(group => group.question === item.question)
+      const fits =
+        same.find(group =>
+          schools.some(
+            school =>
+              school.question === item.question &&
+              stands(school, { ...group, lines: [...group.lines, item] }),
+          ),
+        ) ??
+        // What nothing stands for at all stays with the rest of its question.
+        (schools.some(
+          school =>
+            school.question === item.question &&
+            stands(school, { question: item.question, lines: [item] }),
+        )
+          ? undefined
+          : same[0])
+      if (fits) fits.lines = [...fits.lines, item]
+      else found.push({ question: item.question, lines: [item] })
+    }
   return found
 }
 
-const stands = (school: School, group: Group) => !school.standsFor.length || group.lines.every(({ ingredient }) => school.standsFor.includes(ingredient.id) || school.standsFor.includes(`kind:${ingredient.kind}`))
-const isOf = (ids: readonly string[], family: FamilyRow) => ids.includes(family.id) || (family.variant !== undefined && ids.includes(family.variant))
-const serves = (school: School, family: FamilyRow) => !isOf(school.not, family) && (!school.families.length || isOf(school.families, family))
-const names = (school: School, ids: readonly string[]) => ids.includes(school.id) || school.adds.some(dose => ids.includes(dose.ingredient)) || (school.of?.some(part => ids.includes(part.id)) ?? false)
+const stands = (school: School, group: Group) =>
+  !school.standsFor.length ||
+  group.lines.every(
+    ({ ingredient }) =>
+      school.standsFor.includes(ingredient.id) ||
+      school.standsFor.includes(`kind:${ingredient.kind}`),
+  )
+const isOf = (ids: readonly string[], family: FamilyRow) =>
+  ids.includes(family.id) || (family.variant !== undefined && ids.includes(family.variant))
+const serves = (school: School, family: FamilyRow) =>
+  !isOf(school.not, family) && (!school.families.length || isOf(school.families, family))
+const names = (school: School, ids: readonly string[]) =>
+  ids.includes(school.id) ||
+  school.adds.some(dose => ids.includes(dose.ingredient)) ||
+  (school.of?.some(part => ids.includes(part.id)) ?? false)
 
 /** What speaks against a school before anything is computed; what the plan `used` already is neither rare nor asked twice. */
-export const priceOf = (school: School, table: Table, askPacket: number, used: ReadonlySet<string> = new Set()): number => {
+export const priceOf = (
+  school: School,
+  table: Table,
+  askPacket: number,
+  used: ReadonlySet<string> = new Set(),
+): number => {
   const fresh = school.adds.filter(dose => !used.has(dose.ingredient))
-  return (fresh.length || !school.adds.length ? school.rarity : 0) + school.flavour + askPacket * fresh.filter(dose => asksPacket(ingredientById(dose.ingredient)!, table)).length
+  return (
+    (fresh.length || !school.adds.length ? school.rarity : 0) +
+    school.flavour +
+    askPacket * fresh.filter(dose => asksPacket(ingredientById(dose.ingredient)!, table)).length
+  )
 }
 
 const pairs = new Map<string, School>()
@@ -80,52 +126,137 @@ export function together(a: School, b: School): School {
   const made = pairs.get(id)
   if (made) return made
   const pair: School = {
-    ...school(a.question, id, `${a.name} with ${b.name}`, `${a.inSteps} and ${b.inSteps}`, [...a.adds, ...b.adds], `${a.reason}; ${b.reason}`, a.source === b.source ? a.source : `${a.source}; ${b.source}`),
-    of: [a, b], prepare: [a.prepare, b.prepare].filter(Boolean).join(' ') || null, restMinutes: a.restMinutes === null && b.restMinutes === null ? null : Math.max(a.restMinutes ?? 0, b.restMinutes ?? 0),
-    differs: [a.differs, b.differs].filter(Boolean)[0] ?? null, rarity: a.rarity + b.rarity, flavour: 0.6 * (a.flavour + b.flavour),
+    ...school(
+      a.question,
+      id,
+      `${a.name} with ${b.name}`,
+      `${a.inSteps} and ${b.inSteps}`,
+      [...a.adds, ...b.adds],
+      `${a.reason}; ${b.reason}`,
+      a.source === b.source ? a.source : `${a.source}; ${b.source}`,
+    ),
+    of: [a, b],
+    prepare: [a.prepare, b.prepare].filter(Boolean).join(' ') || null,
+    restMinutes:
+      a.restMinutes === null && b.restMinutes === null
+        ? null
+        : Math.max(a.restMinutes ?? 0, b.restMinutes ?? 0),
+    differs: [a.differs, b.differs].filter(Boolean)[0] ?? null,
+    rarity: a.rarity + b.rarity,
+    flavour: 0.6 * (a.flavour + b.flavour),
   }
   pairs.set(id, pair)
   return pair
 }
 
 const ownId = /^own-([a-z-]+?):(.+)$/u
-const ofHouse = (question: Question, item: Ingredient): School => school(question, `own-${question}:${item.id}`, item.name, item.name, [{ ingredient: item.id, perGram: 1, ...kindAnswers[question]?.role ? { role: kindAnswers[question].role } : {} }], 'one for one, from this house’s own shelf', '[H] entered in this house')
+const ofHouse = (question: Question, item: Ingredient): School =>
+  school(
+    question,
+    `own-${question}:${item.id}`,
+    item.name,
+    item.name,
+    [
+      {
+        ingredient: item.id,
+        perGram: 1,
+        ...(kindAnswers[question]?.role ? { role: kindAnswers[question].role } : {}),
+      },
+    ],
+    'one for one, from this house’s own shelf',
+    '[H] entered in this house',
+  )
 
 /** The house's own things, and those of its larder, that are of a kind which answers the question. */
 function ownSchools(question: Question, larder: readonly string[]): School[] {
   const row = kindAnswers[question]
   if (!row) return []
-  const known = new Set(schools.filter(s => s.question === question && s.adds.length === 1).map(s => s.adds[0]!.ingredient))
-  return allIngredients().filter(item => row.kinds.includes(item.kind) && !known.has(item.id) && (larder.includes(item.id) || !builtIn(item.id))).map(item => ofHouse(question, item))
+  const known = new Set(
+    schools
+      .filter(s => s.question === question && s.adds.length === 1)
+      .map(s => s.adds[0]!.ingredient),
+  )
+  return allIngredients()
+    .filter(
+      item =>
+        row.kinds.includes(item.kind) &&
+        !known.has(item.id) &&
+        (larder.includes(item.id) || !builtIn(item.id)),
+    )
+    .map(item => ofHouse(question, item))
 }
 
 const cereals = new Set<string>(membersOf('gluten'))
 /** Would it have to leave for its gluten alone? */
-const leavesForGluten = (group: Group, table: Table): boolean => group.lines.some(({ ingredient }) => isBlocked({ ...ingredient, holds: ingredient.holds.filter(id => cereals.has(id)), mayHold: [], traces: [] }, table))
+const leavesForGluten = (group: Group, table: Table): boolean =>
+  group.lines.some(({ ingredient }) =>
+    isBlocked(
+      {
+        ...ingredient,
+        holds: ingredient.holds.filter(id => cereals.has(id)),
+        mayHold: [],
+        traces: [],
+      },
+      table,
+    ),
+  )
 
 /**
  * The schools that may answer a group's question in this family at this table: the hard filter first, then the family's
  * palette, then the baker's bans and pins. Nothing that leaves comes back by another line. For eggs, every two that do different
  * things also come as one.
  */
-export function candidatesFor(group: Group, family: FamilyRow, table: Table, glutenGone: boolean, wishes: Wishes): School[] {
+export function candidatesFor(
+  group: Group,
+  family: FamilyRow,
+  table: Table,
+  glutenGone: boolean,
+  wishes: Wishes,
+): School[] {
   const leaves = new Set(group.lines.map(item => item.ingredient.id))
-  const every = [...schools, ...ownSchools(group.question, wishes.larder ?? [])].filter(school => school.question === group.question
-    && stands(school, group) && serves(school, family)
-    && school.adds.every(dose => mayCome(ingredientById(dose.ingredient)!, table) && !leaves.has(dose.ingredient) && wishes.atMost?.[dose.ingredient] !== 0)
-    && (!school.onlyGlutenFree || glutenGone)
-    && (!school.onlyAsked || wishes.sweeten === school.id || wishes.schools?.[group.question] === school.id)
-    && (wishes.factor !== undefined || !school.adds.some(dose => dose.perFactor))
-    && !names(school, wishes.ban ?? []))
-  const needed = glutenGone || leavesForGluten(group, table) ? every : every.filter(school => !school.ratherGlutenFree)
+  const every = [...schools, ...ownSchools(group.question, wishes.larder ?? [])].filter(
+    school =>
+      school.question === group.question &&
+      stands(school, group) &&
+      serves(school, family) &&
+      school.adds.every(
+        dose =>
+          mayCome(ingredientById(dose.ingredient)!, table) &&
+          !leaves.has(dose.ingredient) &&
+          wishes.atMost?.[dose.ingredient] !== 0,
+      ) &&
+      (!school.onlyGlutenFree || glutenGone) &&
+      (!school.onlyAsked ||
+        wishes.sweeten === school.id ||
+        wishes.schools?.[group.question] === school.id) &&
+      (wishes.factor !== undefined || !school.adds.some(dose => dose.perFactor)) &&
+      !names(school, wishes.ban ?? []),
+  )
+  const needed =
+    glutenGone || leavesForGluten(group, table)
+      ? every
+      : every.filter(school => !school.ratherGlutenFree)
   const fit = needed.length ? needed : every
   // Only a dough or batter takes two: a foam or a cream stands on one.
   const isDough = (family.weights.gluten ?? 1) > 0
-  const all = [...fit.filter(school => !school.onlyTogether), ...(isDough ? fit : []).flatMap((a, i) => fit.slice(i + 1).flatMap(b => a.does && b.does && a.does !== b.does ? [together(a, b)] : []))]
+  const all = [
+    ...fit.filter(school => !school.onlyTogether),
+    ...(isDough ? fit : []).flatMap((a, i) =>
+      fit
+        .slice(i + 1)
+        .flatMap(b => (a.does && b.does && a.does !== b.does ? [together(a, b)] : [])),
+    ),
+  ]
   const asked = wishes.schools?.[group.question]
   const pinned = all.filter(school => names(school, wishes.pin ?? []))
   // Who pins a school means it and no mixture, unless both halves are pinned.
   const both = pinned.filter(school => school.of?.every(part => names(part, wishes.pin ?? [])))
-  const chosen = asked ? all.filter(school => school.id === asked) : both.length ? both : pinned.some(school => !school.of) ? pinned.filter(school => !school.of) : pinned
+  const chosen = asked
+    ? all.filter(school => school.id === asked)
+    : both.length
+      ? both
+      : pinned.some(school => !school.of)
+        ? pinned.filter(school => !school.of)
+        : pinned
   return chosen.length ? chosen : all
 }

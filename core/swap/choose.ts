@@ -15,28 +15,77 @@ import { noteRows } from './tables/consequences'
 import { notAdvised } from './tables/limits'
 
 /** What every plan of one question has in common. */
-export interface Asked { readonly recipe: Recipe, readonly people: readonly Person[], readonly parts: readonly Part[], readonly table: Table, readonly wishes: Wishes, readonly known: Known }
+export interface Asked {
+  readonly recipe: Recipe
+  readonly people: readonly Person[]
+  readonly parts: readonly Part[]
+  readonly table: Table
+  readonly wishes: Wishes
+  readonly known: Known
+}
 
-export interface Choice { readonly title: string, readonly id: string, readonly options: ReadonlyMap<number, Option> }
+export interface Choice {
+  readonly title: string
+  readonly id: string
+  readonly options: ReadonlyMap<number, Option>
+}
 
 /**
  * Up to three distinct answers for the main part: the closest, the one with fewest new things, and one by the larder or another
  * way. Different means another egg school, or, without eggs, another school somewhere.
  */
-export function chooseMain(options: readonly Option[], wishes: Wishes): { option: Option, id: string, title: string }[] {
-  const allowed = wishes.maxExtra === undefined ? options : options.filter(o => o.news.length <= wishes.maxExtra!)
+export function chooseMain(
+  options: readonly Option[],
+  wishes: Wishes,
+): { option: Option; id: string; title: string }[] {
+  const allowed =
+    wishes.maxExtra === undefined ? options : options.filter(o => o.news.length <= wishes.maxExtra!)
   const pool = allowed.length ? allowed : options
   const [closest] = pool
   if (!closest) return []
   const asked = wishes.pin?.length || Object.keys(wishes.schools ?? {}).length
-  const chosen = [{ option: closest, id: 'closest', title: asked ? 'What you asked for' : 'Closest' }]
-  const fresh = () => pool.filter(o => !chosen.some(c => wayOf(c.option) === wayOf(o)) && o.loss < Math.max(notAdvised, closest.loss * 2))
-  const fewest = fresh().reduce<Option | null>((best, o) => !best || o.news.length < best.news.length || (o.news.length === best.news.length && costOf(o) < costOf(best)) ? o : best, null)
-  if (fewest) chosen.push(fewest.news.length < closest.news.length ? { option: fewest, id: 'fewest', title: 'Fewest extras' } : { option: fresh()[0]!, id: 'other-way', title: 'Another way' })
+  const chosen = [
+    { option: closest, id: 'closest', title: asked ? 'What you asked for' : 'Closest' },
+  ]
+  const fresh = () =>
+    pool.filter(
+      o =>
+        !chosen.some(c => wayOf(c.option) === wayOf(o)) &&
+        o.loss < Math.max(notAdvised, closest.loss * 2),
+    )
+  const fewest = fresh().reduce<Option | null>(
+    (best, o) =>
+      !best ||
+      o.news.length < best.news.length ||
+      (o.news.length === best.news.length && costOf(o) < costOf(best))
+        ? o
+        : best,
+    null,
+  )
+  if (fewest)
+    chosen.push(
+      fewest.news.length < closest.news.length
+        ? { option: fewest, id: 'fewest', title: 'Fewest extras' }
+        : { option: fresh()[0]!, id: 'other-way', title: 'Another way' },
+    )
   const larder = new Set(wishes.larder ?? [])
   const bought = (o: Option) => o.news.filter(id => !larder.has(id)).length
-  const third = larder.size ? fresh().reduce<Option | null>((best, o) => !best || bought(o) < bought(best) ? o : best, null) : fresh()[0]
-  if (third) chosen.push(larder.size ? { option: third, id: 'larder', title: 'From your larder' } : { option: third, id: 'third-way', title: chosen.some(c => c.id === 'other-way') ? 'A third way' : 'Another way' })
+  const third = larder.size
+    ? fresh().reduce<Option | null>(
+        (best, o) => (!best || bought(o) < bought(best) ? o : best),
+        null,
+      )
+    : fresh()[0]
+  if (third)
+    chosen.push(
+      larder.size
+        ? { option: third, id: 'larder', title: 'From your larder' }
+        : {
+            option: third,
+            id: 'third-way',
+            title: chosen.some(c => c.id === 'other-way') ? 'A third way' : 'Another way',
+          },
+    )
   return chosen
 }
 
@@ -46,31 +95,77 @@ function notesFor(recipe: Recipe, options: readonly Option[]): string[] {
   for (const { part, draft } of options) {
     const gone = (question: string) => part.groups.some(g => g.question === question)
     const soda = [...draft.kept, ...draft.added].some(w => w.ingredient.soda > 0)
-    const facts = new Set([...gone('egg') ? ['egg-gone'] : [], ...soda ? ['soda'] : [], ...gone('flour') ? ['gluten-gone'] : part.flour > 0 ? ['gluten-stays'] : []])
-    for (const row of noteRows) if (facts.has(row.when) && row.families.includes(part.reading.family.id) && !(row.cold && warm)) said.add(row.says)
+    const facts = new Set([
+      ...(gone('egg') ? ['egg-gone'] : []),
+      ...(soda ? ['soda'] : []),
+      ...(gone('flour') ? ['gluten-gone'] : part.flour > 0 ? ['gluten-stays'] : []),
+    ])
+    for (const row of noteRows)
+      if (
+        facts.has(row.when) &&
+        row.families.includes(part.reading.family.id) &&
+        !(row.cold && warm)
+      )
+        said.add(row.says)
   }
   return [...said]
 }
 
 /** Writes a choice as a whole plan; null when the independent check does not pass it. */
-export function planOf({ recipe, people, parts, table, wishes, known }: Asked, choice: Choice): Plan | null {
+export function planOf(
+  { recipe, people, parts, table, wishes, known }: Asked,
+  choice: Choice,
+): Plan | null {
   const setting = { region: recipe.region, by: wishes.measureIn ?? 'grams', table, wishes } as const
-  const own = new Map([...choice.options].map(([i, option]) => [i, housed(option, known, { table, wishes, used: new Set() })]))
-  const rewritten = new Map<number, Rewritten>([...own].map(([i, option]) => { const made = rewritePart(option, i, setting); return [i, { ...made, changes: sayHoused(made.changes, option, known) }] }))
+  const own = new Map(
+    [...choice.options].map(([i, option]) => [
+      i,
+      housed(option, known, { table, wishes, used: new Set() }),
+    ]),
+  )
+  const rewritten = new Map<number, Rewritten>(
+    [...own].map(([i, option]) => {
+      const made = rewritePart(option, i, setting)
+      return [i, { ...made, changes: sayHoused(made.changes, option, known) }]
+    }),
+  )
   const options = [...own.values()]
-  const main = options.reduce<Option | null>((a, b) => !a || b.part.mass > a.part.mass ? b : a, null)
+  const main = options.reduce<Option | null>(
+    (a, b) => (!a || b.part.mass > a.part.mass ? b : a),
+    null,
+  )
   const family = main?.part.reading.family.id ?? ''
-  const rested = houseRested(rewriteRecipe(recipe, parts, rewritten, setting), [...rewritten.values()].flatMap(r => r.changes), family, known.rests)
-  const { recipe: adapted, changes } = houseTold(rested.recipe, rested.changes, family, main?.part.component.name ?? '', known.steps)
+  const rested = houseRested(
+    rewriteRecipe(recipe, parts, rewritten, setting),
+    [...rewritten.values()].flatMap(r => r.changes),
+    family,
+    known.rests,
+  )
+  const { recipe: adapted, changes } = houseTold(
+    rested.recipe,
+    rested.changes,
+    family,
+    main?.part.component.name ?? '',
+    known.steps,
+  )
   const check = checkPeople(adapted, people, known.packets ? { packets: known.packets } : {})
   // The gate: a plan that the independent check does not pass is not shown, whoever thought it good. What the baker's own packets say is said beside it.
   const bare = known.packets ? checkPeople(adapted, people) : check
   if (bare.people.some(person => person.verdict === 'conflict')) return null
   const schools = [...new Set(changes.flatMap(change => change.school ?? []))]
   return {
-    id: choice.id, title: choice.title, recipe: adapted, changes,
+    id: choice.id,
+    title: choice.title,
+    recipe: adapted,
+    changes,
     ...judge(adapted, parts, new Set(choice.options.keys()), schools, known.tried),
-    differs: [...new Set(options.flatMap(o => o.answers.flatMap(([, answer]) => answer.differs ? [answer.differs] : [])))],
+    differs: [
+      ...new Set(
+        options.flatMap(o =>
+          o.answers.flatMap(([, answer]) => (answer.differs ? [answer.differs] : [])),
+        ),
+      ),
+    ],
     notes: [...notesFor(recipe, options), ...sayingsFor(known, family, schools)],
     cautions: cautionsFor(adapted, people),
     packets: packetsToCheck(adapted, people, check),

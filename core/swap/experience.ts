@@ -3,29 +3,58 @@ import { confidenceWords, shrink } from './tables/limits'
 /** How it came out when this house baked a plan. */
 export type Result = 'worked' | 'fair' | 'failed'
 /** One bake of a plan in this house: of which family, by which schools, and how it came out. */
-export interface Tried { readonly family: string, readonly schools: readonly string[], readonly result: Result }
+export interface Tried {
+  readonly family: string
+  readonly schools: readonly string[]
+  readonly result: Result
+}
 
 /** What a plan rests on. `how`: baked in this house, common practice with computed amounts, or computed only. */
-export interface Rests { readonly how: 'house' | 'practice' | 'computed', readonly baked: number, readonly worked: number, readonly failed: number }
+export interface Rests {
+  readonly how: 'house' | 'practice' | 'computed'
+  readonly baked: number
+  readonly worked: number
+  readonly failed: number
+}
 
 const worth: Readonly<Record<Result, number>> = { worked: 1, fair: 0.25, failed: -1 }
 
 /** The bakes of this house that say something about these schools in this family: all of a bake's schools are in the plan, or the plan's in it. */
-export function triedAlike(family: string, schools: readonly string[], tried: readonly Tried[]): Tried[] {
-  return schools.length ? tried.filter(t => t.family === family && t.schools.length > 0 && (t.schools.every(id => schools.includes(id)) || schools.every(id => t.schools.includes(id)))) : []
+export function triedAlike(
+  family: string,
+  schools: readonly string[],
+  tried: readonly Tried[],
+): Tried[] {
+  return schools.length
+    ? tried.filter(
+        t =>
+          t.family === family &&
+          t.schools.length > 0 &&
+          (t.schools.every(id => schools.includes(id)) ||
+            schools.every(id => t.schools.includes(id))),
+      )
+    : []
 }
 
 export const restsOf = (alike: readonly Tried[], sources: readonly string[]): Rests => ({
-  how: alike.length ? 'house' : sources.length && sources.every(s => s.startsWith('[P]') || s.startsWith('[H]')) ? 'practice' : 'computed',
-  baked: alike.length, worked: alike.filter(t => t.result === 'worked').length, failed: alike.filter(t => t.result === 'failed').length,
+  how: alike.length
+    ? 'house'
+    : sources.length && sources.every(s => s.startsWith('[P]') || s.startsWith('[H]'))
+      ? 'practice'
+      : 'computed',
+  baked: alike.length,
+  worked: alike.filter(t => t.result === 'worked').length,
+  failed: alike.filter(t => t.result === 'failed').length,
 })
 
-const times = (n: number) => n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`
+const times = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`)
 
 /** In a sentence; what a plan rests on is never more than it says. */
 export function sayRests({ how, baked, worked, failed }: Rests): string {
-  if (how === 'house') return `Baked in this house ${times(baked)}: ${worked === baked ? 'it worked' : failed === baked ? 'it failed' : `${worked} worked, ${baked - worked - failed} so-so, ${failed} failed`}. The amounts are computed.`
-  if (how === 'practice') return 'Common practice, with the amounts computed; not yet baked in this house.'
+  if (how === 'house')
+    return `Baked in this house ${times(baked)}: ${worked === baked ? 'it worked' : failed === baked ? 'it failed' : `${worked} worked, ${baked - worked - failed} so-so, ${failed} failed`}. The amounts are computed.`
+  if (how === 'practice')
+    return 'Common practice, with the amounts computed; not yet baked in this house.'
   return 'Computed from composition and functions only; not yet baked in this house.'
 }
 

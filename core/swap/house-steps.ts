@@ -2,31 +2,61 @@ import type { Recipe } from '../recipe'
 import type { Change } from './plan'
 
 /** A sentence more in the method of a family, before the first step (after the opening one) in which `before` is found; only where `unless` is found nowhere. */
-export interface Sentence { readonly step: string, readonly before: RegExp, readonly unless: RegExp }
+export interface Sentence {
+  readonly step: string
+  readonly before: RegExp
+  readonly unless: RegExp
+}
 /** One that this house's trials have shown to be worth it; and why. */
-export interface HouseStep extends Sentence { readonly family: string, readonly says: string }
+export interface HouseStep extends Sentence {
+  readonly family: string
+  readonly says: string
+}
 
 /** The recipe with that sentence in one of its parts; null where there is no place for it, or it is said already. */
-export function withSentence(recipe: Recipe, component: string, { step, before, unless }: Sentence): Recipe | null {
+export function withSentence(
+  recipe: Recipe,
+  component: string,
+  { step, before, unless }: Sentence,
+): Recipe | null {
   const steps = recipe.components.find(c => c.name === component)?.steps ?? []
   const at = steps.findIndex((text, i) => i > 0 && before.test(text))
   if (at < 0 || steps.some(text => unless.test(text))) return null
-  return { ...recipe, components: recipe.components.map((c) => {
-    if (c.name !== component) return c
-    const { stepsFrom: _, ...rest } = c
-    return { ...rest, steps: [...steps.slice(0, at), step, ...steps.slice(at)] }
-  }) }
+  return {
+    ...recipe,
+    components: recipe.components.map(c => {
+      if (c.name !== component) return c
+      const { stepsFrom: _, ...rest } = c
+      return { ...rest, steps: [...steps.slice(0, at), step, ...steps.slice(at)] }
+    }),
+  }
 }
 
 /** A plan's recipe and changes with the sentences that this house has learned for the family. Words only: no amount moves, nothing comes in. */
-export function houseTold(recipe: Recipe, changes: readonly Change[], family: string, component: string, steps: readonly HouseStep[] | undefined): { readonly recipe: Recipe, readonly changes: readonly Change[] } {
+export function houseTold(
+  recipe: Recipe,
+  changes: readonly Change[],
+  family: string,
+  component: string,
+  steps: readonly HouseStep[] | undefined,
+): { readonly recipe: Recipe; readonly changes: readonly Change[] } {
   let now = recipe
   const said: Change[] = []
   for (const step of steps ?? []) {
     const made = step.family === family ? withSentence(now, component, step) : null
     if (!made) continue
     now = made
-    said.push({ component, removes: [], adds: [], trims: [], because: step.step, did: '', school: null, source: '[H] this house’s own trials', house: step.says })
+    said.push({
+      component,
+      removes: [],
+      adds: [],
+      trims: [],
+      because: step.step,
+      did: '',
+      school: null,
+      source: '[H] this house’s own trials',
+      house: step.says,
+    })
   }
   return said.length ? { recipe: now, changes: [...changes, ...said] } : { recipe, changes }
 }

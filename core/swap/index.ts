@@ -14,6 +14,16 @@ export { measureNames, outcomeOf } from './tables/consequences'
 export { jobRows } from './tables/jobs'
 export { doseRisks } from './tables/dose-risks'
 export { leverFor, type Lever } from './lever'
-export { asWrittenPlan, bringing, nudge, regardPlan, sensitivity, type Bringing, type Brought, type Regarded, type Sensitivity } from './nudge'
+export {
+  asWrittenPlan,
+  bringing,
+  nudge,
+  regardPlan,
+  sensitivity,
+  type Bringing,
+  type Brought,
+  type Regarded,
+  type Sensitivity,
+} from './nudge'
 export { splitTable, weighSplits, type Batch, type Split } from './split'
 export { familyChoices, sweeteners, waysFor, type Way } from './ways'

@@ -27,8 +27,20 @@ export interface Known {
  * Ways of finding amounts, for the bench: one for one by weight and the schools' doses as they stand, both by the first school of the
  * table; the same with the arithmetic; a search by the arithmetic; the solver without functions; the solver.
  */
-export const methods = ['one-for-one', 'table', 'table-arithmetic', 'arithmetic', 'composition', 'solver'] as const
+export const methods = [
+  'one-for-one',
+  'table',
+  'table-arithmetic',
+  'arithmetic',
+  'composition',
+  'solver',
+] as const
 export type Method = (typeof methods)[number]
 
 const asDosed: AmountSetter = draft => draft
-export const setterOf: Readonly<Record<Exclude<Method, 'solver' | 'composition'>, AmountSetter>> = { 'one-for-one': asDosed, 'table': asDosed, 'table-arithmetic': setByArithmetic, 'arithmetic': setByArithmetic }
+export const setterOf: Readonly<Record<Exclude<Method, 'solver' | 'composition'>, AmountSetter>> = {
+  'one-for-one': asDosed,
+  'table': asDosed,
+  'table-arithmetic': setByArithmetic,
+  'arithmetic': setByArithmetic,
+}

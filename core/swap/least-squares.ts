@@ -14,13 +14,23 @@ export interface Squares {
   readonly high: Float64Array
 }
 
-export interface Solved { readonly x: Float64Array, readonly value: number, readonly rounds: number }
+export interface Solved {
+  readonly x: Float64Array
+  readonly value: number
+  readonly rounds: number
+}
 
 const most = 64
 /** Working room for problems of up to `most` unknowns: a plan solves thousands, and none of them keeps it. */
-const [grad, step, trial, hessian, free] = [new Float64Array(most), new Float64Array(most), new Float64Array(most), new Float64Array(most * most), new Int32Array(most)]
+const [grad, step, trial, hessian, free] = [
+  new Float64Array(most),
+  new Float64Array(most),
+  new Float64Array(most),
+  new Float64Array(most * most),
+  new Int32Array(most),
+]
 
-const clip = (v: number, low: number, high: number) => v < low ? low : v > high ? high : v
+const clip = (v: number, low: number, high: number) => (v < low ? low : v > high ? high : v)
 
 /** The value of the sum at x. */
 export function valueAt({ n, a, b, over, under }: Squares, x: Float64Array): number {
@@ -64,8 +74,7 @@ function newton(n: number, count: number): boolean {
       if (p === q) {
         if (sum <= 0) return false
         factor[p * most + p] = Math.sqrt(sum)
-      }
-      else factor[p * most + q] = sum / factor[q * most + q]!
+      } else factor[p * most + q] = sum / factor[q * most + q]!
     }
   }
   for (let p = 0; p < count; p++) {
@@ -85,14 +94,15 @@ const factor = new Float64Array(most * most)
 /** One exact step along each unknown in turn: slow, but it never gets worse. */
 function sweep(problem: Squares, x: Float64Array): void {
   const { n, low, high } = problem
-  for (let j = 0; j < n; j++) for (let again = 0; again < 4; again++) {
-    slopes(problem, x)
-    const bend = hessian[j * n + j]!
-    if (bend <= 0) break
-    const to = clip(x[j]! - grad[j]! / bend, low[j]!, high[j]!)
-    if (Math.abs(to - x[j]!) < 1e-12) break
-    x[j] = to
-  }
+  for (let j = 0; j < n; j++)
+    for (let again = 0; again < 4; again++) {
+      slopes(problem, x)
+      const bend = hessian[j * n + j]!
+      if (bend <= 0) break
+      const to = clip(x[j]! - grad[j]! / bend, low[j]!, high[j]!)
+      if (Math.abs(to - x[j]!) < 1e-12) break
+      x[j] = to
+    }
 }
 
 /**
@@ -103,7 +113,12 @@ export function solveSquares(problem: Squares, start?: Float64Array): Solved {
   const { n, low, high } = problem
   if (n > most) throw new Error(`${n} unknowns, more than ${most}`)
   const x = new Float64Array(n)
-  for (let j = 0; j < n; j++) x[j] = clip(start ? start[j]! : (low[j]! + Math.min(high[j]!, low[j]! + 1e6)) / 2, low[j]!, high[j]!)
+  for (let j = 0; j < n; j++)
+    x[j] = clip(
+      start ? start[j]! : (low[j]! + Math.min(high[j]!, low[j]! + 1e6)) / 2,
+      low[j]!,
+      high[j]!,
+    )
   let value = valueAt(problem, x)
   let rounds = 0
   for (; rounds < 60; rounds++) {
@@ -120,18 +135,20 @@ export function solveSquares(problem: Squares, start?: Float64Array): Solved {
     }
     if (!count || push < 1e-10 * (1 + value)) break
     let better = false
-    if (newton(n, count)) for (let t = 1; t > 1e-4; t /= 2) {
-      trial.set(x)
-      for (let p = 0; p < count; p++) trial[free[p]!] = clip(x[free[p]!]! + t * step[p]!, low[free[p]!]!, high[free[p]!]!)
-      const v = valueAt(problem, trial)
-      if (v < value - 1e-13 * (1 + value)) {
-        const gained = value - v
-        for (let j = 0; j < n; j++) x[j] = trial[j]!
-        value = v
-        better = gained > 1e-12 * (1 + value)
-        break
+    if (newton(n, count))
+      for (let t = 1; t > 1e-4; t /= 2) {
+        trial.set(x)
+        for (let p = 0; p < count; p++)
+          trial[free[p]!] = clip(x[free[p]!]! + t * step[p]!, low[free[p]!]!, high[free[p]!]!)
+        const v = valueAt(problem, trial)
+        if (v < value - 1e-13 * (1 + value)) {
+          const gained = value - v
+          for (let j = 0; j < n; j++) x[j] = trial[j]!
+          value = v
+          better = gained > 1e-12 * (1 + value)
+          break
+        }
       }
-    }
     if (!better) {
       const was = value
       sweep(problem, x)

@@ -7,10 +7,15 @@ import { questionOf, type Question } from './school'
 
 /** A line that cannot stay as it is, and why: it leaves, only its words do, or one of its alternatives is taken. */
 export type Leaving =
-  | { readonly how: 'leaves', readonly line: Line, readonly ingredient: Ingredient, readonly question: Question }
-  | { readonly how: 'rewords', readonly line: Line, readonly ingredient: Ingredient }
-  | { readonly how: 'picks', readonly line: Line, readonly alternative: Line }
-  | { readonly how: 'narrows', readonly line: Line }
+  | {
+      readonly how: 'leaves'
+      readonly line: Line
+      readonly ingredient: Ingredient
+      readonly question: Question
+    }
+  | { readonly how: 'rewords'; readonly line: Line; readonly ingredient: Ingredient }
+  | { readonly how: 'picks'; readonly line: Line; readonly alternative: Line }
+  | { readonly how: 'narrows'; readonly line: Line }
 
 /** Is anything that this line holds, by its ingredient or by its words, kept away from this table? */
 export function isLineBlocked(line: Line, table: Table, region: Region): boolean {
@@ -18,50 +23,129 @@ export function isLineBlocked(line: Line, table: Table, region: Region): boolean
   const reading = line.evidence.by === 'baker' ? null : findMentions(line.text, region)
   if (own && isBlocked(own, table, reading?.claims)) return true
   const alternatives = line.orElse.map(alt => alt.text)
-  return reading?.mentions.some(m => !alternatives.some(text => text.includes(m.words)) && isBlocked(m.ingredient, table, reading.claims)) ?? false
+  return (
+    reading?.mentions.some(
+      m =>
+        !alternatives.some(text => text.includes(m.words)) &&
+        isBlocked(m.ingredient, table, reading.claims),
+    ) ?? false
+  )
 }
 
 const isOwnBlocked = (line: Line, table: Table, region: Region) => {
   const own = line.ingredient ? ingredientById(line.ingredient) : undefined
-  return own !== undefined && isBlocked(own, table, line.evidence.by === 'baker' ? [] : findMentions(line.text, region).claims)
+  return (
+    own !== undefined &&
+    isBlocked(
+      own,
+      table,
+      line.evidence.by === 'baker' ? [] : findMentions(line.text, region).claims,
+    )
+  )
 }
 
 /** What of a component cannot stay. Lines whose ingredient is unknown stay where they are; the check will say so. */
-export function leavingOf(component: Component, family: FamilyRow, table: Table, region: Region): Leaving[] {
+export function leavingOf(
+  component: Component,
+  family: FamilyRow,
+  table: Table,
+  region: Region,
+): Leaving[] {
   return component.lines.flatMap((line): Leaving[] => {
     const own = line.ingredient ? ingredientById(line.ingredient)! : null
     const blocked = isLineBlocked(line, table, region)
-    if (!blocked) return line.orElse.some(alt => isLineBlocked(alt, table, region)) ? [{ how: 'narrows', line }] : []
-    const alternative = line.orElse.find(alt => alt.ingredient && !alt.unread.length && !isLineBlocked(alt, table, region))
+    if (!blocked)
+      return line.orElse.some(alt => isLineBlocked(alt, table, region))
+        ? [{ how: 'narrows', line }]
+        : []
+    const alternative = line.orElse.find(
+      alt => alt.ingredient && !alt.unread.length && !isLineBlocked(alt, table, region),
+    )
     if (alternative) return [{ how: 'picks', line, alternative }]
     if (!own) return []
     if (!isOwnBlocked(line, table, region)) return [{ how: 'rewords', line, ingredient: own }]
-    const wash = own.kind.startsWith('egg') && (line.purpose === 'brush' || family.id === 'egg-wash' || /wash/iu.test(line.text))
-    return [{ how: 'leaves', line, ingredient: own, question: wash ? 'egg-wash' : questionOf[own.kind] ?? 'flavour' }]
+    const wash =
+      own.kind.startsWith('egg') &&
+      (line.purpose === 'brush' || family.id === 'egg-wash' || /wash/iu.test(line.text))
+    return [
+      {
+        how: 'leaves',
+        line,
+        ingredient: own,
+        question: wash ? 'egg-wash' : (questionOf[own.kind] ?? 'flavour'),
+      },
+    ]
   })
 }
 
 /** The sugar lines, when the baker wishes another sweetener for them. */
-export const sweetenedAnew = (component: Component, leaving: readonly Leaving[]): Leaving[] => component.lines.flatMap((line): Leaving[] => {
-  const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
-  return ingredient?.kind === 'sugar' && ingredient.sweet > 50 && !ingredient.bulk && isInside(line) && line.grams && !leaving.some(item => item.line === line) ? [{ how: 'leaves', line, ingredient, question: 'sweetener' }] : []
-})
+export const sweetenedAnew = (component: Component, leaving: readonly Leaving[]): Leaving[] =>
+  component.lines.flatMap((line): Leaving[] => {
+    const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
+    return ingredient?.kind === 'sugar' &&
+      ingredient.sweet > 50 &&
+      !ingredient.bulk &&
+      isInside(line) &&
+      line.grams &&
+      !leaving.some(item => item.line === line)
+      ? [{ how: 'leaves', line, ingredient, question: 'sweetener' }]
+      : []
+  })
 
 /** Kinds that are fat and little else. */
-export const fatKinds: readonly Kind[] = ['butter', 'plant-block', 'plant-spread', 'hard-fat', 'oil']
+export const fatKinds: readonly Kind[] = [
+  'butter',
+  'plant-block',
+  'plant-spread',
+  'hard-fat',
+  'oil',
+]
 /** Every fat of a part leaves, when the baker wishes it without any: also what leaves for somebody's need is not answered by another fat. */
 export const withoutFat = (component: Component, leaving: readonly Leaving[]): Leaving[] => {
-  const isFat = (ingredient: Ingredient | undefined) => ingredient !== undefined && fatKinds.includes(ingredient.kind)
+  const isFat = (ingredient: Ingredient | undefined) =>
+    ingredient !== undefined && fatKinds.includes(ingredient.kind)
   const more = component.lines.flatMap((line): Leaving[] => {
     const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
-    return ingredient && isFat(ingredient) && isInside(line) && line.grams && !leaving.some(item => item.line === line) ? [{ how: 'leaves', line, ingredient, question: 'fat' }] : []
+    return ingredient &&
+      isFat(ingredient) &&
+      isInside(line) &&
+      line.grams &&
+      !leaving.some(item => item.line === line)
+      ? [{ how: 'leaves', line, ingredient, question: 'fat' }]
+      : []
   })
-  return [...leaving.map((item): Leaving => item.how === 'leaves' && isFat(item.ingredient) && isInside(item.line) && item.line.grams ? { ...item, question: 'fat' } : item), ...more]
+  return [
+    ...leaving.map((item): Leaving =>
+      item.how === 'leaves' && isFat(item.ingredient) && isInside(item.line) && item.line.grams
+        ? { ...item, question: 'fat' }
+        : item,
+    ),
+    ...more,
+  ]
 }
 
 /** May the dessert do without it: said to be optional, only for the plate, or small and there for taste or bite alone? */
 export function mayBeLeftOut(line: Line, ingredient: Ingredient, batch: number): boolean {
-  if (line.optional || line.purpose === 'serve' || line.purpose === 'decorate' || line.purpose === 'taste') return true
-  const small = ['nut', 'seed', 'decoration', 'flavour', 'spice', 'fruit', 'dried-fruit', 'coconut', 'alcohol', 'salt', 'milk-powder', 'gel'].includes(ingredient.kind)
+  if (
+    line.optional ||
+    line.purpose === 'serve' ||
+    line.purpose === 'decorate' ||
+    line.purpose === 'taste'
+  )
+    return true
+  const small = [
+    'nut',
+    'seed',
+    'decoration',
+    'flavour',
+    'spice',
+    'fruit',
+    'dried-fruit',
+    'coconut',
+    'alcohol',
+    'salt',
+    'milk-powder',
+    'gel',
+  ].includes(ingredient.kind)
   return small && isInside(line) && (line.grams?.best ?? 0) <= 0.15 * batch
 }

@@ -1,6 +1,21 @@
 import type { Grams, Region } from '../measure'
 import { ingredientById, type Ingredient } from '../pantry'
-import { balanceIn, batterOf, eggCount, freshEgg, lossOf, massOf, ratiosOf, weightsOf, isInside, type Balance, type FamilyReading, type FamilyRow, type Miss, type Weight } from '../formula'
+import {
+  balanceIn,
+  batterOf,
+  eggCount,
+  freshEgg,
+  lossOf,
+  massOf,
+  ratiosOf,
+  weightsOf,
+  isInside,
+  type Balance,
+  type FamilyReading,
+  type FamilyRow,
+  type Miss,
+  type Weight,
+} from '../formula'
 import type { Component, Line } from '../recipe'
 import { asksPacket, mayCome, type Table } from './allowed'
 import { groupsOf, priceOf, type Group, type Wishes } from './candidates'
@@ -49,67 +64,167 @@ export interface Option {
 export type Answer = readonly [Group, School]
 
 /** "Leave it out", as an answer for what a dessert may do without. */
-export const leaveOut: School = school('decoration', 'leave-out', 'left out', '', [], 'the dessert may do without it', '[P]', { differs: 'goes without it', flavour: 1.5 })
+export const leaveOut: School = school(
+  'decoration',
+  'leave-out',
+  'left out',
+  '',
+  [],
+  'the dessert may do without it',
+  '[P]',
+  { differs: 'goes without it', flavour: 1.5 },
+)
 
 /** How far a kept line may be trimmed, by its kind and what the baker wishes. */
-function roomOf(ingredient: Ingredient, grams: Grams, wishes: Wishes): { least: Grams, most: Grams } {
-  const byKind = ingredient.kind === 'leaven' && ingredient.powder <= 0 ? undefined : trims[ingredient.kind]
+function roomOf(
+  ingredient: Ingredient,
+  grams: Grams,
+  wishes: Wishes,
+): { least: Grams; most: Grams } {
+  const byKind =
+    ingredient.kind === 'leaven' && ingredient.powder <= 0 ? undefined : trims[ingredient.kind]
   const [low, high] = byKind ?? [1, 1]
-  const sweet = wishes.less?.sugar && ['sugar', 'syrup', 'honey'].includes(ingredient.kind) ? 1 - wishes.less.sugar - 0.1 : low
-  const lean = wishes.less?.fat && fatKinds.includes(ingredient.kind) ? 1 - wishes.less.fat - 0.1 : low
+  const sweet =
+    wishes.less?.sugar && ['sugar', 'syrup', 'honey'].includes(ingredient.kind)
+      ? 1 - wishes.less.sugar - 0.1
+      : low
+  const lean =
+    wishes.less?.fat && fatKinds.includes(ingredient.kind) ? 1 - wishes.less.fat - 0.1 : low
   return { least: Math.max(0, Math.min(low, sweet, lean)) * grams, most: high * grams }
 }
 
 /** What is aimed at when somebody wishes less sugar or fat: so much less of it, the rest as it was. Without fat: without what the fats brought. */
-function goalOf(before: Balance, weights: readonly Weight[], family: FamilyRow, wishes: Wishes): Balance {
+function goalOf(
+  before: Balance,
+  weights: readonly Weight[],
+  family: FamilyRow,
+  wishes: Wishes,
+): Balance {
   const [sugar, fat] = [1 - (wishes.less?.sugar ?? 0), 1 - (wishes.less?.fat ?? 0)]
   if (sugar === 1 && fat === 1) return before
-  const fats = balanceIn(family, weights.filter(w => fatKinds.includes(w.ingredient.kind)))
-  const leaner = fat === 0 ? { fat: before.fat - fats.fat, solidFat: before.solidFat - fats.solidFat } : { fat: before.fat * fat, solidFat: before.solidFat * fat }
+  const fats = balanceIn(
+    family,
+    weights.filter(w => fatKinds.includes(w.ingredient.kind)),
+  )
+  const leaner =
+    fat === 0
+      ? { fat: before.fat - fats.fat, solidFat: before.solidFat - fats.solidFat }
+      : { fat: before.fat * fat, solidFat: before.solidFat * fat }
   return { ...before, sugar: before.sugar * sugar, sweetness: before.sweetness * sugar, ...leaner }
 }
 
-export function partOf(component: Component, given: FamilyReading, leaving: readonly Leaving[], route: RouteRow | null, wishes: Wishes = {}): Part {
+export function partOf(
+  component: Component,
+  given: FamilyReading,
+  leaving: readonly Leaving[],
+  route: RouteRow | null,
+  wishes: Wishes = {},
+): Part {
   const weights = weightsOf(component.lines)
   const measured = leaving.filter(item => isInside(item.line) && item.line.grams)
   const goes = new Set(measured.filter(item => item.how === 'leaves').map(item => item.line.id))
-  const picked = new Map(measured.flatMap(item => item.how === 'picks' ? [[item.line.id, item.alternative] as const] : []))
-  const kept = component.lines.filter(line => isInside(line) && !goes.has(line.id)).flatMap((line): Kept[] => {
-    const now = picked.get(line.id) ?? line
-    const ingredient = now.ingredient ? ingredientById(now.ingredient) : undefined
-    const grams = now.grams?.best ?? line.grams?.best
-    return ingredient && grams ? [{ ingredient, grams, was: grams, lineId: line.id, ...roomOf(ingredient, grams, wishes) }] : []
-  })
+  const picked = new Map(
+    measured.flatMap(item =>
+      item.how === 'picks' ? [[item.line.id, item.alternative] as const] : [],
+    ),
+  )
+  const kept = component.lines
+    .filter(line => isInside(line) && !goes.has(line.id))
+    .flatMap((line): Kept[] => {
+      const now = picked.get(line.id) ?? line
+      const ingredient = now.ingredient ? ingredientById(now.ingredient) : undefined
+      const grams = now.grams?.best ?? line.grams?.best
+      return ingredient && grams
+        ? [{ ingredient, grams, was: grams, lineId: line.id, ...roomOf(ingredient, grams, wishes) }]
+        : []
+    })
   const groups = groupsOf(measured)
-  const sweetened = wishes.sweeten !== undefined && groups.some(group => group.question === 'sweetener')
+  const sweetened =
+    wishes.sweeten !== undefined && groups.some(group => group.question === 'sweetener')
   const { family } = given
-  const reading = sweetened ? { ...given, family: { ...family, weights: { ...family.weights, sugar: (family.weights.sugar ?? 1) * limits.sugarWhenSweetened } } } : given
+  const reading = sweetened
+    ? {
+        ...given,
+        family: {
+          ...family,
+          weights: {
+            ...family.weights,
+            sugar: (family.weights.sugar ?? 1) * limits.sugarWhenSweetened,
+          },
+        },
+      }
+    : given
   const before = balanceIn(reading.family, weights)
-  return { component, reading, route, leaving, groups, sweetened, kept, before, goal: goalOf(before, weights, reading.family, wishes), mass: massOf(weights), base: balanceIn(reading.family, batterOf(weights)), baseMass: massOf(batterOf(weights)), flour: ratiosOf(weights).flour, eggs: eggCount(weights) }
+  return {
+    component,
+    reading,
+    route,
+    leaving,
+    groups,
+    sweetened,
+    kept,
+    before,
+    goal: goalOf(before, weights, reading.family, wishes),
+    mass: massOf(weights),
+    base: balanceIn(reading.family, batterOf(weights)),
+    baseMass: massOf(batterOf(weights)),
+    flour: ratiosOf(weights).flour,
+    eggs: eggCount(weights),
+  }
 }
 
 const gramsOf = (line: Line) => line.grams?.best ?? 0
 
 /** The doses of one school for a group, with the bounds within which the amounts may be set. */
-function dosed(group: Group, answer: School, part: Part, room: Readonly<Record<Role, readonly [number, number]>>, wishes: Wishes): Added[] {
-  const removed = group.lines.reduce((sum, item) => sum + gramsOf(item.line) * (freshEgg(item.ingredient) || 1), 0)
+function dosed(
+  group: Group,
+  answer: School,
+  part: Part,
+  room: Readonly<Record<Role, readonly [number, number]>>,
+  wishes: Wishes,
+): Added[] {
+  const removed = group.lines.reduce(
+    (sum, item) => sum + gramsOf(item.line) * (freshEgg(item.ingredient) || 1),
+    0,
+  )
   const first = answer.adds.find(dose => dose.role === 'gel') ?? answer.adds[0]
   const dry = part.mass - part.before.water
   const { perEgg, ofDry, ofBatch } = answer.limit ?? {}
-  const most = Math.min(perEgg ? perEgg * removed / 50 : Infinity, ofDry ? ofDry * dry : Infinity, ofBatch ? ofBatch * part.mass : Infinity)
+  const most = Math.min(
+    perEgg ? (perEgg * removed) / 50 : Infinity,
+    ofDry ? ofDry * dry : Infinity,
+    ofBatch ? ofBatch * part.mass : Infinity,
+  )
   const scale = first ? Math.min(1, most / Math.max(removed * first.perGram, 1e-9)) : 1
   return answer.adds.map(dose => {
     const ingredient = ingredientById(dose.ingredient)!
-    const grams = removed * dose.perGram * scale / (dose.perFactor ? wishes.factor ?? 1 : 1)
+    const grams = (removed * dose.perGram * scale) / (dose.perFactor ? (wishes.factor ?? 1) : 1)
     const role = dose.role ?? 'bulk'
-    const have = Math.min(wishes.atMost?.[dose.ingredient] ?? Infinity, dose === first ? most : Infinity)
+    const have = Math.min(
+      wishes.atMost?.[dose.ingredient] ?? Infinity,
+      dose === first ? most : Infinity,
+    )
     const at = Math.min(grams, have)
-    return { ingredient, grams: at, dose: grams, least: role === 'liquid' && dose !== answer.adds[0] ? 0 : Math.min(grams * room[role][0], have), most: Math.min(grams * room[role][1], have), answers: group.question, school: answer.id, role }
+    return {
+      ingredient,
+      grams: at,
+      dose: grams,
+      least:
+        role === 'liquid' && dose !== answer.adds[0] ? 0 : Math.min(grams * room[role][0], have),
+      most: Math.min(grams * room[role][1], have),
+      answers: group.question,
+      school: answer.id,
+      role,
+    }
   })
 }
 
 const doseGroup = (group: Group, answer: School, part: Part, wishes: Wishes): Added[] =>
-  answer.of ? answer.of.flatMap(own => dosed(group, own, part, reach.together, wishes).map(a => ({ ...a, grams: a.grams / 2 }))) : dosed(group, answer, part, reach.alone, wishes)
+  answer.of
+    ? answer.of.flatMap(own =>
+        dosed(group, own, part, reach.together, wishes).map(a => ({ ...a, grams: a.grams / 2 })),
+      )
+    : dosed(group, answer, part, reach.alone, wishes)
 
 /** The first of the lever's ingredients that everyone may eat: one that is in the part already, one nobody has to ask about, any. */
 function leverFor(part: Part, table: Table, added: readonly Added[], wishes: Wishes) {
@@ -118,8 +233,15 @@ function leverFor(part: Part, table: Table, added: readonly Added[], wishes: Wis
   return (what: Lever): Ingredient | null => {
     if (found.has(what)) return found.get(what)!
     if (what === 'fat' && (part.reading.family.noOil || wishes.less?.fat === 1)) return null
-    const fit = leverIngredients[what].filter(id => !wishes.ban?.includes(id)).map(id => ingredientById(id)!).filter(item => mayCome(item, table))
-    const best = fit.find(item => here.has(item.id)) ?? fit.find(item => !asksPacket(item, table)) ?? fit[0] ?? null
+    const fit = leverIngredients[what]
+      .filter(id => !wishes.ban?.includes(id))
+      .map(id => ingredientById(id)!)
+      .filter(item => mayCome(item, table))
+    const best =
+      fit.find(item => here.has(item.id)) ??
+      fit.find(item => !asksPacket(item, table)) ??
+      fit[0] ??
+      null
     found.set(what, best)
     return best
   }
@@ -128,20 +250,49 @@ function leverFor(part: Part, table: Table, added: readonly Added[], wishes: Wis
 function sweeten(draft: Draft, route: RouteRow, removed: Grams): Draft {
   const sugar = draft.kept.find(k => k.ingredient.kind === 'sugar')
   const wanted = (route.sugarPerGram ?? 0) * removed
-  return sugar && wanted > sugar.grams ? { ...draft, kept: draft.kept.map(k => k === sugar ? { ...k, grams: wanted } : k) } : draft
+  return sugar && wanted > sugar.grams
+    ? { ...draft, kept: draft.kept.map(k => (k === sugar ? { ...k, grams: wanted } : k)) }
+    : draft
 }
 
 /** `only` the question whether everything has an answer; `by` another way of setting amounts, for the bench. */
-export interface Setting { readonly table: Table, readonly wishes: Wishes, readonly used: ReadonlySet<string>, readonly by?: Method, readonly only?: 'stuck', readonly region?: Region }
+export interface Setting {
+  readonly table: Table
+  readonly wishes: Wishes
+  readonly used: ReadonlySet<string>
+  readonly by?: Method
+  readonly only?: 'stuck'
+  readonly region?: Region
+}
 
 /** Computes one answer: doses, then the amounts (a formula of its own keeps its doses), then the loss. */
-export function optionOf(part: Part, answers: readonly Answer[], { table, wishes, used, by }: Setting, set: AmountSetter): Option {
+export function optionOf(
+  part: Part,
+  answers: readonly Answer[],
+  { table, wishes, used, by }: Setting,
+  set: AmountSetter,
+): Option {
   const added = answers.flatMap(([group, answer]) => doseGroup(group, answer, part, wishes))
   const { family } = part.reading
-  const target: Target = { before: part.base, goal: part.goal, family: by === 'composition' ? withoutFunctions(family) : family, mass: part.baseMass, flour: part.flour, lever: leverFor(part, table, added, wishes) }
-  const start: Draft = { kept: part.kept, added: by === 'one-for-one' ? weightForWeight(added, answers) : added }
-  const eggsGone = answers.flatMap(([group]) => group.question === 'egg' ? group.lines : []).reduce((sum, item) => sum + gramsOf(item.line), 0)
-  const draft = part.route?.how === 'formula' && part.route.fixed ? sweeten(start, part.route, eggsGone) : set(start, target)
+  const target: Target = {
+    before: part.base,
+    goal: part.goal,
+    family: by === 'composition' ? withoutFunctions(family) : family,
+    mass: part.baseMass,
+    flour: part.flour,
+    lever: leverFor(part, table, added, wishes),
+  }
+  const start: Draft = {
+    kept: part.kept,
+    added: by === 'one-for-one' ? weightForWeight(added, answers) : added,
+  }
+  const eggsGone = answers
+    .flatMap(([group]) => (group.question === 'egg' ? group.lines : []))
+    .reduce((sum, item) => sum + gramsOf(item.line), 0)
+  const draft =
+    part.route?.how === 'formula' && part.route.fixed
+      ? sweeten(start, part.route, eggsGone)
+      : set(start, target)
   return weighed(part, answers, draft, { table, wishes, used })
 }
 
@@ -151,22 +302,66 @@ function weightForWeight(added: readonly Added[], answers: readonly Answer[]): A
     const group = answers.find(([g]) => g.question === a.answers)![0]
     const all = added.filter(b => b.answers === a.answers).reduce((sum, b) => sum + b.grams, 0)
     const left = group.lines.reduce((sum, item) => sum + gramsOf(item.line), 0)
-    return { ...a, grams: all > 0 ? a.grams * left / all : 0 }
+    return { ...a, grams: all > 0 ? (a.grams * left) / all : 0 }
   })
 }
 /** The family as one that minds composition alone. For the bench. */
-const withoutFunctions = (family: FamilyRow): FamilyRow => ({ ...family, weights: { ...family.weights, bind: 0, set: 0, foam: 0, emulsify: 0, gluten: 0, lift: 0, acid: 0, solidFat: 0, heaviness: 0 } })
+const withoutFunctions = (family: FamilyRow): FamilyRow => ({
+  ...family,
+  weights: {
+    ...family.weights,
+    bind: 0,
+    set: 0,
+    foam: 0,
+    emulsify: 0,
+    gluten: 0,
+    lift: 0,
+    acid: 0,
+    solidFat: 0,
+    heaviness: 0,
+  },
+})
 
 /** An answer with the amounts that a draft gives it, weighed against the original. */
-export function weighed(part: Part, answers: readonly Answer[], draft: Draft, { table, used, wishes }: Setting): Option {
+export function weighed(
+  part: Part,
+  answers: readonly Answer[],
+  draft: Draft,
+  { table, used, wishes }: Setting,
+): Option {
   const { family } = part.reading
   const weights = [...draft.kept, ...draft.added]
   const after = balanceIn(family, weights)
-  const { loss, misses } = lossOf(part.base, after, family, part.baseMass, part.flour, part.goal, family.eggLift * eggCount(weights))
+  const { loss, misses } = lossOf(
+    part.base,
+    after,
+    family,
+    part.baseMass,
+    part.flour,
+    part.goal,
+    family.eggLift * eggCount(weights),
+  )
   const here = new Set(part.kept.map(k => k.ingredient.id))
-  const news = [...new Set(draft.added.filter(a => a.grams >= limits.leastOfBatch * part.mass).map(a => a.ingredient.id))].filter(id => !here.has(id) && !used.has(id) && id !== waterId)
-  const price = answers.reduce((sum, [, answer]) => sum + priceOf(answer, table, limits.askPacket, used), 0) + limits.newIngredient * news.length + limits.tooMany * Math.max(0, news.length - (wishes.maxExtra ?? Infinity))
-  return { part, answers, draft, after, loss, strain: part.route?.fixed ? 0 : strainOf(draft, part.baseMass), misses, news, price }
+  const news = [
+    ...new Set(
+      draft.added.filter(a => a.grams >= limits.leastOfBatch * part.mass).map(a => a.ingredient.id),
+    ),
+  ].filter(id => !here.has(id) && !used.has(id) && id !== waterId)
+  const price =
+    answers.reduce((sum, [, answer]) => sum + priceOf(answer, table, limits.askPacket, used), 0) +
+    limits.newIngredient * news.length +
+    limits.tooMany * Math.max(0, news.length - (wishes.maxExtra ?? Infinity))
+  return {
+    part,
+    answers,
+    draft,
+    after,
+    loss,
+    strain: part.route?.fixed ? 0 : strainOf(draft, part.baseMass),
+    misses,
+    news,
+    price,
+  }
 }
 /** What comes out of the tap is no line on a shopping list. */
 const [waterId] = leverIngredients.water
@@ -175,5 +370,6 @@ const [waterId] = leverIngredients.water
  * What an answer costs in all: its loss, its strain, its price, and twice what the loss is above "close": a better cake is worth a
  * longer shopping list, but not the other way round.
  */
-export const costOf = (option: Option): number => option.loss + option.strain + 2 * Math.max(0, option.loss - closeEnough) + option.price
+export const costOf = (option: Option): number =>
+  option.loss + option.strain + 2 * Math.max(0, option.loss - closeEnough) + option.price
 const closeEnough = confidenceWords.find(c => c.word === 'close')!.below

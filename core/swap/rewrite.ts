@@ -1,7 +1,14 @@
 import { weightText, type Region } from '../measure'
 import { ingredientById, nameIn, type Ingredient, measured, type Measured } from '../pantry'
 import { isInside } from '../formula'
-import { linesOf, mentionsInStep, ownLines, type Component, type Line, type Recipe } from '../recipe'
+import {
+  linesOf,
+  mentionsInStep,
+  ownLines,
+  type Component,
+  type Line,
+  type Recipe,
+} from '../recipe'
 import { asksPacket, isBlocked, type Table } from './allowed'
 import { candidatesFor, priceOf, type Wishes } from './candidates'
 import type { Added } from './draft'
@@ -17,9 +24,23 @@ import { listed, sayDid, whatItWasFor, whatTheyBring, whatTheyDid } from './expl
 import { trimmedLine, writtenLine } from './write'
 
 /** A component of the adapted recipe, and the changes that made it. */
-export interface Rewritten { readonly component: Component, readonly changes: readonly Change[], readonly naming: ReadonlyMap<string, string>, /** How much heavier a line is now than what it stands for, by its id. */ readonly factors: ReadonlyMap<string, number>, readonly making: Making }
+export interface Rewritten {
+  readonly component: Component
+  readonly changes: readonly Change[]
+  readonly naming: ReadonlyMap<string, string>
+  /** How much heavier a line is now than what it stands for, by its id. */ readonly factors: ReadonlyMap<
+    string,
+    number
+  >
+  readonly making: Making
+}
 
-interface Setting { readonly region: Region, readonly by: 'grams' | 'spoons', readonly table: Table, readonly wishes: Wishes }
+interface Setting {
+  readonly region: Region
+  readonly by: 'grams' | 'spoons'
+  readonly table: Table
+  readonly wishes: Wishes
+}
 
 export const nobodyAvoids = (ids: readonly string[], table: Table): Ingredient | null => {
   const fit = ids.map(id => ingredientById(id)!).filter(item => !isBlocked(item, table))
@@ -27,9 +48,26 @@ export const nobodyAvoids = (ids: readonly string[], table: Table): Ingredient |
 }
 
 /** The cheapest school for a line that has no weight to compute with (for the tin, to brush, to serve). */
-export function schoolForUnmeasured(item: Extract<Leaving, { how: 'leaves' }>, part: Part, setting: Pick<Setting, 'table' | 'wishes'>): School | null {
-  const fit = candidatesFor({ question: item.question, lines: [item] }, part.reading.family, setting.table, false, setting.wishes)
-  return fit.reduce<School | null>((best, s) => !best || priceOf(s, setting.table, limits.askPacket) < priceOf(best, setting.table, limits.askPacket) ? s : best, null)
+export function schoolForUnmeasured(
+  item: Extract<Leaving, { how: 'leaves' }>,
+  part: Part,
+  setting: Pick<Setting, 'table' | 'wishes'>,
+): School | null {
+  const fit = candidatesFor(
+    { question: item.question, lines: [item] },
+    part.reading.family,
+    setting.table,
+    false,
+    setting.wishes,
+  )
+  return fit.reduce<School | null>(
+    (best, s) =>
+      !best ||
+      priceOf(s, setting.table, limits.askPacket) < priceOf(best, setting.table, limits.askPacket)
+        ? s
+        : best,
+    null,
+  )
 }
 
 const words = (line: Line) => line.name || line.text
@@ -37,11 +75,32 @@ const words = (line: Line) => line.name || line.text
 const isSoft = (line: Line) => /\bsoft(?:ened)?\b|\broom\s+temperature\b/iu.test(line.text)
 const spreadable: readonly string[] = ['plant-block', 'plant-spread', 'butter']
 /** Does the recipe melt it, by its line or in a sentence that names it? */
-const isMelted = (line: Line, steps: readonly string[]): boolean => /\bmelted\b/iu.test(line.text) || steps.some(step => sentencesOf(step).some(sentence => /\bmelt\w*\b/iu.test(sentence) && mentionsInStep(sentence, [line]).some(m => m.line === line)))
-const addition = (added: { readonly ingredient: Ingredient, readonly grams?: number }, amount: Measured | null, setting: Setting, answer: School | null): Addition => ({
-  ingredient: added.ingredient.id, name: nameIn(added.ingredient, setting.region), grams: amount?.grams ?? null, kitchen: amount?.kitchen ?? 'as much as before',
-  ...amount && added.grams !== undefined && Math.abs(amount.grams - added.grams) > 0.02 * added.grams ? { exact: Math.round(10 * added.grams) / 10 } : {},
-  ...answer?.prepare ? { prepare: answer.prepare } : {}, ...answer?.restMinutes ? { restMinutes: answer.restMinutes } : {},
+const isMelted = (line: Line, steps: readonly string[]): boolean =>
+  /\bmelted\b/iu.test(line.text) ||
+  steps.some(step =>
+    sentencesOf(step).some(
+      sentence =>
+        /\bmelt\w*\b/iu.test(sentence) &&
+        mentionsInStep(sentence, [line]).some(m => m.line === line),
+    ),
+  )
+const addition = (
+  added: { readonly ingredient: Ingredient; readonly grams?: number },
+  amount: Measured | null,
+  setting: Setting,
+  answer: School | null,
+): Addition => ({
+  ingredient: added.ingredient.id,
+  name: nameIn(added.ingredient, setting.region),
+  grams: amount?.grams ?? null,
+  kitchen: amount?.kitchen ?? 'as much as before',
+  ...(amount &&
+  added.grams !== undefined &&
+  Math.abs(amount.grams - added.grams) > 0.02 * added.grams
+    ? { exact: Math.round(10 * added.grams) / 10 }
+    : {}),
+  ...(answer?.prepare ? { prepare: answer.prepare } : {}),
+  ...(answer?.restMinutes ? { restMinutes: answer.restMinutes } : {}),
 })
 
 /** Writes one answered part: its new lines, what they are called in the steps, and the changes with their reasons. */
@@ -55,69 +114,207 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
   const first: string[] = []
   const factors = new Map<string, number>()
   /** Does the part list the same thing a second time? Then each line says what it is for. */
-  const isElsewhere = (a: Added) => draft.kept.some(k => k.ingredient.id === a.ingredient.id) || draft.added.some(b => b.answers !== a.answers && b.ingredient.id === a.ingredient.id)
+  const isElsewhere = (a: Added) =>
+    draft.kept.some(k => k.ingredient.id === a.ingredient.id) ||
+    draft.added.some(b => b.answers !== a.answers && b.ingredient.id === a.ingredient.id)
   let count = 0
   const nextId = () => `p${index + 1}-${++count}`
 
   for (const [group, answer] of option.answers) {
-    const weights = group.lines.map(item => ({ ingredient: item.ingredient, grams: item.line.grams!.best }))
-    const adds = merged(draft.added.filter(a => a.answers === group.question && (answer.of ?? [answer]).some(school => school.id === a.school)))
+    const weights = group.lines.map(item => ({
+      ingredient: item.ingredient,
+      grams: item.line.grams!.best,
+    }))
+    const adds = merged(
+      draft.added.filter(
+        a =>
+          a.answers === group.question &&
+          (answer.of ?? [answer]).some(school => school.id === a.school),
+      ),
+    )
     const amounts = adds.map(a => measured(a.grams, a.ingredient, setting.region, setting.by))
-    const kept = adds.map((a, i) => ({ a, amount: amounts[i]! })).filter(({ amount }) => amount.grams > 0)
-    group.lines.forEach(item => { gone.add(item.line.id); naming.set(item.line.id, answer.inSteps) })
-    const written = kept.map(({ a, amount }) => writtenLine(nextId(), component.name, a.ingredient, amount, setting.region, [isElsewhere(a) && answer.prepare ? `for the ${answer.inSteps}` : '', !answer.prepare && isSoft(group.lines[0]!.line) && spreadable.includes(a.ingredient.kind) ? 'soft' : ''].filter(Boolean).join(', '), group.lines[0]!.line.purpose))
+    const kept = adds
+      .map((a, i) => ({ a, amount: amounts[i]! }))
+      .filter(({ amount }) => amount.grams > 0)
+    group.lines.forEach(item => {
+      gone.add(item.line.id)
+      naming.set(item.line.id, answer.inSteps)
+    })
+    const written = kept.map(({ a, amount }) =>
+      writtenLine(
+        nextId(),
+        component.name,
+        a.ingredient,
+        amount,
+        setting.region,
+        [
+          isElsewhere(a) && answer.prepare ? `for the ${answer.inSteps}` : '',
+          !answer.prepare && isSoft(group.lines[0]!.line) && spreadable.includes(a.ingredient.kind)
+            ? 'soft'
+            : '',
+        ]
+          .filter(Boolean)
+          .join(', '),
+        group.lines[0]!.line.purpose,
+      ),
+    )
     newLines.set(group.lines[0]!.line.id, written)
     const removed = weights.reduce((sum, w) => sum + w.grams, 0)
     written.forEach(line => factors.set(line.id, line.grams!.best / removed))
-    const prepare = answer.melted && group.lines.every(item => isMelted(item.line, component.steps)) ? answer.melted : answer.prepare
-    if (prepare && kept.length) first.push(readyFirst(answer.inSteps, kept.map(({ a, amount }) => ({ grams: amount.grams, name: nameIn(a.ingredient, setting.region) })), prepare, answer.restMinutes))
+    const prepare =
+      answer.melted && group.lines.every(item => isMelted(item.line, component.steps))
+        ? answer.melted
+        : answer.prepare
+    if (prepare && kept.length)
+      first.push(
+        readyFirst(
+          answer.inSteps,
+          kept.map(({ a, amount }) => ({
+            grams: amount.grams,
+            name: nameIn(a.ingredient, setting.region),
+          })),
+          prepare,
+          answer.restMinutes,
+        ),
+      )
     const { family } = part.reading
     const [brought, brings] = [whatTheyBring(weights, family), whatTheyBring(adds, family)]
     const jobs = whatTheyDid(weights, part.before, family, group.question)
     changes.push({
-      component: component.name, removes: group.lines.map(item => item.line.id),
-      adds: kept.map(({ a, amount }) => addition(a, amount, setting, answer)), trims: [],
-      because: adds.length ? `${capital(listed(group.lines.map(item => words(item.line))))} brought ${brought}; ${listed(kept.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)}`))} ${kept.length > 1 ? 'bring' : 'brings'} ${brings}: ${answer.reason}.` : `${capital(listed(group.lines.map(item => words(item.line))))}: ${answer.reason}.`,
-      did: sayDid(jobs), jobs, school: answer.id, source: answer.source,
+      component: component.name,
+      removes: group.lines.map(item => item.line.id),
+      adds: kept.map(({ a, amount }) => addition(a, amount, setting, answer)),
+      trims: [],
+      because: adds.length
+        ? `${capital(listed(group.lines.map(item => words(item.line))))} brought ${brought}; ${listed(kept.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)}`))} ${kept.length > 1 ? 'bring' : 'brings'} ${brings}: ${answer.reason}.`
+        : `${capital(listed(group.lines.map(item => words(item.line))))}: ${answer.reason}.`,
+      did: sayDid(jobs),
+      jobs,
+      school: answer.id,
+      source: answer.source,
     })
   }
 
-  const unweighed = part.leaving.filter((item): item is Extract<Leaving, { how: 'leaves' }> => item.how === 'leaves' && !gone.has(item.line.id))
+  const unweighed = part.leaving.filter(
+    (item): item is Extract<Leaving, { how: 'leaves' }> =>
+      item.how === 'leaves' && !gone.has(item.line.id),
+  )
   for (const item of unweighed) {
     const { line } = item
-    const pan = line.purpose === 'pan' || (line.purpose === 'brush' && item.question === 'butter') || (line.purpose === 'dust' && item.question === 'flour')
-    const stand = pan ? nobodyAvoids(item.question === 'flour' ? leverIngredients.dusting : leverIngredients.grease, setting.table) : null
+    const pan =
+      line.purpose === 'pan' ||
+      (line.purpose === 'brush' && item.question === 'butter') ||
+      (line.purpose === 'dust' && item.question === 'flour')
+    const stand = pan
+      ? nobodyAvoids(
+          item.question === 'flour' ? leverIngredients.dusting : leverIngredients.grease,
+          setting.table,
+        )
+      : null
     const answer = pan ? null : schoolForUnmeasured(item, part, setting)
-    const dose = answer?.adds.map(d => ({ ingredient: ingredientById(d.ingredient)!, share: d.perGram })) ?? (stand ? [{ ingredient: stand, share: item.question === 'flour' ? 1 : 0.8 }] : [])
-    const adds = dose.map(d => ({ ingredient: d.ingredient, amount: line.grams ? measured(line.grams.best * d.share, d.ingredient, setting.region, setting.by) : null }))
+    const dose =
+      answer?.adds.map(d => ({ ingredient: ingredientById(d.ingredient)!, share: d.perGram })) ??
+      (stand ? [{ ingredient: stand, share: item.question === 'flour' ? 1 : 0.8 }] : [])
+    const adds = dose.map(d => ({
+      ingredient: d.ingredient,
+      amount: line.grams
+        ? measured(line.grams.best * d.share, d.ingredient, setting.region, setting.by)
+        : null,
+    }))
     const tail = line.preparation || purposeWords(line)
     gone.add(line.id)
     naming.set(line.id, stand?.name ?? answer?.inSteps ?? '')
-    newLines.set(line.id, adds.map(a => writtenLine(nextId(), component.name, a.ingredient, a.amount, setting.region, isClean(tail, setting) ? tail : purposeWords(line), line.purpose)))
+    newLines.set(
+      line.id,
+      adds.map(a =>
+        writtenLine(
+          nextId(),
+          component.name,
+          a.ingredient,
+          a.amount,
+          setting.region,
+          isClean(tail, setting) ? tail : purposeWords(line),
+          line.purpose,
+        ),
+      ),
+    )
     const jobs = whatItWasFor(line, item.question)
-    if (answer?.prepare && answer.adds.length > 1) first.push(`For the ${answer.inSteps}: ${listed(adds.map(a => nameIn(a.ingredient, setting.region)))}. ${answer.prepare}`)
-    changes.push({ component: component.name, removes: [line.id], adds: adds.map(a => addition(a, a.amount, setting, answer)), trims: [], because: `${capital(words(line))}: ${answer?.reason ?? (stand ? 'another fat or flour does as well there' : 'nothing that everyone may eat stands in for it, so it is left out')}.`, did: sayDid(jobs), jobs, school: answer?.id ?? null, source: answer?.source ?? '[P]' })
+    if (answer?.prepare && answer.adds.length > 1)
+      first.push(
+        `For the ${answer.inSteps}: ${listed(adds.map(a => nameIn(a.ingredient, setting.region)))}. ${answer.prepare}`,
+      )
+    changes.push({
+      component: component.name,
+      removes: [line.id],
+      adds: adds.map(a => addition(a, a.amount, setting, answer)),
+      trims: [],
+      because: `${capital(words(line))}: ${answer?.reason ?? (stand ? 'another fat or flour does as well there' : 'nothing that everyone may eat stands in for it, so it is left out')}.`,
+      did: sayDid(jobs),
+      jobs,
+      school: answer?.id ?? null,
+      source: answer?.source ?? '[P]',
+    })
   }
 
-  const rewordedLines = new Map(component.lines.flatMap(line => {
-    const how = gone.has(line.id) ? undefined : part.leaving.find(item => item.line.id === line.id)
-    return how ? [[line.id, reworded(line, how, setting, changes)] as const] : []
-  }))
+  const rewordedLines = new Map(
+    component.lines.flatMap(line => {
+      const how = gone.has(line.id)
+        ? undefined
+        : part.leaving.find(item => item.line.id === line.id)
+      return how ? [[line.id, reworded(line, how, setting, changes)] as const] : []
+    }),
+  )
 
   const levers = draft.added.filter(a => a.answers === 'lever')
   const leverAmounts = levers.map(a => measured(a.grams, a.ingredient, setting.region, setting.by))
-  const used = levers.map((a, i) => ({ a, amount: leverAmounts[i]! })).filter(({ amount }) => amount.grams > 0)
+  const used = levers
+    .map((a, i) => ({ a, amount: leverAmounts[i]! }))
+    .filter(({ amount }) => amount.grams > 0)
   const trims = draft.kept.flatMap((k): (Trim & { amount: Measured })[] => {
     const amount = measured(k.grams, k.ingredient, setting.region, setting.by)
-    const worth = Math.abs(k.grams - k.was) >= limits.worthIt * k.was && Math.abs(amount.grams - k.was) >= 0.1
-    return worth ? [{ lineId: k.lineId, ingredient: k.ingredient.id, name: nameIn(k.ingredient, setting.region), from: k.was, to: amount.grams, kitchen: amount.kitchen, because: trimReason(k.ingredient, amount.grams - k.was), amount }] : []
+    const worth =
+      Math.abs(k.grams - k.was) >= limits.worthIt * k.was && Math.abs(amount.grams - k.was) >= 0.1
+    return worth
+      ? [
+          {
+            lineId: k.lineId,
+            ingredient: k.ingredient.id,
+            name: nameIn(k.ingredient, setting.region),
+            from: k.was,
+            to: amount.grams,
+            kitchen: amount.kitchen,
+            because: trimReason(k.ingredient, amount.grams - k.was),
+            amount,
+          },
+        ]
+      : []
   })
   if (used.length || trims.length) {
-    const egg = changes.find(c => option.answers.some(([group, answer]) => group.question === 'egg' && answer.id === c.school))
-    const righting: Change = { component: component.name, removes: [], adds: used.map(({ a, amount }) => addition(a, amount, setting, null)), trims: trims.map(({ amount: _, ...trim }) => trim), because: `Set right: ${listed([...used.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)} ${leverReason(a, egg !== undefined)}`), ...trims.map(t => `${t.name} ${t.to > t.from ? 'up' : 'down'} to ${weightText(t.to)} ${t.because}`)])}.`, did: '', school: null, source: 'arithmetic on the pantry’s figures [C]' }
+    const egg = changes.find(c =>
+      option.answers.some(([group, answer]) => group.question === 'egg' && answer.id === c.school),
+    )
+    const righting: Change = {
+      component: component.name,
+      removes: [],
+      adds: used.map(({ a, amount }) => addition(a, amount, setting, null)),
+      trims: trims.map(({ amount: _, ...trim }) => trim),
+      because: `Set right: ${listed([...used.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)} ${leverReason(a, egg !== undefined)}`), ...trims.map(t => `${t.name} ${t.to > t.from ? 'up' : 'down'} to ${weightText(t.to)} ${t.because}`)])}.`,
+      did: '',
+      school: null,
+      source: 'arithmetic on the pantry’s figures [C]',
+    }
     changes.push(righting)
   }
-  const extra = used.map(({ a, amount }) => writtenLine(nextId(), component.name, a.ingredient, amount, setting.region, isElsewhere(a) ? 'besides' : ''))
+  const extra = used.map(({ a, amount }) =>
+    writtenLine(
+      nextId(),
+      component.name,
+      a.ingredient,
+      amount,
+      setting.region,
+      isElsewhere(a) ? 'besides' : '',
+    ),
+  )
   const trimOf = new Map(trims.map(t => [t.lineId, t.amount]))
 
   const lines = component.lines.flatMap((line): Line[] => {
@@ -127,8 +324,22 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     return [trim ? trimmedLine(now, trim, setting.region) : now]
   })
   const all = [...lines, ...extra]
-  const making: Making = { at: index, part, answers: option.answers, facts: factsOf(part, option.answers, all), first, helps: extra, lines: [...newLines.values()].flat() }
-  return { component: { ...component, lines: all, steps: component.steps }, changes, naming, factors: new Map([...factors, ...trims.map(t => [t.lineId, t.to / t.from] as const)]), making }
+  const making: Making = {
+    at: index,
+    part,
+    answers: option.answers,
+    facts: factsOf(part, option.answers, all),
+    first,
+    helps: extra,
+    lines: [...newLines.values()].flat(),
+  }
+  return {
+    component: { ...component, lines: all, steps: component.steps },
+    changes,
+    naming,
+    factors: new Map([...factors, ...trims.map(t => [t.lineId, t.to / t.from] as const)]),
+    making,
+  }
 }
 
 /** The same thing twice in one answer (the water of two gels) is one line. */
@@ -142,14 +353,44 @@ function merged(adds: readonly Added[]): Added[] {
 }
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
-const purposeWords = (line: Line) => ({ pan: 'for the tin', dust: 'for dusting', brush: 'to brush', serve: 'to serve', decorate: 'to decorate', taste: 'to taste' })[line.purpose ?? 'taste']
+const purposeWords = (line: Line) =>
+  ({
+    pan: 'for the tin',
+    dust: 'for dusting',
+    brush: 'to brush',
+    serve: 'to serve',
+    decorate: 'to decorate',
+    taste: 'to taste',
+  })[line.purpose ?? 'taste']
 /** Old words may only stay when they name nothing that leaves. */
-const isClean = (text: string, setting: Setting) => text === '' || rewriteStep(text, { lines: [], byLine: new Map(), standIn: () => null, grease: null, dusting: null, table: setting.table }) === text
+const isClean = (text: string, setting: Setting) =>
+  text === '' ||
+  rewriteStep(text, {
+    lines: [],
+    byLine: new Map(),
+    standIn: () => null,
+    grease: null,
+    dusting: null,
+    table: setting.table,
+  }) === text
 
-const leverReason = (added: Added, eggGone: boolean) => added.ingredient.kind === 'leaven' ? (eggGone ? 'for the air that the egg held' : 'for the lift that left') : added.role === 'fat' ? 'for the fat that is missing' : 'for the water that is missing'
+const leverReason = (added: Added, eggGone: boolean) =>
+  added.ingredient.kind === 'leaven'
+    ? eggGone
+      ? 'for the air that the egg held'
+      : 'for the lift that left'
+    : added.role === 'fat'
+      ? 'for the fat that is missing'
+      : 'for the water that is missing'
 const trimReason = (ingredient: Ingredient, by: number) => {
   if (ingredient.powder > 0) return by > 0 ? 'for the air that left' : 'since less lift is wanted'
-  const what = ['sugar', 'syrup', 'honey'].includes(ingredient.kind) ? 'sugar' : ['flour', 'flour-mix', 'gluten-free-flour'].includes(ingredient.kind) ? 'starch' : ['oil', 'butter', 'plant-block', 'plant-spread', 'hard-fat'].includes(ingredient.kind) ? 'fat' : 'water'
+  const what = ['sugar', 'syrup', 'honey'].includes(ingredient.kind)
+    ? 'sugar'
+    : ['flour', 'flour-mix', 'gluten-free-flour'].includes(ingredient.kind)
+      ? 'starch'
+      : ['oil', 'butter', 'plant-block', 'plant-spread', 'hard-fat'].includes(ingredient.kind)
+        ? 'fat'
+        : 'water'
   return by > 0 ? `for the ${what} that is missing` : `for the ${what} that the new things bring`
 }
 
@@ -158,44 +399,140 @@ function reworded(line: Line, how: Leaving, setting: Setting, changes: Change[])
   if (how.how === 'picks') {
     const taken = how.alternative
     const ingredient = ingredientById(taken.ingredient!)!
-    changes.push({ component: line.component, removes: [line.id], adds: [addition({ ingredient }, taken.grams ? measured(taken.grams.best, ingredient, setting.region, setting.by) : null, setting, null)], trims: [], because: `The recipe itself offers ${ingredient.name}, which everyone here may eat.`, did: '', school: null, source: 'the recipe' })
-    return { ...taken, id: line.id, component: line.component, orElse: [], text: taken.amount && taken.evidence.amount ? taken.text : `${line.text.slice(0, line.evidence.amount?.[1] ?? 0)} ${taken.text}`.trim() }
+    changes.push({
+      component: line.component,
+      removes: [line.id],
+      adds: [
+        addition(
+          { ingredient },
+          taken.grams ? measured(taken.grams.best, ingredient, setting.region, setting.by) : null,
+          setting,
+          null,
+        ),
+      ],
+      trims: [],
+      because: `The recipe itself offers ${ingredient.name}, which everyone here may eat.`,
+      did: '',
+      school: null,
+      source: 'the recipe',
+    })
+    return {
+      ...taken,
+      id: line.id,
+      component: line.component,
+      orElse: [],
+      text:
+        taken.amount && taken.evidence.amount
+          ? taken.text
+          : `${line.text.slice(0, line.evidence.amount?.[1] ?? 0)} ${taken.text}`.trim(),
+    }
   }
   const ingredient = ingredientById(line.ingredient!)!
-  const amount = line.grams ? measured(line.grams.best, ingredient, setting.region, setting.by) : null
+  const amount = line.grams
+    ? measured(line.grams.best, ingredient, setting.region, setting.by)
+    : null
   const keepsWords = how.how === 'narrows'
-  const own = keepsWords ? { ...line, orElse: [], text: line.text.slice(0, line.text.length - (line.orElse[0]?.text.length ?? 0)).replace(/[\s,]+(?:or(?:\s+use)?|\/)\s*$/iu, '') } : writtenLine(line.id, line.component, ingredient, amount, setting.region, '', line.purpose)
-  changes.push({ component: line.component, removes: [], adds: [], trims: [], because: keepsWords ? `“${line.orElse.map(alt => alt.text).join('”, “')}” is struck as an alternative.` : `Only ${ingredient.name} itself stays of “${line.text}”.`, did: '', school: null, source: 'the recipe' })
+  const own = keepsWords
+    ? {
+        ...line,
+        orElse: [],
+        text: line.text
+          .slice(0, line.text.length - (line.orElse[0]?.text.length ?? 0))
+          .replace(/[\s,]+(?:or(?:\s+use)?|\/)\s*$/iu, ''),
+      }
+    : writtenLine(line.id, line.component, ingredient, amount, setting.region, '', line.purpose)
+  changes.push({
+    component: line.component,
+    removes: [],
+    adds: [],
+    trims: [],
+    because: keepsWords
+      ? `“${line.orElse.map(alt => alt.text).join('”, “')}” is struck as an alternative.`
+      : `Only ${ingredient.name} itself stays of “${line.text}”.`,
+    did: '',
+    school: null,
+    source: 'the recipe',
+  })
   return own
 }
 
 /** The whole recipe again: every part's lines, and its steps with what left called by what came. */
-export function rewriteRecipe(recipe: Recipe, parts: readonly Part[], rewritten: ReadonlyMap<number, Rewritten>, setting: Setting): Recipe {
+export function rewriteRecipe(
+  recipe: Recipe,
+  parts: readonly Part[],
+  rewritten: ReadonlyMap<number, Rewritten>,
+  setting: Setting,
+): Recipe {
   const byLine = new Map([...rewritten.values()].flatMap(r => [...r.naming]))
   const kindsNamed = new Map<string, Set<string>>()
   const everyLine = linesOf(recipe).flatMap(line => [line, ...line.orElse])
-  for (const step of recipe.components.flatMap(c => c.steps)) for (const m of mentionsInStep(step, everyLine)) if (m.line) kindsNamed.set(m.line.id, (kindsNamed.get(m.line.id) ?? new Set<string>()).add(m.ingredient.kind))
+  for (const step of recipe.components.flatMap(c => c.steps))
+    for (const m of mentionsInStep(step, everyLine))
+      if (m.line)
+        kindsNamed.set(
+          m.line.id,
+          (kindsNamed.get(m.line.id) ?? new Set<string>()).add(m.ingredient.kind),
+        )
   const naming: Renaming = {
-    parted: new Set([...kindsNamed].filter(([, kinds]) => kinds.has('egg-white') && kinds.has('egg-yolk')).map(([id]) => id)),
-    lines: everyLine, byLine, table: setting.table,
+    parted: new Set(
+      [...kindsNamed]
+        .filter(([, kinds]) => kinds.has('egg-white') && kinds.has('egg-yolk'))
+        .map(([id]) => id),
+    ),
+    lines: everyLine,
+    byLine,
+    table: setting.table,
     standIn: ingredient => standInFor(ingredient, parts[0]!, setting),
     grease: nobodyAvoids(leverIngredients.grease, setting.table)?.name ?? null,
     dusting: nobodyAvoids(leverIngredients.dusting, setting.table)?.name ?? null,
   }
   const owns = ownLines(recipe)
-  const renamed: Recipe = { ...recipe, components: recipe.components.map((component, i) => ({ ...component, lines: rewritten.get(i)?.component.lines ?? component.lines, steps: [...naming.parted!].reduce((steps, id) => byLine.get(id) ? restAfterThird(steps, byLine.get(id)!) : steps, component.steps.map((step, at) => rewriteStep(step, naming, owns[i]![at]!))) })) }
+  const renamed: Recipe = {
+    ...recipe,
+    components: recipe.components.map((component, i) => ({
+      ...component,
+      lines: rewritten.get(i)?.component.lines ?? component.lines,
+      steps: [...naming.parted!].reduce(
+        (steps, id) => (byLine.get(id) ? restAfterThird(steps, byLine.get(id)!) : steps),
+        component.steps.map((step, at) => rewriteStep(step, naming, owns[i]![at]!)),
+      ),
+    })),
+  }
   const factors = new Map([...rewritten.values()].flatMap(r => [...r.factors]))
   const asWritten = linesOf(recipe)
-  return writeMethod(withAmountsRight(renamed, factors, recipe), recipe.components.map(c => c.steps), [...rewritten.values()].map(r => r.making), asWritten)
+  return writeMethod(
+    withAmountsRight(renamed, factors, recipe),
+    recipe.components.map(c => c.steps),
+    [...rewritten.values()].map(r => r.making),
+    asWritten,
+  )
 }
 
 /** What stands for an ingredient that only a step names ("serve with cream"). */
 function standInFor(ingredient: Ingredient, part: Part, setting: Setting): string | null {
   const question = questionOf[ingredient.kind]
   if (!question) return null
-  const line: Line = { id: 'step', text: ingredient.name, amount: null, unit: null, grams: null, ingredient: ingredient.id, name: ingredient.name, preparation: '', optional: false, purpose: 'serve', orElse: [], component: '', unread: [], evidence: { amount: null, name: null, how: '', source: '', by: 'words' } }
+  const line: Line = {
+    id: 'step',
+    text: ingredient.name,
+    amount: null,
+    unit: null,
+    grams: null,
+    ingredient: ingredient.id,
+    name: ingredient.name,
+    preparation: '',
+    optional: false,
+    purpose: 'serve',
+    orElse: [],
+    component: '',
+    unread: [],
+    evidence: { amount: null, name: null, how: '', source: '', by: 'words' },
+  }
   const answer = schoolForUnmeasured({ how: 'leaves', line, ingredient, question }, part, setting)
-  return answer && answer.adds.length === 1 ? ingredientById(answer.adds[0]!.ingredient)!.name : null
+  return answer && answer.adds.length === 1
+    ? ingredientById(answer.adds[0]!.ingredient)!.name
+    : null
 }
 
-export const hasUnweighed = (part: Part): boolean => part.leaving.some(item => item.how !== 'leaves' || !item.line.grams || !isInside(item.line))
+export const hasUnweighed = (part: Part): boolean =>
+  part.leaving.some(item => item.how !== 'leaves' || !item.line.grams || !isInside(item.line))

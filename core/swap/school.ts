@@ -3,12 +3,51 @@ import type { Kind } from '../pantry'
 
 /** The question that a leaving line asks; each question has its schools. */
 export type Question =
-  | 'egg' | 'egg-wash' | 'fat' | 'butter' | 'hard-fat' | 'oil' | 'milk' | 'sour-milk' | 'cream' | 'fresh-cheese' | 'condensed-milk' | 'milk-powder' | 'cheese'
-  | 'flour' | 'flakes' | 'starch' | 'sweetener' | 'gel' | 'chocolate' | 'cocoa' | 'nut' | 'nut-flour' | 'nut-butter' | 'seed' | 'coconut' | 'plant-drink' | 'plant-cream'
-  | 'plant-sour' | 'tofu' | 'binder' | 'puree' | 'fruit' | 'alcohol' | 'ready-made' | 'decoration' | 'flavour' | 'legume'
+  | 'egg'
+  | 'egg-wash'
+  | 'fat'
+  | 'butter'
+  | 'hard-fat'
+  | 'oil'
+  | 'milk'
+  | 'sour-milk'
+  | 'cream'
+  | 'fresh-cheese'
+  | 'condensed-milk'
+  | 'milk-powder'
+  | 'cheese'
+  | 'flour'
+  | 'flakes'
+  | 'starch'
+  | 'sweetener'
+  | 'gel'
+  | 'chocolate'
+  | 'cocoa'
+  | 'nut'
+  | 'nut-flour'
+  | 'nut-butter'
+  | 'seed'
+  | 'coconut'
+  | 'plant-drink'
+  | 'plant-cream'
+  | 'plant-sour'
+  | 'tofu'
+  | 'binder'
+  | 'puree'
+  | 'fruit'
+  | 'alcohol'
+  | 'ready-made'
+  | 'decoration'
+  | 'flavour'
+  | 'legume'
 
 /** Grams of an ingredient to a gram of what leaves (for eggs: 50 g are one large egg). */
-export interface Dose { readonly ingredient: string, readonly perGram: number, /** Divided by how many times as sweet as sugar the product is. */ readonly perFactor?: boolean, readonly role?: 'fat' | 'liquid' | 'gel' | 'gel-water' | 'acid' }
+export interface Dose {
+  readonly ingredient: string
+  readonly perGram: number
+  /** Divided by how many times as sweet as sugar the product is. */ readonly perFactor?: boolean
+  readonly role?: 'fat' | 'liquid' | 'gel' | 'gel-water' | 'acid'
+}
 
 /** A way of replacing something, as bakers keep it. Data only: no algorithm knows a school by name. */
 export interface School {
@@ -30,7 +69,7 @@ export interface School {
   readonly differs: string | null
   readonly reason: string
   /** Most of an ingredient: grams to an egg, and share of the part's dry matter or batch. */
-  readonly limit?: { readonly perEgg?: Grams, readonly ofDry?: number, readonly ofBatch?: number }
+  readonly limit?: { readonly perEgg?: Grams; readonly ofDry?: number; readonly ofBatch?: number }
   /** Is the fat matched by weight of fat (else by the dose alone)? */
   readonly matches: 'fat' | 'acid' | null
   /** What it costs to be rarely in a home (0–2), and to taste of itself where it should not (0–3). */
@@ -51,20 +90,108 @@ export interface School {
   readonly source: string
 }
 
-type SchoolExtras = Partial<Pick<School, 'standsFor' | 'families' | 'not' | 'prepare' | 'melted' | 'restMinutes' | 'differs' | 'limit' | 'matches' | 'rarity' | 'flavour' | 'onlyGlutenFree' | 'ratherGlutenFree' | 'onlyAsked' | 'onlyTogether' | 'does'>>
+type SchoolExtras = Partial<
+  Pick<
+    School,
+    | 'standsFor'
+    | 'families'
+    | 'not'
+    | 'prepare'
+    | 'melted'
+    | 'restMinutes'
+    | 'differs'
+    | 'limit'
+    | 'matches'
+    | 'rarity'
+    | 'flavour'
+    | 'onlyGlutenFree'
+    | 'ratherGlutenFree'
+    | 'onlyAsked'
+    | 'onlyTogether'
+    | 'does'
+  >
+>
 
-export const school = (question: Question, id: string, name: string, inSteps: string, adds: readonly Dose[], reason: string, source: string, extras: SchoolExtras = {}): School => ({
-  id, question, name, inSteps, adds, reason, source,
-  standsFor: [], families: [], not: [], prepare: null, restMinutes: null, differs: null, matches: null, rarity: 0, flavour: 0, ...extras,
+export const school = (
+  question: Question,
+  id: string,
+  name: string,
+  inSteps: string,
+  adds: readonly Dose[],
+  reason: string,
+  source: string,
+  extras: SchoolExtras = {},
+): School => ({
+  id,
+  question,
+  name,
+  inSteps,
+  adds,
+  reason,
+  source,
+  standsFor: [],
+  families: [],
+  not: [],
+  prepare: null,
+  restMinutes: null,
+  differs: null,
+  matches: null,
+  rarity: 0,
+  flavour: 0,
+  ...extras,
 })
 
 /** Which question a kind of ingredient asks when it has to leave. */
 export const questionOf: Readonly<Partial<Record<Kind, Question>>> = {
-  'egg': 'egg', 'egg-white': 'egg', 'egg-yolk': 'egg', 'egg-product': 'egg', 'butter': 'butter', 'plant-block': 'butter', 'plant-spread': 'butter', 'hard-fat': 'hard-fat', 'oil': 'oil',
-  'milk': 'milk', 'sour-milk': 'sour-milk', 'cream': 'cream', 'fresh-cheese': 'fresh-cheese', 'cheese': 'cheese', 'condensed-milk': 'condensed-milk', 'milk-powder': 'milk-powder',
-  'plant-drink': 'plant-drink', 'plant-sour': 'plant-sour', 'plant-cream': 'plant-cream', 'plant-cheese': 'fresh-cheese', 'plant-condensed': 'condensed-milk', 'tofu': 'tofu',
-  'flour': 'flour', 'gluten-free-flour': 'flour', 'flour-mix': 'flour', 'starch': 'starch', 'flakes': 'flakes', 'sugar': 'sweetener', 'syrup': 'sweetener', 'honey': 'sweetener',
-  'chocolate': 'chocolate', 'plant-chocolate': 'chocolate', 'cocoa': 'cocoa', 'nut': 'nut', 'nut-flour': 'nut-flour', 'nut-butter': 'nut-butter', 'seed': 'seed', 'coconut': 'coconut',
-  'fruit': 'fruit', 'dried-fruit': 'fruit', 'puree': 'puree', 'jam': 'fruit', 'legume': 'legume', 'binder': 'binder', 'gel': 'gel', 'alcohol': 'alcohol', 'ready-made': 'ready-made',
-  'decoration': 'decoration', 'flavour': 'flavour', 'spice': 'flavour', 'acid': 'flavour',
+  'egg': 'egg',
+  'egg-white': 'egg',
+  'egg-yolk': 'egg',
+  'egg-product': 'egg',
+  'butter': 'butter',
+  'plant-block': 'butter',
+  'plant-spread': 'butter',
+  'hard-fat': 'hard-fat',
+  'oil': 'oil',
+  'milk': 'milk',
+  'sour-milk': 'sour-milk',
+  'cream': 'cream',
+  'fresh-cheese': 'fresh-cheese',
+  'cheese': 'cheese',
+  'condensed-milk': 'condensed-milk',
+  'milk-powder': 'milk-powder',
+  'plant-drink': 'plant-drink',
+  'plant-sour': 'plant-sour',
+  'plant-cream': 'plant-cream',
+  'plant-cheese': 'fresh-cheese',
+  'plant-condensed': 'condensed-milk',
+  'tofu': 'tofu',
+  'flour': 'flour',
+  'gluten-free-flour': 'flour',
+  'flour-mix': 'flour',
+  'starch': 'starch',
+  'flakes': 'flakes',
+  'sugar': 'sweetener',
+  'syrup': 'sweetener',
+  'honey': 'sweetener',
+  'chocolate': 'chocolate',
+  'plant-chocolate': 'chocolate',
+  'cocoa': 'cocoa',
+  'nut': 'nut',
+  'nut-flour': 'nut-flour',
+  'nut-butter': 'nut-butter',
+  'seed': 'seed',
+  'coconut': 'coconut',
+  'fruit': 'fruit',
+  'dried-fruit': 'fruit',
+  'puree': 'puree',
+  'jam': 'fruit',
+  'legume': 'legume',
+  'binder': 'binder',
+  'gel': 'gel',
+  'alcohol': 'alcohol',
+  'ready-made': 'ready-made',
+  'decoration': 'decoration',
+  'flavour': 'flavour',
+  'spice': 'flavour',
+  'acid': 'flavour',
 }

@@ -1,8 +1,10 @@
 /** A step as its sentences, each with what follows it, so that it can be put together again as it was. */
-export const sentencesOf = (step: string): string[] => step.match(/[^.!?]+(?:[.!?](?!\s|$)[^.!?]*)*[.!?]*\s*/gu) ?? [step]
+export const sentencesOf = (step: string): string[] =>
+  step.match(/[^.!?]+(?:[.!?](?!\s|$)[^.!?]*)*[.!?]*\s*/gu) ?? [step]
 
 const opener = (text: string) => text.replace(/^\s*\p{Ll}/u, c => c.toUpperCase())
-const describing = /(?:\b(?:the|a|an|some|your|all|any|more|extra|remaining|rest of the|chopped|toasted|crushed|melted|softened|cold|warm|hot|beaten|grated|ground|whole|finely|roughly|of|plenty of|whipped|vanilla|\d+\s*(?:g|ml|tsp|tbsp|Tbsp)?)\s+)*$/iu
+const describing =
+  /(?:\b(?:the|a|an|some|your|all|any|more|extra|remaining|rest of the|chopped|toasted|crushed|melted|softened|cold|warm|hot|beaten|grated|ground|whole|finely|roughly|of|plenty of|whipped|vanilla|\d+\s*(?:g|ml|tsp|tbsp|Tbsp)?)\s+)*$/iu
 
 /**
  * A step without the thing at [start, end): out of a list with its comma or "and"; and where the clause was about nothing else,
@@ -16,7 +18,11 @@ export function withoutThing(step: string, start: number, end: number): string {
     from += sentence.length
     kept.push(s >= 0 && e <= sentence.length ? shortened(sentence, s, e) : sentence)
   }
-  return kept.map(k => k.trim()).filter(Boolean).map(opener).join(' ')
+  return kept
+    .map(k => k.trim())
+    .filter(Boolean)
+    .map(opener)
+    .join(' ')
 }
 
 function shortened(sentence: string, start: number, end: number): string {
@@ -29,21 +35,33 @@ function shortened(sentence: string, start: number, end: number): string {
   if (inList && !/(?:,|\band)\s*$/u.test(left)) {
     const next = right.replace(/^\s*(?:,\s*(?:and\s+)?|and\s+|or\s+)/u, '')
     // After the list's last "and" a new doing may begin: then the clause was about X alone.
-    if (!startsDoing.test(next)) return `${left}${/^(?:the|a|an|some|your)\s/iu.test(next) ? '' : article}${next}`
+    if (!startsDoing.test(next))
+      return `${left}${/^(?:the|a|an|some|your)\s/iu.test(next) ? '' : article}${next}`
   }
   const joined = /(?:,\s*(?:and\s+)?|\s+and\s+|\s+or\s+)$/u.exec(left)
-  if (joined && !startsDoing.test(left.slice(left.lastIndexOf(joined[0]) + joined[0].length))) return `${left.slice(0, joined.index)}${/^\s*(?:,|and\b)/u.test(right) && joined[0].includes('and') ? right : right.startsWith(' ') || /^[.,;!?]/u.test(right) ? right : ` ${right}`}`
+  if (joined && !startsDoing.test(left.slice(left.lastIndexOf(joined[0]) + joined[0].length)))
+    return `${left.slice(0, joined.index)}${/^\s*(?:,|and\b)/u.test(right) && joined[0].includes('and') ? right : right.startsWith(' ') || /^[.,;!?]/u.test(right) ? right : ` ${right}`}`
   // The clause is about this alone: from the last joint before it to the next after it.
   // "Toast them, chop them and stir them in": all of it was about this.
   if (!/\w/u.test(left.replace(/^\s*\w+\s*$/u, '')) && /\b(?:them|they)\b/iu.test(right)) return ''
-  const joint = Math.max(...[...left.matchAll(/(?:,\s*(?:then\s+)?|\s+and\s+(?:then\s+)?|;\s*)/gu)].map(m => m.index), -1)
+  const joint = Math.max(
+    ...[...left.matchAll(/(?:,\s*(?:then\s+)?|\s+and\s+(?:then\s+)?|;\s*)/gu)].map(m => m.index),
+    -1,
+  )
   const after = /[,;.!?]|\s+and\s+/u.exec(right)
   const rest = after ? right.slice(after.index) : ''
   const head = joint > 0 ? left.slice(0, joint) : ''
-  if (!head) return opener(rest.replace(/^(?:[,;]\s*(?:and\s+|then\s+)?|\s+and\s+(?:then\s+)?|[.!?]\s*)/u, ''))
+  if (!head)
+    return opener(
+      rest.replace(/^(?:[,;]\s*(?:and\s+|then\s+)?|\s+and\s+(?:then\s+)?|[.!?]\s*)/u, ''),
+    )
   return `${head}${/^[.!?]/u.test(rest) ? rest : rest || '.'}`
 }
-const startsDoing = /^(?:then\s+)?(?:whisk|beat|stir|fold|mix|add|pour|bake|cook|chill|leave|spread|scatter|sprinkle|serve|cool|cream|rub|press|bring|simmer|boil|cut|dust|top|set|chop|grind|toast|melt|warm|heat|drain|soak|line|grease|roll|shape|press|push|arrange|decorate|finish|garnish|dip|brush|turn|remove|let|allow|once|when|until|before|after)\b/iu
+const startsDoing =
+  /^(?:then\s+)?(?:whisk|beat|stir|fold|mix|add|pour|bake|cook|chill|leave|spread|scatter|sprinkle|serve|cool|cream|rub|press|bring|simmer|boil|cut|dust|top|set|chop|grind|toast|melt|warm|heat|drain|soak|line|grease|roll|shape|press|push|arrange|decorate|finish|garnish|dip|brush|turn|remove|let|allow|once|when|until|before|after)\b/iu
 
 /** The sentence, without its mark, from before a place on. */
-export const sentenceAt = (step: string, at: number) => { const from = Math.max(...['.', ';', '!'].map(mark => step.lastIndexOf(mark, at) + 1)); return step.slice(from).split(/[.;!]/u)[0]! }
+export const sentenceAt = (step: string, at: number) => {
+  const from = Math.max(...['.', ';', '!'].map(mark => step.lastIndexOf(mark, at) + 1))
+  return step.slice(from).split(/[.;!]/u)[0]!
+}

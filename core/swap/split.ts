@@ -10,10 +10,22 @@ import type { Plan } from './plan'
 import { confidenceWords, splitting } from './tables/limits'
 
 /** One batch of a split: for whom, and its closest plan (null: as written). */
-export interface Batch { readonly people: readonly string[], readonly names: readonly string[], readonly plan: Plan | null, readonly cost: number }
+export interface Batch {
+  readonly people: readonly string[]
+  readonly names: readonly string[]
+  readonly plan: Plan | null
+  readonly cost: number
+}
 
 /** One version for everybody against several; `better` when the split is clearly so. Batches stand in the order in which they are baked. */
-export interface Split { readonly together: number, readonly apart: number, readonly better: boolean, readonly batches: readonly Batch[], readonly because: string, readonly order: string }
+export interface Split {
+  readonly together: number
+  readonly apart: number
+  readonly better: boolean
+  readonly batches: readonly Batch[]
+  readonly because: string
+  readonly order: string
+}
 
 const noWay = 60
 /** What a version costs the eye and tongue: the plans' losses by weight; something as written costs nothing; what cannot be made costs most. */
@@ -22,27 +34,42 @@ function costOf(found: Adaptation): number {
   const plan = found.plans[0]
   if (!plan) return noWay
   const mass = plan.parts.reduce((sum, part) => sum + part.mass, 0)
-  return plan.parts.reduce((sum, part) => sum + part.loss * part.mass / Math.max(mass, 1), 0) + splitting.perLevel * confidenceWords.findIndex(c => c.word === plan.confidence)
+  return (
+    plan.parts.reduce((sum, part) => sum + (part.loss * part.mass) / Math.max(mass, 1), 0) +
+    splitting.perLevel * confidenceWords.findIndex(c => c.word === plan.confidence)
+  )
 }
 
 /** All ways to part a list into at most `most` groups; the first is always together. */
 function partitions<T>(items: readonly T[], most: number): T[][][] {
   if (!items.length) return [[]]
   const [first, ...rest] = items
-  return partitions(rest, most).flatMap(groups => [
-    ...groups.map((_, i) => groups.map((g, k) => k === i ? [first!, ...g] : g)),
-    ...groups.length < most ? [[[first!], ...groups]] : [],
-  ]).map(groups => groups.filter(g => g.length))
+  return partitions(rest, most)
+    .flatMap(groups => [
+      ...groups.map((_, i) => groups.map((g, k) => (k === i ? [first!, ...g] : g))),
+      ...(groups.length < most ? [[[first!], ...groups]] : []),
+    ])
+    .map(groups => groups.filter(g => g.length))
 }
 
-const strictness = (people: readonly Person[]) => people.reduce((sum, person) => sum + needsOf(person).reduce((n, need) => n + (need.level === 'trace' ? 10 : 1), 0), 0)
+const strictness = (people: readonly Person[]) =>
+  people.reduce(
+    (sum, person) =>
+      sum + needsOf(person).reduce((n, need) => n + (need.level === 'trace' ? 10 : 1), 0),
+    0,
+  )
 
 /**
  * One for all or several batches: the mean cost a person and so much a batch; the shared version is always shown, a split
  * only when it is clearly better. Those who avoid most and most strictly are baked for first. Null with fewer than two needs, or
  * more than seven people who avoid something. Yields how many of all groups have been weighed, so that whoever runs it can show that and stop. Source: the engine study.
  */
-export function* weighSplits(recipe: Recipe, people: readonly Person[], wishes: Wishes = {}, known: Known = {}): Generator<{ readonly done: number, readonly of: number }, Split | null> {
+export function* weighSplits(
+  recipe: Recipe,
+  people: readonly Person[],
+  wishes: Wishes = {},
+  known: Known = {},
+): Generator<{ readonly done: number; readonly of: number }, Split | null> {
   const needy = people.filter(person => needsOf(person).length)
   const easy = people.filter(person => !needsOf(person).length)
   if (needy.length < 2 || needy.length > 7) return null
@@ -54,36 +81,69 @@ export function* weighSplits(recipe: Recipe, people: readonly Person[], wishes: 
   const alike = new Map<string, Adaptation>()
   for (const [i, group] of groups.entries()) {
     const keepsClear = `${blockedFor(group)}`
-    const found = alike.get(keepsClear) ?? adapt(recipe, group, { ...wishes, pin: undefined, schools: undefined }, facts)
+    const found =
+      alike.get(keepsClear) ??
+      adapt(recipe, group, { ...wishes, pin: undefined, schools: undefined }, facts)
     alike.set(keepsClear, found)
     weighed.set(keyOf(group), found)
     yield { done: i + 1, of: groups.length }
   }
   const cost = (group: readonly Person[]) => costOf(weighed.get(keyOf(group))!)
-  const total = (way: readonly (readonly Person[])[]) => way.reduce((sum, group) => sum + cost(group) * group.length, 0) / needy.length + splitting.perBatch * way.length
+  const total = (way: readonly (readonly Person[])[]) =>
+    way.reduce((sum, group) => sum + cost(group) * group.length, 0) / needy.length +
+    splitting.perBatch * way.length
   const together = total([needy])
-  const best = ways.filter(way => way.length > 1).reduce((a, b) => total(b) < total(a) ? b : a)
+  const best = ways.filter(way => way.length > 1).reduce((a, b) => (total(b) < total(a) ? b : a))
   const apart = total(best)
   const ordered = [...best].sort((a, b) => strictness(b) - strictness(a))
   // Who avoids nothing eats what is nearest to the original.
   const last = ordered.at(-1)!
   const batches = ordered.map((group): Batch => {
     const all = group === last ? [...group, ...easy] : group
-    return { people: all.map(p => p.id), names: all.map(p => p.name), plan: weighed.get(keyOf(group))!.plans[0] ?? null, cost: cost(group) }
+    return {
+      people: all.map(p => p.id),
+      names: all.map(p => p.name),
+      plan: weighed.get(keyOf(group))!.plans[0] ?? null,
+      cost: cost(group),
+    }
   })
-  const avoided = (group: readonly Person[]) => listed([...new Set(group.flatMap(p => needsOf(p).map(need => avoidableName(need.allergen))))].slice(0, 4))
+  const avoided = (group: readonly Person[]) =>
+    listed(
+      [...new Set(group.flatMap(p => needsOf(p).map(need => avoidableName(need.allergen))))].slice(
+        0,
+        4,
+      ),
+    )
   return {
-    together, apart, better: apart < together - splitting.clearly && batches.every(batch => batch.cost < noWay), batches,
+    together,
+    apart,
+    better: apart < together - splitting.clearly && batches.every(batch => batch.cost < noWay),
+    batches,
     because: `One version for all comes out at ${together.toFixed(1)}, ${ordered.length} batches at ${apart.toFixed(1)} (the mean distance from the original, and ${splitting.perBatch} for each batch).`,
     order: `First for ${listed(batches[0]!.names)} (without ${avoided(ordered[0]!)}), with everything clean; then wash up, and only then the next.`,
   }
 }
 
-const blockedFor = (group: readonly Person[]) => { const table = tableOf(group); return allIngredients().filter(item => isBlocked(item, table)).map(item => item.id).join() }
-const keyOf = (group: readonly Person[]) => group.map(p => p.id).sort().join()
+const blockedFor = (group: readonly Person[]) => {
+  const table = tableOf(group)
+  return allIngredients()
+    .filter(item => isBlocked(item, table))
+    .map(item => item.id)
+    .join()
+}
+const keyOf = (group: readonly Person[]) =>
+  group
+    .map(p => p.id)
+    .sort()
+    .join()
 
 /** The same in one go. */
-export function splitTable(recipe: Recipe, people: readonly Person[], wishes: Wishes = {}, known: Known = {}): Split | null {
+export function splitTable(
+  recipe: Recipe,
+  people: readonly Person[],
+  wishes: Wishes = {},
+  known: Known = {},
+): Split | null {
   const weighing = weighSplits(recipe, people, wishes, known)
   for (;;) {
     const next = weighing.next()

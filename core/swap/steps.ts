@@ -22,18 +22,35 @@ const frying = /\bfrying[\s-]pans?\b|\bskillet\b|\bgriddle\b|\bfry\b/iu
 const greasing = /\bgreas\w*[^.;]{0,50}$/iu
 
 /** The new words for what a step names; '' strikes it; null leaves it. */
-function renamed(step: string, m: ReturnType<typeof mentionsInStep>[number], naming: Renaming): string | null {
+function renamed(
+  step: string,
+  m: ReturnType<typeof mentionsInStep>[number],
+  naming: Renaming,
+): string | null {
   const { ingredient } = m
   if (m.verb && isBlocked(ingredient, naming.table)) {
-    if (ingredient.kind === 'butter') return /^buttered$/iu.test(m.words) ? 'greased' : naming.grease ? `grease (with ${naming.grease})` : 'line'
-    if (ingredient.kind === 'flour') return /floured/iu.test(m.words) ? 'dusted' : naming.dusting ? `dust (with ${naming.dusting})` : 'line'
+    if (ingredient.kind === 'butter')
+      return /^buttered$/iu.test(m.words)
+        ? 'greased'
+        : naming.grease
+          ? `grease (with ${naming.grease})`
+          : 'line'
+    if (ingredient.kind === 'flour')
+      return /floured/iu.test(m.words)
+        ? 'dusted'
+        : naming.dusting
+          ? `dust (with ${naming.dusting})`
+          : 'line'
     return 'glazed'
   }
   const own = m.line ? naming.byLine.get(m.line.id) : undefined
-  if (own !== undefined && ingredient.kind === 'egg-yolk' && naming.parted?.has(m.line!.id)) return ''
+  if (own !== undefined && ingredient.kind === 'egg-yolk' && naming.parted?.has(m.line!.id))
+    return ''
   // Nobody heats water in a frying pan: of a fat and water the fat alone.
-  if (own !== undefined && frying.test(sentenceAt(step, m.start))) return own.replace(/\s+and\s+water$/iu, '')
-  if (own !== undefined) return greasing.test(step.slice(0, m.start)) && naming.grease ? naming.grease : own
+  if (own !== undefined && frying.test(sentenceAt(step, m.start)))
+    return own.replace(/\s+and\s+water$/iu, '')
+  if (own !== undefined)
+    return greasing.test(step.slice(0, m.start)) && naming.grease ? naming.grease : own
   if (!isBlocked(ingredient, naming.table) || m.line) return null
   if (greasing.test(step.slice(0, m.start))) return naming.grease ?? ''
   return naming.standIn(ingredient) ?? ''
@@ -47,7 +64,11 @@ const isEgg = (ingredient: Ingredient) => ingredient.kind.startsWith('egg')
  * "butter the tin" becomes "grease (with rapeseed oil) the tin". What has no stand-in is struck, with its clause where that was
  * about nothing else. '' when nothing is left of the step.
  */
-export function rewriteStep(step: string, naming: Renaming, own: readonly Line[] = naming.lines): string {
+export function rewriteStep(
+  step: string,
+  naming: Renaming,
+  own: readonly Line[] = naming.lines,
+): string {
   let text = step
   const mentions = [...mentionsInStep(step, naming.lines, own)].sort((a, b) => b.start - a.start)
   for (const m of mentions) {
@@ -57,16 +78,34 @@ export function rewriteStep(step: string, naming: Renaming, own: readonly Line[]
       const cut = withoutThing(text, m.start, m.end)
       // Yolks that are beaten with something else cannot be struck without it: then what comes stands there too.
       const name = m.line ? naming.byLine.get(m.line.id) : undefined
-      const losesMore = mentionsInStep(cut, naming.lines).length < mentionsInStep(text, naming.lines).length - 1
-      if (!losesMore || !name) { text = cut; continue }
+      const losesMore =
+        mentionsInStep(cut, naming.lines).length < mentionsInStep(text, naming.lines).length - 1
+      if (!losesMore || !name) {
+        text = cut
+        continue
+      }
       // Half as much as the whites, of the one thing that comes for both.
-      to = naming.parted?.has(m.line!.id) && m.ingredient.kind === 'egg-yolk' ? `${thirdOf}${name}` : name
+      to =
+        naming.parted?.has(m.line!.id) && m.ingredient.kind === 'egg-yolk'
+          ? `${thirdOf}${name}`
+          : name
     }
     const opens = m.start === 0 || /[.!?:]\s+$/u.test(step.slice(0, m.start))
     // A number before it counted eggs, not gel.
-    text = text.slice(0, m.start).replace(/\b(?:\d+|one|two|three|four|five|six|both|each)\s+(?:large\s+|medium\s+|small\s+)?$/iu, isEgg(m.ingredient) ? 'the ' : '$&') + (opens ? capital(to) : to) + text.slice(m.end)
+    text =
+      text
+        .slice(0, m.start)
+        .replace(
+          /\b(?:\d+|one|two|three|four|five|six|both|each)\s+(?:large\s+|medium\s+|small\s+)?$/iu,
+          isEgg(m.ingredient) ? 'the ' : '$&',
+        ) +
+      (opens ? capital(to) : to) +
+      text.slice(m.end)
     text = text.replace(/\bthe\s+(?=a\s+third\s+of\s+the\b)/giu, '')
-    if (isEgg(m.ingredient)) text = text.replace(/,?\s*one (?:at a time|by one)/iu, ' a little at a time').replace(/\bthe the\b/giu, 'the')
+    if (isEgg(m.ingredient))
+      text = text
+        .replace(/,?\s*one (?:at a time|by one)/iu, ' a little at a time')
+        .replace(/\bthe the\b/giu, 'the')
   }
   return twiceNamed(madeOf(text, naming))
 }
@@ -76,53 +115,109 @@ export const thirdOf = 'a third of the '
 /** The later steps have the rest of it. */
 export function restAfterThird(steps: readonly string[], name: string): string[] {
   let taken = false
-  return steps.map((step) => {
+  return steps.map(step => {
     const at = step.indexOf(thirdOf + name)
     const from = taken ? 0 : at < 0 ? step.length : at + thirdOf.length + name.length
     const rest = step.indexOf(`the ${name}`, from)
     const done = taken
     taken ||= at >= 0
-    if (rest < 0 || done && step.includes(`the rest of the ${name}`)) return step
+    if (rest < 0 || (done && step.includes(`the rest of the ${name}`))) return step
     return `${step.slice(0, rest)}the rest of ${step.slice(rest)}`
   })
 }
 
 /** "The mascarpone cream" where no mascarpone is left: "the mixture". */
-const madeOf = (text: string, { lines, byLine }: Renaming): string => notMeant.reduce((now, { words, in: sign, of, instead }) => {
-  const leaves = instead !== undefined && lines.some(l => byLine.has(l.id) && of!.includes(ingredientById(l.ingredient ?? '')?.kind ?? 'water'))
-  const listed = lines.some(l => words.test(ingredientById(l.ingredient ?? '')?.kind ?? ''))
-  return leaves && !listed ? now.replace(new RegExp(sign.source, 'giu'), hit => hit.replace(/\p{L}+$/u, instead)) : now
-}, text)
+const madeOf = (text: string, { lines, byLine }: Renaming): string =>
+  notMeant.reduce((now, { words, in: sign, of, instead }) => {
+    const leaves =
+      instead !== undefined &&
+      lines.some(
+        l => byLine.has(l.id) && of!.includes(ingredientById(l.ingredient ?? '')?.kind ?? 'water'),
+      )
+    const listed = lines.some(l => words.test(ingredientById(l.ingredient ?? '')?.kind ?? ''))
+    return leaves && !listed
+      ? now.replace(new RegExp(sign.source, 'giu'), hit => hit.replace(/\p{L}+$/u, instead))
+      : now
+  }, text)
 
 /** "the flax gel and flax gel", where yolks and whites became one thing. */
-const twiceNamed = (text: string) => text.replace(/\b(mixture|batter|gel|cream)\s+(?:mixture|\1)\b/giu, '$1').replace(/\b((?:the\s+)?)([\p{L}-]+(?:\s+[\p{L}-]+){0,3}),\s+(?:the\s+)?\2\b/giu, '$1$2').replace(/\b(the\s+)?([\p{L}-]+(?:\s+[\p{L}-]+){0,3})\s+and\s+(?:the\s+)?\2\b/giu, '$1$2')
+const twiceNamed = (text: string) =>
+  text
+    .replace(/\b(mixture|batter|gel|cream)\s+(?:mixture|\1)\b/giu, '$1')
+    .replace(/\b((?:the\s+)?)([\p{L}-]+(?:\s+[\p{L}-]+){0,3}),\s+(?:the\s+)?\2\b/giu, '$1$2')
+    .replace(/\b(the\s+)?([\p{L}-]+(?:\s+[\p{L}-]+){0,3})\s+and\s+(?:the\s+)?\2\b/giu, '$1$2')
 
 /**
  * Every step with the amounts that it states put right for lines that weigh something else now: struck where they are the whole
  * of the line, scaled by `factors` (by line id) where they are a share of it. What the steps of `was` took without a line ("2 tsp water") is none of a new line's.
  */
-export function withAmountsRight(recipe: Recipe, factors: ReadonlyMap<string, number>, was: Recipe): Recipe {
-  const saidAt = (text: string, share: { readonly quantity: { readonly start: number } }, end: number) => text.slice(share.quantity.start, end).trim().toLowerCase()
-  const unlisted = new Set(readSteps(was).flatMap(step => step.uses.flatMap(use => use.line || use.share.of !== 'amount' ? [] : [saidAt(step.text, use.share, use.mention.end)])))
+export function withAmountsRight(
+  recipe: Recipe,
+  factors: ReadonlyMap<string, number>,
+  was: Recipe,
+): Recipe {
+  const saidAt = (
+    text: string,
+    share: { readonly quantity: { readonly start: number } },
+    end: number,
+  ) => text.slice(share.quantity.start, end).trim().toLowerCase()
+  const unlisted = new Set(
+    readSteps(was).flatMap(step =>
+      step.uses.flatMap(use =>
+        use.line || use.share.of !== 'amount'
+          ? []
+          : [saidAt(step.text, use.share, use.mention.end)],
+      ),
+    ),
+  )
   const cuts = new Map<string, (readonly [number, number, string])[]>()
-  for (const step of readSteps(recipe)) for (const use of step.uses) {
-    if (use.share.of !== 'amount' || !use.line || !factors.has(use.line.id) || unlisted.has(saidAt(step.text, use.share, use.mention.end))) continue
-    const factor = factors.get(use.line.id)!
-    const whole = (use.line.grams?.best ?? 0) / factor
-    const { grams, quantity } = use.share
-    const key = `${step.component}|${step.at}`
-    cuts.set(key, [...cuts.get(key) ?? [], [quantity.start, quantity.end, grams !== null && grams < 0.85 * whole ? weightText(grams * factor) : '']])
-  }
+  for (const step of readSteps(recipe))
+    for (const use of step.uses) {
+      if (
+        use.share.of !== 'amount' ||
+        !use.line ||
+        !factors.has(use.line.id) ||
+        unlisted.has(saidAt(step.text, use.share, use.mention.end))
+      )
+        continue
+      const factor = factors.get(use.line.id)!
+      const whole = (use.line.grams?.best ?? 0) / factor
+      const { grams, quantity } = use.share
+      const key = `${step.component}|${step.at}`
+      cuts.set(key, [
+        ...(cuts.get(key) ?? []),
+        [
+          quantity.start,
+          quantity.end,
+          grams !== null && grams < 0.85 * whole ? weightText(grams * factor) : '',
+        ],
+      ])
+    }
   if (!cuts.size) return recipe
-  return { ...recipe, components: recipe.components.map(c => ({ ...c, steps: c.steps.map((step, at) => {
-    const own = cuts.get(`${c.name}|${at}`)
-    return own ? [...own].sort((a, b) => b[0] - a[0]).reduce((text, [from, to, amount]) => {
-      const left = text.slice(0, from)
-      const right = text.slice(to).replace(/^\s*(?:of\s+)?(?:the\s+)?/iu, '')
-      return amount ? `${left}${amount} of the ${right}` : `${left}${/\bthe\s*$/iu.test(left) ? '' : 'the '}${right}`
-    }, step) : step
-  }) })) }
+  return {
+    ...recipe,
+    components: recipe.components.map(c => ({
+      ...c,
+      steps: c.steps.map((step, at) => {
+        const own = cuts.get(`${c.name}|${at}`)
+        return own
+          ? [...own]
+              .sort((a, b) => b[0] - a[0])
+              .reduce((text, [from, to, amount]) => {
+                const left = text.slice(0, from)
+                const right = text.slice(to).replace(/^\s*(?:of\s+)?(?:the\s+)?/iu, '')
+                return amount
+                  ? `${left}${amount} of the ${right}`
+                  : `${left}${/\bthe\s*$/iu.test(left) ? '' : 'the '}${right}`
+              }, step)
+          : step
+      }),
+    })),
+  }
 }
 
 /** Is this a blocked or leaving thing's own kind: for those who ask which line an egg was. */
-export const isEggLine = (line: Line): boolean => { const i = line.ingredient ? ingredientById(line.ingredient) : undefined; return i !== undefined && isEgg(i) }
+export const isEggLine = (line: Line): boolean => {
+  const i = line.ingredient ? ingredientById(line.ingredient) : undefined
+  return i !== undefined && isEgg(i)
+}

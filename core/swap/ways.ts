@@ -9,20 +9,64 @@ import type { Known } from './known'
 import type { Question } from './school'
 
 /** A question that a part asks, and the schools that could answer it at this table, whatever is pinned or banned. */
-export interface Way { readonly component: string, readonly question: Question, readonly lines: readonly string[], readonly schools: readonly { readonly id: string, readonly name: string, readonly reason: string, readonly source: string, readonly ingredients: readonly string[] }[] }
+export interface Way {
+  readonly component: string
+  readonly question: Question
+  readonly lines: readonly string[]
+  readonly schools: readonly {
+    readonly id: string
+    readonly name: string
+    readonly reason: string
+    readonly source: string
+    readonly ingredients: readonly string[]
+  }[]
+}
 
 /** Every question of a recipe with its schools: to choose from, one question at a time. */
-export function waysFor(recipe: Recipe, people: readonly Person[], wishes: Wishes = {}, known: Known = {}): Way[] {
+export function waysFor(
+  recipe: Recipe,
+  people: readonly Person[],
+  wishes: Wishes = {},
+  known: Known = {},
+): Way[] {
   const table = tableOf(people, known.packets)
-  return partsOf(recipe, table, wishes).flatMap(part => part.groups.map((group): Way => ({
-    component: part.component.name, question: group.question, lines: group.lines.map(item => item.line.id),
-    schools: candidatesFor(group, part.reading.family, table, part.groups.some(g => g.question === 'flour'), { ...wishes, pin: undefined, ban: undefined, schools: undefined })
-      .filter(school => !school.of).map(school => ({ id: school.id, name: school.name, reason: school.reason, source: school.source, ingredients: [...new Set(school.adds.map(d => d.ingredient))].filter(id => ingredientById(id)?.kind !== 'water') })),
-  })))
+  return partsOf(recipe, table, wishes).flatMap(part =>
+    part.groups.map((group): Way => ({
+      component: part.component.name,
+      question: group.question,
+      lines: group.lines.map(item => item.line.id),
+      schools: candidatesFor(
+        group,
+        part.reading.family,
+        table,
+        part.groups.some(g => g.question === 'flour'),
+        { ...wishes, pin: undefined, ban: undefined, schools: undefined },
+      )
+        .filter(school => !school.of)
+        .map(school => ({
+          id: school.id,
+          name: school.name,
+          reason: school.reason,
+          source: school.source,
+          ingredients: [...new Set(school.adds.map(d => d.ingredient))].filter(
+            id => ingredientById(id)?.kind !== 'water',
+          ),
+        })),
+    })),
+  )
 }
 
 /** Sweeteners that may be wished for in the sugar's stead, and whether a product's own factor is needed. */
-export const sweeteners = schools.filter(school => school.question === 'sweetener' && school.onlyAsked).map(school => ({ id: school.id, name: school.name, reason: school.reason, needsFactor: school.adds.some(d => d.perFactor) }))
+export const sweeteners = schools
+  .filter(school => school.question === 'sweetener' && school.onlyAsked)
+  .map(school => ({
+    id: school.id,
+    name: school.name,
+    reason: school.reason,
+    needsFactor: school.adds.some(d => d.perFactor),
+  }))
 
 /** Families by the names that bakers would choose from. */
-export const familyChoices = familyRows.map(row => ({ id: row.id, name: row.name })).sort((a, b) => a.name.localeCompare(b.name))
+export const familyChoices = familyRows
+  .map(row => ({ id: row.id, name: row.name }))
+  .sort((a, b) => a.name.localeCompare(b.name))

@@ -1,15 +1,87 @@
 export { armsFor, armSteps, atOven, baseOf, type Proposal } from './arms'
 export { changesOf, differencesOf, heldIn, type Changed, type Difference } from './difference'
 export { scaleShows, tooFine } from './fine'
-export { diagnose, symptomsFor, symptomsIn, symptomsOf, type Apart, type Cause, type DiagnoseOptions, type Diagnosis, type NextChange, type Symptom } from './diagnose'
+export {
+  diagnose,
+  symptomsFor,
+  symptomsIn,
+  symptomsOf,
+  type Apart,
+  type Cause,
+  type DiagnoseOptions,
+  type Diagnosis,
+  type NextChange,
+  type Symptom,
+} from './diagnose'
 export { factsOf, mainOf, type FactId, type Facts, type Seen } from './facts'
-export { codes, seeded, servingsFor, shuffled, type Cup, type Serving, type TastingKind } from './blind'
-export { pairTest, powerOf, preferenceTest, tastersFor, triangleTest, type CountKind, type CountTest, type TestProblem } from './pair'
+export {
+  codes,
+  seeded,
+  servingsFor,
+  shuffled,
+  type Cup,
+  type Serving,
+  type TastingKind,
+} from './blind'
+export {
+  pairTest,
+  powerOf,
+  preferenceTest,
+  tastersFor,
+  triangleTest,
+  type CountKind,
+  type CountTest,
+  type TestProblem,
+} from './pair'
 export { rankTest, type RankTest } from './rank'
 export { beforeTest, judgeTasting, oneIn, weightOf, type Judgement } from './judge'
-export { answered, openCodes, scoredCup, beginTrial, changesIn, layTasting, letterOf, lossOfArm, lossSeen, mostArms, noRecord, profileOf, schoolsIn, withMade, type Answer, type Arm, type ArmChanges, type ArmRecord, type Score, type Tasting, type Trial } from './trial'
+export {
+  answered,
+  openCodes,
+  scoredCup,
+  beginTrial,
+  changesIn,
+  layTasting,
+  letterOf,
+  lossOfArm,
+  lossSeen,
+  mostArms,
+  noRecord,
+  profileOf,
+  schoolsIn,
+  withMade,
+  type Answer,
+  type Arm,
+  type ArmChanges,
+  type ArmRecord,
+  type Score,
+  type Tasting,
+  type Trial,
+} from './trial'
 export { causeRows } from './tables/causes'
 export { linkRows } from './tables/links'
 export { lexicon, symptomAt, type LexiconRow } from './tables/lexicon'
-export { learn, learnedDoses, learnedRests, lessonsFrom, sayDose, sayRest, sayLesson, schoolOf, turned, type LearnedDose, type LearnedRest, type Lesson } from './learn'
-export { compareVersions, judgedIn, searchVersions, treeOf, versionsOf, type Comparison, type Outcome, type Version } from './versions'
+export {
+  learn,
+  learnedDoses,
+  learnedRests,
+  lessonsFrom,
+  sayDose,
+  sayRest,
+  sayLesson,
+  schoolOf,
+  turned,
+  type LearnedDose,
+  type LearnedRest,
+  type Lesson,
+} from './learn'
+export {
+  compareVersions,
+  judgedIn,
+  searchVersions,
+  treeOf,
+  versionsOf,
+  type Comparison,
+  type Outcome,
+  type Version,
+} from './versions'

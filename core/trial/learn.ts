@@ -1,5 +1,16 @@
 import { ingredientById } from '../pantry'
-import { houseRange, restName, restedIn, restRange, schoolById, type HouseDose, type HouseRest, type HouseSaying, type HouseStep, type Tried } from '../swap'
+import {
+  houseRange,
+  restName,
+  restedIn,
+  restRange,
+  schoolById,
+  type HouseDose,
+  type HouseRest,
+  type HouseSaying,
+  type HouseStep,
+  type Tried,
+} from '../swap'
 import type { Arm, Trial } from './trial'
 import { changesIn, schoolsIn } from './trial'
 import { armRows } from './tables/arms'
@@ -15,15 +26,29 @@ export interface Lesson {
   readonly weight: number
   readonly about:
     /** The dose of a school's gel, as a multiple of what is worked out. */
-    | { readonly what: 'dose', readonly school: string, readonly ingredient: string, readonly factor: number }
+    | {
+        readonly what: 'dose'
+        readonly school: string
+        readonly ingredient: string
+        readonly factor: number
+      }
     /** How long something rests (a school's id, or a row of swap/tables/rests), as a multiple of what is worked out or written. */
-    | { readonly what: 'rest', readonly of: string, readonly factor: number }
+    | { readonly what: 'rest'; readonly of: string; readonly factor: number }
     /** How plans by these schools come out. */
-    | { readonly what: 'schools', readonly schools: readonly string[], readonly result: Tried['result'] }
+    | {
+        readonly what: 'schools'
+        readonly schools: readonly string[]
+        readonly result: Tried['result']
+      }
     /** A way of working (a row of tables/arms) that was better or worse. */
-    | { readonly what: 'method', readonly row: string, readonly better: boolean }
+    | { readonly what: 'method'; readonly row: string; readonly better: boolean }
     /** A packet that the winner was made with. */
-    | { readonly what: 'packet', readonly packet: string, readonly name: string, readonly ingredient: string }
+    | {
+        readonly what: 'packet'
+        readonly packet: string
+        readonly name: string
+        readonly ingredient: string
+      }
   readonly off?: boolean
 }
 
@@ -37,116 +62,346 @@ const worthWriting = 0.2
 const clamp = (f: number) => Math.min(range[1], Math.max(range[0], f))
 
 /** What has been learned of one figure: the factor after shrinking, and how much each trial counts in it. */
-interface Learned { readonly family: string, readonly factor: number, readonly trials: number, readonly counts: number, readonly lessons: readonly string[] }
-export interface LearnedDose extends Learned { readonly school: string, readonly ingredient: string }
-export interface LearnedRest extends Learned { readonly of: string }
+interface Learned {
+  readonly family: string
+  readonly factor: number
+  readonly trials: number
+  readonly counts: number
+  readonly lessons: readonly string[]
+}
+export interface LearnedDose extends Learned {
+  readonly school: string
+  readonly ingredient: string
+}
+export interface LearnedRest extends Learned {
+  readonly of: string
+}
 
-const times = (n: number) => n === 1 ? 'one trial' : n === 2 ? 'two trials' : `${n} trials`
-const share = (by: number) => { const p = Math.round(100 * Math.abs(by)); return p === 10 ? 'a tenth' : p === 20 ? 'a fifth' : p === 25 ? 'a quarter' : p === 33 ? 'a third' : p === 50 ? 'half' : `${p} %` }
+const times = (n: number) => (n === 1 ? 'one trial' : n === 2 ? 'two trials' : `${n} trials`)
+const share = (by: number) => {
+  const p = Math.round(100 * Math.abs(by))
+  return p === 10
+    ? 'a tenth'
+    : p === 20
+      ? 'a fifth'
+      : p === 25
+        ? 'a quarter'
+        : p === 33
+          ? 'a third'
+          : p === 50
+            ? 'half'
+            : `${p} %`
+}
 
 /**
  * Figures from lessons, each family's and each key's by itself: the mean of the logarithms, each by its weight, shrunk by `priorTrials` trials in which nothing changed. So one trial of weight w moves the logarithm by at most w / (all weights + 2) of the way.
  */
-function shrunk<A extends { readonly factor: number }>(all: readonly { readonly lesson: Lesson, readonly about: A }[], key: (about: A) => string, [least, most]: readonly [number, number]): (Learned & { readonly about: A })[] {
-  const groups = new Map<string, { lesson: Lesson, about: A }[]>()
-  for (const each of all) if (!each.lesson.off) { const at = `${each.lesson.family}|${key(each.about)}`; groups.set(at, [...groups.get(at) ?? [], each]) }
-  return [...groups.values()].map((mine) => {
+function shrunk<A extends { readonly factor: number }>(
+  all: readonly { readonly lesson: Lesson; readonly about: A }[],
+  key: (about: A) => string,
+  [least, most]: readonly [number, number],
+): (Learned & { readonly about: A })[] {
+  const groups = new Map<string, { lesson: Lesson; about: A }[]>()
+  for (const each of all)
+    if (!each.lesson.off) {
+      const at = `${each.lesson.family}|${key(each.about)}`
+      groups.set(at, [...(groups.get(at) ?? []), each])
+    }
+  return [...groups.values()].map(mine => {
     const weight = mine.reduce((sum, { lesson }) => sum + lesson.weight, 0)
-    const log = mine.reduce((sum, { lesson, about }) => sum + lesson.weight * Math.log(clamp(about.factor)), 0) / (weight + priorTrials)
+    const log =
+      mine.reduce(
+        (sum, { lesson, about }) => sum + lesson.weight * Math.log(clamp(about.factor)),
+        0,
+      ) /
+      (weight + priorTrials)
     const { lesson, about } = mine[0]!
-    return { about, family: lesson.family, factor: Math.min(most, Math.max(least, Math.exp(log))), trials: mine.length, counts: weight / (weight + priorTrials), lessons: mine.map(a => a.lesson.id) }
+    return {
+      about,
+      family: lesson.family,
+      factor: Math.min(most, Math.max(least, Math.exp(log))),
+      trials: mine.length,
+      counts: weight / (weight + priorTrials),
+      lessons: mine.map(a => a.lesson.id),
+    }
   })
 }
 
 /** Doses from lessons. */
-export const learnedDoses = (lessons: readonly Lesson[]): LearnedDose[] => shrunk(lessons.flatMap(lesson => lesson.about.what === 'dose' ? [{ lesson, about: lesson.about }] : []), a => a.school, houseRange).map(({ about, ...d }) => ({ ...d, school: about.school, ingredient: about.ingredient }))
+export const learnedDoses = (lessons: readonly Lesson[]): LearnedDose[] =>
+  shrunk(
+    lessons.flatMap(lesson =>
+      lesson.about.what === 'dose' ? [{ lesson, about: lesson.about }] : [],
+    ),
+    a => a.school,
+    houseRange,
+  ).map(({ about, ...d }) => ({ ...d, school: about.school, ingredient: about.ingredient }))
 /** Rests from lessons. */
-export const learnedRests = (lessons: readonly Lesson[]): LearnedRest[] => shrunk(lessons.flatMap(lesson => lesson.about.what === 'rest' ? [{ lesson, about: lesson.about }] : []), a => a.of, restRange).map(({ about, ...d }) => ({ ...d, of: about.of }))
+export const learnedRests = (lessons: readonly Lesson[]): LearnedRest[] =>
+  shrunk(
+    lessons.flatMap(lesson =>
+      lesson.about.what === 'rest' ? [{ lesson, about: lesson.about }] : [],
+    ),
+    a => a.of,
+    restRange,
+  ).map(({ about, ...d }) => ({ ...d, of: about.of }))
 
-const restsOn = (figure: Learned, against: string) => `${times(figure.trials)} here, which ${figure.trials === 1 ? 'counts' : 'count'} ${figure.counts > 0.6 ? 'for most of it' : `${share(figure.counts)} against ${against}`}`
+const restsOn = (figure: Learned, against: string) =>
+  `${times(figure.trials)} here, which ${figure.trials === 1 ? 'counts' : 'count'} ${figure.counts > 0.6 ? 'for most of it' : `${share(figure.counts)} against ${against}`}`
 const isNews = (factor: number) => Math.abs(factor - 1) >= nothingNew.dose
 /** A learned dose in a sentence: what it does, on how much it rests, how far it is held back. */
 export function sayDose(dose: LearnedDose): string {
   const name = ingredientById(dose.ingredient)?.name ?? dose.ingredient
   const by = dose.factor - 1
-  return isNews(dose.factor) ? `This house takes ${share(by)} ${by > 0 ? 'more' : 'less'} ${name} than is worked out (${restsOn(dose, 'what is worked out')}).` : `This house’s trials left the dose of ${name} as it is worked out (${restsOn(dose, 'what is worked out')}).`
+  return isNews(dose.factor)
+    ? `This house takes ${share(by)} ${by > 0 ? 'more' : 'less'} ${name} than is worked out (${restsOn(dose, 'what is worked out')}).`
+    : `This house’s trials left the dose of ${name} as it is worked out (${restsOn(dose, 'what is worked out')}).`
 }
 /** A learned rest likewise. */
 export function sayRest(rest: LearnedRest): string {
   const by = rest.factor - 1
   const name = restName(rest.of)
-  return isNews(rest.factor) ? `${name.charAt(0).toUpperCase()}${name.slice(1)} takes ${share(by)} ${by > 0 ? 'longer' : 'less time'} in this house than is written (${restsOn(rest, 'what is written')}).` : `This house’s trials left the time for ${name} as it is written (${restsOn(rest, 'what is written')}).`
+  return isNews(rest.factor)
+    ? `${name.charAt(0).toUpperCase()}${name.slice(1)} takes ${share(by)} ${by > 0 ? 'longer' : 'less time'} in this house than is written (${restsOn(rest, 'what is written')}).`
+    : `This house’s trials left the time for ${name} as it is written (${restsOn(rest, 'what is written')}).`
 }
 
 /** What plans are worked out with: doses, rests, sentences of method, sayings and how schools came out. Lessons that are off count for nothing. */
-export function schoolOf(lessons: readonly Lesson[]): { readonly doses: readonly HouseDose[], readonly rests: readonly HouseRest[], readonly steps: readonly HouseStep[], readonly sayings: readonly HouseSaying[], readonly tried: readonly Tried[] } {
+export function schoolOf(lessons: readonly Lesson[]): {
+  readonly doses: readonly HouseDose[]
+  readonly rests: readonly HouseRest[]
+  readonly steps: readonly HouseStep[]
+  readonly sayings: readonly HouseSaying[]
+  readonly tried: readonly Tried[]
+} {
   const on = lessons.filter(l => !l.off)
-  const doses = learnedDoses(on).filter(d => isNews(d.factor)).map((d): HouseDose => ({ family: d.family, school: d.school, factor: d.factor, says: sayDose(d) }))
-  const rests = learnedRests(on).filter(r => isNews(r.factor)).map((r): HouseRest => ({ family: r.family, of: r.of, factor: r.factor, says: sayRest(r) }))
-  const methods = new Map<string, { family: string, row: string, sum: number, count: number }>()
-  for (const l of on) if (l.about.what === 'method') { const key = `${l.family}|${l.about.row}`; const there = methods.get(key) ?? { family: l.family, row: l.about.row, sum: 0, count: 0 }; methods.set(key, { ...there, sum: there.sum + (l.about.better ? 1 : -1) * l.weight, count: there.count + 1 }) }
-  const ways = [...methods.values()].flatMap((m) => { const row = armRows.find(r => r.id === m.row); const mean = m.sum / (m.count + priorTrials); return row && (row.how === 'method' || row.how === 'oven') && Math.abs(mean) >= nothingNew.way ? [{ family: m.family, row, mean, count: m.count, says: `In this house it came out ${mean > 0 ? 'better' : 'no better'} when ${row.how === 'oven' ? `baked in ${row.says}` : row.says} (${times(m.count)}).` }] : [] })
-  const steps = ways.flatMap(({ family, row, mean, says }): HouseStep[] => row.how === 'method' && mean >= worthWriting ? [{ family, says, step: row.step, before: row.before, unless: row.unless }] : [])
-  const sayings = ways.filter(w => !steps.some(s => s.says === w.says && s.family === w.family)).map((w): HouseSaying => ({ family: w.family, school: null, says: w.says }))
-  const packets = on.flatMap(l => l.about.what === 'packet' ? [{ family: l.family, school: null, says: `The winner of “${l.title}” was made with the packet “${l.about.name}”.` }] : [])
-  return { doses, rests, steps, sayings: [...sayings, ...new Map(packets.map(p => [p.says, p])).values()], tried: on.flatMap(l => l.about.what === 'schools' ? [{ family: l.family, schools: l.about.schools, result: l.about.result }] : []) }
+  const doses = learnedDoses(on)
+    .filter(d => isNews(d.factor))
+    .map((d): HouseDose => ({
+      family: d.family,
+      school: d.school,
+      factor: d.factor,
+      says: sayDose(d),
+    }))
+  const rests = learnedRests(on)
+    .filter(r => isNews(r.factor))
+    .map((r): HouseRest => ({ family: r.family, of: r.of, factor: r.factor, says: sayRest(r) }))
+  const methods = new Map<string, { family: string; row: string; sum: number; count: number }>()
+  for (const l of on)
+    if (l.about.what === 'method') {
+      const key = `${l.family}|${l.about.row}`
+      const there = methods.get(key) ?? { family: l.family, row: l.about.row, sum: 0, count: 0 }
+      methods.set(key, {
+        ...there,
+        sum: there.sum + (l.about.better ? 1 : -1) * l.weight,
+        count: there.count + 1,
+      })
+    }
+  const ways = [...methods.values()].flatMap(m => {
+    const row = armRows.find(r => r.id === m.row)
+    const mean = m.sum / (m.count + priorTrials)
+    return row && (row.how === 'method' || row.how === 'oven') && Math.abs(mean) >= nothingNew.way
+      ? [
+          {
+            family: m.family,
+            row,
+            mean,
+            count: m.count,
+            says: `In this house it came out ${mean > 0 ? 'better' : 'no better'} when ${row.how === 'oven' ? `baked in ${row.says}` : row.says} (${times(m.count)}).`,
+          },
+        ]
+      : []
+  })
+  const steps = ways.flatMap(({ family, row, mean, says }): HouseStep[] =>
+    row.how === 'method' && mean >= worthWriting
+      ? [{ family, says, step: row.step, before: row.before, unless: row.unless }]
+      : [],
+  )
+  const sayings = ways
+    .filter(w => !steps.some(s => s.says === w.says && s.family === w.family))
+    .map((w): HouseSaying => ({ family: w.family, school: null, says: w.says }))
+  const packets = on.flatMap(l =>
+    l.about.what === 'packet'
+      ? [
+          {
+            family: l.family,
+            school: null,
+            says: `The winner of “${l.title}” was made with the packet “${l.about.name}”.`,
+          },
+        ]
+      : [],
+  )
+  return {
+    doses,
+    rests,
+    steps,
+    sayings: [...sayings, ...new Map(packets.map(p => [p.says, p])).values()],
+    tried: on.flatMap(l =>
+      l.about.what === 'schools'
+        ? [{ family: l.family, schools: l.about.schools, result: l.about.result }]
+        : [],
+    ),
+  }
 }
 
 /** A lesson in a sentence, for the list of what was learned. */
 export function sayLesson(lesson: Lesson): string {
   const { about } = lesson
-  const worth = lesson.weight >= 0.95 ? 'a full trial' : lesson.weight >= 0.4 ? 'half a trial' : 'a hint'
-  if (about.what === 'dose') return `${ingredientById(about.ingredient)?.name ?? about.ingredient}: ${Math.round(100 * about.factor)} % of what is worked out won (${worth})`
-  if (about.what === 'rest') return `${restName(about.of)}: ${Math.round(100 * about.factor)} % of what is written won (${worth})`
-  if (about.what === 'schools') return `${about.schools.map(id => schoolById(id)?.name ?? id).join(', ')}: ${about.result === 'worked' ? 'it worked' : about.result === 'fair' ? 'passable' : 'it failed'}`
+  const worth =
+    lesson.weight >= 0.95 ? 'a full trial' : lesson.weight >= 0.4 ? 'half a trial' : 'a hint'
+  if (about.what === 'dose')
+    return `${ingredientById(about.ingredient)?.name ?? about.ingredient}: ${Math.round(100 * about.factor)} % of what is worked out won (${worth})`
+  if (about.what === 'rest')
+    return `${restName(about.of)}: ${Math.round(100 * about.factor)} % of what is written won (${worth})`
+  if (about.what === 'schools')
+    return `${about.schools.map(id => schoolById(id)?.name ?? id).join(', ')}: ${about.result === 'worked' ? 'it worked' : about.result === 'fair' ? 'passable' : 'it failed'}`
   if (about.what === 'packet') return `made with the packet “${about.name}”`
   const row = armRows.find(r => r.id === about.row)
   return `${row && 'says' in row ? row.says : about.row}: ${about.better ? 'better' : 'no better'} (${worth})`
 }
 
-const grams = (arm: Arm, ingredient: string, component: string) => arm.recipe.components.find(c => c.name === component)?.lines.filter(l => l.ingredient === ingredient).reduce((sum, l) => sum + (l.grams?.best ?? 0), 0) ?? 0
+const grams = (arm: Arm, ingredient: string, component: string) =>
+  arm.recipe.components
+    .find(c => c.name === component)
+    ?.lines.filter(l => l.ingredient === ingredient)
+    .reduce((sum, l) => sum + (l.grams?.best ?? 0), 0) ?? 0
 
 /**
  * What a trial with a winner teaches, with this weight: doses and rests that were tried (also that the present one held), ways of working, and that the winner's schools work in this family. Only single changes teach: an arm with two changes says nothing about either. Ids are made of the trial's, so that learning twice is
  * learning once. `packets`: those that the bake is tied to.
  */
-export function lessonsFrom(trial: Trial, title: string, bake: string, on: string, weight: number, packets: readonly { readonly id: string, readonly name: string, readonly ingredient: string }[] = []): Lesson[] {
+export function lessonsFrom(
+  trial: Trial,
+  title: string,
+  bake: string,
+  on: string,
+  weight: number,
+  packets: readonly {
+    readonly id: string
+    readonly name: string
+    readonly ingredient: string
+  }[] = [],
+): Lesson[] {
   const winner = trial.arms.find(a => a.id === trial.crowned)
   const base = trial.arms[0]
   if (!winner || !base) return []
-  const make = (n: string, about: Lesson['about'], part = weight): Lesson => ({ id: `${trial.id}:${n}`, on, trial: trial.id, bake, title, family: trial.family, weight: Math.min(1, Math.max(0, part)), about })
+  const make = (n: string, about: Lesson['about'], part = weight): Lesson => ({
+    id: `${trial.id}:${n}`,
+    on,
+    trial: trial.id,
+    bake,
+    title,
+    family: trial.family,
+    weight: Math.min(1, Math.max(0, part)),
+    about,
+  })
   const lessons: Lesson[] = []
-  if (schoolsIn(winner).length) lessons.push(make('schools', { what: 'schools', schools: schoolsIn(winner), result: 'worked' }))
+  if (schoolsIn(winner).length)
+    lessons.push(make('schools', { what: 'schools', schools: schoolsIn(winner), result: 'worked' }))
   const changes = changesIn(trial).filter(c => c.changes.length === 1)
   // Of each dose that was tried: the winner's, where it is one of its arms or the base.
-  const dosed = new Map<string, { school: string, ingredient: string, component: string, house: number }>()
-  for (const change of base.changes) for (const add of change.adds) for (const school of change.school?.split('+') ?? []) { const row = schoolById(school); if (row?.adds.some(d => d.ingredient === add.ingredient && (d.role === 'gel' || d.role === undefined && d === row.adds[0]))) dosed.set(`${change.component}|${add.ingredient}`, { school, ingredient: add.ingredient, component: change.component, house: add.times ?? 1 }) }
+  const dosed = new Map<
+    string,
+    { school: string; ingredient: string; component: string; house: number }
+  >()
+  for (const change of base.changes)
+    for (const add of change.adds)
+      for (const school of change.school?.split('+') ?? []) {
+        const row = schoolById(school)
+        if (
+          row?.adds.some(
+            d =>
+              d.ingredient === add.ingredient &&
+              (d.role === 'gel' || (d.role === undefined && d === row.adds[0])),
+          )
+        )
+          dosed.set(`${change.component}|${add.ingredient}`, {
+            school,
+            ingredient: add.ingredient,
+            component: change.component,
+            house: add.times ?? 1,
+          })
+      }
   for (const [key, { school, ingredient, component, house }] of dosed) {
-    const tried = changes.filter(c => c.changes[0]!.differences.every(d => d.what === 'line' && `${d.component}|${d.ingredient}` === key))
+    const tried = changes.filter(c =>
+      c.changes[0]!.differences.every(
+        d => d.what === 'line' && `${d.component}|${d.ingredient}` === key,
+      ),
+    )
     if (!tried.length || !(winner === base || tried.some(c => c.arm === winner.id))) continue
     const [was, is] = [grams(base, ingredient, component), grams(winner, ingredient, component)]
-    if (was > 0 && is > 0) lessons.push(make(`dose:${ingredient}`, { what: 'dose', school, ingredient, factor: clamp(house * is / was) }))
+    if (was > 0 && is > 0)
+      lessons.push(
+        make(`dose:${ingredient}`, {
+          what: 'dose',
+          school,
+          ingredient,
+          factor: clamp((house * is) / was),
+        }),
+      )
   }
   // Of each rest that was tried: how long it is against what the house had not yet moved.
-  for (const rested of new Map(restedIn(base.recipe, base.changes).toReversed().map(r => [r.key, r])).values()) {
-    const tried = changes.filter(c => c.changes[0]!.differences.every(d => d.what === 'rest' && d.name === rested.name) && c.changes[0]!.differences[0]!.from === rested.resting.low)
+  for (const rested of new Map(
+    restedIn(base.recipe, base.changes)
+      .toReversed()
+      .map(r => [r.key, r]),
+  ).values()) {
+    const tried = changes.filter(
+      c =>
+        c.changes[0]!.differences.every(d => d.what === 'rest' && d.name === rested.name) &&
+        c.changes[0]!.differences[0]!.from === rested.resting.low,
+    )
     const won = tried.find(c => c.arm === winner.id)
     if (!tried.length || !(won || winner === base)) continue
-    const written = base.changes.find(c => c.rest?.of === rested.key && c.rest.to === rested.resting.low)?.rest?.from ?? rested.resting.low
-    lessons.push(make(`rest:${rested.key}`, { what: 'rest', of: rested.key, factor: clamp((won ? won.changes[0]!.differences[0]!.to! : rested.resting.low) / written) }))
+    const written =
+      base.changes.find(c => c.rest?.of === rested.key && c.rest.to === rested.resting.low)?.rest
+        ?.from ?? rested.resting.low
+    lessons.push(
+      make(`rest:${rested.key}`, {
+        what: 'rest',
+        of: rested.key,
+        factor: clamp((won ? won.changes[0]!.differences[0]!.to! : rested.resting.low) / written),
+      }),
+    )
   }
   for (const row of armRows) {
     if (row.how !== 'method' && row.how !== 'oven') continue
-    const arm = changes.find((c) => { const [one] = c.changes; return row.how === 'oven' ? one!.key === 'oven' && Math.abs((one!.differences[0]!.to ?? 0) - (one!.differences[0]!.from ?? 0) - row.by) < 1 : one!.key === 'method' && one!.says.includes(row.step) })
-    if (arm && (arm.arm === winner.id || winner === base)) lessons.push(make(`method:${row.id}`, { what: 'method', row: row.id, better: arm.arm === winner.id }))
+    const arm = changes.find(c => {
+      const [one] = c.changes
+      return row.how === 'oven'
+        ? one!.key === 'oven' &&
+            Math.abs((one!.differences[0]!.to ?? 0) - (one!.differences[0]!.from ?? 0) - row.by) < 1
+        : one!.key === 'method' && one!.says.includes(row.step)
+    })
+    if (arm && (arm.arm === winner.id || winner === base))
+      lessons.push(
+        make(`method:${row.id}`, { what: 'method', row: row.id, better: arm.arm === winner.id }),
+      )
   }
   // Whose packets its new things came out of: makes differ.
   const came = new Set(winner.changes.flatMap(c => c.adds.map(a => a.ingredient)))
-  for (const packet of packets) if (came.has(packet.ingredient)) lessons.push(make(`packet:${packet.id}`, { what: 'packet', packet: packet.id, name: packet.name, ingredient: packet.ingredient }))
+  for (const packet of packets)
+    if (came.has(packet.ingredient))
+      lessons.push(
+        make(`packet:${packet.id}`, {
+          what: 'packet',
+          packet: packet.id,
+          name: packet.name,
+          ingredient: packet.ingredient,
+        }),
+      )
   return lessons
 }
 
 /** The lessons with those of a trial in place of what it taught before. */
-export const learn = (lessons: readonly Lesson[], fresh: readonly Lesson[]): Lesson[] => [...lessons.filter(l => !fresh.some(f => f.id === l.id)), ...fresh]
+export const learn = (lessons: readonly Lesson[], fresh: readonly Lesson[]): Lesson[] => [
+  ...lessons.filter(l => !fresh.some(f => f.id === l.id)),
+  ...fresh,
+]
 /** One lesson taken back, or given again. */
-export const turned = (lessons: readonly Lesson[], id: string, off: boolean): Lesson[] => lessons.map((l) => { if (l.id !== id) return l; const { off: _, ...rest } = l; return off ? { ...rest, off: true } : rest })
+export const turned = (lessons: readonly Lesson[], id: string, off: boolean): Lesson[] =>
+  lessons.map(l => {
+    if (l.id !== id) return l
+    const { off: _, ...rest } = l
+    return off ? { ...rest, off: true } : rest
+  })

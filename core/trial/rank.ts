@@ -24,7 +24,10 @@ export function chiSquareTail(x: number, df: number): number {
   const scale = Math.exp(-z + a * Math.log(z) - logGamma(a))
   if (z < a + 1) {
     let [term, sum] = [1 / a, 1 / a]
-    for (let n = 1; n < 500 && term > sum * 1e-16; n++) { term *= z / (a + n); sum += term }
+    for (let n = 1; n < 500 && term > sum * 1e-16; n++) {
+      term *= z / (a + n)
+      sum += term
+    }
     return 1 - sum * scale
   }
   let [b, c, d] = [z + 1 - a, 1e300, 1 / (z + 1 - a)]
@@ -42,40 +45,63 @@ export function chiSquareTail(x: number, df: number): number {
 
 /** Lanczos; source: from memory, checked against factorials and jstat. */
 function logGamma(x: number): number {
-  const g = [676.5203681218851, -1259.1392167224028, 771.3234287776531, -176.6150291621406, 12.507343278686905, -0.13857109526572012, 9.984369578019572e-6, 1.5056327351493116e-7]
+  const g = [
+    676.5203681218851, -1259.1392167224028, 771.3234287776531, -176.6150291621406,
+    12.507343278686905, -0.13857109526572012, 9.984369578019572e-6, 1.5056327351493116e-7,
+  ]
   if (x < 0.5) return Math.log(Math.PI / Math.sin(Math.PI * x)) - logGamma(1 - x)
   const t = x + 6.5
-  return 0.5 * Math.log(2 * Math.PI) + (x - 0.5) * Math.log(t) - t + Math.log(g.reduce((sum, each, i) => sum + each / (x + i), 0.9999999999998099))
+  return (
+    0.5 * Math.log(2 * Math.PI) +
+    (x - 0.5) * Math.log(t) -
+    t +
+    Math.log(g.reduce((sum, each, i) => sum + each / (x + i), 0.9999999999998099))
+  )
 }
 
 /** Equal ranks share the middle of their places. */
 function shared(ranks: readonly number[]): number[] {
-  return ranks.map(rank => 1 + ranks.filter(other => other < rank).length + (ranks.filter(other => other === rank).length - 1) / 2)
+  return ranks.map(
+    rank =>
+      1 +
+      ranks.filter(other => other < rank).length +
+      (ranks.filter(other => other === rank).length - 1) / 2,
+  )
 }
 
 /** Every different order of these ranks. */
 function orders(of: readonly number[]): number[][] {
   if (!of.length) return [[]]
-  return [...new Set(of)].flatMap((first) => { const rest = [...of]; rest.splice(rest.indexOf(first), 1); return orders(rest).map(order => [first, ...order]) })
+  return [...new Set(of)].flatMap(first => {
+    const rest = [...of]
+    rest.splice(rest.indexOf(first), 1)
+    return orders(rest).map(order => [first, ...order])
+  })
 }
 
-const spread = (sums: readonly number[]) => { const mean = sums.reduce((a, b) => a + b, 0) / sums.length; return sums.reduce((s, x) => s + (x - mean) ** 2, 0) }
+const spread = (sums: readonly number[]) => {
+  const mean = sums.reduce((a, b) => a + b, 0) / sums.length
+  return sums.reduce((s, x) => s + (x - mean) ** 2, 0)
+}
 const manyStates = 60_000
 
 /** How the sums fall when each taster's ranks are dealt at random: the chance of each spread. Null where that is too many to count. */
-function everyWay(rows: readonly (readonly number[])[]): Map<string, { sums: number[], chance: number }> | null {
+function everyWay(
+  rows: readonly (readonly number[])[],
+): Map<string, { sums: number[]; chance: number }> | null {
   let states = new Map([['', { sums: rows[0]!.map(() => 0), chance: 1 }]])
   for (const row of rows) {
     const ways = orders(row)
-    const next = new Map<string, { sums: number[], chance: number }>()
-    for (const { sums, chance } of states.values()) for (const way of ways) {
-      // Whose sum is whose does not matter for the spread: sorted, there are fewer.
-      const now = sums.map((s, i) => s + way[i]!).sort((a, b) => a - b)
-      const key = now.join()
-      const there = next.get(key)
-      if (there) there.chance += chance / ways.length
-      else next.set(key, { sums: now, chance: chance / ways.length })
-    }
+    const next = new Map<string, { sums: number[]; chance: number }>()
+    for (const { sums, chance } of states.values())
+      for (const way of ways) {
+        // Whose sum is whose does not matter for the spread: sorted, there are fewer.
+        const now = sums.map((s, i) => s + way[i]!).sort((a, b) => a - b)
+        const key = now.join()
+        const there = next.get(key)
+        if (there) there.chance += chance / ways.length
+        else next.set(key, { sums: now, chance: chance / ways.length })
+      }
     if (next.size > manyStates) return null
     states = next
   }
@@ -87,20 +113,51 @@ function everyWay(rows: readonly (readonly number[])[]): Map<string, { sums: num
  * Source: Friedman; ISO 8587 for the difference of two sums [from memory]. Refuses rows of unlike length and what is no rank.
  */
 export function rankTest(ranks: readonly (readonly number[])[]): RankTest | TestProblem {
-  const no = (sentence: string): TestProblem => ({ ok: false, problem: { code: 'ranks', sentence } })
+  const no = (sentence: string): TestProblem => ({
+    ok: false,
+    problem: { code: 'ranks', sentence },
+  })
   const [n, k] = [ranks.length, ranks[0]?.length ?? 0]
   if (n < 1) return no('Nobody has ranked anything yet.')
   if (k < 2 || k > 8) return no('Two to eight things can be ranked.')
-  const bad = ranks.findIndex(row => row.length !== k || row.some(rank => !Number.isFinite(rank) || rank < 1))
+  const bad = ranks.findIndex(
+    row => row.length !== k || row.some(rank => !Number.isFinite(rank) || rank < 1),
+  )
   if (bad >= 0) return no(`Taster ${bad + 1} has not ranked all ${k}.`)
   const rows = ranks.map(shared)
   const sums = rows[0]!.map((_, i) => rows.reduce((sum, row) => sum + row[i]!, 0))
-  const ties = rows.reduce((sum, row) => sum + [...new Set(row)].reduce((s, rank) => { const t = row.filter(r => r === rank).length; return s + t ** 3 - t }, 0), 0)
+  const ties = rows.reduce(
+    (sum, row) =>
+      sum +
+      [...new Set(row)].reduce((s, rank) => {
+        const t = row.filter(r => r === rank).length
+        return s + t ** 3 - t
+      }, 0),
+    0,
+  )
   const against = n * k * (k + 1) - ties / (k - 1)
   // Everybody tied everything: nothing was said.
-  const chi2 = against > 1e-9 ? 12 * spread(sums) / against : 0
+  const chi2 = against > 1e-9 ? (12 * spread(sums)) / against : 0
   const ways = chi2 > 0 && k <= 5 ? everyWay(rows) : null
-  const pValue = chi2 <= 0 ? 1 : ways ? [...ways.values()].reduce((p, way) => p + (spread(way.sums) >= spread(sums) - 1e-9 ? way.chance : 0), 0) : chiSquareTail(chi2, k - 1)
+  const pValue =
+    chi2 <= 0
+      ? 1
+      : ways
+        ? [...ways.values()].reduce(
+            (p, way) => p + (spread(way.sums) >= spread(sums) - 1e-9 ? way.chance : 0),
+            0,
+          )
+        : chiSquareTail(chi2, k - 1)
   const factorial = Array.from({ length: k }, (_, i) => i + 1).reduce((a, b) => a * b, 1)
-  return { ok: true, tasters: n, arms: k, sums, chi2, pValue: Math.min(1, pValue), exact: ways !== null, least: factorial ** (1 - n), apart: 1.96 * Math.sqrt(n * k * (k + 1) / 6) }
+  return {
+    ok: true,
+    tasters: n,
+    arms: k,
+    sums,
+    chi2,
+    pValue: Math.min(1, pValue),
+    exact: ways !== null,
+    least: factorial ** (1 - n),
+    apart: 1.96 * Math.sqrt((n * k * (k + 1)) / 6),
+  }
 }

@@ -5,7 +5,11 @@ import { asNumber, atLeast } from './exact'
 import { pairTest, powerOf, preferenceTest, tastersFor, triangleTest } from './pair'
 import { chiSquareTail, rankTest } from './rank'
 
-const got = (tasters: number, correct: number) => { const test = triangleTest({ tasters, correct }); if (!test.ok) throw new Error(test.problem.sentence); return test }
+const got = (tasters: number, correct: number) => {
+  const test = triangleTest({ tasters, correct })
+  if (!test.ok) throw new Error(test.problem.sentence)
+  return test
+}
 
 describe('counting answers', () => {
   test('the triangle’s minima are those of the standard, from 6 to 30', () => {
@@ -22,11 +26,12 @@ describe('counting answers', () => {
     expect(got(4, 4).pValue).toBeCloseTo(1 / 81, 15)
   })
   test('and agree with jstat up to a hundred tasters', () => {
-    for (const n of [1, 2, 5, 12, 40, 100]) for (let k = 0; k <= n; k += Math.max(1, Math.floor(n / 9))) {
-      expect(got(n, k).pValue).toBeCloseTo(k ? 1 - jstat.binomial.cdf(k - 1, n, 1 / 3) : 1, 9)
-      const pair = pairTest({ tasters: n, correct: k })
-      expect(pair.ok && pair.pValue).toBeCloseTo(k ? 1 - jstat.binomial.cdf(k - 1, n, 0.5) : 1, 9)
-    }
+    for (const n of [1, 2, 5, 12, 40, 100])
+      for (let k = 0; k <= n; k += Math.max(1, Math.floor(n / 9))) {
+        expect(got(n, k).pValue).toBeCloseTo(k ? 1 - jstat.binomial.cdf(k - 1, n, 1 / 3) : 1, 9)
+        const pair = pairTest({ tasters: n, correct: k })
+        expect(pair.ok && pair.pValue).toBeCloseTo(k ? 1 - jstat.binomial.cdf(k - 1, n, 0.5) : 1, 9)
+      }
   })
   test('three tasters can just show it, two cannot; nor can five in a preference', () => {
     expect(got(2, 2).needed).toEqual({ at5: null, at1: null })
@@ -35,13 +40,23 @@ describe('counting answers', () => {
     expect(five.ok && [five.needed.at5, five.pValue]).toEqual([null, 0.0625])
   })
   test('a preference counts both sides', () => {
-    const [a, b] = [preferenceTest({ tasters: 8, first: 7 }), preferenceTest({ tasters: 8, first: 1 })]
+    const [a, b] = [
+      preferenceTest({ tasters: 8, first: 7 }),
+      preferenceTest({ tasters: 8, first: 1 }),
+    ]
     expect(a.ok && b.ok && a.pValue === b.pValue).toBe(true)
     // (1 + 8) / 256 on each side.
     expect(a.ok && a.pValue).toBeCloseTo(18 / 256, 12)
   })
   test('what is no count is refused in a sentence', () => {
-    for (const bad of [{ tasters: 0, correct: 0 }, { tasters: 4, correct: 5 }, { tasters: 4, correct: -1 }, { tasters: 2.5, correct: 1 }, { tasters: Number.NaN, correct: 0 }, { tasters: 4, correct: '3' as unknown as number }]) {
+    for (const bad of [
+      { tasters: 0, correct: 0 },
+      { tasters: 4, correct: 5 },
+      { tasters: 4, correct: -1 },
+      { tasters: 2.5, correct: 1 },
+      { tasters: Number.NaN, correct: 0 },
+      { tasters: 4, correct: '3' as unknown as number },
+    ]) {
       const test = triangleTest(bad)
       expect(test.ok).toBe(false)
       expect(!test.ok && test.problem.sentence).toMatch(/whole number/u)
@@ -50,7 +65,10 @@ describe('counting answers', () => {
   })
   test('how many can tell at most: an upper bound that would be lower in one case of twenty', () => {
     // Clopper and Pearson: with none of n right, the bound on the chance is 1 − 0.05^(1/n).
-    for (const n of [4, 10, 40]) { const most = 1 - 0.05 ** (1 / n); expect(got(n, 0).telling.most).toBeCloseTo(Math.max(0, (most - 1 / 3) / (2 / 3)), 6) }
+    for (const n of [4, 10, 40]) {
+      const most = 1 - 0.05 ** (1 / n)
+      expect(got(n, 0).telling.most).toBeCloseTo(Math.max(0, (most - 1 / 3) / (2 / 3)), 6)
+    }
     expect(got(12, 12).telling).toEqual({ best: 1, most: 1 })
   })
 })
@@ -58,64 +76,133 @@ describe('counting answers', () => {
 describe('what a test could show', () => {
   test('power agrees with a thousand simulated tastings', () => {
     const dice = seeded(11)
-    for (const [kind, n, telling] of [['triangle', 12, 0.5], ['triangle', 6, 0.8], ['pair', 10, 0.4], ['preference', 12, 0.6]] as const) {
+    for (const [kind, n, telling] of [
+      ['triangle', 12, 0.5],
+      ['triangle', 6, 0.8],
+      ['pair', 10, 0.4],
+      ['preference', 12, 0.6],
+    ] as const) {
       const guess = kind === 'triangle' ? 1 / 3 : 1 / 2
       const p = kind === 'preference' ? (1 + telling) / 2 : guess + (1 - guess) * telling
       let shown = 0
       for (let i = 0; i < 4000; i++) {
         let hits = 0
         for (let t = 0; t < n; t++) if (dice() < p) hits++
-        const test = kind === 'triangle' ? triangleTest({ tasters: n, correct: hits }) : kind === 'pair' ? pairTest({ tasters: n, correct: hits }) : preferenceTest({ tasters: n, first: hits })
+        const test =
+          kind === 'triangle'
+            ? triangleTest({ tasters: n, correct: hits })
+            : kind === 'pair'
+              ? pairTest({ tasters: n, correct: hits })
+              : preferenceTest({ tasters: n, first: hits })
         if (test.ok && test.pValue <= 0.05) shown++
       }
       // Four standard errors of a share.
-      expect(Math.abs(shown / 4000 - powerOf(kind, n, telling))).toBeLessThan(4 * Math.sqrt(0.25 / 4000))
+      expect(Math.abs(shown / 4000 - powerOf(kind, n, telling))).toBeLessThan(
+        4 * Math.sqrt(0.25 / 4000),
+      )
     }
   })
   test('more people or a plainer difference never shows less than the minima allow', () => {
-    fc.assert(fc.property(fc.integer({ min: 3, max: 40 }), fc.double({ min: 0, max: 0.9, noNaN: true }), (n, telling) => {
-      expect(powerOf('triangle', n, Math.min(1, telling + 0.1))).toBeGreaterThanOrEqual(powerOf('triangle', n, telling) - 1e-12)
-      // Without any difference it is shown in 5 % of cases at most.
-      expect(powerOf('triangle', n, 0)).toBeLessThanOrEqual(0.05)
-    }))
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 3, max: 40 }),
+        fc.double({ min: 0, max: 0.9, noNaN: true }),
+        (n, telling) => {
+          expect(powerOf('triangle', n, Math.min(1, telling + 0.1))).toBeGreaterThanOrEqual(
+            powerOf('triangle', n, telling) - 1e-12,
+          )
+          // Without any difference it is shown in 5 % of cases at most.
+          expect(powerOf('triangle', n, 0)).toBeLessThanOrEqual(0.05)
+        },
+      ),
+    )
     expect(powerOf('triangle', 2, 1)).toBe(0)
     const n = tastersFor('triangle', 0.5)!
     expect(powerOf('triangle', n, 0.5)).toBeGreaterThanOrEqual(0.8)
-    for (let fewer = 2; fewer < n; fewer++) expect(powerOf('triangle', fewer, 0.5)).toBeLessThan(0.8)
+    for (let fewer = 2; fewer < n; fewer++)
+      expect(powerOf('triangle', fewer, 0.5)).toBeLessThan(0.8)
   })
 })
 
 describe('ranks', () => {
   test('chi-square’s tail agrees with jstat', () => {
-    for (const df of [1, 2, 3, 5, 9]) for (const x of [0.1, 1, 2.5, 6, 14, 40]) expect(chiSquareTail(x, df)).toBeCloseTo(1 - jstat.chisquare.cdf(x, df), 9)
+    for (const df of [1, 2, 3, 5, 9])
+      for (const x of [0.1, 1, 2.5, 6, 14, 40])
+        expect(chiSquareTail(x, df)).toBeCloseTo(1 - jstat.chisquare.cdf(x, df), 9)
   })
   test('the exact chance is the share of all ways in which ranks can fall', () => {
-    const orders = [[1, 2, 3], [1, 3, 2], [2, 1, 3], [2, 3, 1], [3, 1, 2], [3, 2, 1]]
-    for (const seen of [[0, 0, 0], [0, 1, 0], [0, 5, 2]]) {
+    const orders = [
+      [1, 2, 3],
+      [1, 3, 2],
+      [2, 1, 3],
+      [2, 3, 1],
+      [3, 1, 2],
+      [3, 2, 1],
+    ]
+    for (const seen of [
+      [0, 0, 0],
+      [0, 1, 0],
+      [0, 5, 2],
+    ]) {
       const test = rankTest(seen.map(i => orders[i]!))
       if (!test.ok) throw new Error('refused')
       let [as, all] = [0, 0]
-      for (const a of orders) for (const b of orders) for (const c of orders) { const sums = [0, 1, 2].map(i => a[i]! + b[i]! + c[i]!); all++; if (sums.reduce((s, x) => s + (x - 6) ** 2, 0) >= test.sums.reduce((s, x) => s + (x - 6) ** 2, 0) - 1e-9) as++ }
+      for (const a of orders)
+        for (const b of orders)
+          for (const c of orders) {
+            const sums = [0, 1, 2].map(i => a[i]! + b[i]! + c[i]!)
+            all++
+            if (
+              sums.reduce((s, x) => s + (x - 6) ** 2, 0) >=
+              test.sums.reduce((s, x) => s + (x - 6) ** 2, 0) - 1e-9
+            )
+              as++
+          }
       expect(test.pValue).toBeCloseTo(as / all, 12)
       expect(test.exact).toBe(true)
     }
   })
   test('with many tasters exact and chi-square come together', () => {
     const dice = seeded(3)
-    const rows = Array.from({ length: 14 }, () => { const order = [1, 2, 3].map(rank => ({ rank, at: dice() + 0.35 * rank })).sort((a, b) => a.at - b.at); return [1, 2, 3].map(i => 1 + order.findIndex(o => o.rank === i)) })
+    const rows = Array.from({ length: 14 }, () => {
+      const order = [1, 2, 3]
+        .map(rank => ({ rank, at: dice() + 0.35 * rank }))
+        .sort((a, b) => a.at - b.at)
+      return [1, 2, 3].map(i => 1 + order.findIndex(o => o.rank === i))
+    })
     const test = rankTest(rows)
     expect(test.ok && Math.abs(test.pValue - chiSquareTail(test.chi2, 2))).toBeLessThan(0.03)
   })
   test('a hand-worked table: four tasters of one mind on three', () => {
-    const test = rankTest([[1, 2, 3], [1, 2, 3], [1, 2, 3], [1, 2, 3]])
+    const test = rankTest([
+      [1, 2, 3],
+      [1, 2, 3],
+      [1, 2, 3],
+      [1, 2, 3],
+    ])
     // χ² = 12/(4·3·4) · (4² + 8² + 12²) − 3·4·4 = 8; chance 6/6⁴.
     expect(test).toMatchObject({ ok: true, chi2: 8, sums: [4, 8, 12], least: 1 / 216 })
     expect(test.ok && test.pValue).toBeCloseTo(6 / 6 ** 4, 12)
   })
   test('ties share their places; all tied says nothing; half a row is refused', () => {
-    expect(rankTest([[1, 1, 3], [1, 2, 3]])).toMatchObject({ ok: true, sums: [2.5, 3.5, 6] })
-    expect(rankTest([[1, 1, 1], [2, 2, 2]])).toMatchObject({ ok: true, chi2: 0, pValue: 1 })
-    expect(rankTest([[1, 2, 3], [1, 2]])).toMatchObject({ ok: false })
+    expect(
+      rankTest([
+        [1, 1, 3],
+        [1, 2, 3],
+      ]),
+    ).toMatchObject({ ok: true, sums: [2.5, 3.5, 6] })
+    expect(
+      rankTest([
+        [1, 1, 1],
+        [2, 2, 2],
+      ]),
+    ).toMatchObject({ ok: true, chi2: 0, pValue: 1 })
+    expect(
+      rankTest([
+        [1, 2, 3],
+        [1, 2],
+      ]),
+    ).toMatchObject({ ok: false })
     expect(rankTest([])).toMatchObject({ ok: false })
     expect(rankTest([[1]])).toMatchObject({ ok: false })
   })
@@ -123,32 +210,45 @@ describe('ranks', () => {
 
 describe('blind', () => {
   test('codes are three digits, each once; the same seed gives the same again', () => {
-    fc.assert(fc.property(fc.integer(), fc.integer({ min: 1, max: 12 }), (seed, n) => {
-      const tasters = Array.from({ length: n }, (_, i) => `t${i}`)
-      const laid = servingsFor('triangle', ['a', 'b'], tasters, seed)
-      const all = laid.flatMap(s => s.cups.map(c => c.code))
-      expect(new Set(all).size).toBe(3 * n)
-      for (const code of all) expect(code).toMatch(/^[1-9]\d\d$/u)
-      expect(servingsFor('triangle', ['a', 'b'], tasters, seed)).toEqual(laid)
-      for (const { cups } of laid) expect(new Set(cups.map(c => c.arm)).size).toBe(2)
-    }))
+    fc.assert(
+      fc.property(fc.integer(), fc.integer({ min: 1, max: 12 }), (seed, n) => {
+        const tasters = Array.from({ length: n }, (_, i) => `t${i}`)
+        const laid = servingsFor('triangle', ['a', 'b'], tasters, seed)
+        const all = laid.flatMap(s => s.cups.map(c => c.code))
+        expect(new Set(all).size).toBe(3 * n)
+        for (const code of all) expect(code).toMatch(/^[1-9]\d\d$/u)
+        expect(servingsFor('triangle', ['a', 'b'], tasters, seed)).toEqual(laid)
+        for (const { cups } of laid) expect(new Set(cups.map(c => c.arm)).size).toBe(2)
+      }),
+    )
   })
   test('every layout comes as often as the others, over tasters and over seeds', () => {
     const count = new Map<string, number>()
-    for (let seed = 0; seed < 2000; seed++) for (const { cups } of servingsFor('triangle', ['a', 'b'], ['x', 'y', 'z', 'w'], seed)) { const way = cups.map(c => c.arm).join(''); count.set(way, (count.get(way) ?? 0) + 1) }
+    for (let seed = 0; seed < 2000; seed++)
+      for (const { cups } of servingsFor('triangle', ['a', 'b'], ['x', 'y', 'z', 'w'], seed)) {
+        const way = cups.map(c => c.arm).join('')
+        count.set(way, (count.get(way) ?? 0) + 1)
+      }
     // 8000 servings in six layouts: each 1/6, within four standard errors.
     expect(count.size).toBe(6)
-    for (const n of count.values()) expect(Math.abs(n / 8000 - 1 / 6)).toBeLessThan(4 * Math.sqrt(5 / 36 / 8000))
+    for (const n of count.values())
+      expect(Math.abs(n / 8000 - 1 / 6)).toBeLessThan(4 * Math.sqrt(5 / 36 / 8000))
     const six = servingsFor('triangle', ['a', 'b'], ['1', '2', '3', '4', '5', '6'], 5)
     expect(new Set(six.map(s => s.cups.map(c => c.arm).join(''))).size).toBe(6)
     // No code comes more often in the first place.
-    const first = Array.from({ length: 3000 }, (_, seed) => Number(servingsFor('pair', ['a', 'b'], ['x'], seed)[0]!.cups[0]!.code) < 550)
-    expect(Math.abs(first.filter(Boolean).length / 3000 - 0.5)).toBeLessThan(4 * Math.sqrt(0.25 / 3000))
+    const first = Array.from(
+      { length: 3000 },
+      (_, seed) => Number(servingsFor('pair', ['a', 'b'], ['x'], seed)[0]!.cups[0]!.code) < 550,
+    )
+    expect(Math.abs(first.filter(Boolean).length / 3000 - 0.5)).toBeLessThan(
+      4 * Math.sqrt(0.25 / 3000),
+    )
   })
   test('in a ranking each arm stands in each place as often as the others', () => {
     const arms = ['a', 'b', 'c', 'd']
     const laid = servingsFor('ranking', arms, ['1', '2', '3', '4'], 9)
-    for (let place = 0; place < 4; place++) expect(new Set(laid.map(s => s.cups[place]!.arm)).size).toBe(4)
+    for (let place = 0; place < 4; place++)
+      expect(new Set(laid.map(s => s.cups[place]!.arm)).size).toBe(4)
   })
   test('the numbers are spread evenly', () => {
     const dice = seeded(1)

@@ -6,8 +6,24 @@ import { lossOfArm, profileOf, type Trial } from './trial'
 import { lexicon } from './tables/lexicon'
 
 /** What came of a version: means of scores by word, bake loss, minutes, height; nothing where it was never baked. */
-export interface Outcome { readonly scores: Readonly<Record<string, number>>, readonly tasters: number, readonly loss: number | null, readonly minutes: number | null, readonly height: number | null, readonly spread: number | null, readonly note: string }
-const never: Outcome = { scores: {}, tasters: 0, loss: null, minutes: null, height: null, spread: null, note: '' }
+export interface Outcome {
+  readonly scores: Readonly<Record<string, number>>
+  readonly tasters: number
+  readonly loss: number | null
+  readonly minutes: number | null
+  readonly height: number | null
+  readonly spread: number | null
+  readonly note: string
+}
+const never: Outcome = {
+  scores: {},
+  tasters: 0,
+  loss: null,
+  minutes: null,
+  height: null,
+  spread: null,
+  note: '',
+}
 
 /** One version of a dessert, with the one that it grew out of. */
 export interface Version {
@@ -27,7 +43,12 @@ export interface Version {
 }
 
 /** What a tree of versions is made of. */
-export interface Grown { readonly recipe: Recipe, readonly plan: Plan | null, readonly trials?: readonly Trial[], readonly created: string }
+export interface Grown {
+  readonly recipe: Recipe
+  readonly plan: Plan | null
+  readonly trials?: readonly Trial[]
+  readonly created: string
+}
 
 const same = (a: Recipe, b: Recipe) => !differencesOf(a, b).length
 
@@ -36,9 +57,32 @@ const same = (a: Recipe, b: Recipe) => !differencesOf(a, b).length
  * that is none of them is a version of its own. Parents come before their children.
  */
 export function versionsOf(bake: Grown): Version[] {
-  const all: Version[] = [{ id: 'written', parent: null, kind: 'written', label: 'as written', says: 'as it was read', on: bake.created.slice(0, 10), recipe: bake.recipe, changes: [], trial: null, crowned: false, outcome: never, since: [] }]
-  const add = (v: Omit<Version, 'since'>) => { const parent = all.find(p => p.id === v.parent); all.push({ ...v, since: parent ? changesOf(differencesOf(parent.recipe, v.recipe), parent, v) : [] }) }
-  const trials = [...bake.trials ?? []].sort((a, b) => a.begun.localeCompare(b.begun) || a.id.localeCompare(b.id))
+  const all: Version[] = [
+    {
+      id: 'written',
+      parent: null,
+      kind: 'written',
+      label: 'as written',
+      says: 'as it was read',
+      on: bake.created.slice(0, 10),
+      recipe: bake.recipe,
+      changes: [],
+      trial: null,
+      crowned: false,
+      outcome: never,
+      since: [],
+    },
+  ]
+  const add = (v: Omit<Version, 'since'>) => {
+    const parent = all.find(p => p.id === v.parent)
+    all.push({
+      ...v,
+      since: parent ? changesOf(differencesOf(parent.recipe, v.recipe), parent, v) : [],
+    })
+  }
+  const trials = [...(bake.trials ?? [])].sort(
+    (a, b) => a.begun.localeCompare(b.begun) || a.id.localeCompare(b.id),
+  )
   for (const trial of trials) {
     const [base, ...others] = trial.arms
     if (!base) continue
@@ -46,53 +90,154 @@ export function versionsOf(bake: Grown): Version[] {
     const there = all.findLast(v => same(v.recipe, base.recipe))
     const outcome = (arm: typeof base): Outcome => {
       const profile = profileOf(arm.record)
-      return { scores: Object.fromEntries([...profile].map(([word, { mean }]) => [word, mean])), tasters: new Set(arm.record.scores.map(s => s.taster)).size, loss: lossOfArm(arm.record), minutes: arm.record.minutes, height: arm.record.height, spread: arm.record.spread, note: arm.record.note }
+      return {
+        scores: Object.fromEntries([...profile].map(([word, { mean }]) => [word, mean])),
+        tasters: new Set(arm.record.scores.map(s => s.taster)).size,
+        loss: lossOfArm(arm.record),
+        minutes: arm.record.minutes,
+        height: arm.record.height,
+        spread: arm.record.spread,
+        note: arm.record.note,
+      }
     }
-    const under = trial.rematchOf ? all.find(v => v.id === trials.find(t => t.id === trial.rematchOf)?.crowned) ?? there : there
+    const under = trial.rematchOf
+      ? (all.find(v => v.id === trials.find(t => t.id === trial.rematchOf)?.crowned) ?? there)
+      : there
     const parent = there ?? under ?? all[0]!
-    if (!there) add({ id: base.id, parent: parent.id, kind: 'plan', label: base.changes.length ? 'the plan that was tried' : 'what was tried', says: base.says, on: trial.begun, recipe: base.recipe, changes: base.changes, trial: trial.id, crowned: trial.crowned === base.id, outcome: outcome(base) })
+    if (!there)
+      add({
+        id: base.id,
+        parent: parent.id,
+        kind: 'plan',
+        label: base.changes.length ? 'the plan that was tried' : 'what was tried',
+        says: base.says,
+        on: trial.begun,
+        recipe: base.recipe,
+        changes: base.changes,
+        trial: trial.id,
+        crowned: trial.crowned === base.id,
+        outcome: outcome(base),
+      })
     const hangs = there?.id ?? base.id
-    for (const arm of others) add({ id: arm.id, parent: hangs, kind: 'arm', label: arm.letter, says: arm.says, on: trial.begun, recipe: arm.recipe, changes: arm.changes, trial: trial.id, crowned: trial.crowned === arm.id, outcome: outcome(arm) })
+    for (const arm of others)
+      add({
+        id: arm.id,
+        parent: hangs,
+        kind: 'arm',
+        label: arm.letter,
+        says: arm.says,
+        on: trial.begun,
+        recipe: arm.recipe,
+        changes: arm.changes,
+        trial: trial.id,
+        crowned: trial.crowned === arm.id,
+        outcome: outcome(arm),
+      })
   }
-  if (bake.plan && !all.some(v => same(v.recipe, bake.plan!.recipe))) add({ id: 'plan', parent: 'written', kind: 'plan', label: 'plan', says: bake.plan.title, on: '', recipe: bake.plan.recipe, changes: bake.plan.changes, trial: null, crowned: false, outcome: never })
+  if (bake.plan && !all.some(v => same(v.recipe, bake.plan!.recipe)))
+    add({
+      id: 'plan',
+      parent: 'written',
+      kind: 'plan',
+      label: 'plan',
+      says: bake.plan.title,
+      on: '',
+      recipe: bake.plan.recipe,
+      changes: bake.plan.changes,
+      trial: null,
+      crowned: false,
+      outcome: never,
+    })
   return all
 }
 
 /** Two versions held against each other. */
-export interface Comparison { readonly recipe: readonly Difference[], readonly method: readonly Difference[], readonly day: readonly Difference[], readonly changes: readonly Changed[], readonly outcome: readonly { readonly what: string, readonly a: string, readonly b: string }[] }
+export interface Comparison {
+  readonly recipe: readonly Difference[]
+  readonly method: readonly Difference[]
+  readonly day: readonly Difference[]
+  readonly changes: readonly Changed[]
+  readonly outcome: readonly { readonly what: string; readonly a: string; readonly b: string }[]
+}
 
 const number = (n: number, digits = 1) => String(Math.round(n * 10 ** digits) / 10 ** digits)
 /** In what two versions differ: recipe, method, oven and tin, and what came of them. A figure that one of them lacks is "not measured". */
 export function compareVersions(a: Version, b: Version): Comparison {
   const all = differencesOf(a.recipe, b.recipe)
   const outcome: Comparison['outcome'][number][] = []
-  const figure = (what: string, x: number | null | undefined, y: number | null | undefined, say: (n: number) => string) => { if ((x ?? null) !== null || (y ?? null) !== null) outcome.push({ what, a: x === null || x === undefined ? 'not measured' : say(x), b: y === null || y === undefined ? 'not measured' : say(y) }) }
+  const figure = (
+    what: string,
+    x: number | null | undefined,
+    y: number | null | undefined,
+    say: (n: number) => string,
+  ) => {
+    if ((x ?? null) !== null || (y ?? null) !== null)
+      outcome.push({
+        what,
+        a: x === null || x === undefined ? 'not measured' : say(x),
+        b: y === null || y === undefined ? 'not measured' : say(y),
+      })
+  }
   figure('bake loss', a.outcome.loss, b.outcome.loss, n => `${number(100 * n)} %`)
   figure('minutes in the oven', a.outcome.minutes, b.outcome.minutes, n => number(n))
   figure('height, cm', a.outcome.height, b.outcome.height, n => number(n))
   figure('spread, cm', a.outcome.spread, b.outcome.spread, n => number(n))
-  for (const row of lexicon) figure(row.name, a.outcome.scores[row.id], b.outcome.scores[row.id], n => number(n))
-  return { recipe: all.filter(d => d.what === 'line'), method: all.filter(d => d.what === 'step' || d.what === 'rest'), day: all.filter(d => d.what === 'oven' || d.what === 'tin'), changes: changesOf(all, a, b), outcome }
+  for (const row of lexicon)
+    figure(row.name, a.outcome.scores[row.id], b.outcome.scores[row.id], n => number(n))
+  return {
+    recipe: all.filter(d => d.what === 'line'),
+    method: all.filter(d => d.what === 'step' || d.what === 'rest'),
+    day: all.filter(d => d.what === 'oven' || d.what === 'tin'),
+    changes: changesOf(all, a, b),
+    outcome,
+  }
 }
 
 /** Versions that hold every word that is looked for: in what they are called, what changed, what is in them, or what was noted. */
 export function searchVersions(versions: readonly Version[], words: string): Version[] {
   const wanted = words.toLowerCase().split(/\s+/u).filter(Boolean)
-  return versions.filter((v) => { const text = [v.label, v.says, v.on, v.outcome.note, v.crowned ? 'winner crowned' : '', ...v.since.map(c => c.says), ...v.recipe.components.flatMap(c => c.lines.map(l => l.name))].join(' ').toLowerCase(); return wanted.every(w => text.includes(w)) })
+  return versions.filter(v => {
+    const text = [
+      v.label,
+      v.says,
+      v.on,
+      v.outcome.note,
+      v.crowned ? 'winner crowned' : '',
+      ...v.since.map(c => c.says),
+      ...v.recipe.components.flatMap(c => c.lines.map(l => l.name)),
+    ]
+      .join(' ')
+      .toLowerCase()
+    return wanted.every(w => text.includes(w))
+  })
 }
 
 /** Where each version is drawn: a column for each step away from the root, a row for each leaf; a parent beside the first of its children. */
-export function treeOf(versions: readonly Version[]): { readonly id: string, readonly column: number, readonly row: number }[] {
+export function treeOf(
+  versions: readonly Version[],
+): { readonly id: string; readonly column: number; readonly row: number }[] {
   const children = (id: string) => versions.filter(v => v.parent === id)
-  const placed: { id: string, column: number, row: number }[] = []
+  const placed: { id: string; column: number; row: number }[] = []
   let row = 0
   const place = (v: Version, column: number) => {
     placed.push({ id: v.id, column, row })
-    children(v.id).forEach((child, n) => { if (n) row++; place(child, column + 1) })
+    children(v.id).forEach((child, n) => {
+      if (n) row++
+      place(child, column + 1)
+    })
   }
-  versions.filter(v => v.parent === null).forEach((root, n) => { if (n) row++; place(root, 0) })
+  versions
+    .filter(v => v.parent === null)
+    .forEach((root, n) => {
+      if (n) row++
+      place(root, 0)
+    })
   return placed
 }
 
 /** What every tasting of a trial has shown, in sentences; for exports. */
-export const judgedIn = (trial: Trial): string[] => trial.tastings.flatMap((t) => { const found = t.opened ? judgeTasting(t, trial.arms) : null; return found ? [`${t.question || t.kind}: ${found.says} ${found.because}`] : [] })
+export const judgedIn = (trial: Trial): string[] =>
+  trial.tastings.flatMap(t => {
+    const found = t.opened ? judgeTasting(t, trial.arms) : null
+    return found ? [`${t.question || t.kind}: ${found.says} ${found.because}`] : []
+  })

@@ -4,6 +4,8 @@ export default defineEventHandler(async () => {
   const keys = await files.getKeys()
   const names = keys.filter(key => key.endsWith('.txt')).sort()
   const recipes = await Promise.all(names.map(async key => String(await files.getItem(key))))
-  const [people, groups, packets] = await Promise.all(['people.json', 'groups.json', 'packets.json'].map(name => files.getItem(name)))
+  const [people, groups, packets] = await Promise.all(
+    ['people.json', 'groups.json', 'packets.json'].map(name => files.getItem(name)),
+  )
   return { people, groups, packets, recipes }
 })

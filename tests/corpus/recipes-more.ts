@@ -3,7 +3,11 @@ import type { CorpusRecipe } from './recipes'
 /** More whole desserts of our own invention: each was written before the core could read it, with slips put in on purpose. */
 export const moreRecipes: readonly CorpusRecipe[] = [
   {
-    title: 'Lemon drizzle traybake', region: 'uk', lines: 9, steps: 4, findings: [],
+    title: 'Lemon drizzle traybake',
+    region: 'uk',
+    lines: 9,
+    steps: 4,
+    findings: [],
     text: `Lemon drizzle traybake
 
 225g softened butter
@@ -24,7 +28,11 @@ juice of 2 lemons
 4. Mix the granulated sugar with the lemon juice and pour over the warm cake. Leave to cool in the tin.`,
   },
   {
-    title: 'SNICKERDOODLE STYLE ROUNDS', region: 'us', lines: 9, steps: 1, findings: [],
+    title: 'SNICKERDOODLE STYLE ROUNDS',
+    region: 'us',
+    lines: 9,
+    steps: 1,
+    findings: [],
     text: `SNICKERDOODLE STYLE ROUNDS
 
 1 c. butter
@@ -40,7 +48,11 @@ juice of 2 lemons
 Cream butter, 1 1/2 c. sugar and eggs. Sift flour, cream of tartar, soda and salt; stir in. Roll into balls and roll in a mixture of 2 Tbsp. sugar and cinnamon. Bake at 400°F for 8-10 minutes.`,
   },
   {
-    title: 'Nut-free carrot cake for Wren', region: 'uk', lines: 9, steps: 3, findings: ['claim'],
+    title: 'Nut-free carrot cake for Wren',
+    region: 'uk',
+    lines: 9,
+    steps: 3,
+    findings: ['claim'],
     text: `Nut-free carrot cake for Wren
 
 200ml sunflower oil
@@ -58,7 +70,11 @@ Beat the oil, eggs and sugar. Stir in the carrots, walnuts and orange zest, then
 Bake for 45 minutes.`,
   },
   {
-    title: 'Halva-swirl blondies (makes 16)', region: 'ca', lines: 10, steps: 4, findings: ['parts-short'],
+    title: 'Halva-swirl blondies (makes 16)',
+    region: 'ca',
+    lines: 10,
+    steps: 4,
+    findings: ['parts-short'],
     text: `Halva-swirl blondies (makes 16)
 
 170 g unsalted butter
@@ -78,7 +94,11 @@ Fold in the flour, baking powder and salt, then half the white chocolate chips. 
 Bake 25 minutes.`,
   },
   {
-    title: 'Soft dinner-party meringue roulade', region: 'uk', lines: 5, steps: 3, findings: [],
+    title: 'Soft dinner-party meringue roulade',
+    region: 'uk',
+    lines: 5,
+    steps: 3,
+    findings: [],
     text: `Soft dinner-party meringue roulade
 
 5 egg whites
@@ -92,7 +112,11 @@ Bake at 200 °C for 8 minutes, then at 160 °C for 15 minutes more.
 Turn out, cool, spread with the whipped cream and raspberries, and roll up.`,
   },
   {
-    title: 'Gingerbread people', region: 'uk', lines: 8, steps: 3, findings: ['ratio'],
+    title: 'Gingerbread people',
+    region: 'uk',
+    lines: 8,
+    steps: 3,
+    findings: ['ratio'],
     text: `Gingerbread people
 
 350 g plain flour
@@ -109,7 +133,11 @@ Beat the egg and golden syrup, add to the bowl and bring together as a dough. Wr
 Roll out to 5 mm thick, cut out shapes and bake for 12-15 minutes at 180 °C.`,
   },
   {
-    title: 'Banana bread', region: 'uk', lines: 8, steps: 1, findings: [],
+    title: 'Banana bread',
+    region: 'uk',
+    lines: 8,
+    steps: 1,
+    findings: [],
     text: `Banana bread
 
 3 very ripe bananas, mashed (about 300 g)
@@ -124,7 +152,11 @@ pinch of salt
 Preheat oven to 175 C. Butter a 20x10 cm loaf pan. Stir melted butter into the mashed bananas. Mix in sugar, egg and vanilla. Sprinkle baking soda and salt over and mix. Add flour last. Pour into the pan and bake for 1 hour. Cool on a rack.`,
   },
   {
-    title: 'Chocolate puddle pudding', region: 'uk', lines: 9, steps: 2, findings: [],
+    title: 'Chocolate puddle pudding',
+    region: 'uk',
+    lines: 9,
+    steps: 2,
+    findings: [],
     text: `Chocolate puddle pudding
 Serves 4
 
@@ -143,7 +175,11 @@ Heat the oven to 180C. Sift the flour and cocoa into a bowl and stir in the cast
 Mix the brown sugar and cocoa and scatter on top. Pour over the boiling water. Bake for 30 minutes.`,
   },
   {
-    title: 'Coconut macaroons', region: 'us', lines: 5, steps: 1, findings: [],
+    title: 'Coconut macaroons',
+    region: 'us',
+    lines: 5,
+    steps: 1,
+    findings: [],
     text: `Coconut macaroons
 
 1 can sweetened condensed milk
@@ -155,7 +191,11 @@ Mix the brown sugar and cocoa and scatter on top. Pour over the boiling water. B
 Preheat oven to 325 degrees F. Line baking sheets with parchment. Combine coconut, condensed milk and vanilla. Beat egg whites and salt to medium-firm peaks and fold in. Drop by tablespoons. Bake 25-30 minutes until golden.`,
   },
   {
-    title: 'Apricot custard tart', region: 'uk', lines: 7, steps: 3, findings: [],
+    title: 'Apricot custard tart',
+    region: 'uk',
+    lines: 7,
+    steps: 3,
+    findings: [],
     text: `Apricot custard tart
 
 1 sheet puff pastry
@@ -171,7 +211,11 @@ Arrange the apricots in it. Whisk the eggs, cream, sugar and vanilla and pour ov
 Bake for 35 minutes. Warm the jam and brush it over.`,
   },
   {
-    title: 'Granny\'s bread pudding', region: 'uk', lines: 7, steps: 1, findings: ['parts-short'],
+    title: "Granny's bread pudding",
+    region: 'uk',
+    lines: 7,
+    steps: 1,
+    findings: ['parts-short'],
     text: `Granny's bread pudding
 
 8 slices stale white bread
@@ -185,7 +229,11 @@ nutmeg
 Butter the bread and cut into triangles. Layer in a 2 pint pie dish with the sultanas. Beat the eggs with the milk and half the sugar and pour over. Leave for 30 minutes. Grate nutmeg on top and bake at gas 4 for 40 minutes.`,
   },
   {
-    title: 'Vegan chocolate cake (Ikenna\'s birthday)', region: 'uk', lines: 13, steps: 6, findings: ['claim'],
+    title: "Vegan chocolate cake (Ikenna's birthday)",
+    region: 'uk',
+    lines: 13,
+    steps: 6,
+    findings: ['claim'],
     text: `Vegan chocolate cake (Ikenna's birthday)
 
 INGREDIENTS
@@ -214,7 +262,11 @@ Bake for 30 minutes, then cool.
 For the icing, beat the butter until soft, then beat in the icing sugar, cocoa powder and soya milk. Sandwich and top the cake.`,
   },
   {
-    title: 'Besan laddu', region: 'in', lines: 5, steps: 1, findings: [],
+    title: 'Besan laddu',
+    region: 'in',
+    lines: 5,
+    steps: 1,
+    findings: [],
     text: `Besan laddu
 
 2 cups besan
@@ -226,7 +278,11 @@ For the icing, beat the butter until soft, then beat in the icing sugar, cocoa p
 Roast besan in ghee on low flame for 20-25 mins till aromatic. Let it cool. Add sugar, cardamom powder and cashews. Mix well and shape into balls.`,
   },
   {
-    title: 'Milk tart (melktert)', region: 'za', lines: 13, steps: 2, findings: [],
+    title: 'Milk tart (melktert)',
+    region: 'za',
+    lines: 13,
+    steps: 2,
+    findings: [],
     text: `Milk tart (melktert)
 
 Base:
@@ -249,7 +305,11 @@ Cream the butter and sugar, add the egg, then the flour and baking powder. Press
 Bring the milk and butter to the boil. Whisk eggs, sugar, flours and vanilla. Pour the hot milk on, return to the heat and stir until thick. Pour into the crust and chill. Sprinkle with cinnamon.`,
   },
   {
-    title: 'ANZAC-style oat biscuits', region: 'au', lines: 8, steps: 1, findings: [],
+    title: 'ANZAC-style oat biscuits',
+    region: 'au',
+    lines: 8,
+    steps: 1,
+    findings: [],
     text: `ANZAC-style oat biscuits
 
 1 cup plain flour
@@ -264,7 +324,11 @@ Bring the milk and butter to the boil. Whisk eggs, sugar, flours and vanilla. Po
 Preheat oven to 160°C (140°C fan-forced). Combine flour, oats, coconut and sugar in a bowl. Melt butter and golden syrup. Dissolve bicarb in the boiling water and add to butter mixture. Stir into dry ingredients. Place tablespoons of mixture on lined trays. Bake for 12-15 minutes.`,
   },
   {
-    title: 'Rhubarb crisp topping muffins', region: 'us', lines: 8, steps: 1, findings: ['oven-scale', 'ratio'],
+    title: 'Rhubarb crisp topping muffins',
+    region: 'us',
+    lines: 8,
+    steps: 1,
+    findings: ['oven-scale', 'ratio'],
     text: `Rhubarb crisp topping muffins
 Makes 12
 
@@ -280,7 +344,11 @@ Makes 12
 Mix dry ingredients. Combine brown sugar, oil, egg and buttermilk. Stir wet into dry, fold in rhubarb. Bake at 375 for 20-25 minutes.`,
   },
   {
-    title: 'Tres leches style cake', region: 'us', lines: 12, steps: 5, findings: [],
+    title: 'Tres leches style cake',
+    region: 'us',
+    lines: 12,
+    steps: 5,
+    findings: [],
     text: `Tres leches style cake
 
 1 cup AP flour
@@ -307,7 +375,11 @@ Combine evaporated milk, condensed milk and 1/4 cup cream; drizzle over the cake
 Whip 1 pint heavy cream with 3 Tbsp sugar and spread over.`,
   },
   {
-    title: 'Half batch oat flapjacks', region: 'uk', lines: 5, steps: 1, findings: ['halved'],
+    title: 'Half batch oat flapjacks',
+    region: 'uk',
+    lines: 5,
+    steps: 1,
+    findings: ['halved'],
     text: `Half batch oat flapjacks
 
 Makes 6
@@ -321,7 +393,11 @@ Makes 6
 Melt the butter with the syrup, stir in the oats, egg and salt, press into a small tin and bake at 160 °C for 25 minutes.`,
   },
   {
-    title: 'Peanut lunchbox cookies', region: 'uk', lines: 6, steps: 1, findings: ['twice', 'raw-dough', 'ratio', 'yield'],
+    title: 'Peanut lunchbox cookies',
+    region: 'uk',
+    lines: 6,
+    steps: 1,
+    findings: ['twice', 'raw-dough', 'ratio', 'yield'],
     text: `Peanut lunchbox cookies
 Makes 200 cookies
 
@@ -335,7 +411,11 @@ Makes 200 cookies
 Beat the peanut butter, sugar and egg. Work in the flour and baking powder. Roll into balls, flatten with a fork and bake at 180 °C for 12 minutes. The dough is lovely to nibble raw while you wait.`,
   },
   {
-    title: 'Cinnamon apple loaf', region: 'uk', lines: 7, steps: 3, findings: ['no-unit', 'oven-odd', 'no-bake-time'],
+    title: 'Cinnamon apple loaf',
+    region: 'uk',
+    lines: 7,
+    steps: 3,
+    findings: ['no-unit', 'oven-odd', 'no-bake-time'],
     text: `Cinnamon apple loaf
 
 250 flour
@@ -351,7 +431,11 @@ Mix the wet, fold in the dry and the apples.
 Bake.`,
   },
   {
-    title: 'Vanilla sheet cake', region: 'us', lines: 8, steps: 2, findings: ['not-used', 'not-used', 'parts-short', 'bake-time'],
+    title: 'Vanilla sheet cake',
+    region: 'us',
+    lines: 8,
+    steps: 2,
+    findings: ['not-used', 'not-used', 'parts-short', 'bake-time'],
     text: `Vanilla sheet cake
 
 3 cups flour
@@ -367,7 +451,11 @@ Cream butter and sugar; beat in eggs and vanilla. Add one third of the flour, th
 Pour into a greased 9 x 13 inch pan and bake at 350°F for 4 minutes.`,
   },
   {
-    title: 'Sunday shortbread', region: 'uk', lines: 5, steps: 1, findings: ['not-used', 'ratio'],
+    title: 'Sunday shortbread',
+    region: 'uk',
+    lines: 5,
+    steps: 1,
+    findings: ['not-used', 'ratio'],
     text: `Sunday shortbread
 
 225 g butter
@@ -379,7 +467,11 @@ Pour into a greased 9 x 13 inch pan and bake at 350°F for 4 minutes.`,
 Rub the butter into the flour, sugar and salt. Press into a 23 cm round tin, prick, and bake at 150 °C for 45 minutes.`,
   },
   {
-    title: 'Orange polenta cake (gluten-free)', region: 'uk', lines: 8, steps: 2, findings: ['claim', 'oven-odd'],
+    title: 'Orange polenta cake (gluten-free)',
+    region: 'uk',
+    lines: 8,
+    steps: 2,
+    findings: ['claim', 'oven-odd'],
     text: `Orange polenta cake (gluten-free)
 
 200 g butter
@@ -395,7 +487,11 @@ Heat the oven to 180 °C / 450 °F. Butter a 20 cm tin and dust it with the flou
 Beat butter and sugar, add the eggs, then everything else. Bake for 40-45 minutes.`,
   },
   {
-    title: 'Syrup sponge squares', region: 'us', lines: 6, steps: 1, findings: ['weight-against-volume', 'weight-against-volume', 'step-amount'],
+    title: 'Syrup sponge squares',
+    region: 'us',
+    lines: 6,
+    steps: 1,
+    findings: ['weight-against-volume', 'weight-against-volume', 'step-amount'],
     text: `Syrup sponge squares
 
 1½ Tbsp oil (16 g)
@@ -408,7 +504,11 @@ Beat butter and sugar, add the eggs, then everything else. Bake for 40-45 minute
 Whisk the eggs and sugar. Fold in the flour and baking powder. Stir in 100 ml milk and the oil. Bake in a 20 cm square tin at 350°F for 25 minutes.`,
   },
   {
-    title: 'Date slice', region: 'au', lines: 8, steps: 2, findings: ['not-used'],
+    title: 'Date slice',
+    region: 'au',
+    lines: 8,
+    steps: 2,
+    findings: ['not-used'],
     text: `Date slice
 
 1 cup dates, chopped
@@ -424,7 +524,11 @@ Simmer the dates in the water for 3 minutes, take off the heat and stir in the b
 Stir in the sugar and egg, then the self-raising flour. Spread in a slice tin and bake at 180°C for 30 minutes.`,
   },
   {
-    title: 'Easy mug pudding', region: 'uk', lines: 7, steps: 1, findings: ['ambiguous'],
+    title: 'Easy mug pudding',
+    region: 'uk',
+    lines: 7,
+    steps: 1,
+    findings: ['ambiguous'],
     text: `Easy mug pudding
 
 4 tbsp self-raising flour
@@ -438,7 +542,11 @@ Stir in the sugar and egg, then the self-raising flour. Spread in a slice tin an
 Mix everything in a big mug and microwave on high for 90 seconds.`,
   },
   {
-    title: 'Bakewell squares', region: 'uk', lines: 9, steps: 2, findings: [],
+    title: 'Bakewell squares',
+    region: 'uk',
+    lines: 9,
+    steps: 2,
+    findings: [],
     text: `Bakewell squares
 
 For the base
@@ -457,11 +565,19 @@ Rub 100g butter into the flour and icing sugar, press into a 20cm square tin and
 Spread with jam. Beat 110g butter with the sugar, then the eggs and ground almonds. Spread over, scatter with flaked almonds and bake for 25 minutes.`,
   },
   {
-    title: 'Grandma\'s plum dumpling bake', region: 'uk', lines: 8, steps: 3, findings: ['no-list', 'not-listed'],
+    title: "Grandma's plum dumpling bake",
+    region: 'uk',
+    lines: 8,
+    steps: 3,
+    findings: ['no-list', 'not-listed'],
     text: `Grandma's plum dumpling bake. Take 500 g of potatoes, boil and rice them while hot. Work in 150 g flour, 1 egg, a pinch of salt and 30 g butter. Wrap around 12 small plums, boil for 10 minutes, then roll in 100 g breadcrumbs fried in 50 g butter and dust with icing sugar.`,
   },
   {
-    title: 'Untitled dessert', region: 'uk', lines: 5, steps: 5, findings: ['not-used'],
+    title: 'Untitled dessert',
+    region: 'uk',
+    lines: 5,
+    steps: 5,
+    findings: ['not-used'],
     text: `Ingredients                          Method
 200 g plain flour                    Heat the oven to 180 °C.
 100 g butter                         Rub the butter into the flour.
@@ -470,13 +586,21 @@ Spread with jam. Beat 110g butter with the sugar, then the eggs and ground almon
 1 tsp vanilla extract                Cool on a rack.`,
   },
   {
-    title: 'HONEY CAKE', region: 'uk', lines: 5, steps: 1, findings: [],
+    title: 'HONEY CAKE',
+    region: 'uk',
+    lines: 5,
+    steps: 1,
+    findings: [],
     text: `HONEY CAKE
 INGREDIENTS: 250g clear honey, 225g butter, 100g dark muscovado sugar, 3 large eggs, 300g self-raising flour
 METHOD: Melt the honey, butter and sugar. Cool, beat in the eggs, then the flour. Bake at 160C for 55 minutes in a 20cm round tin.`,
   },
   {
-    title: 'Lemon bars 🍋', region: 'us', lines: 8, steps: 2, findings: [],
+    title: 'Lemon bars 🍋',
+    region: 'us',
+    lines: 8,
+    steps: 2,
+    findings: [],
     text: `Lemon bars 🍋
 
 **Crust**
@@ -496,14 +620,22 @@ METHOD: Melt the honey, butter and sugar. Cool, beat in the eggs, then the flour
 2) Beat filling ingredients, pour over crust, bake 20 min more.`,
   },
   {
-    title: 'Fruit scones', region: 'uk', lines: 6, steps: 1, findings: [],
+    title: 'Fruit scones',
+    region: 'uk',
+    lines: 6,
+    steps: 1,
+    findings: [],
     text: `Fruit scones
 (makes 8)
 8oz SR flour / 2oz butter / 1oz sugar / 2oz sultanas / 1 egg / about 4 tbsp milk
 Rub butter into flour, stir in sugar and sultanas. Mix to a soft dough with egg and milk. Cut out and bake 220C 12 mins.`,
   },
   {
-    title: 'Easy Oat Cookies', region: 'uk', lines: 7, steps: 4, findings: ['other-text'],
+    title: 'Easy Oat Cookies',
+    region: 'uk',
+    lines: 7,
+    steps: 4,
+    findings: ['other-text'],
     text: `Recipe: Easy Oat Cookies
 Prep time: 10 mins
 Cook time: 12 mins
@@ -529,7 +661,11 @@ Notes
 Keeps for a week in a tin. Swap the raisins for 80g chocolate chips.`,
   },
   {
-    title: 'Sticky toffee pudding', region: 'uk', lines: 9, steps: 4, findings: ['not-listed'],
+    title: 'Sticky toffee pudding',
+    region: 'uk',
+    lines: 9,
+    steps: 4,
+    findings: ['not-listed'],
     text: `Sticky toffee pudding
 For the sponge: 175g dates (chopped), 1 tsp bicarbonate of soda, 85g butter, 150g demerara sugar, 2 eggs, 175g self-raising flour
 For the sauce: 150g light brown sugar, 100g butter, 150ml double cream
@@ -539,7 +675,11 @@ Bake in a 23cm square dish at 180C for 35 minutes.
 For the sauce, simmer everything for 3 minutes.`,
   },
   {
-    title: 'crepes', region: 'metric', lines: 5, steps: 1, findings: [],
+    title: 'crepes',
+    region: 'metric',
+    lines: 5,
+    steps: 1,
+    findings: [],
     text: `crepes
 
 flour 250g
@@ -551,7 +691,11 @@ pinch of salt
 whisk all together, rest 1 hour, fry thin`,
   },
   {
-    title: 'Cheesecake (no bake)', region: 'uk', lines: 8, steps: 3, findings: [],
+    title: 'Cheesecake (no bake)',
+    region: 'uk',
+    lines: 8,
+    steps: 3,
+    findings: [],
     text: `Cheesecake (no bake)
 250g digestive biscuits
 100g butter
@@ -567,7 +711,11 @@ Beat the soft cheese, icing sugar and vanilla seeds, then add the cream and beat
 Purée half the strawberries with the icing sugar and 1 tsp water, and serve over the cake with the rest.`,
   },
   {
-    title: 'Walnut ring', region: 'uk', lines: 6, steps: 3, findings: [],
+    title: 'Walnut ring',
+    region: 'uk',
+    lines: 6,
+    steps: 3,
+    findings: [],
     text: `Walnut ring
 
 Ingredients:			Method:
@@ -580,7 +728,11 @@ Ingredients:			Method:
 				Bake at 175 °C for 45 minutes.`,
   },
   {
-    title: 'Pumpkin pie (Canadian)', region: 'ca', lines: 9, steps: 1, findings: [],
+    title: 'Pumpkin pie (Canadian)',
+    region: 'ca',
+    lines: 9,
+    steps: 1,
+    findings: [],
     text: `Pumpkin pie (Canadian)
 1 (9 inch) unbaked pie shell
 1 can (398 mL) pure pumpkin
@@ -594,7 +746,11 @@ Ingredients:			Method:
 Preheat oven to 425°F (220°C). Whisk all filling ingredients and pour into shell. Bake 15 min; reduce heat to 350°F (180°C) and bake 40 to 45 min longer.`,
   },
   {
-    title: 'Pavlova', region: 'au', lines: 7, steps: 4, findings: [],
+    title: 'Pavlova',
+    region: 'au',
+    lines: 7,
+    steps: 4,
+    findings: [],
     text: `Pavlova
 Serves 8-10
 
@@ -611,7 +767,11 @@ Pile onto the paper and bake for 1 hour 30 minutes. Cool in the oven with the do
 Top with cream, strawberries and passionfruit pulp.`,
   },
   {
-    title: 'No-knead cinnamon knots', region: 'uk', lines: 10, steps: 3, findings: [],
+    title: 'No-knead cinnamon knots',
+    region: 'uk',
+    lines: 10,
+    steps: 3,
+    findings: [],
     text: `No-knead cinnamon knots
 
 For the dough
@@ -633,7 +793,11 @@ For the filling
 3. Prove for 30 minutes, then bake at 200C/180C fan for 18-20 minutes.`,
   },
   {
-    title: 'Gulab jamun', region: 'in', lines: 11, steps: 3, findings: [],
+    title: 'Gulab jamun',
+    region: 'in',
+    lines: 11,
+    steps: 3,
+    findings: [],
     text: `Gulab jamun
 
 For the dumplings:
@@ -656,7 +820,11 @@ Boil sugar, water and cardamom for 5 mins. Add rose water and saffron.
 Roll small balls, fry on low flame till golden, and soak in the warm syrup for 2 hours.`,
   },
   {
-    title: 'Whole orange and almond cake (GF, DF)', region: 'au', lines: 5, steps: 2, findings: [],
+    title: 'Whole orange and almond cake (GF, DF)',
+    region: 'au',
+    lines: 5,
+    steps: 2,
+    findings: [],
     text: `Whole orange and almond cake (GF, DF)
 
 2 oranges (about 375g)
@@ -669,7 +837,11 @@ Boil the oranges for 2 hours, cool, and blend, skin and all.
 Beat eggs and sugar, add orange pulp, almond meal and baking powder. Bake in a 23cm springform tin at 170C for 1 hour.`,
   },
   {
-    title: 'Treacle toffee apples', region: 'uk', lines: 5, steps: 3, findings: [],
+    title: 'Treacle toffee apples',
+    region: 'uk',
+    lines: 5,
+    steps: 3,
+    findings: [],
     text: `Treacle toffee apples
 6 apples
 400 g demerara sugar
@@ -681,7 +853,11 @@ Dissolve the sugar in the water over a medium heat. Stir in the vinegar and syru
 Dip the apples and set on baking paper.`,
   },
   {
-    title: 'Vegan banana pancakes', region: 'uk', lines: 5, steps: 1, findings: ['not-listed', 'claim'],
+    title: 'Vegan banana pancakes',
+    region: 'uk',
+    lines: 5,
+    steps: 1,
+    findings: ['not-listed', 'claim'],
     text: `Vegan banana pancakes
 1 ripe banana
 150g self raising flour
@@ -691,7 +867,11 @@ Dip the apples and set on baking paper.`,
 Blend everything, rest 5 mins, fry in a little oil, 2 mins each side. Serve with honey.`,
   },
   {
-    title: 'Choc chip shortbread fingers', region: 'uk', lines: 4, steps: 1, findings: [],
+    title: 'Choc chip shortbread fingers',
+    region: 'uk',
+    lines: 4,
+    steps: 1,
+    findings: [],
     text: `Choc chip shortbread fingers
 225g plain flour
 150g butter
@@ -700,7 +880,11 @@ Blend everything, rest 5 mins, fry in a little oil, 2 mins each side. Serve with
 Rub in, knead in the chocolate chips, press into a 20 x 30cm tin. Bake 170C 25mins. Makes 24.`,
   },
   {
-    title: 'Egg-free sponge drops', region: 'uk', lines: 4, steps: 1, findings: ['claim'],
+    title: 'Egg-free sponge drops',
+    region: 'uk',
+    lines: 4,
+    steps: 1,
+    findings: ['claim'],
     text: `Egg-free sponge drops
 
 150 g self raising flour
@@ -711,7 +895,11 @@ Rub in, knead in the chocolate chips, press into a 20 x 30cm tin. Bake 170C 25mi
 Whisk the eggs and sugar for 5 minutes, fold in the flour and butter, and bake at 190C for 10 minutes.`,
   },
   {
-    title: 'Blueberry muffins', region: 'uk', lines: 7, steps: 2, findings: ['not-listed'],
+    title: 'Blueberry muffins',
+    region: 'uk',
+    lines: 7,
+    steps: 2,
+    findings: ['not-listed'],
     text: `Blueberry muffins
 Makes 12
 
@@ -727,7 +915,11 @@ Heat the oven to 200°C and line a 12-hole muffin tin.
 Mix the dry ingredients. Whisk the egg, milk and oil and stir in with the blueberries. Bake for 20 minutes.`,
   },
   {
-    title: 'Almond crescents (nut free!)', region: 'uk', lines: 5, steps: 1, findings: ['claim'],
+    title: 'Almond crescents (nut free!)',
+    region: 'uk',
+    lines: 5,
+    steps: 1,
+    findings: ['claim'],
     text: `Almond crescents (nut free!)
 
 225 g butter
@@ -739,7 +931,11 @@ Mix the dry ingredients. Whisk the egg, milk and oil and stir in with the bluebe
 Cream the butter and icing sugar, work in vanilla, flour and almonds. Shape into crescents and bake at 170 °C for 15 minutes.`,
   },
   {
-    title: 'Rice pudding for two', region: 'uk', lines: 5, steps: 1, findings: [],
+    title: 'Rice pudding for two',
+    region: 'uk',
+    lines: 5,
+    steps: 1,
+    findings: [],
     text: `Rice pudding for two
 
 50 g pudding rice
@@ -751,7 +947,11 @@ nutmeg
 Put the rice, sugar and milk in a dish, dot with butter and grate over nutmeg. Bake at 150 °C for 2 hours.`,
   },
   {
-    title: 'Coffee and walnut cake', region: 'uk', lines: 9, steps: 3, findings: ['step-amount'],
+    title: 'Coffee and walnut cake',
+    region: 'uk',
+    lines: 9,
+    steps: 3,
+    findings: ['step-amount'],
     text: `Coffee and walnut cake
 
 170 g butter
@@ -771,7 +971,11 @@ Divide between two 20 cm tins and bake for 25 minutes.
 Beat the butter and icing sugar with the coffee essence, and sandwich the cakes.`,
   },
   {
-    title: 'Wholemeal loaf cake', region: 'uk', lines: 7, steps: 1, findings: ['parts-short', 'oven-odd', 'ratio'],
+    title: 'Wholemeal loaf cake',
+    region: 'uk',
+    lines: 7,
+    steps: 1,
+    findings: ['parts-short', 'oven-odd', 'ratio'],
     text: `Wholemeal loaf cake
 
 200 g wholemeal flour
@@ -785,7 +989,11 @@ Beat the butter and icing sugar with the coffee essence, and sandwich the cakes.
 Mix the flour, baking soda and salt. Whisk the honey, eggs and 120 ml oil. Combine, add half the carrots and pour into a loaf tin. Bake at 60 °C for 50 minutes.`,
   },
   {
-    title: 'Fudge brownies', region: 'us', lines: 9, steps: 1, findings: ['raw-dough'],
+    title: 'Fudge brownies',
+    region: 'us',
+    lines: 9,
+    steps: 1,
+    findings: ['raw-dough'],
     text: `Fudge brownies
 
 1 cup butter
@@ -801,7 +1009,11 @@ Mix the flour, baking soda and salt. Whisk the honey, eggs and 120 ml oil. Combi
 Melt the butter with the sugar. Stir in cocoa, eggs, salt, baking powder and vanilla, then flour and chips. Spread in a 9x13 pan, bake at 350 F for 30 minutes. Lick the bowl: raw batter is the best part!`,
   },
   {
-    title: 'Ginger tea bread', region: 'uk', lines: 8, steps: 1, findings: ['no-unit', 'not-used'],
+    title: 'Ginger tea bread',
+    region: 'uk',
+    lines: 8,
+    steps: 1,
+    findings: ['no-unit', 'not-used'],
     text: `Ginger tea bread
 
 225 plain flour
@@ -816,7 +1028,11 @@ Melt the butter with the sugar. Stir in cocoa, eggs, salt, baking powder and van
 Rub the butter into the flour, baking powder and ginger. Stir in the sugar. Beat the egg with the milk and mix in. Bake in a 900 g loaf tin at 180 °C for 50 minutes.`,
   },
   {
-    title: 'Polenta biscuits', region: 'uk', lines: 7, steps: 1, findings: ['twice'],
+    title: 'Polenta biscuits',
+    region: 'uk',
+    lines: 7,
+    steps: 1,
+    findings: ['twice'],
     text: `Polenta biscuits
 
 120 g fine polenta
@@ -830,7 +1046,11 @@ zest of 1 lemon
 Rub together the polenta, flour and butter, stir in the sugar and zest and bind with the yolk. Roll, cut and bake at 180 °C for 12 minutes.`,
   },
   {
-    title: 'Dairy-free rice crispy squares', region: 'uk', lines: 3, steps: 1, findings: ['claim'],
+    title: 'Dairy-free rice crispy squares',
+    region: 'uk',
+    lines: 3,
+    steps: 1,
+    findings: ['claim'],
     text: `Dairy-free rice crispy squares
 Makes 16
 
@@ -841,7 +1061,11 @@ Makes 16
 Melt the butter and marshmallows, stir in the puffed rice, press into a tin and cool.`,
   },
   {
-    title: 'Lemon curd', region: 'metric', lines: 5, steps: 1, findings: [],
+    title: 'Lemon curd',
+    region: 'metric',
+    lines: 5,
+    steps: 1,
+    findings: [],
     text: `Lemon curd
 
 3 lemons
@@ -852,7 +1076,11 @@ Melt the butter and marshmallows, stir in the puffed rice, press into a tin and 
 Grate the zest of the lemons and squeeze the juice. Put everything in a bowl over simmering water and stir for 10 minutes until it coats the spoon. Pot into sterilised jars.`,
   },
   {
-    title: 'Vanilla custard', region: 'uk', lines: 6, steps: 1, findings: ['parts-short'],
+    title: 'Vanilla custard',
+    region: 'uk',
+    lines: 6,
+    steps: 1,
+    findings: ['parts-short'],
     text: `Vanilla custard
 
 300 ml milk
@@ -865,7 +1093,11 @@ Grate the zest of the lemons and squeeze the juice. Put everything in a bowl ove
 Heat the milk and cream with the vanilla. Whisk the yolks, sugar and cornflour. Pour on two thirds of the milk, whisk, return to the pan and cook until thick.`,
   },
   {
-    title: 'Sunday waffles', region: 'us', lines: 8, steps: 1, findings: [],
+    title: 'Sunday waffles',
+    region: 'us',
+    lines: 8,
+    steps: 1,
+    findings: [],
     text: `Sunday waffles
 
 2 cups flour

@@ -5,11 +5,22 @@ import type { FindingCode } from '#core'
  * and steps, the region, and the findings a colleague would raise (nothing else should be raised). Slips are put in on
  * purpose where `findings` names them.
  */
-export interface CorpusRecipe { readonly text: string, readonly title: string, readonly region: string, readonly lines: number, readonly steps: number, readonly findings: readonly FindingCode[] }
+export interface CorpusRecipe {
+  readonly text: string
+  readonly title: string
+  readonly region: string
+  readonly lines: number
+  readonly steps: number
+  readonly findings: readonly FindingCode[]
+}
 
 export const corpusRecipes: readonly CorpusRecipe[] = [
   {
-    title: 'Parkin for the lantern walk', region: 'uk', lines: 9, steps: 5, findings: [],
+    title: 'Parkin for the lantern walk',
+    region: 'uk',
+    lines: 9,
+    steps: 5,
+    findings: [],
     text: `Parkin for the lantern walk
 
 Makes 16 squares
@@ -32,7 +43,11 @@ Method
 5. Bake for 50-60 minutes until firm. Keep for two days before cutting.`,
   },
   {
-    title: 'Saffron buns', region: 'uk', lines: 9, steps: 4, findings: ['not-listed'],
+    title: 'Saffron buns',
+    region: 'uk',
+    lines: 9,
+    steps: 4,
+    findings: ['not-listed'],
     text: `Saffron buns
 Makes 12
 
@@ -54,7 +69,11 @@ Knead in the currants. Leave to rise for 1½ hours, shape into 12 buns and put o
 Bake at 200 °C for 15-18 minutes.`,
   },
   {
-    title: 'Spiced pear crumble', region: 'uk', lines: 8, steps: 4, findings: ['not-used'],
+    title: 'Spiced pear crumble',
+    region: 'uk',
+    lines: 8,
+    steps: 4,
+    findings: ['not-used'],
     text: `Spiced pear crumble
 Serves 6
 
@@ -76,7 +95,11 @@ For the crumble
 4. Scatter over the pears and bake for 40 minutes.`,
   },
   {
-    title: 'Walnut torte', region: 'us', lines: 7, steps: 4, findings: ['step-amount'],
+    title: 'Walnut torte',
+    region: 'us',
+    lines: 7,
+    steps: 4,
+    findings: ['step-amount'],
     text: `Walnut torte
 
 6 large eggs, separated
@@ -93,7 +116,11 @@ Beat the egg whites with the salt until stiff. Fold into the yolks in three addi
 Bake 35 to 40 minutes.`,
   },
   {
-    title: 'Honey cake from next door', region: 'us', lines: 8, steps: 3, findings: ['soda-powder'],
+    title: 'Honey cake from next door',
+    region: 'us',
+    lines: 8,
+    steps: 3,
+    findings: ['soda-powder'],
     text: `Honey cake from next door
 
 2 1/2 cups all-purpose flour
@@ -110,7 +137,11 @@ Beat the eggs with the sugar, then the honey, oil and coffee. Fold in the flour 
 Bake in a loaf pan at 325°F for 60 minutes.`,
   },
   {
-    title: 'Rye gingerbread hearts', region: 'metric', lines: 8, steps: 4, findings: ['odd-fraction'],
+    title: 'Rye gingerbread hearts',
+    region: 'metric',
+    lines: 8,
+    steps: 4,
+    findings: ['odd-fraction'],
     text: `Rye gingerbread hearts
 
 2 cups rye flour
@@ -128,7 +159,11 @@ Roll out and cut hearts.
 Bake at 180 °C for 10 minutes.`,
   },
   {
-    title: 'Dairy-free apple slices', region: 'uk', lines: 7, steps: 3, findings: ['claim'],
+    title: 'Dairy-free apple slices',
+    region: 'uk',
+    lines: 7,
+    steps: 3,
+    findings: ['claim'],
     text: `Dairy-free apple slices
 
 250g self-raising flour
@@ -144,7 +179,11 @@ Lay the apple slices on top and sprinkle with the cinnamon. Dot with the butter.
 Bake at 180 °C for 35 minutes.`,
   },
   {
-    title: 'Semolina and almond cake', region: 'uk', lines: 7, steps: 4, findings: ['parts-short'],
+    title: 'Semolina and almond cake',
+    region: 'uk',
+    lines: 7,
+    steps: 4,
+    findings: ['parts-short'],
     text: `Semolina and almond cake
 
 200g butter
@@ -161,7 +200,11 @@ zest of 1 orange
 4. Bake in a lined 20 cm round tin at 170 °C for 45 minutes.`,
   },
   {
-    title: 'Oatmeal hearth biscuits', region: 'us', lines: 7, steps: 3, findings: ['weight-against-volume'],
+    title: 'Oatmeal hearth biscuits',
+    region: 'us',
+    lines: 7,
+    steps: 3,
+    findings: ['weight-against-volume'],
     text: `Oatmeal hearth biscuits
 
 1 cup (227 g) butter
@@ -177,7 +220,11 @@ Stir in the oats, flour, baking soda and salt.
 Bake at 350°F for 10 to 12 minutes.`,
   },
   {
-    title: 'Seed cake', region: 'uk', lines: 7, steps: 3, findings: ['oven-scale'],
+    title: 'Seed cake',
+    region: 'uk',
+    lines: 7,
+    steps: 3,
+    findings: ['oven-scale'],
     text: `Seed cake
 
 175g butter
@@ -193,7 +240,11 @@ Spoon into a lined loaf tin.
 Bake at 220 for 50 minutes.`,
   },
   {
-    title: 'Cardamom knots', region: 'metric', lines: 8, steps: 4, findings: ['oven-odd'],
+    title: 'Cardamom knots',
+    region: 'metric',
+    lines: 8,
+    steps: 4,
+    findings: ['oven-odd'],
     text: `Cardamom knots
 
 3 dl milk
@@ -211,7 +262,11 @@ Roll out, fold and tie into knots. Brush with the egg.
 Bake at 225°C (350°F) for 10 minutes.`,
   },
   {
-    title: 'Hazelnut crescents', region: 'uk', lines: 6, steps: 3, findings: ['raw-dough'],
+    title: 'Hazelnut crescents',
+    region: 'uk',
+    lines: 6,
+    steps: 3,
+    findings: ['raw-dough'],
     text: `Hazelnut crescents
 
 225g plain flour
@@ -226,7 +281,11 @@ Shape into crescents and chill for 30 minutes.
 Bake at 170 °C for 15 minutes and dust with icing sugar.`,
   },
   {
-    title: 'Little honey loaf', region: 'us', lines: 7, steps: 2, findings: ['halved'],
+    title: 'Little honey loaf',
+    region: 'us',
+    lines: 7,
+    steps: 2,
+    findings: ['halved'],
     text: `Little honey loaf
 
 3/4 cup flour
@@ -241,7 +300,11 @@ Whisk the flour, baking soda and baking powder. Stir in the egg, honey, oil and 
 Bake in a mini loaf pan at 350°F for 25 minutes.`,
   },
   {
-    title: 'Poppy seed traybake', region: 'uk', lines: 7, steps: 3, findings: ['twice'],
+    title: 'Poppy seed traybake',
+    region: 'uk',
+    lines: 7,
+    steps: 3,
+    findings: ['twice'],
     text: `Poppy seed traybake
 
 200g butter
@@ -257,7 +320,11 @@ Fold in the flour, poppy seeds and lemon zest.
 Bake in a 20 x 30 cm tin at 180 °C for 25-30 minutes.`,
   },
   {
-    title: 'Ginger snaps', region: 'uk', lines: 7, steps: 3, findings: ['no-unit'],
+    title: 'Ginger snaps',
+    region: 'uk',
+    lines: 7,
+    steps: 3,
+    findings: ['no-unit'],
     text: `Ginger snaps
 
 350 plain flour
@@ -273,7 +340,11 @@ Beat in the egg and syrup.
 Roll into balls and bake at 180 °C for 12 minutes.`,
   },
   {
-    title: 'Rhubarb and custard squares', region: 'au', lines: 9, steps: 4, findings: ['ratio'],
+    title: 'Rhubarb and custard squares',
+    region: 'au',
+    lines: 9,
+    steps: 4,
+    findings: ['ratio'],
     text: `Rhubarb and custard squares
 
 250g butter, softened
@@ -292,7 +363,11 @@ Spread in a lined slice tin, top with the rhubarb and sprinkle with the raw suga
 Bake at 180°C for 40 minutes.`,
   },
   {
-    title: 'Ring biscuits', region: 'uk', lines: 5, steps: 2, findings: ['yield'],
+    title: 'Ring biscuits',
+    region: 'uk',
+    lines: 5,
+    steps: 2,
+    findings: ['yield'],
     text: `Ring biscuits
 Makes 90 biscuits
 
@@ -306,7 +381,11 @@ Cream the butter and icing sugar, beat in the yolk and vanilla, then work in the
 Pipe rings and bake at 180 °C for 12 minutes.`,
   },
   {
-    title: 'Sticky date squares', region: 'uk', lines: 7, steps: 3, findings: ['bake-time'],
+    title: 'Sticky date squares',
+    region: 'uk',
+    lines: 7,
+    steps: 3,
+    findings: ['bake-time'],
     text: `Sticky date squares
 Makes 12 squares
 
@@ -323,7 +402,11 @@ Cream the butter and sugar, beat in the eggs, then fold in the flour and the dat
 Bake in a 20 cm square tin at 180 °C for 3 minutes.`,
   },
   {
-    title: 'Cherry clafoutis', region: 'uk', lines: 7, steps: 3, findings: ['no-bake-time'],
+    title: 'Cherry clafoutis',
+    region: 'uk',
+    lines: 7,
+    steps: 3,
+    findings: ['no-bake-time'],
     text: `Cherry clafoutis
 Serves 6
 
@@ -340,7 +423,11 @@ Whisk the eggs and sugar, then the flour, milk and vanilla. Pour over the fruit.
 Bake at 180 °C until puffed and golden.`,
   },
   {
-    title: 'Lemon snow', region: 'uk', lines: 4, steps: 3, findings: ['unknown-ingredient'],
+    title: 'Lemon snow',
+    region: 'uk',
+    lines: 4,
+    steps: 3,
+    findings: ['unknown-ingredient'],
     text: `Lemon snow
 
 4 egg whites
@@ -353,7 +440,11 @@ Fold in the lemon juice and the frostelle.
 Chill for an hour.`,
   },
   {
-    title: 'Corn flour shortbread', region: 'uk', lines: 4, steps: 2, findings: ['ambiguous'],
+    title: 'Corn flour shortbread',
+    region: 'uk',
+    lines: 4,
+    steps: 2,
+    findings: ['ambiguous'],
     text: `Corn flour shortbread
 
 200 g butter
@@ -365,7 +456,11 @@ Cream the butter and sugar, work in the flour and the corn flour.
 Press into a 20 cm round tin and bake at 160 °C for 40 minutes.`,
   },
   {
-    title: 'Rice pudding', region: 'uk', lines: 5, steps: 2, findings: [],
+    title: 'Rice pudding',
+    region: 'uk',
+    lines: 5,
+    steps: 2,
+    findings: [],
     text: `Rice pudding
 Serves 4
 
@@ -379,12 +474,20 @@ Put the rice, sugar and milk in a buttered dish. Grate over some nutmeg.
 Bake at 150 °C for 2 hours, stirring now and then.`,
   },
   {
-    title: 'Almond crescents', region: 'us', lines: 6, steps: 1, findings: ['no-list'],
+    title: 'Almond crescents',
+    region: 'us',
+    lines: 6,
+    steps: 1,
+    findings: ['no-list'],
     text: `Almond crescents. You need 1 cup butter, 1/2 cup powdered sugar, 2 cups flour, 1 cup ground almonds, 1 tsp vanilla and 1/4 tsp salt.
 Cream the butter with the powdered sugar, work in the flour, almonds, vanilla and salt, shape, and bake at 325°F for 15 minutes.`,
   },
   {
-    title: 'Quince tart', region: 'uk', lines: 10, steps: 5, findings: [],
+    title: 'Quince tart',
+    region: 'uk',
+    lines: 10,
+    steps: 5,
+    findings: [],
     text: `Quince tart
 
 PASTRY
@@ -408,7 +511,11 @@ Whisk the sugar, eggs, cream and vanilla. Arrange the quinces in the case and po
 Bake for 30 minutes at 170 °C.`,
   },
   {
-    title: 'Apricot dumplings', region: 'metric', lines: 9, steps: 4, findings: [],
+    title: 'Apricot dumplings',
+    region: 'metric',
+    lines: 9,
+    steps: 4,
+    findings: [],
     text: `Apricot dumplings
 4 servings
 
@@ -429,7 +536,11 @@ Stone the apricots and put a sugar cube into each. Wrap in dough.
 Simmer for 12 minutes and roll in the breadcrumbs and sugar.`,
   },
   {
-    title: 'Lantern buns', region: 'ie', lines: 7, steps: 2, findings: [],
+    title: 'Lantern buns',
+    region: 'ie',
+    lines: 7,
+    steps: 2,
+    findings: [],
     text: `Lantern buns
 
 8oz/225g self-raising flour
@@ -444,7 +555,11 @@ Rub the butter into the flour and bread soda, then stir in the sugar and sultana
 Drop in 12 heaps on a tray and bake at 200°C/gas 6 for 12-15 minutes.`,
   },
   {
-    title: 'Treacle tart', region: 'uk', lines: 6, steps: 3, findings: [],
+    title: 'Treacle tart',
+    region: 'uk',
+    lines: 6,
+    steps: 3,
+    findings: [],
     text: `Treacle tart
 
 375g pack shortcrust pastry
@@ -459,7 +574,11 @@ Warm the syrup, stir in the breadcrumbs, lemon zest and juice, cool a little and
 Pour into the case and bake at 180 °C for 35 minutes. Serve with clotted cream.`,
   },
   {
-    title: 'Jaggery and coconut squares', region: 'in', lines: 7, steps: 3, findings: [],
+    title: 'Jaggery and coconut squares',
+    region: 'in',
+    lines: 7,
+    steps: 3,
+    findings: [],
     text: `Jaggery and coconut squares
 
 1 cup maida
@@ -475,7 +594,11 @@ Sift in the maida, baking soda and elaichi powder, and fold in the coconut.
 Bake in a greased 7 inch square tin at 180°C for 30 minutes.`,
   },
   {
-    title: 'Melktert for the neighbours', region: 'za', lines: 10, steps: 4, findings: [],
+    title: 'Melktert for the neighbours',
+    region: 'za',
+    lines: 10,
+    steps: 4,
+    findings: [],
     text: `Melktert for the neighbours
 
 Crust
@@ -498,7 +621,11 @@ Mix the castor sugar, cornflour and eggs, pour on the hot milk and cook until th
 Pour into the crust and chill for 3 hours.`,
   },
   {
-    title: 'Two-column teabread', region: 'uk', lines: 6, steps: 2, findings: [],
+    title: 'Two-column teabread',
+    region: 'uk',
+    lines: 6,
+    steps: 2,
+    findings: [],
     text: `Two-column teabread
 
 250g self-raising flour      200g mixed dried fruit
@@ -509,7 +636,11 @@ Soak the fruit in the tea overnight.
 Stir in the sugar, egg, flour and mixed spice, and bake in a loaf tin at 170 °C for 1 hour.`,
   },
   {
-    title: 'Vegan plum cake', region: 'uk', lines: 8, steps: 3, findings: [],
+    title: 'Vegan plum cake',
+    region: 'uk',
+    lines: 8,
+    steps: 3,
+    findings: [],
     text: `# Vegan plum cake
 
 ## Ingredients
@@ -530,7 +661,11 @@ Stir in the sugar, egg, flour and mixed spice, and bake in a loaf tin at 170 °C
 3. Bake for 40 minutes at 180 °C.`,
   },
   {
-    title: 'Stollen slices', region: 'uk', lines: 9, steps: 4, findings: [],
+    title: 'Stollen slices',
+    region: 'uk',
+    lines: 9,
+    steps: 4,
+    findings: [],
     text: `Stollen slices
 
 500 g flour
@@ -549,7 +684,11 @@ Bake for 45 minutes at 175 °C.
 Melt the remaining butter, brush it over the hot stollen and dust with icing sugar.`,
   },
   {
-    title: 'Maple and oat squares', region: 'ca', lines: 6, steps: 3, findings: [],
+    title: 'Maple and oat squares',
+    region: 'ca',
+    lines: 6,
+    steps: 3,
+    findings: [],
     text: `Maple and oat squares
 
 375 mL (1½ cups) quick-cooking oats
@@ -564,7 +703,11 @@ Stir in the butter and maple syrup.
 Press into a 9-inch square pan and bake at 350°F for 25 minutes.`,
   },
   {
-    title: 'Buttered plums', region: 'uk', lines: 4, steps: 1, findings: ['not-listed'],
+    title: 'Buttered plums',
+    region: 'uk',
+    lines: 4,
+    steps: 1,
+    findings: ['not-listed'],
     text: `Buttered plums
 
 12 plums

@@ -9,7 +9,13 @@ export function marked(written) {
     text += rest.slice(0, at.index)
     const place = { start: text.length, end: text.length + at[3].length }
     if (at[1] === '!') expected.push({ kind: 'unknown', allergen: '', ...place })
-    else for (const allergen of at[2].split(',')) expected.push({ kind: at[1] === '~' ? 'trace' : at[1] === '?' ? 'open' : 'contains', allergen, ...place })
+    else
+      for (const allergen of at[2].split(','))
+        expected.push({
+          kind: at[1] === '~' ? 'trace' : at[1] === '?' ? 'open' : 'contains',
+          allergen,
+          ...place,
+        })
     text += at[3]
     rest = rest.slice(at.index + at[0].length)
   }
@@ -26,22 +32,48 @@ export function scoreStatements(all, readPacket) {
     const { text, expected } = marked(written)
     const reading = readPacket(text)
     const found = [
-      ...reading.contains.map(h => ({ kind: 'contains', allergen: h.allergen, start: h.start, end: h.end })),
-      ...reading.mayContain.map(h => ({ kind: h.how === 'unsaid' ? 'open' : 'trace', allergen: h.allergen, start: h.start, end: h.end })),
+      ...reading.contains.map(h => ({
+        kind: 'contains',
+        allergen: h.allergen,
+        start: h.start,
+        end: h.end,
+      })),
+      ...reading.mayContain.map(h => ({
+        kind: h.how === 'unsaid' ? 'open' : 'trace',
+        allergen: h.allergen,
+        start: h.start,
+        end: h.end,
+      })),
       ...reading.unknown.map(u => ({ kind: 'unknown', allergen: '', start: u.start, end: u.end })),
     ]
     const same = (a, b) => a.kind === b.kind && a.allergen === b.allergen && overlaps(a, b)
     const says = []
-    for (const f of found) { raised++; if (expected.some(e => same(e, f))) right++; else says.push(`too much: ${f.kind} ${f.allergen} “${text.slice(f.start, f.end)}”`) }
+    for (const f of found) {
+      raised++
+      if (expected.some(e => same(e, f))) right++
+      else says.push(`too much: ${f.kind} ${f.allergen} “${text.slice(f.start, f.end)}”`)
+    }
     for (const e of expected) {
       expectedCount++
       const hit = found.find(f => same(e, f))
-      if (hit) { met++; if (hit.start === e.start && hit.end === e.end) exact++ }
-      else says.push(`missing: ${e.kind} ${e.allergen} “${text.slice(e.start, e.end)}”`)
+      if (hit) {
+        met++
+        if (hit.start === e.start && hit.end === e.end) exact++
+      } else says.push(`missing: ${e.kind} ${e.allergen} “${text.slice(e.start, e.end)}”`)
       // Worse than a wrong kind: nowhere in the reading.
-      if (e.allergen && !found.some(f => f.allergen === e.allergen)) missed.push(`${e.allergen} in “${text}”`)
+      if (e.allergen && !found.some(f => f.allergen === e.allergen))
+        missed.push(`${e.allergen} in “${text}”`)
     }
     if (says.length) wrong.push({ text, says })
   }
-  return { of: all.length, raised, expected: expectedCount, precision: right / raised, recall: met / expectedCount, exact: exact / expectedCount, missed, wrong }
+  return {
+    of: all.length,
+    raised,
+    expected: expectedCount,
+    precision: right / raised,
+    recall: met / expectedCount,
+    exact: exact / expectedCount,
+    missed,
+    wrong,
+  }
 }

@@ -8,14 +8,34 @@ export function scoreLines(lines, readLine) {
     const read = readLine(line.text, { region: line.region })
     const got = read.ok ? read.line : null
     const says = []
-    if (!got) { wrong.push({ text: line.text, says: ['not read'] }); continue }
-    const [low, high] = line.amount === null ? [null, null] : Array.isArray(line.amount) ? line.amount : [line.amount, line.amount]
-    const near = (a, b) => a === null || a === undefined ? b === null : b !== null && Math.abs(a - b) <= 0.011 * Math.max(1e-9, b) + 1e-4
-    if (!near(got.amount?.low ?? null, low) || !near(got.amount?.high ?? null, high)) says.push(`amount ${got.amount ? `${got.amount.low}–${got.amount.high}` : 'none'}, not ${low}–${high}`)
-    if ((got.unit ?? '') !== line.unit) says.push(`unit ${got.unit ?? 'none'}, not ${line.unit || 'none'}`)
-    if (got.ingredient !== line.ingredient) says.push(`read as ${got.ingredient}, not ${line.ingredient}`)
+    if (!got) {
+      wrong.push({ text: line.text, says: ['not read'] })
+      continue
+    }
+    const [low, high] =
+      line.amount === null
+        ? [null, null]
+        : Array.isArray(line.amount)
+          ? line.amount
+          : [line.amount, line.amount]
+    const near = (a, b) =>
+      a === null || a === undefined
+        ? b === null
+        : b !== null && Math.abs(a - b) <= 0.011 * Math.max(1e-9, b) + 1e-4
+    if (!near(got.amount?.low ?? null, low) || !near(got.amount?.high ?? null, high))
+      says.push(
+        `amount ${got.amount ? `${got.amount.low}–${got.amount.high}` : 'none'}, not ${low}–${high}`,
+      )
+    if ((got.unit ?? '') !== line.unit)
+      says.push(`unit ${got.unit ?? 'none'}, not ${line.unit || 'none'}`)
+    if (got.ingredient !== line.ingredient)
+      says.push(`read as ${got.ingredient}, not ${line.ingredient}`)
     const grams = got.grams?.best ?? null
-    if ((grams === null) !== (line.grams === null) || (grams !== null && Math.abs(grams / line.grams - 1) > (line.within ?? 0.03))) says.push(`${grams === null ? 'no' : grams.toFixed(1)} g, not ${line.grams}`)
+    if (
+      (grams === null) !== (line.grams === null) ||
+      (grams !== null && Math.abs(grams / line.grams - 1) > (line.within ?? 0.03))
+    )
+      says.push(`${grams === null ? 'no' : grams.toFixed(1)} g, not ${line.grams}`)
     if (says.length) wrong.push({ text: line.text, says })
   }
   return { of: lines.length, right: lines.length - wrong.length, wrong }
@@ -32,7 +52,8 @@ export function scoreRecipes(recipes, readRecipe) {
     const steps = read.recipe.components.reduce((n, c) => n + c.steps.length, 0)
     const says = []
     if (read.recipe.title !== recipe.title) says.push(`title “${read.recipe.title}”`)
-    if (read.recipe.region !== recipe.region) says.push(`region ${read.recipe.region}, not ${recipe.region}`)
+    if (read.recipe.region !== recipe.region)
+      says.push(`region ${read.recipe.region}, not ${recipe.region}`)
     if (count !== recipe.lines) says.push(`${count} lines, not ${recipe.lines}`)
     if (steps !== recipe.steps) says.push(`${steps} steps, not ${recipe.steps}`)
     const open = [...recipe.findings]
@@ -40,12 +61,22 @@ export function scoreRecipes(recipes, readRecipe) {
     expected += recipe.findings.length
     for (const finding of read.findings) {
       const at = open.indexOf(finding.code)
-      if (at < 0) { says.push(`false alarm ${finding.code}: ${finding.sentence}`); continue }
+      if (at < 0) {
+        says.push(`false alarm ${finding.code}: ${finding.sentence}`)
+        continue
+      }
       open.splice(at, 1)
       hits++
     }
     for (const code of open) says.push(`missed ${code}`)
     if (says.length) wrong.push({ title: recipe.title, says })
   }
-  return { of: recipes.length, precision: raised ? hits / raised : 1, recall: expected ? hits / expected : 1, expected, raised, wrong }
+  return {
+    of: recipes.length,
+    precision: raised ? hits / raised : 1,
+    recall: expected ? hits / expected : 1,
+    expected,
+    raised,
+    wrong,
+  }
 }

@@ -3,21 +3,41 @@ import ICAL from 'ical.js'
 import { expect, test, type Page } from '@playwright/test'
 import { expectNoSideways, fromShelf } from '../kitchen'
 
-const placed = (page: Page) => expect(page.locator('.page[aria-busy]')).toHaveAttribute('aria-busy', 'false')
+const placed = (page: Page) =>
+  expect(page.locator('.page[aria-busy]')).toHaveAttribute('aria-busy', 'false')
 async function atDay(page: Page, title: string) {
   await fromShelf(page, title)
-  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: /day/ }).click()
+  await page
+    .getByRole('navigation', { name: 'Stages of the work' })
+    .getByRole('link', { name: /day/ })
+    .click()
   await expect(page.getByRole('heading', { name: 'Hour by hour' })).toBeVisible()
   await placed(page)
 }
 /** A Saturday some weeks on, at five: never in the past, whatever day the test runs. */
-const saturday = (hour = '17:00') => { const d = new Date(); d.setDate(d.getDate() + 14 + (6 - d.getDay() + 7) % 7); return `${d.getFullYear()}-${String(d.getMonth() + 1).padStart(2, '0')}-${String(d.getDate()).padStart(2, '0')}T${hour}` }
-const served = async (page: Page, at: string) => { await page.getByLabel('On the table at').fill(at); await page.getByLabel('On the table at').press('Tab'); await placed(page) }
+const saturday = (hour = '17:00') => {
+  const d = new Date()
+  d.setDate(d.getDate() + 14 + ((6 - d.getDay() + 7) % 7))
+  return `${d.getFullYear()}-${String(d.getMonth() + 1).padStart(2, '0')}-${String(d.getDate()).padStart(2, '0')}T${hour}`
+}
+const served = async (page: Page, at: string) => {
+  await page.getByLabel('On the table at').fill(at)
+  await page.getByLabel('On the table at').press('Tab')
+  await placed(page)
+}
 const hours = (page: Page) => page.getByRole('region', { name: 'Hour by hour' })
-const rowOf = (page: Page, words: string) => hours(page).getByRole('listitem').filter({ hasText: words })
-const at = async (page: Page, words: string) => { const [h, m] = (await rowOf(page, words).first().locator('.at').innerText()).split(':').map(Number); return h! * 60 + m! }
+const rowOf = (page: Page, words: string) =>
+  hours(page).getByRole('listitem').filter({ hasText: words })
+const at = async (page: Page, words: string) => {
+  const [h, m] = (await rowOf(page, words).first().locator('.at').innerText())
+    .split(':')
+    .map(Number)
+  return h! * 60 + m!
+}
 
-test('backwards from five: a length changed, a block moved, an hour set; the rest follows, undone and kept over a reload', async ({ page }) => {
+test('backwards from five: a length changed, a block moved, an hour set; the rest follows, undone and kept over a reload', async ({
+  page,
+}) => {
   await atDay(page, 'Dark sticky ginger loaf')
   await served(page, saturday())
   await expect(page.getByText(/^Begin at 15:\d\d, on the table at 17:00/)).toBeVisible()
@@ -62,7 +82,9 @@ test('backwards from five: a length changed, a block moved, an hour set; the res
   expect(oven).toBeGreaterThan(weigh)
 })
 
-test('an hour that cannot be names what quarrels and the nearest that can; the day before stays in sight', async ({ page }) => {
+test('an hour that cannot be names what quarrels and the nearest that can; the day before stays in sight', async ({
+  page,
+}) => {
   await atDay(page, 'Set custard slice')
   await served(page, saturday())
   // The base chills for as long as nobody says, the custard for its four hours.
@@ -70,12 +92,16 @@ test('an hour that cannot be names what quarrels and the nearest that can; the d
   await hours(page).getByLabel('Hours for chill').last().click()
   const soon = new Date(Date.now() + 60 * 60_000)
   soon.setSeconds(0, 0)
-  const field = (d: Date) => `${d.getFullYear()}-${String(d.getMonth() + 1).padStart(2, '0')}-${String(d.getDate()).padStart(2, '0')}T${String(d.getHours()).padStart(2, '0')}:${String(d.getMinutes()).padStart(2, '0')}`
+  const field = (d: Date) =>
+    `${d.getFullYear()}-${String(d.getMonth() + 1).padStart(2, '0')}-${String(d.getDate()).padStart(2, '0')}T${String(d.getHours()).padStart(2, '0')}:${String(d.getMinutes()).padStart(2, '0')}`
   await served(page, field(soon))
   await expect(page.getByRole('alert')).toContainText('Not by then.')
   await expect(page.getByRole('alert')).toContainText('nothing can begin before now')
   await expect(page.getByText('Below is the day as it was before.')).toBeVisible()
-  await page.getByRole('alert').getByRole('button', { name: /^On the table at/ }).click()
+  await page
+    .getByRole('alert')
+    .getByRole('button', { name: /^On the table at/ })
+    .click()
   await placed(page)
   await expect(page.getByRole('alert')).toHaveCount(0)
   await page.getByRole('button', { name: 'begin now' }).click()
@@ -83,16 +109,22 @@ test('an hour that cannot be names what quarrels and the nearest that can; the d
   await expect(page.getByText(/^Begin at/)).toBeVisible()
 })
 
-test('several bakes share one oven and one pair of hands; the stricter is first, with washing between', async ({ page }) => {
+test('several bakes share one oven and one pair of hands; the stricter is first, with washing between', async ({
+  page,
+}) => {
   await atDay(page, 'Marble ring cake')
   await served(page, saturday())
   await page.getByText('with other bakes').click()
   await page.getByLabel('Dark sticky ginger loaf').check()
   await placed(page)
   await expect(hours(page)).toContainText('Dark sticky ginger loaf is on the table.')
-  await expect(page.getByRole('heading', { name: 'The oven' }).locator('..').locator('p')).toHaveCount(2)
+  await expect(
+    page.getByRole('heading', { name: 'The oven' }).locator('..').locator('p'),
+  ).toHaveCount(2)
   const rows = hours(page).getByRole('listitem')
-  const times = await rows.evaluateAll(all => all.map(li => li.querySelector('.at')!.textContent!.trim()))
+  const times = await rows.evaluateAll(all =>
+    all.map(li => li.querySelector('.at')!.textContent!.trim()),
+  )
   expect([...times].sort()).toEqual(times)
   await page.reload()
   await placed(page)
@@ -114,24 +146,40 @@ test('a task of one’s own, and the day out as calendar and Markdown', async ({
   await page.getByText('What it takes').click()
   await expect(page.getByRole('complementary')).toContainText('225 g plain flour')
 
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Calendar file' }).click()])
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Calendar file' }).click(),
+  ])
   const calendar = new ICAL.Component(ICAL.parse(readFileSync((await file.path())!, 'utf8')))
   const events = calendar.getAllSubcomponents('vevent').map(each => new ICAL.Event(each))
   const lanterns = events.find(e => e.summary === 'Fetch the lanterns')!
-  expect(lanterns.startDate.toJSDate().getHours() * 60 + lanterns.startDate.toJSDate().getMinutes()).toBe(await at(page, 'Fetch the lanterns'))
-  const [text] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Day as Markdown' }).click()])
+  expect(
+    lanterns.startDate.toJSDate().getHours() * 60 + lanterns.startDate.toJSDate().getMinutes(),
+  ).toBe(await at(page, 'Fetch the lanterns'))
+  const [text] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Day as Markdown' }).click(),
+  ])
   expect(readFileSync((await text.path())!, 'utf8')).toContain('Fetch the lanterns (25 min)')
   await rowOf(page, 'Fetch the lanterns').getByLabel('Hours for Fetch the lanterns').click()
   await page.getByRole('button', { name: 'Take it out', exact: true }).click()
   await expect(rowOf(page, 'Fetch the lanterns')).toHaveCount(0)
 })
 
-test('made ahead: the days that it keeps are offered, the plan reaches back, and too long is said', async ({ page }) => {
+test('made ahead: the days that it keeps are offered, the plan reaches back, and too long is said', async ({
+  page,
+}) => {
   await atDay(page, 'Marble ring cake')
   await served(page, saturday())
   await page.getByText('make it ahead').click()
   const way = page.getByLabel('Made ahead: Marble ring cake with glaze')
-  await expect(way.locator('option')).toContainText(['on the day', 'the day before', '2 days before', '3 days before', 'the day before, frozen'])
+  await expect(way.locator('option')).toContainText([
+    'on the day',
+    'the day before',
+    '2 days before',
+    '3 days before',
+    'the day before, frozen',
+  ])
   await way.selectOption('kept 2')
   await placed(page)
   const before = page.getByRole('region', { name: 'Days before', exact: true })
@@ -149,7 +197,10 @@ test('made ahead: the days that it keeps are offered, the plan reaches back, and
   await expect(hours(page)).toContainText('Cream the butter')
 })
 
-for (const [wide, high] of [[820, 1180], [390, 844]] as const) {
+for (const [wide, high] of [
+  [820, 1180],
+  [390, 844],
+] as const) {
   test(`at ${wide} × ${high}: the whole day, nothing sideways`, async ({ page }) => {
     await page.setViewportSize({ width: wide, height: high })
     await atDay(page, 'Plum streusel traybake')

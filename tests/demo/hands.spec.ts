@@ -1,6 +1,14 @@
 import { AxeBuilder } from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { atStart, expectNoSideways, fromShelf, recipeText, row, toPlans, watchOutside } from '../kitchen'
+import {
+  atStart,
+  expectNoSideways,
+  fromShelf,
+  recipeText,
+  row,
+  toPlans,
+  watchOutside,
+} from '../kitchen'
 
 test('by keyboard alone: paste, correct, choose, reach the card', async ({ page }) => {
   await atStart(page)
@@ -8,7 +16,10 @@ test('by keyboard alone: paste, correct, choose, reach the card', async ({ page 
   const tabTo = async (name: RegExp) => {
     for (let i = 0; i < 100; i++) {
       await page.keyboard.press('Tab')
-      const said = await page.evaluate(() => { const e = document.activeElement as HTMLElement | null; return `${e?.getAttribute('aria-label') ?? ''} ${e?.id ?? ''} ${e?.innerText ?? ''}` })
+      const said = await page.evaluate(() => {
+        const e = document.activeElement as HTMLElement | null
+        return `${e?.getAttribute('aria-label') ?? ''} ${e?.id ?? ''} ${e?.innerText ?? ''}`
+      })
       if (name.test(said)) return
     }
     throw new Error(`no way by Tab to ${name}`)
@@ -25,7 +36,15 @@ test('by keyboard alone: paste, correct, choose, reach the card', async ({ page 
   await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
   await tabTo(/Work out a version/)
   await tabTo(/Correct: 150 g plain flour/)
-  for (let i = 0; i < 12 && !/150 g butter/.test(await page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '')); i++) await page.keyboard.press('ArrowDown')
+  for (
+    let i = 0;
+    i < 12 &&
+    !/150 g butter/.test(
+      await page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? ''),
+    );
+    i++
+  )
+    await page.keyboard.press('ArrowDown')
   await page.keyboard.press('Enter')
   await page.keyboard.press('Control+A')
   await page.keyboard.insertText('140 g butter, cold')
@@ -60,16 +79,26 @@ test.describe('on a phone', () => {
   test('the whole way by touch, nothing sideways, nothing too small to hit', async ({ page }) => {
     const comfortable = async () => {
       await expectNoSideways(page)
-      const small = await page.locator('main button:visible, main a:visible, nav a:visible').evaluateAll(all => all.filter(e => e.getBoundingClientRect().height < 34).map(e => (e as HTMLElement).innerText))
+      const small = await page
+        .locator('main button:visible, main a:visible, nav a:visible')
+        .evaluateAll(all =>
+          all
+            .filter(e => e.getBoundingClientRect().height < 34)
+            .map(e => (e as HTMLElement).innerText),
+        )
       expect(small).toEqual([])
     }
     await atStart(page)
     await comfortable()
-    await page.getByLabel('The recipe, as plain text or page source').fill(recipeText('2-plum-traybake'))
+    await page
+      .getByLabel('The recipe, as plain text or page source')
+      .fill(recipeText('2-plum-traybake'))
     await page.getByRole('button', { name: 'Read it' }).tap()
     await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
     await comfortable()
-    await row(page, '200 g soft butter').getByRole('button', { name: /Correct/ }).tap()
+    await row(page, '200 g soft butter')
+      .getByRole('button', { name: /Correct/ })
+      .tap()
     await page.getByLabel('Correct the line 200 g soft butter').fill('190 g soft butter')
     await page.keyboard.press('Enter')
     await expect(row(page, '190 g soft butter')).toBeVisible()
@@ -79,16 +108,31 @@ test.describe('on a phone', () => {
     await page.getByRole('button', { name: 'Take this plan' }).tap()
     await expect(page.getByRole('button', { name: 'This is your plan' })).toBeVisible()
     // At the counter, for a knuckle.
-    await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: 'make' }).tap()
+    await page
+      .getByRole('navigation', { name: 'Stages of the work' })
+      .getByRole('link', { name: 'make' })
+      .tap()
     await page.getByRole('button', { name: 'Begin', exact: true }).tap()
     await expect(page.locator('#now')).not.toBeEmpty()
     await comfortable()
-    const small = await page.locator('main button:visible, main summary:visible, main input:visible:not([type="file"])').evaluateAll(all => all.filter(e => e.getBoundingClientRect().height < 63.5).map(e => `${(e as HTMLElement).innerText} ${e.getAttribute('aria-label') ?? ''}`))
+    const small = await page
+      .locator('main button:visible, main summary:visible, main input:visible:not([type="file"])')
+      .evaluateAll(all =>
+        all
+          .filter(e => e.getBoundingClientRect().height < 63.5)
+          .map(e => `${(e as HTMLElement).innerText} ${e.getAttribute('aria-label') ?? ''}`),
+      )
     expect(small).toEqual([])
-    await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: 'share' }).tap()
+    await page
+      .getByRole('navigation', { name: 'Stages of the work' })
+      .getByRole('link', { name: 'share' })
+      .tap()
     await expect(page.getByRole('button', { name: 'Card as Markdown' })).toBeVisible()
     await comfortable()
-    const [house] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Whole house as a file' }).tap()])
+    const [house] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Whole house as a file' }).tap(),
+    ])
     await page.getByRole('link', { name: 'House file' }).tap()
     await page.getByRole('button', { name: 'Empty this house' }).tap()
     await expect(page.getByText('0 people, 0 packets and 0 bakes')).toBeVisible()
@@ -98,14 +142,19 @@ test.describe('on a phone', () => {
   })
 })
 
-test('no request leaves the machine, and everything is there without a network', async ({ page, context, baseURL }) => {
+test('no request leaves the machine, and everything is there without a network', async ({
+  page,
+  context,
+  baseURL,
+}) => {
   const outside = watchOutside(page, baseURL!)
   const seen: string[] = []
   page.on('request', request => seen.push(request.url()))
   await fromShelf(page, 'Plum streusel')
   await toPlans(page)
   await page.getByRole('button', { name: 'Take this plan' }).click()
-  for (const path of ['/people', '/packet', '/settings', '/pantry', '/spoons']) await page.goto(path)
+  for (const path of ['/people', '/packet', '/settings', '/pantry', '/spoons'])
+    await page.goto(path)
   expect(seen.length).toBeGreaterThan(10)
   expect(outside).toEqual([])
 
@@ -120,7 +169,10 @@ test('no request leaves the machine, and everything is there without a network',
   await page.reload()
   await expect(page.getByRole('radiogroup', { name: 'Plans' })).toBeVisible()
   // At the counter too: the simulated scale then stands in this browser.
-  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: 'make' }).click()
+  await page
+    .getByRole('navigation', { name: 'Stages of the work' })
+    .getByRole('link', { name: 'make' })
+    .click()
   await page.getByRole('button', { name: 'Begin', exact: true }).click()
   await page.getByRole('button', { name: 'Use a scale' }).click()
   await expect(page.getByText('in this browser: no server answers')).toBeVisible()
@@ -130,7 +182,13 @@ test('no request leaves the machine, and everything is there without a network',
 
 async function found(page: Page) {
   const { violations } = await new AxeBuilder({ page }).analyze()
-  return violations.map(v => `${v.id}: ${v.nodes.slice(0, 3).map(n => n.html.slice(0, 120)).join(' | ')}`)
+  return violations.map(
+    v =>
+      `${v.id}: ${v.nodes
+        .slice(0, 3)
+        .map(n => n.html.slice(0, 120))
+        .join(' | ')}`,
+  )
 }
 for (const scheme of ['light', 'dark'] as const) {
   test(`axe finds nothing on any page (${scheme})`, async ({ page }) => {
@@ -139,7 +197,9 @@ for (const scheme of ['light', 'dark'] as const) {
     await atStart(page)
     expect(await found(page)).toEqual([])
     await fromShelf(page, 'Marble ring')
-    await row(page, 'unsalted butter').getByRole('button', { name: /Why not/ }).click()
+    await row(page, 'unsalted butter')
+      .getByRole('button', { name: /Why not/ })
+      .click()
     expect(await found(page)).toEqual([])
     await toPlans(page)
     expect(await found(page)).toEqual([])
@@ -169,7 +229,10 @@ for (const scheme of ['light', 'dark'] as const) {
     await expect(page.getByText('Claims, shown and not believed')).toBeVisible()
     expect(await found(page)).toEqual([])
     await fromShelf(page, 'Cardamom meringue')
-    await page.getByRole('navigation').getByRole('link', { name: /packet/ }).click()
+    await page
+      .getByRole('navigation')
+      .getByRole('link', { name: /packet/ })
+      .click()
     await expect(page.getByRole('heading', { name: /Against traces/ })).toBeVisible()
     expect(await found(page)).toEqual([])
     await page.goto('/settings')

@@ -2,8 +2,12 @@ import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import { atStart, expectNoSideways, file, fromShelf, paste, recipeText, toPlans } from '../kitchen'
 
-const stage = (page: Page, name: string) => page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: new RegExp(name) })
-const settled = (page: Page) => expect(page.locator('.page[aria-busy]')).toHaveAttribute('aria-busy', 'false')
+const stage = (page: Page, name: string) =>
+  page
+    .getByRole('navigation', { name: 'Stages of the work' })
+    .getByRole('link', { name: new RegExp(name) })
+const settled = (page: Page) =>
+  expect(page.locator('.page[aria-busy]')).toHaveAttribute('aria-busy', 'false')
 async function atMake(page: Page, title: string) {
   await fromShelf(page, title)
   await stage(page, 'make').click()
@@ -16,7 +20,8 @@ async function begin(page: Page) {
 }
 const card = (page: Page) => page.getByRole('article')
 const press = (page: Page) => card(page).locator('.acts .done')
-const timer = (page: Page, name: RegExp) => page.getByRole('region', { name: 'Timers' }).getByRole('listitem').filter({ hasText: name })
+const timer = (page: Page, name: RegExp) =>
+  page.getByRole('region', { name: 'Timers' }).getByRole('listitem').filter({ hasText: name })
 const kept = (page: Page) => page.waitForTimeout(250)
 /** Ticks cards until one says something, or what waits is left. */
 async function tickTo(page: Page, words: RegExp) {
@@ -31,10 +36,20 @@ async function tickTo(page: Page, words: RegExp) {
   throw new Error(`${words} did not come`)
 }
 /** Sets the page's clock to a Saturday, some hours before five. */
-const clockAt = async (page: Page, at: string) => { await page.clock.install({ time: new Date(at) }); await page.clock.resume() }
-const forward = async (page: Page, minutes: number) => { await page.clock.fastForward(minutes * 60_000); await page.waitForTimeout(120) }
+const clockAt = async (page: Page, at: string) => {
+  await page.clock.install({ time: new Date(at) })
+  await page.clock.resume()
+}
+const forward = async (page: Page, minutes: number) => {
+  await page.clock.fastForward(minutes * 60_000)
+  await page.waitForTimeout(120)
+}
 
-for (const [wide, high] of [[1280, 800], [820, 1180], [390, 844]] as const) {
+for (const [wide, high] of [
+  [1280, 800],
+  [820, 1180],
+  [390, 844],
+] as const) {
   test(`the walk at five, ${wide} × ${high}: from the plan to the last tick`, async ({ page }) => {
     await page.setViewportSize({ width: wide, height: high })
     await clockAt(page, '2026-11-28T13:00:00')
@@ -54,9 +69,13 @@ for (const [wide, high] of [[1280, 800], [820, 1180], [390, 844]] as const) {
     await expect(page.getByText(/On the table at 17:00: it begins at/)).toBeVisible()
     await begin(page)
     // It is early: the day begins later.
-    await expect(page.getByRole('heading', { name: /^Nothing to do until 1[34]:\d\d/ })).toBeVisible()
+    await expect(
+      page.getByRole('heading', { name: /^Nothing to do until 1[34]:\d\d/ }),
+    ).toBeVisible()
     await expectNoSideways(page)
-    const starts = /until (\d+):(\d+)/u.exec(await page.getByRole('heading', { name: /^Nothing to do/ }).innerText())!
+    const starts = /until (\d+):(\d+)/u.exec(
+      await page.getByRole('heading', { name: /^Nothing to do/ }).innerText(),
+    )!
     await forward(page, Number(starts[1]) * 60 + Number(starts[2]) - 13 * 60)
     await expect(card(page)).toBeVisible()
 
@@ -66,24 +85,48 @@ for (const [wide, high] of [[1280, 800], [820, 1180], [390, 844]] as const) {
     for (let n = 0; n < 120; n++) {
       if (await page.getByRole('heading', { name: 'On the table', exact: true }).count()) break
       const call = page.locator('.call').first()
-      if (await call.count()) { await call.getByRole('button', { name: /Seen to|It is done/ }).click(); await kept(page); continue }
-      if (await page.getByRole('heading', { name: /^Nothing to do/ }).count()) {
-        const left = (await page.locator('.idle .wait').innerText()).split(':').map(Number)
-        await forward(page, Math.min(9, (left.length === 3 ? left[0]! * 60 + left[1]! : left[0]!) + 0.6))
+      if (await call.count()) {
+        await call.getByRole('button', { name: /Seen to|It is done/ }).click()
+        await kept(page)
         continue
       }
-      if (!(await press(page).count())) { await kept(page); continue }
+      if (await page.getByRole('heading', { name: /^Nothing to do/ }).count()) {
+        const left = (await page.locator('.idle .wait').innerText()).split(':').map(Number)
+        await forward(
+          page,
+          Math.min(9, (left.length === 3 ? left[0]! * 60 + left[1]! : left[0]!) + 0.6),
+        )
+        continue
+      }
+      if (!(await press(page).count())) {
+        await kept(page)
+        continue
+      }
       const now = await page.locator('#now').innerText()
-      const box = await press(page).boundingBox({ timeout: 3000 }).catch(() => null)
+      const box = await press(page)
+        .boundingBox({ timeout: 3000 })
+        .catch(() => null)
       if (!box) continue
       targets.push(box.height)
       const minutes = Number(/about (\d+) min/u.exec(now)?.[1] ?? 0.6)
       await forward(page, Math.min(minutes, 20))
       // Where the plan has it wait meanwhile, it is looked at again.
-      if (!await press(page).click({ timeout: 3000 }).then(() => true, () => false)) continue
+      if (
+        !(await press(page)
+          .click({ timeout: 3000 })
+          .then(
+            () => true,
+            () => false,
+          ))
+      )
+        continue
       ticks++
       // The last tick takes the card away: '' then.
-      await expect.poll(() => page.evaluate(() => document.querySelector<HTMLElement>('#now')?.innerText ?? '')).not.toBe(now)
+      await expect
+        .poll(() =>
+          page.evaluate(() => document.querySelector<HTMLElement>('#now')?.innerText ?? ''),
+        )
+        .not.toBe(now)
     }
     await expect(page.getByRole('heading', { name: 'On the table', exact: true })).toBeVisible()
     expect(ticks).toBeGreaterThan(14)
@@ -92,18 +135,26 @@ for (const [wide, high] of [[1280, 800], [820, 1180], [390, 844]] as const) {
     await expect(record).toContainText('in the oven')
     await expectNoSideways(page)
     await record.getByRole('button', { name: 'as it should be' }).click()
-    await expect(record.getByRole('button', { name: 'as it should be' })).toHaveAttribute('aria-pressed', 'true')
+    await expect(record.getByRole('button', { name: 'as it should be' })).toHaveAttribute(
+      'aria-pressed',
+      'true',
+    )
     await kept(page)
     await page.reload()
     await expect(page.getByRole('heading', { name: 'On the table', exact: true })).toBeVisible()
-    await expect(page.getByRole('button', { name: 'as it should be' })).toHaveAttribute('aria-pressed', 'true')
+    await expect(page.getByRole('button', { name: 'as it should be' })).toHaveAttribute(
+      'aria-pressed',
+      'true',
+    )
     // Once more: what was recorded stays.
     await page.getByRole('button', { name: 'Make it once more' }).click()
     await expect(page.getByRole('heading', { name: 'Made before' })).toBeVisible()
   })
 }
 
-test('what is in hand stays in hand; what may not wait meanwhile is said beside it, with a way to it and back', async ({ page }) => {
+test('what is in hand stays in hand; what may not wait meanwhile is said beside it, with a way to it and back', async ({
+  page,
+}) => {
   await clockAt(page, '2026-11-28T13:00:00')
   await atMake(page, 'Dark sticky ginger loaf')
   await begin(page)
@@ -111,7 +162,9 @@ test('what is in hand stays in hand; what may not wait meanwhile is said beside 
   const calling = page.getByRole('status').filter({ hasText: 'waits 20 minutes at most' })
   await expect(calling).toHaveCount(0)
   await forward(page, 6)
-  await expect(calling).toContainText(/^1[34]:\d\d left: “heat on the hob” waits 20 minutes at most/)
+  await expect(calling).toContainText(
+    /^1[34]:\d\d left: “heat on the hob” waits 20 minutes at most/,
+  )
   await expect(page.locator('#now')).toContainText('Heat the oven to')
   await page.reload()
   await expect(page.locator('#now')).toContainText('Heat the oven to')
@@ -122,7 +175,9 @@ test('what is in hand stays in hand; what may not wait meanwhile is said beside 
   await expect(calling).toHaveCount(0)
 })
 
-test('a reload in the middle loses nothing: card, weights, timers and notes; a step back, and by keyboard', async ({ page }) => {
+test('a reload in the middle loses nothing: card, weights, timers and notes; a step back, and by keyboard', async ({
+  page,
+}) => {
   await atMake(page, 'Dark sticky ginger loaf')
   await begin(page)
   await expect(card(page)).toContainText('plain flour')
@@ -154,9 +209,13 @@ test('a reload in the middle loses nothing: card, weights, timers and notes; a s
   await page.getByRole('button', { name: 'Start', exact: true }).click()
   await expect(timer(page, /the kettle/)).toContainText(/[67]:\d\d/)
   const photo = await page.screenshot({ clip: { x: 0, y: 0, width: 80, height: 80 } })
-  await page.getByLabel('Photo of how it looks').setInputFiles({ name: 'bowl.png', mimeType: 'image/png', buffer: photo })
+  await page
+    .getByLabel('Photo of how it looks')
+    .setInputFiles({ name: 'bowl.png', mimeType: 'image/png', buffer: photo })
   await expect(page.getByRole('img', { name: 'Photo 1 of this making' })).toBeVisible()
-  await page.getByLabel('Photo of how it looks').setInputFiles(file('no.png', 'no picture', 'image/png'))
+  await page
+    .getByLabel('Photo of how it looks')
+    .setInputFiles(file('no.png', 'no picture', 'image/png'))
   await expect(page.getByRole('alert')).toContainText('“no.png” is no picture')
   await kept(page)
   await page.reload()
@@ -174,7 +233,10 @@ test('a reload in the middle loses nothing: card, weights, timers and notes; a s
   await expect(page.getByRole('button', { name: /^left out/ })).toBeVisible()
 })
 
-test('ten timers, a closed tab, a clock that is put back: each rings at its own end', async ({ page, context }) => {
+test('ten timers, a closed tab, a clock that is put back: each rings at its own end', async ({
+  page,
+  context,
+}) => {
   await clockAt(page, '2026-11-28T14:00:00')
   await atMake(page, 'Dark sticky ginger loaf')
   await begin(page)
@@ -185,7 +247,10 @@ test('ten timers, a closed tab, a clock that is put back: each rings at its own 
     await page.getByRole('button', { name: 'Start', exact: true }).click()
     await expect(timer(page, new RegExp(`pot ${n}(?!\\d)`))).toBeVisible()
   }
-  await timer(page, /pot 10/).getByRole('button').first().click()
+  await timer(page, /pot 10/)
+    .getByRole('button')
+    .first()
+    .click()
   await page.getByRole('button', { name: '5 minutes more: pot 10' }).click()
   await expect(timer(page, /pot 10/)).toContainText(/4[78]:\d\d/)
   await kept(page)
@@ -203,7 +268,10 @@ test('ten timers, a closed tab, a clock that is put back: each rings at its own 
   await expect(timer(again, /pot 1(?!\d)/)).toContainText(/[12]:\d\d/)
   await expect(timer(again, /pot 2/)).toContainText(/[12]:\d\d/)
   // The clock is put back by an hour: what was left is left.
-  const left = async (name: RegExp) => { const [m, s] = (await timer(again, name).locator('.left').innerText()).split(':').map(Number); return m! * 60 + s! }
+  const left = async (name: RegExp) => {
+    const [m, s] = (await timer(again, name).locator('.left').innerText()).split(':').map(Number)
+    return m! * 60 + s!
+  }
   const before = await left(/pot 3/)
   await again.clock.setSystemTime(new Date('2026-11-28T13:08:30'))
   await again.clock.runFor(2000)
@@ -211,13 +279,22 @@ test('ten timers, a closed tab, a clock that is put back: each rings at its own 
   expect(await left(/pot 3/)).toBeGreaterThan(before - 120)
   await forward(again, 60)
   await expect(again.locator('.call')).toHaveCount(10)
-  for (let n = 10; n > 0; n--) { await again.locator('.call').first().getByRole('button', { name: 'It is done' }).click(); await expect(again.locator('.call')).toHaveCount(n - 1) }
+  for (let n = 10; n > 0; n--) {
+    await again.locator('.call').first().getByRole('button', { name: 'It is done' }).click()
+    await expect(again.locator('.call')).toHaveCount(n - 1)
+  }
   await expect(card(again)).toContainText('plain flour')
 })
 
-test('the scale: poured to the gram, zeroed by itself; too much is told with what it does, and the rest is scaled to it', async ({ page }) => {
+test('the scale: poured to the gram, zeroed by itself; too much is told with what it does, and the rest is scaled to it', async ({
+  page,
+}) => {
   await atStart(page)
-  await page.getByLabel('The recipe, as plain text or page source').fill('Oat squares for the walk\n\n200 g rolled oats\n100 g light brown sugar\n100 g sunflower oil\n60 g golden syrup\n\nHeat the oven to 170 °C. Line a 20 cm square tin.\nStir the oats, sugar, oil and syrup together.\nPress into the tin and bake for 25 minutes.')
+  await page
+    .getByLabel('The recipe, as plain text or page source')
+    .fill(
+      'Oat squares for the walk\n\n200 g rolled oats\n100 g light brown sugar\n100 g sunflower oil\n60 g golden syrup\n\nHeat the oven to 170 °C. Line a 20 cm square tin.\nStir the oats, sugar, oil and syrup together.\nPress into the tin and bake for 25 minutes.',
+    )
   await page.getByRole('button', { name: 'Read it' }).click()
   await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
   await stage(page, 'make').click()
@@ -227,9 +304,17 @@ test('the scale: poured to the gram, zeroed by itself; too much is told with wha
   await card(page).getByRole('button', { name: 'Use a scale' }).click()
   await expect(card(page)).toContainText('The scale is simulated')
   const pour = card(page).getByRole('button', { name: 'Hold to pour' })
-  const shown = async () => Number(/^(-?[\d,.]+)/u.exec(await card(page).locator('.figure b').innerText())![1])
+  const shown = async () =>
+    Number(/^(-?[\d,.]+)/u.exec(await card(page).locator('.figure b').innerText())![1])
   const live = () => expect(card(page).locator('.figure')).toContainText(/\d+ of \d+ g/)
-  const pourTo = async (grams: number) => { await live(); await pour.hover(); await page.mouse.down(); await expect.poll(shown, { intervals: [50] }).toBeGreaterThan(grams); await page.mouse.up(); await page.waitForTimeout(1500) }
+  const pourTo = async (grams: number) => {
+    await live()
+    await pour.hover()
+    await page.mouse.down()
+    await expect.poll(shown, { intervals: [50] }).toBeGreaterThan(grams)
+    await page.mouse.up()
+    await page.waitForTimeout(1500)
+  }
   await expect(card(page).getByRole('img', { name: /0 of 200 g on the scale/ })).toBeVisible()
   // Oats by the scale, in one go by keyboard: held for a while.
   await pour.focus()
@@ -256,10 +341,14 @@ test('the scale: poured to the gram, zeroed by itself; too much is told with wha
   await expect(card(page)).toContainText('rolled oats')
   await expect(card(page)).toContainText('more')
   await expect(card(page).locator('.figure')).toContainText(/\d+ of \d+ g more/)
-  await card(page).getByLabel('Grams that went in').fill(/of (\d+)/u.exec(await card(page).locator('.figure').innerText())![1]!)
+  await card(page)
+    .getByLabel('Grams that went in')
+    .fill(/of (\d+)/u.exec(await card(page).locator('.figure').innerText())![1]!)
   await press(page).click()
   await expect(card(page)).toContainText('sunflower oil')
-  expect(Number(/of (\d+)/u.exec(await card(page).locator('.figure').innerText())![1])).toBeGreaterThan(108)
+  expect(
+    Number(/of (\d+)/u.exec(await card(page).locator('.figure').innerText())![1]),
+  ).toBeGreaterThan(108)
 
   // A scale that fails: said each time, and hands go on.
   await card(page).getByText('The scale is simulated').click()
@@ -289,7 +378,11 @@ test('the scale: poured to the gram, zeroed by itself; too much is told with wha
   const syrup = await shown()
   expect(syrup).toBeGreaterThan(18)
   await press(page).click()
-  await note.getByRole('button', { name: 'Leave it so' }).or(page.getByRole('article', { name: /Stir the oats/ })).first().waitFor()
+  await note
+    .getByRole('button', { name: 'Leave it so' })
+    .or(page.getByRole('article', { name: /Stir the oats/ }))
+    .first()
+    .waitFor()
   if (await note.count()) await note.getByRole('button', { name: 'Leave it so' }).click()
   await tickTo(page, /Into the oven/)
   await press(page).click()
@@ -298,16 +391,28 @@ test('the scale: poured to the gram, zeroed by itself; too much is told with wha
   await tickTo(page, /take it out/i)
   await press(page).click()
   await tickTo(page, /Nothing to do|is on the table/i)
-  await timer(page, /cool|settle/i).getByRole('button').first().click()
+  await timer(page, /cool|settle/i)
+    .getByRole('button')
+    .first()
+    .click()
   await page.getByRole('button', { name: /^It is done: / }).click()
   await tickTo(page, /is on the table/i)
   await press(page).click()
   await page.getByText(/\d+ weights/).click()
-  const kept = Number(/60 g(\d+) g/u.exec(await page.getByRole('row', { name: /^golden syrup/i }).innerText().then(text => text.replace(/\s+(?=\d)/gu, '')))?.[1])
+  const kept = Number(
+    /60 g(\d+) g/u.exec(
+      await page
+        .getByRole('row', { name: /^golden syrup/i })
+        .innerText()
+        .then(text => text.replace(/\s+(?=\d)/gu, '')),
+    )?.[1],
+  )
   expect(Math.abs(kept - syrup)).toBeLessThanOrEqual(2)
 })
 
-test('in the oven: turning and first look call, a probe says how much longer, and fails without harm', async ({ page }) => {
+test('in the oven: turning and first look call, a probe says how much longer, and fails without harm', async ({
+  page,
+}) => {
   await clockAt(page, new Date().toISOString())
   await atMake(page, 'Dark sticky ginger loaf')
   await begin(page)
@@ -363,12 +468,18 @@ test('in the oven: turning and first look call, a probe says how much longer, an
   await expect(record).toContainText(/The bake: 9 % went/)
   // The oven learns from it, and that can be taken back.
   await record.getByRole('button', { name: 'Let the oven’s setting learn from it' }).click()
-  await expect(record.getByRole('button', { name: 'Let the oven’s setting learn from it' })).toHaveCount(0)
+  await expect(
+    record.getByRole('button', { name: 'Let the oven’s setting learn from it' }),
+  ).toHaveCount(0)
   await page.getByRole('button', { name: 'Take it back' }).click()
-  await expect(record.getByRole('button', { name: 'Let the oven’s setting learn from it' })).toBeVisible()
+  await expect(
+    record.getByRole('button', { name: 'Let the oven’s setting learn from it' }),
+  ).toBeVisible()
 })
 
-test('late, it says when it will be on the table; two bakes go through one oven', async ({ page }) => {
+test('late, it says when it will be on the table; two bakes go through one oven', async ({
+  page,
+}) => {
   await clockAt(page, '2026-11-28T13:00:00')
   await fromShelf(page, 'Dark sticky ginger loaf')
   await stage(page, 'day').click()
@@ -387,10 +498,16 @@ test('late, it says when it will be on the table; two bakes go through one oven'
   await expect(page.getByRole('button', { name: /is on the table/ })).toHaveCount(2)
   const start = /until (\d+):(\d+)/u.exec(await page.locator('#now').innerText())
   await forward(page, start ? Number(start[1]) * 60 + Number(start[2]) - 13 * 60 + 40 : 40)
-  await expect(page.getByRole('status').filter({ hasText: 'behind: on the table at' })).toContainText(/\d+ min behind: on the table at (?:19|20):\d\d/)
+  await expect(
+    page.getByRole('status').filter({ hasText: 'behind: on the table at' }),
+  ).toContainText(/\d+ min behind: on the table at (?:19|20):\d\d/)
 })
 
-test('on another device: the file of the bake brings card, timers and photos; an older one changes nothing', async ({ page, browser, baseURL }) => {
+test('on another device: the file of the bake brings card, timers and photos; an older one changes nothing', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
   await atStart(page)
   await paste(page, recipeText('1-ginger-loaf'))
   await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
@@ -404,13 +521,18 @@ test('on another device: the file of the bake brings card, timers and photos; an
   await page.getByRole('button', { name: 'Start', exact: true }).click()
   await expect(timer(page, /the kettle/)).toBeVisible()
   await page.getByText('Sound, screen, another device').click()
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'File, to go on on another device' }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'File, to go on on another device' }).click(),
+  ])
   const text = readFileSync((await download.path())!, 'utf8')
 
   const tablet = await browser.newContext({ viewport: { width: 820, height: 1180 }, baseURL })
   const there = await tablet.newPage()
   await atStart(there)
-  await there.getByLabel('Recipe files to open').setInputFiles(file('loaf.json', text, 'application/json'))
+  await there
+    .getByLabel('Recipe files to open')
+    .setInputFiles(file('loaf.json', text, 'application/json'))
   await expect(there).toHaveURL(/\/make\//)
   await expect(there.getByRole('article')).toContainText('bicarbonate of soda')
   await expect(timer(there, /the kettle/)).toContainText(/9:\d\d/)
@@ -419,9 +541,15 @@ test('on another device: the file of the bake brings card, timers and photos; an
   await kept(there)
   // The same file once more is older now.
   await there.goto('/')
-  await there.getByLabel('Recipe files to open').setInputFiles(file('loaf.json', text, 'application/json'))
+  await there
+    .getByLabel('Recipe files to open')
+    .setInputFiles(file('loaf.json', text, 'application/json'))
   await expect(there.getByText('what is here is newer')).toBeVisible()
-  await there.getByLabel('Recipe files to open').setInputFiles(file('broken.json', text.replace('"kind": "weigh"', '"kind": "wiegh"'), 'application/json'))
+  await there
+    .getByLabel('Recipe files to open')
+    .setInputFiles(
+      file('broken.json', text.replace('"kind": "weigh"', '"kind": "wiegh"'), 'application/json'),
+    )
   await expect(there.getByText(/This house file is damaged at/)).toBeVisible()
   await tablet.close()
 })
@@ -434,23 +562,62 @@ test('whoever cannot eat it is said before it begins', async ({ page }) => {
   await expect(page.locator('h1').first()).toBeVisible()
 })
 
-test('it rings, shakes and keeps the screen on; silent when told so; away it notifies', async ({ page, context }) => {
+test('it rings, shakes and keeps the screen on; silent when told so; away it notifies', async ({
+  page,
+  context,
+}) => {
   await context.grantPermissions(['notifications'])
   await page.addInitScript(() => {
     const seen = { shaken: 0, tones: 0, locks: 0, told: [] as string[] }
     Object.assign(window, { seen })
-    Object.defineProperty(navigator, 'vibrate', { value: () => { seen.shaken++; return true } })
-    Object.defineProperty(navigator, 'wakeLock', { value: { request: () => { seen.locks++; return Promise.resolve({ addEventListener: () => undefined, release: () => Promise.resolve() }) } } })
+    Object.defineProperty(navigator, 'vibrate', {
+      value: () => {
+        seen.shaken++
+        return true
+      },
+    })
+    Object.defineProperty(navigator, 'wakeLock', {
+      value: {
+        request: () => {
+          seen.locks++
+          return Promise.resolve({
+            addEventListener: () => undefined,
+            release: () => Promise.resolve(),
+          })
+        },
+      },
+    })
     const start = OscillatorNode.prototype.start
-    OscillatorNode.prototype.start = function (when?: number) { seen.tones++; start.call(this, when) }
-    ServiceWorkerRegistration.prototype.showNotification = (says: string) => { seen.told.push(says); return Promise.resolve() }
-    Object.defineProperty(navigator.serviceWorker, 'getRegistration', { value: () => Promise.resolve(Object.create(ServiceWorkerRegistration.prototype)) })
+    OscillatorNode.prototype.start = function (when?: number) {
+      seen.tones++
+      start.call(this, when)
+    }
+    ServiceWorkerRegistration.prototype.showNotification = (says: string) => {
+      seen.told.push(says)
+      return Promise.resolve()
+    }
+    Object.defineProperty(navigator.serviceWorker, 'getRegistration', {
+      value: () => Promise.resolve(Object.create(ServiceWorkerRegistration.prototype)),
+    })
   })
-  const seen = () => page.evaluate(() => ({ ...(window as unknown as { seen: { shaken: number, tones: number, locks: number, told: string[] } }).seen }))
+  const seen = () =>
+    page.evaluate(() => ({
+      ...(
+        window as unknown as {
+          seen: { shaken: number; tones: number; locks: number; told: string[] }
+        }
+      ).seen,
+    }))
   await clockAt(page, new Date().toISOString())
   await atMake(page, 'Dark sticky ginger loaf')
   await begin(page)
-  const own = async (says: string, minutes: number) => { await page.getByRole('button', { name: 'Another timer' }).click(); await page.getByLabel('For').fill(says); await page.getByLabel('Minutes').fill(String(minutes)); await page.getByRole('button', { name: 'Start', exact: true }).click(); await expect(timer(page, new RegExp(says))).toBeVisible() }
+  const own = async (says: string, minutes: number) => {
+    await page.getByRole('button', { name: 'Another timer' }).click()
+    await page.getByLabel('For').fill(says)
+    await page.getByLabel('Minutes').fill(String(minutes))
+    await page.getByRole('button', { name: 'Start', exact: true }).click()
+    await expect(timer(page, new RegExp(says))).toBeVisible()
+  }
   await own('first pot', 2)
   expect((await seen()).locks).toBeGreaterThan(0)
   expect((await seen()).shaken).toBe(0)
@@ -459,14 +626,18 @@ test('it rings, shakes and keeps the screen on; silent when told so; away it not
   await expect.poll(async () => (await seen()).tones).toBeGreaterThanOrEqual(3)
   // Again and again, until it is heard.
   const once = await seen()
-  await expect.poll(async () => (await seen()).tones, { timeout: 15_000 }).toBeGreaterThan(once.tones)
+  await expect
+    .poll(async () => (await seen()).tones, { timeout: 15_000 })
+    .toBeGreaterThan(once.tones)
   await page.locator('.call').getByRole('button', { name: 'It is done' }).click()
   await page.getByText('Sound, screen, another device').click()
   await expect(page.getByText('The screen stays on while this page is open.')).toBeVisible()
   await page.getByRole('button', { name: 'It rings' }).click()
   await own('second pot', 2)
   const before = await seen()
-  await page.evaluate(() => Object.defineProperty(document, 'visibilityState', { value: 'hidden', configurable: true }))
+  await page.evaluate(() =>
+    Object.defineProperty(document, 'visibilityState', { value: 'hidden', configurable: true }),
+  )
   await forward(page, 2.1)
   await expect(page.locator('.call')).toContainText('second pot', { ignoreCase: true })
   await expect.poll(async () => (await seen()).told).toEqual(['second pot'])
@@ -474,10 +645,15 @@ test('it rings, shakes and keeps the screen on; silent when told so; away it not
   expect((await seen()).shaken).toBe(before.shaken)
 })
 
-test('what is drained is weighed before and after: percent gone, how long still, and what to do when short', async ({ page }) => {
+test('what is drained is weighed before and after: percent gone, how long still, and what to do when short', async ({
+  page,
+}) => {
   await clockAt(page, new Date().toISOString())
   await atStart(page)
-  await paste(page, 'Lantern cream\n\n400 g soy yoghurt\n60 g icing sugar\n\nHang the soy yoghurt in a cloth to drain.\nLeave to drain for 2 hours.\nStir in the icing sugar.')
+  await paste(
+    page,
+    'Lantern cream\n\n400 g soy yoghurt\n60 g icing sugar\n\nHang the soy yoghurt in a cloth to drain.\nLeave to drain for 2 hours.\nStir in the icing sugar.',
+  )
   await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
   await stage(page, 'make').click()
   await settled(page)
@@ -490,11 +666,16 @@ test('what is drained is weighed before and after: percent gone, how long still,
   await press(page).click()
   await tickTo(page, /Weigh the yoghurt again|Nothing to do/)
   await forward(page, 121)
-  for (let n = 0; n < 4 && await page.locator('.call').count(); n++) { await page.locator('.call').first().getByRole('button', { name: 'It is done' }).click(); await kept(page) }
+  for (let n = 0; n < 4 && (await page.locator('.call').count()); n++) {
+    await page.locator('.call').first().getByRole('button', { name: 'It is done' }).click()
+    await kept(page)
+  }
   await tickTo(page, /Weigh the yoghurt again/)
   await expect(card(page)).toContainText('Before, it weighed 402 g.')
   await card(page).getByLabel('Grams that it weighs').fill('300')
-  await expect(card(page).getByRole('status')).toContainText('25 % is gone, 300 g are left; usual 40 % to 55 %')
+  await expect(card(page).getByRole('status')).toContainText(
+    '25 % is gone, 300 g are left; usual 40 % to 55 %',
+  )
   await expect(card(page).getByRole('status')).toContainText('Leave it to drain longer')
   await expect(card(page).getByRole('status')).toContainText(/At this pace about \d+ h/)
   await card(page).getByLabel('Grams that it weighs').fill('500')
@@ -504,10 +685,15 @@ test('what is drained is weighed before and after: percent gone, how long still,
   await press(page).click()
   await tickTo(page, /is on the table/i)
   await press(page).click()
-  await expect(page.getByRole('region', { name: /^What happened/ })).toContainText('The yoghurt: 49 % went, usual 40–55 %.')
+  await expect(page.getByRole('region', { name: /^What happened/ })).toContainText(
+    'The yoghurt: 49 % went, usual 40–55 %.',
+  )
 })
 
-test('a timer calls wherever one is, with something else on the bench, and after a reload; two tabs make one making', async ({ page, context }) => {
+test('a timer calls wherever one is, with something else on the bench, and after a reload; two tabs make one making', async ({
+  page,
+  context,
+}) => {
   await clockAt(page, '2026-11-28T14:00:00')
   await atMake(page, 'Dark sticky ginger loaf')
   await begin(page)

@@ -2,31 +2,59 @@ import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import { expectNoSideways, fromShelf, paste, atStart } from '../kitchen'
 
-const worked = (page: Page) => expect(page.locator('.page[aria-busy]')).toHaveAttribute('aria-busy', 'false')
+const worked = (page: Page) =>
+  expect(page.locator('.page[aria-busy]')).toHaveAttribute('aria-busy', 'false')
 async function atPan(page: Page, title: string) {
   await fromShelf(page, title)
-  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: /pan/ }).click()
+  await page
+    .getByRole('navigation', { name: 'Stages of the work' })
+    .getByRole('link', { name: /pan/ })
+    .click()
   await expect(page.getByRole('heading', { name: 'In what', exact: true })).toBeVisible()
   await worked(page)
 }
 const oven = (page: Page) => page.getByRole('region', { name: 'In the oven' })
-const minutes = async (page: Page) => /(\d+)–(\d+) min/u.exec(await oven(page).locator('.big').innerText())!.slice(1).map(Number) as [number, number]
-const amount = (page: Page, name: string) => page.getByRole('region', { name: 'What goes in now' }).getByRole('row', { name: new RegExp(`^${name} `) }).locator('.now')
-const pick = (page: Page, group: string, name: string | RegExp) => page.getByRole('button', { name: group, exact: true }).click().then(() => page.getByRole('group', { name: 'Usual tins' }).getByRole('button', { name }).click())
+const minutes = async (page: Page) =>
+  /(\d+)–(\d+) min/u
+    .exec(await oven(page).locator('.big').innerText())!
+    .slice(1)
+    .map(Number) as [number, number]
+const amount = (page: Page, name: string) =>
+  page
+    .getByRole('region', { name: 'What goes in now' })
+    .getByRole('row', { name: new RegExp(`^${name} `) })
+    .locator('.now')
+const pick = (page: Page, group: string, name: string | RegExp) =>
+  page
+    .getByRole('button', { name: group, exact: true })
+    .click()
+    .then(() =>
+      page.getByRole('group', { name: 'Usual tins' }).getByRole('button', { name }).click(),
+    )
 
-test('another tin: depth, time, amounts and words follow; undone, kept over a reload, and on the card', async ({ page }) => {
+test('another tin: depth, time, amounts and words follow; undone, kept over a reload, and on the card', async ({
+  page,
+}) => {
   await atPan(page, 'Dark sticky ginger loaf')
   await expect(oven(page)).toContainText('50–55 min')
   await expect(oven(page)).toContainText('as the recipe says')
   await expect(oven(page)).toContainText('its colour says nothing: the batter is dark already')
-  await expect(page.getByRole('img', { name: /900 g loaf tin.*batter 4.5 cm deep.*stands as it should/ })).toBeVisible()
-  await expect(page.getByRole('img', { name: /^Coldest place in the middle: \d+ °C after/ })).toBeVisible()
+  await expect(
+    page.getByRole('img', { name: /900 g loaf tin.*batter 4.5 cm deep.*stands as it should/ }),
+  ).toBeVisible()
+  await expect(
+    page.getByRole('img', { name: /^Coldest place in the middle: \d+ °C after/ }),
+  ).toBeVisible()
 
   await pick(page, 'cups', /muffin tin of 12/)
   await worked(page)
-  await expect(page.getByRole('img', { name: /muffin tin of 12.*will climb over the rim|fuller than usual/ })).toBeVisible()
+  await expect(
+    page.getByRole('img', { name: /muffin tin of 12.*will climb over the rim|fuller than usual/ }),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'to fill the tin' }).click()
-  await page.getByLabel('How the tin is filled').selectOption({ label: 'as full as this kind of batter takes' })
+  await page
+    .getByLabel('How the tin is filled')
+    .selectOption({ label: 'as full as this kind of batter takes' })
   await worked(page)
   await expect(page.getByText(/\d+ g in each, to top up evenly/)).toBeVisible()
   const [from, to] = await minutes(page)
@@ -49,34 +77,49 @@ test('another tin: depth, time, amounts and words follow; undone, kept over a re
   expect(await minutes(page)).toEqual([from, to])
   await expect(amount(page, 'plain flour')).toHaveText(`${flour} g`)
 
-  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: 'share' }).click()
+  await page
+    .getByRole('navigation', { name: 'Stages of the work' })
+    .getByRole('link', { name: 'share' })
+    .click()
   await expect(page.getByRole('article')).toContainText(`${flour} g plain flour`)
   await expect(page.getByRole('article')).toContainText(`bake for ${from}–${to} minutes`)
   await expect(page.getByRole('article')).toContainText('muffin tin of 12')
 })
 
-test('sizes: half, people, what is there, eggs, a test; what comes out odd is said, and made whole', async ({ page }) => {
+test('sizes: half, people, what is there, eggs, a test; what comes out odd is said, and made whole', async ({
+  page,
+}) => {
   await atPan(page, 'Marble ring cake')
   await page.getByRole('button', { name: 'for so many people' }).click()
   await page.getByLabel('How many people').fill('7')
   await page.getByLabel('How many people').press('Enter')
-  await expect(page.getByRole('region', { name: 'What goes in now' })).toContainText('0.5 × the recipe as written')
+  await expect(page.getByRole('region', { name: 'What goes in now' })).toContainText(
+    '0.5 × the recipe as written',
+  )
   await expect(amount(page, 'granulated sugar')).toHaveText('175 g')
   await page.getByRole('button', { name: 'a third' }).click()
-  await expect(page.getByText(/1⅓ large eggs: beat 2 large eggs and weigh \d+ g; \d+ g are left/)).toBeVisible()
+  await expect(
+    page.getByText(/1⅓ large eggs: beat 2 large eggs and weigh \d+ g; \d+ g are left/),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Make it 1 large egg' }).click()
-  await expect(page.getByRole('region', { name: 'What goes in now' })).toContainText('0.25 × the recipe')
+  await expect(page.getByRole('region', { name: 'What goes in now' })).toContainText(
+    '0.25 × the recipe',
+  )
   await expect(page.getByText(/are left, for a day in the fridge/)).toHaveCount(0)
 
   await page.getByRole('button', { name: 'what I have of …' }).click()
   await page.getByLabel('Of which ingredient').selectOption({ label: 'unsalted butter' })
   await page.getByLabel('Grams that there are').fill('340')
   await page.getByLabel('Grams that there are').press('Enter')
-  await expect(page.getByRole('region', { name: 'What goes in now' })).toContainText('1.499 × the recipe')
+  await expect(page.getByRole('region', { name: 'What goes in now' })).toContainText(
+    '1.499 × the recipe',
+  )
   await page.getByRole('button', { name: 'by eggs' }).click()
   await page.getByLabel('How many eggs').fill('2')
   await page.getByLabel('How many eggs').press('Enter')
-  await expect(page.getByRole('region', { name: 'What goes in now' })).toContainText('0.5 × the recipe')
+  await expect(page.getByRole('region', { name: 'What goes in now' })).toContainText(
+    '0.5 × the recipe',
+  )
   await page.getByRole('button', { name: 'a test' }).click()
   await expect(page.getByText('cups of a muffin tin')).not.toHaveCount(0)
   await expect(page.getByRole('region', { name: 'In the tin' })).toContainText(/\d+ g in each/)
@@ -96,7 +139,9 @@ test('sizes: half, people, what is there, eggs, a test; what comes out odd is sa
   await expect(page.getByRole('alert')).toHaveCount(0)
 })
 
-test('a tin of the house’s own: refused where it cannot be, kept, changed, thrown away and brought back, and in the house file', async ({ page }) => {
+test('a tin of the house’s own: refused where it cannot be, kept, changed, thrown away and brought back, and in the house file', async ({
+  page,
+}) => {
   await atPan(page, 'Marble ring cake')
   await page.getByRole('button', { name: /a tin of your own/ }).click()
   const form = page.getByRole('form', { name: 'A tin of your own' })
@@ -113,20 +158,35 @@ test('a tin of the house’s own: refused where it cannot be, kept, changed, thr
   await expect(form.getByText('1800 ml')).toBeVisible()
   await form.getByRole('button', { name: 'Keep this tin' }).click()
   await worked(page)
-  const own = page.getByRole('group', { name: 'The recipe’s tin and your own' }).getByRole('button', { name: /the blue ring/ })
+  const own = page
+    .getByRole('group', { name: 'The recipe’s tin and your own' })
+    .getByRole('button', { name: /the blue ring/ })
   await expect(own).toHaveAttribute('aria-pressed', 'true')
-  await expect(page.getByRole('region', { name: 'In the tin' })).toContainText('it will climb over the rim')
+  await expect(page.getByRole('region', { name: 'In the tin' })).toContainText(
+    'it will climb over the rim',
+  )
   await page.reload()
   await expect(own).toHaveAttribute('aria-pressed', 'true')
 
   await page.getByRole('button', { name: 'Change', exact: true }).click()
-  await page.getByRole('form', { name: 'Your tin: the blue ring' }).getByLabel(/Measured with water/).fill('3400')
+  await page
+    .getByRole('form', { name: 'Your tin: the blue ring' })
+    .getByLabel(/Measured with water/)
+    .fill('3400')
   await page.getByRole('button', { name: 'Keep this tin' }).click()
   await worked(page)
-  await expect(page.getByRole('region', { name: 'In the tin' })).toContainText('stands as it should')
+  await expect(page.getByRole('region', { name: 'In the tin' })).toContainText(
+    'stands as it should',
+  )
 
   await page.goto('/settings')
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: /whole house|Save/i }).first().click()])
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page
+      .getByRole('button', { name: /whole house|Save/i })
+      .first()
+      .click(),
+  ])
   expect(readFileSync((await file.path())!, 'utf8')).toContain('the blue ring')
 
   await atPan(page, 'Marble ring cake')
@@ -140,7 +200,10 @@ test('several tins for one batter are equally full, each with its own time', asy
   await atPan(page, 'Dark sticky ginger loaf')
   await pick(page, 'square, slab, loaf', /450 g loaf/)
   await page.getByRole('button', { name: 'And another tin for the same batter' }).click()
-  await page.getByRole('group', { name: 'Usual tins' }).getByRole('button', { name: /mini loaf/ }).click()
+  await page
+    .getByRole('group', { name: 'Usual tins' })
+    .getByRole('button', { name: /mini loaf/ })
+    .click()
   await page.getByRole('button', { name: 'More mini loaf' }).click()
   await worked(page)
   const tabs = page.getByRole('group', { name: 'Tin', exact: true })
@@ -153,7 +216,11 @@ test('several tins for one batter are equally full, each with its own time', asy
 
 test('a tray: pieces, loads and the last one; cutting by number and by size', async ({ page }) => {
   await atPan(page, 'Rye and hazelnut shortbread')
-  await expect(page.getByRole('img', { name: /^24 pieces of 21 g, about [\d.]+ cm baked; \d+ on a tray of 40 × 30 cm in (?:offset )?rows, 2 loads, \d+ on the last/ })).toBeVisible()
+  await expect(
+    page.getByRole('img', {
+      name: /^24 pieces of 21 g, about [\d.]+ cm baked; \d+ on a tray of 40 × 30 cm in (?:offset )?rows, 2 loads, \d+ on the last/,
+    }),
+  ).toBeVisible()
   await expect(oven(page)).toContainText('no heat model')
   await page.getByText('Put it right', { exact: true }).click()
   await page.getByLabel('A piece of dough').fill('42')
@@ -175,10 +242,14 @@ test('a tray: pieces, loads and the last one; cutting by number and by size', as
   await expect(page.getByRole('img', { name: '6 × 4 make 24 pieces of 5 × 5 cm.' })).toBeVisible()
   await page.getByLabel('Cut into').fill('12')
   await page.getByLabel('Cut into').press('Tab')
-  await expect(page.getByRole('img', { name: '4 × 3 make 12 pieces of 7.5 × 6.7 cm.' })).toBeVisible()
+  await expect(
+    page.getByRole('img', { name: '4 × 3 make 12 pieces of 7.5 × 6.7 cm.' }),
+  ).toBeVisible()
 })
 
-test('this oven: fan, other dials, a thermometer, and what it learns from how long bakes took', async ({ page }) => {
+test('this oven: fan, other dials, a thermometer, and what it learns from how long bakes took', async ({
+  page,
+}) => {
   await atPan(page, 'Dark sticky ginger loaf')
   await page.getByText('This kitchen’s oven').click()
   await page.getByRole('button', { name: 'fan', exact: true }).click()
@@ -195,27 +266,48 @@ test('this oven: fan, other dials, a thermometer, and what it learns from how lo
     await oven(page).getByRole('button', { name: 'Remember' }).click()
     await worked(page)
   }
-  await expect(oven(page)).toContainText(/3 bakes came out sooner than expected, as if the oven were \d+ °C hotter than it says/)
+  await expect(oven(page)).toContainText(
+    /3 bakes came out sooner than expected, as if the oven were \d+ °C hotter than it says/,
+  )
   await expect(oven(page)).toContainText('at 145 °C')
   await page.reload()
   await expect(oven(page)).toContainText('at 145 °C')
   await page.getByText('This kitchen’s oven').click()
-  for (let i = 3; i > 0; i--) { await page.getByRole('list', { name: 'How long bakes took' }).getByRole('button').first().click(); await expect(page.getByRole('list', { name: 'How long bakes took' }).getByRole('button')).toHaveCount(i - 1) }
+  for (let i = 3; i > 0; i--) {
+    await page
+      .getByRole('list', { name: 'How long bakes took' })
+      .getByRole('button')
+      .first()
+      .click()
+    await expect(
+      page.getByRole('list', { name: 'How long bakes took' }).getByRole('button'),
+    ).toHaveCount(i - 1)
+  }
   await expect(oven(page)).toContainText('at 160 °C')
   await page.getByLabel('Thermometer reads, °C').fill('900')
   await page.getByRole('button', { name: 'Keep', exact: true }).click()
   await expect(page.getByRole('alert').last()).toContainText('from 60 to 300')
   await page.getByLabel('Thermometer reads, °C').fill('165')
   await page.getByRole('button', { name: 'Keep', exact: true }).click()
-  await expect(oven(page)).toContainText('By your thermometer the oven is 15 °C cooler than it says.')
+  await expect(oven(page)).toContainText(
+    'By your thermometer the oven is 15 °C cooler than it says.',
+  )
   await expect(oven(page)).toContainText('at 175 °C')
 })
 
-test('a stated time that fits no such tin is said here and at the recipe; a recipe without tin or time stays usable', async ({ page }) => {
+test('a stated time that fits no such tin is said here and at the recipe; a recipe without tin or time stays usable', async ({
+  page,
+}) => {
   await atStart(page)
-  await paste(page, 'Harbour cake\nServes 8\n200 g plain flour\n2 tsp baking powder\n180 g butter\n180 g sugar\n3 eggs\n\nHeat the oven to 175 °C. Cream the butter and sugar, beat in the eggs, fold in the flour and baking powder.\nBake in a 20 cm round tin for 9 minutes.')
+  await paste(
+    page,
+    'Harbour cake\nServes 8\n200 g plain flour\n2 tsp baking powder\n180 g butter\n180 g sugar\n3 eggs\n\nHeat the oven to 175 °C. Cream the butter and sugar, beat in the eggs, fold in the flour and baking powder.\nBake in a 20 cm round tin for 9 minutes.',
+  )
   await expect(page.getByText(/9 minutes at 175 °C is short for this tin/)).toBeVisible()
-  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: /pan/ }).click()
+  await page
+    .getByRole('navigation', { name: 'Stages of the work' })
+    .getByRole('link', { name: /pan/ })
+    .click()
   await worked(page)
   await expect(oven(page)).toContainText('The stated time does not fit the stated tin.')
   await page.getByText('Put it right', { exact: true }).click()
@@ -234,11 +326,19 @@ test('a stated time that fits no such tin is said here and at the recipe; a reci
   expect((await minutes(page))[0]).toBeGreaterThan(37)
 
   await atStart(page)
-  await paste(page, 'Quiet cake\n200 g plain flour\n2 tsp baking powder\n180 g butter\n180 g sugar\n3 eggs\n\nMix it all and bake it.')
+  await paste(
+    page,
+    'Quiet cake\n200 g plain flour\n2 tsp baking powder\n180 g butter\n180 g sugar\n3 eggs\n\nMix it all and bake it.',
+  )
   await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
-  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: /pan/ }).click()
+  await page
+    .getByRole('navigation', { name: 'Stages of the work' })
+    .getByRole('link', { name: /pan/ })
+    .click()
   await worked(page)
-  await expect(page.getByText('The recipe names no tin. Choose one, and depth and time follow.')).toBeVisible()
+  await expect(
+    page.getByText('The recipe names no tin. Choose one, and depth and time follow.'),
+  ).toBeVisible()
   await pick(page, 'round', /20 cm round/)
   await worked(page)
   await expect(oven(page)).toContainText('No bake time is stated')
@@ -251,7 +351,10 @@ test('from an experimental plan to its test', async ({ page }) => {
   await expect(page.getByText('A test piece first.')).toBeVisible()
   await page.getByRole('button', { name: 'Size a test' }).click()
   await expect(page.getByRole('heading', { name: 'In what', exact: true })).toBeVisible()
-  await expect(page.getByRole('button', { name: 'a test', exact: true })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('button', { name: 'a test', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
   await expect(page.getByRole('region', { name: 'What goes in now' })).toContainText('plan')
 })
 
@@ -260,18 +363,31 @@ test.describe('on a phone', () => {
   test('size, tin and time by touch; nothing sideways', async ({ page }) => {
     await atPan(page, 'Plum streusel traybake')
     await page.getByRole('button', { name: 'half', exact: true }).tap()
-    await page.getByRole('group', { name: 'Usual tins' }).getByRole('button', { name: /20 cm square/ }).tap()
+    await page
+      .getByRole('group', { name: 'Usual tins' })
+      .getByRole('button', { name: /20 cm square/ })
+      .tap()
     await worked(page)
     await expect(oven(page)).toContainText('by how heat gets through')
     await expectNoSideways(page)
-    const small = await page.locator('main button:visible, main select:visible').evaluateAll(all => all.filter(el => el.getBoundingClientRect().height < 43.5 && !el.closest('p, li')).map(el => el.textContent?.trim()))
+    const small = await page
+      .locator('main button:visible, main select:visible')
+      .evaluateAll(all =>
+        all
+          .filter(el => el.getBoundingClientRect().height < 43.5 && !el.closest('p, li'))
+          .map(el => el.textContent?.trim()),
+      )
     expect(small).toEqual([])
   })
 })
 
 test('by keyboard alone: a size, a tin, its number', async ({ page }) => {
   await atPan(page, 'Dark sticky ginger loaf')
-  const press = async (name: string | RegExp) => { const button = page.getByRole('button', { name }).first(); await button.focus(); await page.keyboard.press('Enter') }
+  const press = async (name: string | RegExp) => {
+    const button = page.getByRole('button', { name }).first()
+    await button.focus()
+    await page.keyboard.press('Enter')
+  }
   await press('double')
   await press('square, slab, loaf')
   await press(/900 g loaf/)

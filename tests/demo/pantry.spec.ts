@@ -2,11 +2,15 @@ import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 import { atStart, expectNoSideways, file, fromShelf, paste, row } from '../kitchen'
 
-test('an ingredient of the house’s own: refused where it cannot be, kept, read in recipes, not known until its packet is read', async ({ page }) => {
+test('an ingredient of the house’s own: refused where it cannot be, kept, read in recipes, not known until its packet is read', async ({
+  page,
+}) => {
   await page.goto('/pantry')
   // The pantry is no stage of the work, though its address begins like one.
   await expect(page.getByRole('heading', { name: 'The pantry' })).toBeVisible()
-  await expect(page.getByRole('navigation', { name: 'Stages of the work' }).locator('[aria-current]')).toHaveCount(0)
+  await expect(
+    page.getByRole('navigation', { name: 'Stages of the work' }).locator('[aria-current]'),
+  ).toHaveCount(0)
   await page.getByRole('button', { name: 'New ingredient' }).click()
   const form = page.getByRole('form', { name: 'A new ingredient' })
   const field = (name: string) => form.getByLabel(name, { exact: true })
@@ -25,12 +29,19 @@ test('an ingredient of the house’s own: refused where it cannot be, kept, read
   await field('Water, g in 100 g').fill('8,5')
   await field('Grams a millilitre').fill('0,4')
   await form.getByRole('button', { name: 'Keep it' }).click()
-  await expect(page.getByText('“Brackwater crunch” is in the pantry now.', { exact: true })).toBeVisible()
+  await expect(
+    page.getByText('“Brackwater crunch” is in the pantry now.', { exact: true }),
+  ).toBeVisible()
   await page.getByRole('button', { name: /of this house \(1\)/ }).click()
-  await expect(page.getByRole('row').filter({ hasText: 'Brackwater crunch' })).toContainText(/packet not read.*9.*60.*0\.40/s)
+  await expect(page.getByRole('row').filter({ hasText: 'Brackwater crunch' })).toContainText(
+    /packet not read.*9.*60.*0\.40/s,
+  )
 
   await atStart(page)
-  await paste(page, 'Crunch bars\n100 g crunch mix\n50 ml crunch mix\n50 g sugar\nPress and chill for 2 hours.')
+  await paste(
+    page,
+    'Crunch bars\n100 g crunch mix\n50 ml crunch mix\n50 g sugar\nPress and chill for 2 hours.',
+  )
   await expect(row(page, '100 g crunch mix')).toContainText('read as Brackwater crunch')
   await expect(row(page, '50 ml crunch mix')).toContainText('20')
   await expect(page.getByText(/Ottilie not known yet/)).toBeVisible()
@@ -43,13 +54,17 @@ test('an ingredient of the house’s own: refused where it cannot be, kept, read
   await page.getByLabel(/The packet was read/).check()
   await page.getByRole('button', { name: 'Keep it' }).click()
   await expect(form).toHaveCount(0)
-  await expect(page.getByText('“Brackwater crunch” is in the pantry now.', { exact: true }).first()).toBeVisible()
+  await expect(
+    page.getByText('“Brackwater crunch” is in the pantry now.', { exact: true }).first(),
+  ).toBeVisible()
   await fromShelf(page, 'Crunch bars')
   await expect(page.getByText(/Ottilie cannot eat/)).toBeVisible()
   await expect(page.getByText(/Wren nothing found/)).toBeVisible()
 })
 
-test('a built-in row is corrected and set back; what its name holds cannot be taken off', async ({ page }) => {
+test('a built-in row is corrected and set back; what its name holds cannot be taken off', async ({
+  page,
+}) => {
   await page.goto('/pantry')
   await page.getByLabel('Look for an ingredient').fill('whole milk')
   await page.getByRole('button', { name: 'Open milk', exact: true }).click()
@@ -71,17 +86,33 @@ test('a built-in row is corrected and set back; what its name holds cannot be ta
   await expect(row(page, '240 ml whole milk')).toContainText('246')
 })
 
-test('the table file goes out whole, comes in with its mistakes named, and can be taken back', async ({ page }) => {
+test('the table file goes out whole, comes in with its mistakes named, and can be taken back', async ({
+  page,
+}) => {
   await page.goto('/pantry')
   await page.getByRole('button', { name: 'Save as a table' }).click()
-  const [saved] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: 'The whole pantry' }).click()])
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name: 'The whole pantry' }).click(),
+  ])
   const csv = readFileSync(await saved.path(), 'utf8')
   expect(csv.split('\n').length).toBeGreaterThan(301)
   const header = csv.split('\n')[0]!
   const input = page.getByLabel('Table of ingredients to bring in')
-  await input.setInputFiles(file('ours.csv', `${header}\nown-a,Harbour flour,,flour,12,2,0,12,1,70,3,0.5,,wheat,,,yes\nown-b,,,flour,1,1,0,1,1,1,1,,,,,,\n`, 'text/csv'))
+  await input.setInputFiles(
+    file(
+      'ours.csv',
+      `${header}\nown-a,Harbour flour,,flour,12,2,0,12,1,70,3,0.5,,wheat,,,yes\nown-b,,,flour,1,1,0,1,1,1,1,,,,,,\n`,
+      'text/csv',
+    ),
+  )
   await expect(page.getByRole('alert')).toContainText('Row 3')
-  await expect(page.getByText('1 ingredient was taken from the table, 1 rows were not.', { exact: true }).or(page.getByText(/^1 ingredient was taken from the table/)).first()).toBeVisible()
+  await expect(
+    page
+      .getByText('1 ingredient was taken from the table, 1 rows were not.', { exact: true })
+      .or(page.getByText(/^1 ingredient was taken from the table/))
+      .first(),
+  ).toBeVisible()
   await page.getByLabel('Look for an ingredient').fill('harbour')
   await expect(page.getByRole('button', { name: 'Open Harbour flour' })).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
@@ -90,23 +121,33 @@ test('the table file goes out whole, comes in with its mistakes named, and can b
   await expect(page.getByRole('alert')).toContainText('no column “name”')
 })
 
-test('unknown names of all recipes are answered in one go, everywhere, and forgotten again', async ({ page }) => {
+test('unknown names of all recipes are answered in one go, everywhere, and forgotten again', async ({
+  page,
+}) => {
   for (const title of ['First bars', 'Second bars']) {
     await atStart(page)
-    await paste(page, `${title}\n100 g flour\n30 g fizzwhip\n${title.startsWith('First') ? '50 g cinammon sugr' : '20 g grumbleseed'}\nMix and bake for 20 minutes at 180 °C.`)
+    await paste(
+      page,
+      `${title}\n100 g flour\n30 g fizzwhip\n${title.startsWith('First') ? '50 g cinammon sugr' : '20 g grumbleseed'}\nMix and bake for 20 minutes at 180 °C.`,
+    )
     await expect(row(page, '30 g fizzwhip')).toContainText('not known')
   }
   await page.goto('/pantry')
   const box = page.getByRole('region', { name: 'What is this?' })
   await expect(box).toContainText(/fizzwhip.*in 2 recipes/s)
   await expect(box.getByRole('button', { name: 'Keep this answer' })).toBeDisabled()
-  for (const [words, is] of [['fizzwhip', 'desiccated coconut'], ['grumbleseed', 'poppy seeds']] as const) {
+  for (const [words, is] of [
+    ['fizzwhip', 'desiccated coconut'],
+    ['grumbleseed', 'poppy seeds'],
+  ] as const) {
     await box.getByRole('button', { name: `What is ${words}?` }).click()
     await page.getByPlaceholder('oat drink, spelt flour …').fill(is)
     await page.getByRole('option', { name: is, exact: true }).click()
   }
   await box.getByRole('button', { name: 'Keep these 2 answers' }).click()
-  await expect(page.getByText('2 names are known now; 2 recipes were read again.', { exact: true })).toBeVisible()
+  await expect(
+    page.getByText('2 names are known now; 2 recipes were read again.', { exact: true }),
+  ).toBeVisible()
   await expect(box).not.toContainText('fizzwhip')
   await fromShelf(page, 'First bars')
   await expect(row(page, '30 g fizzwhip')).toContainText('read as desiccated coconut')
@@ -117,7 +158,10 @@ test('unknown names of all recipes are answered in one go, everywhere, and forgo
 
 test('the house’s own spoon: weighed, counted in every recipe, and given up', async ({ page }) => {
   await atStart(page)
-  await paste(page, 'Oil buns\n200 g flour\n4 Tbsp oil\n2 eggs\nMix and bake for 20 minutes at 180 °C.')
+  await paste(
+    page,
+    'Oil buns\n200 g flour\n4 Tbsp oil\n2 eggs\nMix and bake for 20 minutes at 180 °C.',
+  )
   await expect(row(page, '4 Tbsp oil')).toContainText(/5[45]/)
   await page.getByRole('link', { name: 'your own spoons' }).click()
   await page.getByRole('button', { name: 'Keep this weight' }).click()
@@ -128,7 +172,9 @@ test('the house’s own spoon: weighed, counted in every recipe, and given up', 
   await page.getByLabel('Grams on the scale').fill('620')
   await expect(page.getByRole('alert')).toContainText('heavier than any syrup')
   await page.getByLabel('Grams on the scale').fill('55')
-  await expect(page.getByRole('status').filter({ hasText: 'One tablespoon of it weighs 11 g' })).toContainText('lighter')
+  await expect(
+    page.getByRole('status').filter({ hasText: 'One tablespoon of it weighs 11 g' }),
+  ).toContainText('lighter')
   await page.getByRole('button', { name: 'Keep this weight' }).click()
   await expect(page.getByRole('region', { name: 'Weighed in this house' })).toContainText('11 g')
   await fromShelf(page, 'Oil buns')

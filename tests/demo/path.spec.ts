@@ -2,16 +2,22 @@ import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 import { fromShelf, row, toPlans, atStart } from '../kitchen'
 
-test('from the shelf to a chosen plan, kept over a reload, and out as card and house file', async ({ page }) => {
+test('from the shelf to a chosen plan, kept over a reload, and out as card and house file', async ({
+  page,
+}) => {
   await fromShelf(page, 'Dark sticky ginger loaf')
 
   // The lines with grams, the words as written, and the beads of who cannot eat them.
   await expect(row(page, '240 ml whole milk')).toContainText('246')
   await expect(row(page, '240 ml whole milk')).toContainText('read as milk')
   await expect(row(page, '1 tsp bicarbonate of soda')).toContainText('4.8')
-  await row(page, '115 g butter').getByRole('button', { name: /Why not: Bram contains, Ikenna contains/ }).click()
+  await row(page, '115 g butter')
+    .getByRole('button', { name: /Why not: Bram contains, Ikenna contains/ })
+    .click()
   await expect(row(page, '115 g butter')).toContainText('Bram, contains: butter contains milk.')
-  await expect(row(page, '115 g butter')).toContainText('Ikenna, contains: butter contains milk (vegan).')
+  await expect(row(page, '115 g butter')).toContainText(
+    'Ikenna, contains: butter contains milk (vegan).',
+  )
 
   // A line is corrected in place, and the correction can be taken back.
   await row(page, '1 large egg').getByRole('button', { name: 'Correct: 1 large egg' }).click()
@@ -47,14 +53,18 @@ test('from the shelf to a chosen plan, kept over a reload, and out as card and h
 
   // A change of the table sets the plan aside and says so; undo brings it back.
   await page.getByRole('button', { name: 'Wren eats' }).click()
-  await expect(page.getByRole('status').filter({ hasText: 'The chosen plan is set aside' })).toBeVisible()
+  await expect(
+    page.getByRole('status').filter({ hasText: 'The chosen plan is set aside' }),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByRole('button', { name: 'This is your plan' })).toBeVisible()
 
   await page.reload()
   await expect(page.getByRole('button', { name: 'This is your plan' })).toBeVisible()
   await atStart(page)
-  await expect(page.getByRole('link', { name: /Dark sticky ginger loaf closest plan/ })).toBeVisible()
+  await expect(
+    page.getByRole('link', { name: /Dark sticky ginger loaf closest plan/ }),
+  ).toBeVisible()
 
   // The card as Markdown.
   await page.getByRole('link', { name: /Dark sticky ginger loaf/ }).click()
@@ -62,37 +72,63 @@ test('from the shelf to a chosen plan, kept over a reload, and out as card and h
   await expect(page.getByText(/No egg, milk, cashew.*packets checked 0 of/)).toBeVisible()
   // Packets are still unread, so the claim does not wear the green of what was found.
   await expect(page.locator('.claim')).toHaveCSS('border-left-style', 'dashed')
-  const [card] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Card as Markdown' }).click()])
+  const [card] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Card as Markdown' }).click(),
+  ])
   expect(card.suggestedFilename()).toBe('dark-sticky-ginger-loaf.md')
   const text = readFileSync(await card.path(), 'utf8')
-  for (const part of ['# Dark sticky ginger loaf', 'Ottilie: egg (traces too)', '## Packets to read', 'block plant butter', 'Not checked:']) expect(text).toContain(part)
+  for (const part of [
+    '# Dark sticky ginger loaf',
+    'Ottilie: egg (traces too)',
+    '## Packets to read',
+    'block plant butter',
+    'Not checked:',
+  ])
+    expect(text).toContain(part)
   expect(text).not.toMatch(/^- .*\b(?:115 g butter|1 large egg|240 ml whole milk)/mu)
 })
 
-test('the house file brings the same house back, and a broken or foreign file changes nothing', async ({ page }) => {
+test('the house file brings the same house back, and a broken or foreign file changes nothing', async ({
+  page,
+}) => {
   await atStart(page)
-  const shelf = async () => (await page.locator('.bakes li').allInnerTexts()).map(text => text.split('\n')[0])
+  const shelf = async () =>
+    (await page.locator('.bakes li').allInnerTexts()).map(text => text.split('\n')[0])
   const titles = await shelf()
   expect(titles.length).toBe(7)
   await page.goto('/settings')
   await expect(page.getByText('5 people, 6 packets and 7 bakes')).toBeVisible()
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the house file' }).click()])
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the house file' }).click(),
+  ])
   const saved = readFileSync(await file.path(), 'utf8')
   expect(JSON.parse(saved)).toMatchObject({ format: 'ingwer-house', version: 3 })
 
   for (const [name, content, sentence] of [
-    ['photo.json', 'ÿØÿà no json', /no JSON at all\. Nothing was changed/], ['other.json', '{"recipes": []}', /not written by Ingwer/], ['cut.json', saved.replace('"level": "trace"', '"level": "much"'), /damaged at “people/], ['newer.json', saved.replace('"version": 3', '"version": 7'), /newer Ingwer/],
+    ['photo.json', 'ÿØÿà no json', /no JSON at all\. Nothing was changed/],
+    ['other.json', '{"recipes": []}', /not written by Ingwer/],
+    ['cut.json', saved.replace('"level": "trace"', '"level": "much"'), /damaged at “people/],
+    ['newer.json', saved.replace('"version": 3', '"version": 7'), /newer Ingwer/],
   ] as const) {
-    await page.getByLabel('House file to open').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) })
+    await page
+      .getByLabel('House file to open')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) })
     await expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible()
     await expect(page.getByText('5 people, 6 packets and 7 bakes')).toBeVisible()
   }
 
   await page.getByRole('button', { name: 'Empty this house' }).click()
   await expect(page.getByText('0 people, 0 packets and 0 bakes')).toBeVisible()
-  await page.getByLabel('House file to open').setInputFiles({ name: 'house.json', mimeType: 'application/json', buffer: Buffer.from(saved) })
+  await page
+    .getByLabel('House file to open')
+    .setInputFiles({ name: 'house.json', mimeType: 'application/json', buffer: Buffer.from(saved) })
   await expect(page.getByText('5 people, 6 packets and 7 bakes are kept')).toBeVisible()
-  const [again] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the house file' }).click()])
+  const [again] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the house file' }).click(),
+  ])
   const second = JSON.parse(readFileSync(await again.path(), 'utf8'))
   expect({ ...second, exported: '' }).toEqual({ ...JSON.parse(saved), exported: '' })
   await atStart(page)
@@ -104,9 +140,14 @@ test('spoons only: the plan is given in spoons, and stays so', async ({ page }) 
   await page.getByRole('button', { name: 'spoons and cups only' }).click()
   await fromShelf(page, 'Rye and hazelnut shortbread')
   await toPlans(page)
-  await expect(page.getByRole('region', { name: 'Every change, and why' })).toContainText(/cup|Tbsp/)
+  await expect(page.getByRole('region', { name: 'Every change, and why' })).toContainText(
+    /cup|Tbsp/,
+  )
   await page.goto('/settings')
-  await expect(page.getByRole('button', { name: 'spoons and cups only' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByRole('button', { name: 'spoons and cups only' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
 })
 
 test('who sits at the table decides: without Philippa the flour stays', async ({ page }) => {
@@ -115,7 +156,9 @@ test('who sits at the table decides: without Philippa the flour stays', async ({
   await expect(row(page, '225 g plain flour').locator('.marks')).toHaveCount(0)
   await toPlans(page)
   await expect(page.getByRole('heading', { name: 'For all 4' })).toBeVisible()
-  await expect(page.getByRole('region', { name: 'Every change, and why' })).not.toContainText('225 g plain flour')
+  await expect(page.getByRole('region', { name: 'Every change, and why' })).not.toContainText(
+    '225 g plain flour',
+  )
 })
 
 test('cream puffs are refused with a reason and something that works', async ({ page }) => {
@@ -126,7 +169,9 @@ test('cream puffs are refused with a reason and something that works', async ({ 
   await expect(page.getByRole('heading', { name: 'What works instead' })).toBeVisible()
 })
 
-test('the second plan, once chosen, is the one that is looked at after a reload', async ({ page }) => {
+test('the second plan, once chosen, is the one that is looked at after a reload', async ({
+  page,
+}) => {
   await fromShelf(page, 'Rye and hazelnut shortbread')
   await toPlans(page)
   await page.getByRole('radio').nth(1).click()

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { atStart, fromShelf, row } from '../kitchen'
 
-test('a person changes, leaves and comes back, and every recipe is read for them again', async ({ page }) => {
+test('a person changes, leaves and comes back, and every recipe is read for them again', async ({
+  page,
+}) => {
   await page.goto('/people')
   await page.getByRole('button', { name: 'Change Wren' }).click()
   await page.getByRole('button', { name: 'Take peanut off' }).click()
@@ -13,7 +15,9 @@ test('a person changes, leaves and comes back, and every recipe is read for them
   await expect(page.getByText('soy · hazelnut')).toBeVisible()
 
   await fromShelf(page, 'Rye and hazelnut shortbread')
-  await expect(row(page, '60 g hazelnuts').getByRole('button', { name: /Wren contains/ })).toBeVisible()
+  await expect(
+    row(page, '60 g hazelnuts').getByRole('button', { name: /Wren contains/ }),
+  ).toBeVisible()
 
   await page.goto('/people')
   await page.getByRole('button', { name: 'Wren leaves' }).click()
@@ -36,23 +40,35 @@ test('a form that is left changes nothing', async ({ page }) => {
 
 test('beads and verdicts have names, and the stages say what is open', async ({ page }) => {
   await fromShelf(page, 'Cardamom meringue nests')
-  await expect(row(page, '4 egg whites').getByRole('img', { name: 'Ottilie: contains' })).toBeVisible()
+  await expect(
+    row(page, '4 egg whites').getByRole('img', { name: 'Ottilie: contains' }),
+  ).toBeVisible()
   await expect(page.getByRole('link', { name: /swap 1 open/ })).toBeVisible()
   await expect(page.getByRole('link', { name: 'recipe' })).toHaveAttribute('aria-current', 'step')
-  for (const name of ['Ottilie', 'Bram', 'Ikenna', 'Philippa', 'Wren']) await page.getByRole('button', { name: `${name} eats` }).click()
+  for (const name of ['Ottilie', 'Bram', 'Ikenna', 'Philippa', 'Wren'])
+    await page.getByRole('button', { name: `${name} eats` }).click()
   await expect(page.getByText('Nobody is at the table. Press a bead above.')).toBeVisible()
   await page.getByRole('link', { name: 'See what changes' }).click()
-  await expect(page.getByText('Nobody at the table avoids anything, so nothing changes.')).toBeVisible()
+  await expect(
+    page.getByText('Nobody at the table avoids anything, so nothing changes.'),
+  ).toBeVisible()
 })
 
-test('the card is copied, and says so; without a plan it says that too', async ({ page, context }) => {
+test('the card is copied, and says so; without a plan it says that too', async ({
+  page,
+  context,
+}) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write'])
   await fromShelf(page, 'Cream puffs')
   await page.getByRole('link', { name: 'share' }).click()
-  await expect(page.getByText(/No claim can be made for this table: see what is open below/)).toBeVisible()
+  await expect(
+    page.getByText(/No claim can be made for this table: see what is open below/),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Copy the card' }).click()
   await expect(page.getByText('The card is on the clipboard.', { exact: true })).toBeVisible()
-  expect(await page.evaluate(() => navigator.clipboard.readText())).toMatch(/^# Cream puffs\n\nAs written; no plan is chosen yet\./u)
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toMatch(
+    /^# Cream puffs\n\nAs written; no plan is chosen yet\./u,
+  )
 })
 
 test('light and dark are kept', async ({ page }) => {

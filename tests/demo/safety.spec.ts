@@ -9,12 +9,21 @@ test('a child’s needs are entered in under a minute', async ({ page }) => {
   await page.getByRole('button', { name: 'Someone new' }).click()
   await page.getByLabel('Name', { exact: true }).fill('Juniper')
   await page.getByRole('button', { name: 'under five' }).click()
-  await page.getByRole('group', { name: 'From the law’s list' }).getByRole('button', { name: 'tree nuts' }).click()
-  await page.getByRole('group', { name: 'How strictly: tree nuts' }).getByRole('button', { name: 'traces too' }).click()
+  await page
+    .getByRole('group', { name: 'From the law’s list' })
+    .getByRole('button', { name: 'tree nuts' })
+    .click()
+  await page
+    .getByRole('group', { name: 'How strictly: tree nuts' })
+    .getByRole('button', { name: 'traces too' })
+    .click()
   await page.getByRole('button', { name: 'tree nuts: but may have' }).click()
   await page.getByRole('option', { name: 'almond' }).click()
   await page.keyboard.press('Escape')
-  await page.getByRole('group', { name: 'From the law’s list' }).getByRole('button', { name: 'egg' }).click()
+  await page
+    .getByRole('group', { name: 'From the law’s list' })
+    .getByRole('button', { name: 'egg' })
+    .click()
   await page.getByLabel('Something else that is not eaten').fill('raisins')
   await page.keyboard.press('Enter')
   await page.getByLabel('To remember').fill('Baked egg only at the clinic')
@@ -22,16 +31,27 @@ test('a child’s needs are entered in under a minute', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Juniper' })).toBeVisible()
   // What the issue asks of a person; the driver is quicker, but every press is one that a person makes.
   expect(Date.now() - begun).toBeLessThan(60_000)
-  await expect(page.getByText('under five · tree nuts but not almond, traces too · egg · no raisins')).toBeVisible()
+  await expect(
+    page.getByText('under five · tree nuts but not almond, traces too · egg · no raisins'),
+  ).toBeVisible()
   await expect(page.getByText('To remember: Baked egg only at the clinic')).toBeVisible()
   await page.reload()
-  await expect(page.getByText('under five · tree nuts but not almond, traces too · egg · no raisins')).toBeVisible()
+  await expect(
+    page.getByText('under five · tree nuts but not almond, traces too · egg · no raisins'),
+  ).toBeVisible()
 
   await atStart(page)
-  await paste(page, 'Nut buns\n200 g plain flour\n50 g raisins\n60 g whole almonds\n40 g walnuts\nMix and bake for 20 minutes at 180 °C.')
-  await row(page, '50 g raisins').getByRole('button', { name: /Why not: .*Juniper contains/ }).click()
+  await paste(
+    page,
+    'Nut buns\n200 g plain flour\n50 g raisins\n60 g whole almonds\n40 g walnuts\nMix and bake for 20 minutes at 180 °C.',
+  )
+  await row(page, '50 g raisins')
+    .getByRole('button', { name: /Why not: .*Juniper contains/ })
+    .click()
   await expect(page.getByText('this is, or names, raisins')).toBeVisible()
-  await row(page, '60 g whole almonds').getByRole('button', { name: /Why not: .*Juniper contains/ }).click()
+  await row(page, '60 g whole almonds')
+    .getByRole('button', { name: /Why not: .*Juniper contains/ })
+    .click()
   await expect(page.getByText(/can choke a small child \(under five\)/).first()).toBeVisible()
   // The note is only remembered: egg stays avoided.
   await page.getByRole('button', { name: 'A line is missing' }).click()
@@ -66,8 +86,12 @@ test('a set seats its people with one press, and is undone without them', async 
   await page.getByRole('button', { name: 'Keep the set' }).click()
   await atStart(page)
   await page.getByRole('button', { name: 'Sunday' }).click()
-  await expect(page.getByRole('group', { name: 'Who eats' }).getByRole('button', { name: 'Wren' })).toHaveAttribute('aria-pressed', 'true')
-  await expect(page.getByRole('group', { name: 'Who eats' }).getByRole('button', { name: 'Ottilie' })).toHaveAttribute('aria-pressed', 'false')
+  await expect(
+    page.getByRole('group', { name: 'Who eats' }).getByRole('button', { name: 'Wren' }),
+  ).toHaveAttribute('aria-pressed', 'true')
+  await expect(
+    page.getByRole('group', { name: 'Who eats' }).getByRole('button', { name: 'Ottilie' }),
+  ).toHaveAttribute('aria-pressed', 'false')
   await page.goto('/people')
   await page.getByRole('button', { name: 'Undo the set Sunday' }).click()
   await expect(page.getByText('Sunday', { exact: true })).toHaveCount(0)
@@ -82,20 +106,34 @@ test('a guest sits at one bake alone, counts there, and goes with it', async ({ 
   await page.getByLabel('Name', { exact: true }).fill('Sorrel')
   await page.getByLabel('Something else that is not eaten').fill('cardamom')
   await page.getByRole('button', { name: 'Keep Sorrel' }).click()
-  await expect(page.getByRole('button', { name: 'Sorrel eats' })).toHaveAttribute('aria-pressed', 'true')
-  await expect(row(page, 'cardamom').first().getByRole('button', { name: /Sorrel contains/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Sorrel eats' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
+  await expect(
+    row(page, 'cardamom')
+      .first()
+      .getByRole('button', { name: /Sorrel contains/ }),
+  ).toBeVisible()
   await fromShelf(page, 'Dark sticky')
   await expect(page.getByRole('button', { name: 'Sorrel eats' })).toHaveCount(0)
   await page.goto('/people')
-  await expect(page.getByRole('heading', { name: 'Sorrel for Cardamom meringue nests' })).toBeVisible()
+  await expect(
+    page.getByRole('heading', { name: 'Sorrel for Cardamom meringue nests' }),
+  ).toBeVisible()
   await atStart(page)
   await expect(page.getByRole('button', { name: 'Sorrel' })).toHaveCount(0)
 })
 
-test('when a person changes, every kept bake is checked again, and what changed is said until it is seen', async ({ page }) => {
+test('when a person changes, every kept bake is checked again, and what changed is said until it is seen', async ({
+  page,
+}) => {
   await page.goto('/people')
   await page.getByRole('button', { name: 'Change Wren' }).click()
-  await page.getByRole('group', { name: 'From the law’s list' }).getByRole('button', { name: 'milk' }).click()
+  await page
+    .getByRole('group', { name: 'From the law’s list' })
+    .getByRole('button', { name: 'milk' })
+    .click()
   await page.getByRole('button', { name: 'Keep Wren' }).click()
   const changes = page.getByRole('region', { name: 'What this changed' })
   await expect(changes.getByText(/\d bakes read otherwise/)).toBeVisible()
@@ -111,28 +149,49 @@ test('when a person changes, every kept bake is checked again, and what changed 
   await expect(changes).toHaveCount(0)
 })
 
-test('cautions stand at the step or line that calls for them, once, with their reason', async ({ page }) => {
+test('cautions stand at the step or line that calls for them, once, with their reason', async ({
+  page,
+}) => {
   await atStart(page)
-  await paste(page, 'Honey toffee\n200 g honey\n100 g block plant butter\n2 tbsp xylitol\nMethod\nBoil the honey and the plant butter to 150 °C.\nPour over the xylitol and leave to set.')
+  await paste(
+    page,
+    'Honey toffee\n200 g honey\n100 g block plant butter\n2 tbsp xylitol\nMethod\nBoil the honey and the plant butter to 150 °C.\nPour over the xylitol and leave to set.',
+  )
   const step = page.locator('ol.steps > li').first()
   await expect(step.getByText(/Hot sugar burns deeply/)).toBeVisible()
   await step.getByText(/Hot sugar burns deeply/).click()
   await expect(step.getByText(/hold far more heat than water/)).toBeVisible()
-  await expect(row(page, '200 g honey').getByText('Honey is not for children under twelve months.')).toBeVisible()
+  await expect(
+    row(page, '200 g honey').getByText('Honey is not for children under twelve months.'),
+  ).toBeVisible()
   await expect(row(page, '2 tbsp xylitol').getByText(/poisonous to dogs/)).toBeVisible()
   await expect(page.getByText(/Hot sugar burns deeply/)).toHaveCount(1)
 })
 
-test('the card goes out as HTML and label, with its code, its packets and what is not known', async ({ page }) => {
+test('the card goes out as HTML and label, with its code, its packets and what is not known', async ({
+  page,
+}) => {
   await fromShelf(page, 'Plum streusel')
   await page.getByRole('navigation').getByRole('link', { name: 'share' }).click()
-  await expect(page.getByRole('img', { name: 'The card’s text as a code for a phone’s camera' })).toBeVisible()
+  await expect(
+    page.getByRole('img', { name: 'The card’s text as a code for a phone’s camera' }),
+  ).toBeVisible()
   await expect(page.getByText(/Fogbell Plain Flour/).first()).toBeVisible()
   await expect(page.getByText(/eat by/).first()).toBeVisible()
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Card as HTML' }).click()])
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Card as HTML' }).click(),
+  ])
   const html = readFileSync(await file.path(), 'utf8')
   expect(html).toMatch(/^<!doctype html>/)
-  for (const part of ['Plum streusel traybake', '<svg', 'Contains', 'Packets not read', 'emergency plan']) expect(html).toContain(part)
+  for (const part of [
+    'Plum streusel traybake',
+    '<svg',
+    'Contains',
+    'Packets not read',
+    'emergency plan',
+  ])
+    expect(html).toContain(part)
   expect(html).not.toMatch(/<script/)
   await page.getByRole('button', { name: 'Label for a tin' }).click()
   await expect(page.getByRole('article', { name: 'Label for a tin' })).toContainText('Contains')

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { atStart, more } from '../kitchen'
 
-test('the shelf: looked through, tagged, doubled, put away, thrown away, and each taken back', async ({ page }) => {
+test('the shelf: looked through, tagged, doubled, put away, thrown away, and each taken back', async ({
+  page,
+}) => {
   await atStart(page)
   const rows = page.locator('.bakes li')
   await expect(rows).toHaveCount(7)

@@ -18,9 +18,12 @@ Mix the flour, caster sugar, butter and eggs. Bake for 25 minutes.
 Beat the icing sugar with the milk and brush it on.`
 
 const lines = (page: Page) => page.locator('li.line .written').allInnerTexts()
-const focused = (page: Page) => page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '')
+const focused = (page: Page) =>
+  page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '')
 
-test('the ledger by keys alone: walk, correct, go on, part, join, move, add, take out, and every step back', async ({ page }) => {
+test('the ledger by keys alone: walk, correct, go on, part, join, move, add, take out, and every step back', async ({
+  page,
+}) => {
   await atStart(page)
   await paste(page, text)
   await expect(row(page, '2 eggs')).toBeVisible()
@@ -78,14 +81,20 @@ test('the ledger by keys alone: walk, correct, go on, part, join, move, add, tak
   expect(end).not.toEqual(start)
   await page.getByRole('heading', { name: 'What goes in' }).click()
   // A press may meet a step that is still being shown: pressed again until all are back.
-  const until = (name: 'Undo' | 'Redo', keys: string, wanted: string[]) => expect(async () => { if (await page.getByRole('button', { name }).isEnabled()) await page.keyboard.press(keys); expect(await lines(page)).toEqual(wanted) }).toPass({ timeout: 60_000, intervals: [150] })
+  const until = (name: 'Undo' | 'Redo', keys: string, wanted: string[]) =>
+    expect(async () => {
+      if (await page.getByRole('button', { name }).isEnabled()) await page.keyboard.press(keys)
+      expect(await lines(page)).toEqual(wanted)
+    }).toPass({ timeout: 60_000, intervals: [150] })
   await until('Undo', 'Control+z', start)
   await until('Redo', 'Control+Shift+z', end)
   await page.reload()
   await expect.poll(() => lines(page)).toEqual(end)
 })
 
-test('lines typed faster than they are read keep their order, a closed field stays closed, and steps back come as fast as the keys', async ({ page }) => {
+test('lines typed faster than they are read keep their order, a closed field stays closed, and steps back come as fast as the keys', async ({
+  page,
+}) => {
   await atStart(page)
   await paste(page, text)
   await expect(row(page, '2 eggs')).toBeVisible()
@@ -98,7 +107,9 @@ test('lines typed faster than they are read keep their order, a closed field sta
     await page.keyboard.press('Enter')
   }
   await page.keyboard.press('Escape')
-  await expect.poll(async () => (await lines(page)).slice(3, 7)).toEqual(['2 eggs', '40 g honey', '5 g salt', '60 g oats'])
+  await expect
+    .poll(async () => (await lines(page)).slice(3, 7))
+    .toEqual(['2 eggs', '40 g honey', '5 g salt', '60 g oats'])
   await expect(page.getByText('saved in this browser')).toBeVisible()
   await expect(page.getByLabel('A new line')).toHaveCount(0)
 
@@ -110,7 +121,9 @@ test('lines typed faster than they are read keep their order, a closed field sta
   await expect.poll(() => lines(page)).toEqual(start)
   await expect(page.getByLabel('A new line')).toHaveCount(0)
   for (let i = 0; i < 3; i++) await page.keyboard.press('Control+Shift+z')
-  await expect.poll(async () => (await lines(page)).slice(4, 7)).toEqual(['40 g honey', '5 g salt', '60 g oats'])
+  await expect
+    .poll(async () => (await lines(page)).slice(4, 7))
+    .toEqual(['40 g honey', '5 g salt', '60 g oats'])
 
   // What cannot be a line comes back into the field with its sentence.
   await page.getByRole('button', { name: 'Correct: 60 g oats' }).focus()
@@ -121,15 +134,23 @@ test('lines typed faster than they are read keep their order, a closed field sta
   await expect(page.getByLabel('A new line')).toHaveValue('x'.repeat(2000))
 })
 
-test('steps show what they take; they are corrected, moved, added and taken out; the dessert gets another name', async ({ page }) => {
+test('steps show what they take; they are corrected, moved, added and taken out; the dessert gets another name', async ({
+  page,
+}) => {
   await atStart(page)
   await paste(page, text)
   const step = (n: number) => page.locator('ol.steps > li').nth(n)
-  await expect(step(1)).toContainText(/takes.*plain flour.*caster sugar.*butter.*eggs.*bake 25 min/s)
+  await expect(step(1)).toContainText(
+    /takes.*plain flour.*caster sugar.*butter.*eggs.*bake 25 min/s,
+  )
   await step(1).getByRole('button', { name: 'butter', exact: true }).click()
   await expect(row(page, '120 g butter')).toHaveClass(/lit/)
-  await step(2).getByRole('button', { name: /Correct step 3/ }).click()
-  await page.getByLabel('Correct step 3').fill('Beat the icing sugar with half the milk and 1 tsp lemon juice.')
+  await step(2)
+    .getByRole('button', { name: /Correct step 3/ })
+    .click()
+  await page
+    .getByLabel('Correct step 3')
+    .fill('Beat the icing sugar with half the milk and 1 tsp lemon juice.')
   await page.keyboard.press('Enter')
   await expect(step(2)).toContainText('half of milk')
   await expect(page.getByText(/A step uses lemon juice/)).toBeVisible()
@@ -155,10 +176,17 @@ test('steps show what they take; they are corrected, moved, added and taken out;
   await expect(page.getByRole('alert')).toContainText('There is a part “glaze” already')
 })
 
-test('another region and another way to fill a cup re-read every volume, and both can be taken back', async ({ page }) => {
+test('another region and another way to fill a cup re-read every volume, and both can be taken back', async ({
+  page,
+}) => {
   await atStart(page)
-  await paste(page, 'Cup cake\n2 cups all-purpose flour\n1 cup granulated sugar\n2 Tbsp oil\n2 eggs\nMix and bake at 350°F for 30 minutes.')
-  await expect(page.getByRole('button', { name: 'Region of the recipe' })).toContainText('United States')
+  await paste(
+    page,
+    'Cup cake\n2 cups all-purpose flour\n1 cup granulated sugar\n2 Tbsp oil\n2 eggs\nMix and bake at 350°F for 30 minutes.',
+  )
+  await expect(page.getByRole('button', { name: 'Region of the recipe' })).toContainText(
+    'United States',
+  )
   await expect(row(page, '2 cups all-purpose flour')).toContainText('241')
   await page.getByRole('button', { name: 'How the cups were filled' }).click()
   await page.getByRole('option', { name: 'cups scooped' }).click()
@@ -186,30 +214,42 @@ Heat the oven to 180 °C and line a 20 cm square tin.
 Mix the oats, flour, sugar, baking powder and salt. Stir in 150 g butter and taste the raw dough.
 Bake for 40 minutes.`
 
-test('findings one key after another, each with what it would change; “no problem” is remembered', async ({ page }) => {
+test('findings one key after another, each with what it would change; “no problem” is remembered', async ({
+  page,
+}) => {
   await atStart(page)
   await paste(page, slips)
   await page.getByRole('button', { name: /Show all/ }).click()
   const card = (words: string) => page.locator('.findings > li').filter({ hasText: words })
   const count = await page.locator('.findings > li').count()
   expect(count).toBeGreaterThanOrEqual(8)
-  await expect(card('do not agree')).toContainText(/2 cups \(300 g\) rolled oats → 2 cups \(1\d\d g\) rolled oats/)
+  await expect(card('do not agree')).toContainText(
+    /2 cups \(300 g\) rolled oats → 2 cups \(1\d\d g\) rolled oats/,
+  )
   await card('do not agree').focus()
   await page.keyboard.press('1')
   await expect(card('do not agree')).toHaveCount(0)
-  await expect(row(page, /^2 cups \(1\d\d g\) rolled oats/ as never)).toHaveCount(1).catch(() => undefined)
+  await expect(row(page, /^2 cups \(1\d\d g\) rolled oats/ as never))
+    .toHaveCount(1)
+    .catch(() => undefined)
   // The focus is on the next finding, so that the next key answers it.
-  await expect.poll(() => page.evaluate(() => document.activeElement?.closest('.findings > li') !== null)).toBe(true)
+  await expect
+    .poll(() => page.evaluate(() => document.activeElement?.closest('.findings > li') !== null))
+    .toBe(true)
   await expect(card('uses baking powder')).toContainText('The list means baking powder')
   await card('uses baking powder').focus()
   await page.keyboard.press('2')
   await expect(row(page, '1 tsp baking powder')).toBeVisible()
-  await card('Was it 3/4').getByRole('button', { name: /3\/4 cup brown sugar/ }).click()
+  await card('Was it 3/4')
+    .getByRole('button', { name: /3\/4 cup brown sugar/ })
+    .click()
   await expect(row(page, '3/4 cup brown sugar')).toBeVisible()
   await card('The title says').focus()
   await page.keyboard.press('x')
   await expect(card('The title says')).toHaveCount(0)
-  await card('raw dough').getByRole('button', { name: /Take that sentence out/ }).click()
+  await card('raw dough')
+    .getByRole('button', { name: /Take that sentence out/ })
+    .click()
   await expect(page.locator('ol.steps')).not.toContainText('taste')
 
   await page.reload()
@@ -221,7 +261,10 @@ test('findings one key after another, each with what it would change; “no prob
 
 test('an amount that nobody wrote stays unknown', async ({ page }) => {
   await atStart(page)
-  await paste(page, 'Plain buns\n? cup oil\n200 g flour\nsugar\n2 eggs\nMix everything and bake for 20 minutes at 180 °C.')
+  await paste(
+    page,
+    'Plain buns\n? cup oil\n200 g flour\nsugar\n2 eggs\nMix everything and bake for 20 minutes at 180 °C.',
+  )
   await expect(row(page, '? cup oil')).toContainText('? g')
   await expect(page.locator('li.line').filter({ hasText: /^\? g\s*sugar/ })).toHaveCount(1)
   await expect(page.getByText(/No amount is written for .*It stays unknown/).first()).toBeVisible()

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { atStart, more, paste, row, toPlans } from '../kitchen'
 
-test('an empty house: someone moves in, a recipe is pasted, an unknown word is answered', async ({ page }) => {
+test('an empty house: someone moves in, a recipe is pasted, an unknown word is answered', async ({
+  page,
+}) => {
   await atStart(page)
   await expect(page.getByText('Nobody lives here yet.')).toBeVisible()
   await page.getByRole('button', { name: 'Read it' }).click()
@@ -15,7 +17,10 @@ test('an empty house: someone moves in, a recipe is pasted, an unknown word is a
   await page.getByRole('button', { name: 'Add something to avoid' }).click()
   await page.getByPlaceholder('milk, egg, almond …').fill('egg')
   await page.getByRole('option', { name: 'egg', exact: true }).click()
-  await page.getByRole('group', { name: 'How strictly: egg' }).getByRole('button', { name: 'traces too' }).click()
+  await page
+    .getByRole('group', { name: 'How strictly: egg' })
+    .getByRole('button', { name: 'traces too' })
+    .click()
   await page.getByRole('button', { name: 'Add something to avoid' }).click()
   await page.getByRole('option', { name: 'tree nuts' }).click()
   await page.getByRole('button', { name: 'tree nuts: but may have' }).click()
@@ -27,7 +32,10 @@ test('an empty house: someone moves in, a recipe is pasted, an unknown word is a
   await expect(page.getByRole('heading', { name: 'Ottilie' })).toBeVisible()
 
   await atStart(page)
-  await paste(page, 'Lantern buns\n\n200 g plain flour\n80 g sugar\n2 eggs\n60 g ground almonds\n30 g fizzwhip\n50 ml oil\n1 tsp baking powder\n\nMix everything and bake for 20 minutes at 180 °C.')
+  await paste(
+    page,
+    'Lantern buns\n\n200 g plain flour\n80 g sugar\n2 eggs\n60 g ground almonds\n30 g fizzwhip\n50 ml oil\n1 tsp baking powder\n\nMix everything and bake for 20 minutes at 180 °C.',
+  )
   await expect(row(page, '30 g fizzwhip')).toContainText('not known')
   await expect(page.getByText(/I do not know what “fizzwhip” is/)).toBeVisible()
   await expect(page.getByText('Ottilie cannot eat 1 thing in it; 1 not known')).toBeVisible()
@@ -63,10 +71,22 @@ test('the demo house is one press away', async ({ page }) => {
 })
 
 test('what is pasted is never run, and always gets a sentence', async ({ page }) => {
-  await page.addInitScript(() => { Object.assign(window, { ran: [] as string[] }); window.alert = () => { (window as unknown as { ran: string[] }).ran.push('alert') } })
+  await page.addInitScript(() => {
+    Object.assign(window, { ran: [] as string[] })
+    window.alert = () => {
+      ;(window as unknown as { ran: string[] }).ran.push('alert')
+    }
+  })
   const texts: readonly (readonly [string, RegExp])[] = [
-    ['<script>alert(1)</script><img src=x onerror="alert(2)"><h1>Bun</h1><p>200 g flour</p><a href="javascript:alert(3)">50 g sugar</a>', /source of a web page/],
-    ['🍰🎂🧁 🍰🎂🧁', /no ingredient lines/], ['שוקולד \u202e 200 גרם קמח', /no ingredient lines/], ['lorem ipsum '.repeat(500), /no ingredient lines/], [`Big\n${'200 g flour\n'.repeat(17_000)}`, /Only the first/], ['\u0000\u0001\u0002', /no text yet|no ingredient lines/],
+    [
+      '<script>alert(1)</script><img src=x onerror="alert(2)"><h1>Bun</h1><p>200 g flour</p><a href="javascript:alert(3)">50 g sugar</a>',
+      /source of a web page/,
+    ],
+    ['🍰🎂🧁 🍰🎂🧁', /no ingredient lines/],
+    ['שוקולד \u202e 200 גרם קמח', /no ingredient lines/],
+    ['lorem ipsum '.repeat(500), /no ingredient lines/],
+    [`Big\n${'200 g flour\n'.repeat(17_000)}`, /Only the first/],
+    ['\u0000\u0001\u0002', /no text yet|no ingredient lines/],
   ]
   for (const [text, sentence] of texts) {
     await atStart(page)
@@ -75,7 +95,10 @@ test('what is pasted is never run, and always gets a sentence', async ({ page })
   }
   expect(await page.evaluate(() => (window as unknown as { ran: string[] }).ran)).toEqual([])
   await atStart(page)
-  await paste(page, '<b>Bold & "quoted"</b>\n200 g <i>flour</i>\n<img src=x onerror=alert(4)> 2 eggs')
+  await paste(
+    page,
+    '<b>Bold & "quoted"</b>\n200 g <i>flour</i>\n<img src=x onerror=alert(4)> 2 eggs',
+  )
   await expect(row(page, 'flour')).toBeVisible()
   expect(await page.locator('main img').count()).toBe(0)
   expect(await page.evaluate(() => (window as unknown as { ran: string[] }).ran)).toEqual([])
@@ -83,14 +106,19 @@ test('what is pasted is never run, and always gets a sentence', async ({ page })
 
 test('lines come and go, with every step back', async ({ page }) => {
   await atStart(page)
-  await paste(page, 'Plain buns\n200 g flour\n2 cups (300 g) rolled oats\n80 g margarine\n100 g sugar\nMix it all and bake for 20 minutes.')
+  await paste(
+    page,
+    'Plain buns\n200 g flour\n2 cups (300 g) rolled oats\n80 g margarine\n100 g sugar\nMix it all and bake for 20 minutes.',
+  )
   await expect(page.getByText(/weight and the volume of this line do not agree/)).toBeVisible()
   await page.getByRole('button', { name: /Use \d+ g$/ }).click()
   await expect(page.getByText(/do not agree/)).toHaveCount(0)
   await page.getByRole('button', { name: /block plant butter$/ }).click()
   await expect(row(page, '80 g margarine')).toContainText('read as block plant butter')
 
-  await row(page, '100 g sugar').getByRole('button', { name: /Correct/ }).click()
+  await row(page, '100 g sugar')
+    .getByRole('button', { name: /Correct/ })
+    .click()
   await page.getByLabel('Correct the line 100 g sugar').fill('   ')
   await page.keyboard.press('Enter')
   await expect(row(page, '100 g sugar').getByRole('alert')).toContainText('nothing in this line')
@@ -123,7 +151,10 @@ test('a recipe that all may eat stays as it is', async ({ page }) => {
   await atStart(page)
   await page.getByRole('button', { name: 'Open the Brackwater house' }).click()
   await expect(page.getByRole('button', { name: 'Philippa' })).toBeVisible()
-  await paste(page, 'Baked plums\n12 plums, halved\n50 g demerara sugar\n1 tsp ground ginger\nScatter and bake for 20 minutes at 190 °C.')
+  await paste(
+    page,
+    'Baked plums\n12 plums, halved\n50 g demerara sugar\n1 tsp ground ginger\nScatter and bake for 20 minutes at 190 °C.',
+  )
   await expect(page.getByText('Ottilie nothing found in what you entered')).toBeVisible()
   await page.getByRole('link', { name: 'See what changes' }).click()
   await expect(page.getByRole('heading', { name: 'Nothing has to change' })).toBeVisible()

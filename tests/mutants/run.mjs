@@ -12,41 +12,99 @@ import { build } from 'vite'
 process.env.INGWER_RUNS ??= '0.03'
 const root = fileURLToPath(new URL('../..', import.meta.url))
 const only = process.argv[2] ?? ''
-const paths = ['core/people', 'core/packet'].flatMap(dir => readdirSync(join(root, dir)).filter(name => name.endsWith('.ts') && !/\.test\.ts$|^index\.ts$/u.test(name)).map(name => join(root, dir, name))).filter(path => path.includes(only))
-const quiet = { debug() {}, info() {}, warn: console.warn, error: console.error, trace() {}, fatal: console.error, isDebugEnabled: () => false, isTraceEnabled: () => false }
+const paths = ['core/people', 'core/packet']
+  .flatMap(dir =>
+    readdirSync(join(root, dir))
+      .filter(name => name.endsWith('.ts') && !/\.test\.ts$|^index\.ts$/u.test(name))
+      .map(name => join(root, dir, name)),
+  )
+  .filter(path => path.includes(only))
+const quiet = {
+  debug() {},
+  info() {},
+  warn: console.warn,
+  error: console.error,
+  trace() {},
+  fatal: console.error,
+  isDebugEnabled: () => false,
+  isTraceEnabled: () => false,
+}
 // Words for people may change without anything being wrong; what decides may not.
-const { files, mutants } = await new Instrumenter(quiet).instrument(paths.map(name => ({ name, content: readFileSync(name, 'utf8'), mutate: true })), { plugins: null, excludedMutations: ['StringLiteral'], ignorers: [], noHeader: false })
+const { files, mutants } = await new Instrumenter(quiet).instrument(
+  paths.map(name => ({ name, content: readFileSync(name, 'utf8'), mutate: true })),
+  { plugins: null, excludedMutations: ['StringLiteral'], ignorers: [], noHeader: false },
+)
 const instrumented = new Map(files.map(file => [file.name, file.content]))
 
 const outDir = join(root, 'node_modules', '.cache', 'ingwer-mutants')
 await build({
-  root, logLevel: 'error', configFile: false,
-  resolve: { alias: { '#core': join(root, 'core/index.ts'), '@jest/globals': join(root, 'tests/mutants/shim.mjs') } },
-  plugins: [{ name: 'instrumented', enforce: 'pre', load: id => instrumented.get(id.split('?')[0]) ?? null }],
-  build: { ssr: 'tests/mutants/entry.ts', outDir, emptyOutDir: true, minify: false, target: 'node20' },
+  root,
+  logLevel: 'error',
+  configFile: false,
+  resolve: {
+    alias: {
+      '#core': join(root, 'core/index.ts'),
+      '@jest/globals': join(root, 'tests/mutants/shim.mjs'),
+    },
+  },
+  plugins: [
+    {
+      name: 'instrumented',
+      enforce: 'pre',
+      load: id => instrumented.get(id.split('?')[0]) ?? null,
+    },
+  ],
+  build: {
+    ssr: 'tests/mutants/entry.ts',
+    outDir,
+    emptyOutDir: true,
+    minify: false,
+    target: 'node20',
+  },
 })
 const bundle = pathToFileURL(join(outDir, 'entry.js')).href
 
 /** A worker that has loaded the tests; `ask` gives its answer, or null when it took longer than `most` milliseconds. */
 function begin() {
   const worker = new Worker(new URL('./worker.mjs', import.meta.url), { workerData: { bundle } })
-  const next = most => new Promise((resolve, reject) => {
-    const timer = setTimeout(() => { worker.off('error', reject); resolve(null) }, most)
-    worker.once('message', message => { clearTimeout(timer); worker.off('error', reject); resolve(message) })
-    worker.once('error', reject)
-  })
-  return { ready: next(60_000), ask: (message, most) => { worker.postMessage(message); return next(most) }, end: () => worker.terminate() }
+  const next = most =>
+    new Promise((resolve, reject) => {
+      const timer = setTimeout(() => {
+        worker.off('error', reject)
+        resolve(null)
+      }, most)
+      worker.once('message', message => {
+        clearTimeout(timer)
+        worker.off('error', reject)
+        resolve(message)
+      })
+      worker.once('error', reject)
+    })
+  return {
+    ready: next(60_000),
+    ask: (message, most) => {
+      worker.postMessage(message)
+      return next(most)
+    },
+    end: () => worker.terminate(),
+  }
 }
 
 const first = begin()
 await first.ready
 const { failed, perTest, atLoad } = await first.ask({ id: null }, 300_000)
 await first.end()
-if (failed.length) { console.error('Without any change these fail already:', failed); process.exit(1) }
+if (failed.length) {
+  console.error('Without any change these fail already:', failed)
+  process.exit(1)
+}
 const testsOf = new Map()
-for (const [test, ids] of Object.entries(perTest)) for (const id of Object.keys(ids)) testsOf.set(id, [...testsOf.get(id) ?? [], Number(test)])
+for (const [test, ids] of Object.entries(perTest))
+  for (const id of Object.keys(ids)) testsOf.set(id, [...(testsOf.get(id) ?? []), Number(test)])
 // What runs once, while the tables are loaded, cannot be changed in a running process.
-const counted = mutants.filter(m => m.status !== 'Ignored' && !(atLoad.includes(m.id) && !testsOf.has(m.id)))
+const counted = mutants.filter(
+  m => m.status !== 'Ignored' && !(atLoad.includes(m.id) && !testsOf.has(m.id)),
+)
 const found = new Map()
 const waiting = counted.filter(m => testsOf.has(m.id))
 for (const m of counted) if (!testsOf.has(m.id)) found.set(m.id, 'in no test')
@@ -57,7 +115,11 @@ async function work() {
   for (let m = waiting.pop(); m; m = waiting.pop()) {
     const answer = await worker.ask({ id: m.id, ids: testsOf.get(m.id) }, 6_000)
     // A change that never ends is noticed, too; its worker is not to be had back.
-    if (answer === null) { await worker.end(); worker = begin(); await worker.ready }
+    if (answer === null) {
+      await worker.end()
+      worker = begin()
+      await worker.ready
+    }
     found.set(m.id, answer === null || answer.killed ? 'noticed' : 'not noticed')
     if (found.size % 200 === 0) console.log(`… ${found.size} of ${counted.length}`)
   }
@@ -68,12 +130,19 @@ await Promise.all(cpus().slice(0, 4).map(work))
 for (const path of paths) {
   const here = counted.filter(m => m.fileName === path)
   const noticed = here.filter(m => found.get(m.id) === 'noticed').length
-  if (here.length) console.log(`${path.slice(root.length).padEnd(28)} ${String(noticed).padStart(4)} of ${String(here.length).padStart(4)}  ${(100 * noticed / here.length).toFixed(1)} %`)
+  if (here.length)
+    console.log(
+      `${path.slice(root.length).padEnd(28)} ${String(noticed).padStart(4)} of ${String(here.length).padStart(4)}  ${((100 * noticed) / here.length).toFixed(1)} %`,
+    )
 }
 for (const m of counted.filter(m => found.get(m.id) !== 'noticed')) {
   const lines = readFileSync(m.fileName, 'utf8').split('\n')
-  console.log(`${m.fileName.slice(root.length)}:${m.location.start.line + 1}:${m.location.start.column + 1} ${found.get(m.id)}, ${m.mutatorName}: ${(lines[m.location.start.line] ?? '').slice(m.location.start.column, m.location.start.column + 70).trim()} → ${m.replacement.replace(/\s+/gu, ' ').slice(0, 60)}`)
+  console.log(
+    `${m.fileName.slice(root.length)}:${m.location.start.line + 1}:${m.location.start.column + 1} ${found.get(m.id)}, ${m.mutatorName}: ${(lines[m.location.start.line] ?? '').slice(m.location.start.column, m.location.start.column + 70).trim()} → ${m.replacement.replace(/\s+/gu, ' ').slice(0, 60)}`,
+  )
 }
 const noticed = counted.filter(m => found.get(m.id) === 'noticed').length
-console.log(`\nnoticed ${noticed} of ${counted.length} changes: ${(100 * noticed / counted.length).toFixed(1)} % (at least 85 % is wanted); ${mutants.length - counted.length} more run only while the tables are loaded`)
+console.log(
+  `\nnoticed ${noticed} of ${counted.length} changes: ${((100 * noticed) / counted.length).toFixed(1)} % (at least 85 % is wanted); ${mutants.length - counted.length} more run only while the tables are loaded`,
+)
 rmSync(outDir, { recursive: true, force: true })

@@ -4,8 +4,15 @@ import { expect } from 'expect'
 const all = []
 let names = []
 const add = (name, work) => all.push({ name: [...names, name].join(' › '), work })
-const each = register => table => (name, work) => table.forEach((row, i) => register(`${name} #${i}`, () => work(...(Array.isArray(row) ? row : [row]))))
-const within = (name, work) => { names = [...names, name]; work(); names = names.slice(0, -1) }
+const each = register => table => (name, work) =>
+  table.forEach((row, i) =>
+    register(`${name} #${i}`, () => work(...(Array.isArray(row) ? row : [row]))),
+  )
+const within = (name, work) => {
+  names = [...names, name]
+  work()
+  names = names.slice(0, -1)
+}
 
 export const test = Object.assign(add, { each: each(add) })
 export const describe = Object.assign(within, { each: each(within) })

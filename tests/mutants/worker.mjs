@@ -1,7 +1,7 @@
 // Loads the instrumented tests once and runs what is asked: which mutants each test touches, or whether a mutant is noticed.
 import { parentPort, workerData } from 'node:worker_threads'
 
-const space = globalThis.__stryker__ ??= {}
+const space = (globalThis.__stryker__ ??= {})
 space.mutantCoverage = { static: {}, perTest: {} }
 const { collected, stockPantry, emptyStock } = await import(workerData.bundle)
 const tests = collected()
@@ -14,11 +14,18 @@ async function cover() {
   for (const [i, { name, work }] of tests.entries()) {
     space.currentTestId = String(i)
     afresh()
-    try { await work() }
-    catch (error) { failed.push(`${name}: ${String(error.message).slice(0, 200)}`) }
+    try {
+      await work()
+    } catch (error) {
+      failed.push(`${name}: ${String(error.message).slice(0, 200)}`)
+    }
   }
   space.currentTestId = undefined
-  return { failed, perTest: space.mutantCoverage.perTest, atLoad: Object.keys(space.mutantCoverage.static) }
+  return {
+    failed,
+    perTest: space.mutantCoverage.perTest,
+    atLoad: Object.keys(space.mutantCoverage.static),
+  }
 }
 async function tryMutant(id, ids) {
   space.mutantCoverage = undefined
@@ -26,13 +33,20 @@ async function tryMutant(id, ids) {
   try {
     for (const i of ids) {
       afresh()
-      try { await tests[i].work() }
-      catch { return true }
+      try {
+        await tests[i].work()
+      } catch {
+        return true
+      }
     }
     return false
+  } catch {
+    return true
+  } finally {
+    space.activeMutant = undefined
   }
-  catch { return true }
-  finally { space.activeMutant = undefined }
 }
-parentPort.on('message', async ({ id, ids }) => parentPort.postMessage(id === null ? await cover() : { id, killed: await tryMutant(id, ids) }))
+parentPort.on('message', async ({ id, ids }) =>
+  parentPort.postMessage(id === null ? await cover() : { id, killed: await tryMutant(id, ids) }),
+)
 parentPort.postMessage({ ready: tests.length })

@@ -8,16 +8,21 @@ export function differences(was, is, path = '') {
     return [{ path, was: shown(was), is: shown(is) }]
   }
   const keys = [...new Set([...Object.keys(was), ...Object.keys(is)])]
-  return keys.flatMap(key => differences(was[key], is[key], Array.isArray(is) ? `${path}[${key}]` : `${path}.${key}`))
+  return keys.flatMap(key =>
+    differences(was[key], is[key], Array.isArray(is) ? `${path}[${key}]` : `${path}.${key}`),
+  )
 }
 
 const isBranch = value => typeof value === 'object' && value !== null
 
 const isSame = (a, b) =>
-  a === b || (typeof a === 'number' && typeof b === 'number' && Math.abs(a - b) <= 1e-9 * Math.max(Math.abs(a), Math.abs(b)))
+  a === b ||
+  (typeof a === 'number' &&
+    typeof b === 'number' &&
+    Math.abs(a - b) <= 1e-9 * Math.max(Math.abs(a), Math.abs(b)))
 
 const mostLetters = 240
-const shown = (value) => {
+const shown = value => {
   const text = value === undefined ? '–' : JSON.stringify(value)
   return text.length > mostLetters ? `${text.slice(0, mostLetters)}…` : text
 }

@@ -41,7 +41,7 @@ const night = [serveAt - 18.5 * 60, serveAt - 10 * 60] as const
 
 /** A day for these bakes, with a budget of steps instead of a clock, so that it comes out the same on any machine. */
 const dayOf = (bakes: readonly Bake[]) => {
-  const dayBakes = bakes.map((bake) => {
+  const dayBakes = bakes.map(bake => {
     const sized = sizedBake(bake, usualKitchen)
     return { id: bake.id, title: bake.title, recipe: sized.recipe, sized }
   })
@@ -60,7 +60,12 @@ function atTable(text: string, name: string, people: readonly Person[], house: D
   const reading = readRecipe(text)
   const found = adapt(reading.recipe, people)
   const bake: Bake = {
-    ...bakeOf('b', reading, people.map(person => person.id), `${today}T08:00:00.000Z`),
+    ...bakeOf(
+      'b',
+      reading,
+      people.map(person => person.id),
+      `${today}T08:00:00.000Z`,
+    ),
     plan: found.plans[0] ?? null,
   }
   const cardHouse = { packets: house.packets, today }
@@ -78,7 +83,7 @@ function atTable(text: string, name: string, people: readonly Person[], house: D
 }
 
 const demoRecords = (house: DemoHouse) =>
-  house.texts.map((text) => {
+  house.texts.map(text => {
     const reading = readRecipe(text)
     return {
       title: reading.recipe.title,
@@ -100,13 +105,12 @@ function demoDay(house: DemoHouse) {
   return dayOf(bakes)
 }
 
-const corpusReadings = () =>
-  [...corpusRecipes, ...moreRecipes].map(({ text }) => readRecipe(text))
+const corpusReadings = () => [...corpusRecipes, ...moreRecipes].map(({ text }) => readRecipe(text))
 
 const corpusPlans = () =>
   desserts.flatMap(({ text }) => {
     const { recipe } = readRecipe(text)
-    return needs.map((need) => {
+    return needs.map(need => {
       const avoids = need.avoids.map(allergen => ({ allergen, level: 'ingredient' as const }))
       const person: Person = { id: 'p', name: 'Ada', avoids, diets: need.diets }
       return { title: recipe.title, need: need.name, found: adapt(recipe, [person]) }

@@ -28,8 +28,14 @@ const text = name => readFileSync(join(root, 'demo', name), 'utf8')
 
 async function write(folder) {
   const { recordOf } = await builtCore()
-  const texts = readdirSync(join(root, 'demo/recipes')).sort().map(name => text(`recipes/${name}`))
-  const house = { people: JSON.parse(text('people.json')), packets: JSON.parse(text('packets.json')), texts }
+  const texts = readdirSync(join(root, 'demo/recipes'))
+    .sort()
+    .map(name => text(`recipes/${name}`))
+  const house = {
+    people: JSON.parse(text('people.json')),
+    packets: JSON.parse(text('packets.json')),
+    texts,
+  }
   mkdirSync(folder, { recursive: true })
   for (const [name, value] of Object.entries(recordOf(house))) {
     writeFileSync(join(folder, `${name}.json`), `${JSON.stringify(value, null, 1)}\n`)
@@ -43,7 +49,9 @@ function compare(before, after) {
   const names = [...new Set([...readdirSync(before), ...readdirSync(after)])].sort()
   let found = 0
   for (const name of names) {
-    const [old, made] = [before, after].map(folder => JSON.parse(readFileSync(join(folder, name), 'utf8')))
+    const [old, made] = [before, after].map(folder =>
+      JSON.parse(readFileSync(join(folder, name), 'utf8')),
+    )
     for (const { path, was, is } of differences(old, made)) {
       found += 1
       if (found <= mostShown) console.log(`${name} ${path}\n  - ${was}\n  + ${is}`)

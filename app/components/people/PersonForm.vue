@@ -1,55 +1,119 @@
 <script setup lang="ts">
 import Joi from 'joi'
-import { avoidables, beadColours, beadShapes, dietRows, lawLists, type Avoid, type Bead, type Person, type Thing } from '#core'
+import {
+  avoidables,
+  beadColours,
+  beadShapes,
+  dietRows,
+  lawLists,
+  type Avoid,
+  type Bead,
+  type Person,
+  type Thing,
+} from '#core'
 
 /**
  * One person's needs: name, bead, diets, what is avoided, as an ingredient or as a trace too, other things by name, and a
  * note that nothing acts on. `guestOf`: a guest of that bake alone.
  */
-const props = defineProps<{ person: Person | null, taken: readonly Bead[], guestOf?: string }>()
-const emit = defineEmits<{ keep: [person: Person], cancel: [] }>()
+const props = defineProps<{ person: Person | null; taken: readonly Bead[]; guestOf?: string }>()
+const emit = defineEmits<{ keep: [person: Person]; cancel: [] }>()
 
-const shapeOf = (i: number) => beadShapes.find(s => !props.taken.some(b => b.shape === s)) ?? beadShapes[i % beadShapes.length]!
+const shapeOf = (i: number) =>
+  beadShapes.find(s => !props.taken.some(b => b.shape === s)) ?? beadShapes[i % beadShapes.length]!
 const colourOf = () => beadColours.find(c => !props.taken.some(b => b.colour === c)) ?? 'slate'
 const state = reactive({
   name: props.person?.name ?? '',
-  diets: [...props.person?.diets ?? []],
-  avoids: (props.person?.avoids ?? []).map(a => ({ ...a, except: [...a.except ?? []] })),
-  things: [...props.person?.things ?? []] as Thing[], note: props.person?.note ?? '',
-  shape: props.person?.bead?.shape ?? shapeOf(props.taken.length), colour: props.person?.bead?.colour ?? colourOf(),
+  diets: [...(props.person?.diets ?? [])],
+  avoids: (props.person?.avoids ?? []).map(a => ({ ...a, except: [...(a.except ?? [])] })),
+  things: [...(props.person?.things ?? [])] as Thing[],
+  note: props.person?.note ?? '',
+  shape: props.person?.bead?.shape ?? shapeOf(props.taken.length),
+  colour: props.person?.bead?.colour ?? colourOf(),
 })
-const schema = Joi.object({ name: Joi.string().trim().min(1).max(60).required().messages({ 'string.empty': 'A person needs a name.', 'string.max': 'A name has at most 60 letters.' }) }).unknown(true).prefs({ abortEarly: false })
+const schema = Joi.object({
+  name: Joi.string()
+    .trim()
+    .min(1)
+    .max(60)
+    .required()
+    .messages({
+      'string.empty': 'A person needs a name.',
+      'string.max': 'A name has at most 60 letters.',
+    }),
+})
+  .unknown(true)
+  .prefs({ abortEarly: false })
 
 const groups = new Set(avoidables.flatMap(a => a.in ?? []))
 const items = avoidables.map(a => ({ value: a.id, label: a.name }))
-const choosable = computed(() => items.filter(item => !state.avoids.some(a => a.allergen === item.value)))
+const choosable = computed(() =>
+  items.filter(item => !state.avoids.some(a => a.allergen === item.value)),
+)
 const nameOf = (id: string) => items.find(i => i.value === id)?.label ?? id
-const membersIn = (group: string) => avoidables.filter(a => a.in?.includes(group)).map(a => ({ value: a.id, label: a.name }))
-const add = (value: unknown) => { if (typeof value === 'string') state.avoids.push({ allergen: value, level: 'ingredient', except: [] }) }
+const membersIn = (group: string) =>
+  avoidables.filter(a => a.in?.includes(group)).map(a => ({ value: a.id, label: a.name }))
+const add = (value: unknown) => {
+  if (typeof value === 'string')
+    state.avoids.push({ allergen: value, level: 'ingredient', except: [] })
+}
 /** The law's list that the quick buttons show: a place to begin, not what somebody must avoid. */
 const list = ref(lawLists[0]!.id)
 const listItems = lawLists.map(l => ({ value: l.id, label: l.name }))
 const quick = computed(() => lawLists.find(l => l.id === list.value)!.entries)
 const has = (id: string) => state.avoids.some(a => a.allergen === id)
-const toggle = (id: string) => { if (has(id)) state.avoids = state.avoids.filter(a => a.allergen !== id); else add(id) }
+const toggle = (id: string) => {
+  if (has(id)) state.avoids = state.avoids.filter(a => a.allergen !== id)
+  else add(id)
+}
 
 const thing = ref('')
 async function addThing() {
   const words = thing.value.trim().replace(/\s+/gu, ' ').slice(0, 60)
-  if (!words || state.things.some(t => t.words.toLowerCase() === words.toLowerCase())) { thing.value = ''; return }
+  if (!words || state.things.some(t => t.words.toLowerCase() === words.toLowerCase())) {
+    thing.value = ''
+    return
+  }
   const known = await useCore().ingredientOf(words)
   state.things.push({ words, ingredient: known?.id ?? null })
   thing.value = ''
 }
-const toggleDiet = (id: string) => { state.diets = state.diets.includes(id) ? state.diets.filter(d => d !== id) : [...state.diets, id] }
-const bead = computed<Bead>(() => ({ letter: (state.name.trim().charAt(0) || '?').toUpperCase(), shape: state.shape, colour: state.colour }))
-const shown = computed<Person>(() => ({ id: 'shown', name: state.name || 'new', avoids: [], diets: [], bead: bead.value }))
+const toggleDiet = (id: string) => {
+  state.diets = state.diets.includes(id) ? state.diets.filter(d => d !== id) : [...state.diets, id]
+}
+const bead = computed<Bead>(() => ({
+  letter: (state.name.trim().charAt(0) || '?').toUpperCase(),
+  shape: state.shape,
+  colour: state.colour,
+}))
+const shown = computed<Person>(() => ({
+  id: 'shown',
+  name: state.name || 'new',
+  avoids: [],
+  diets: [],
+  bead: bead.value,
+}))
 
 async function keep() {
   // What still stands in the field was meant, too.
   await addThing()
-  const avoids = state.avoids.map((a): Avoid => ({ allergen: a.allergen, level: a.level, ...a.except?.length ? { except: [...a.except] } : {} }))
-  emit('keep', { id: props.person?.id ?? crypto.randomUUID(), name: state.name.trim(), avoids, diets: [...state.diets], bead: bead.value, ...state.things.length ? { things: state.things.map(t => ({ ...t })) } : {}, ...state.note.trim() ? { note: state.note.trim() } : {}, ...props.guestOf ?? props.person?.guestOf ? { guestOf: props.guestOf ?? props.person!.guestOf! } : {} })
+  const avoids = state.avoids.map((a): Avoid => ({
+    allergen: a.allergen,
+    level: a.level,
+    ...(a.except?.length ? { except: [...a.except] } : {}),
+  }))
+  emit('keep', {
+    id: props.person?.id ?? crypto.randomUUID(),
+    name: state.name.trim(),
+    avoids,
+    diets: [...state.diets],
+    bead: bead.value,
+    ...(state.things.length ? { things: state.things.map(t => ({ ...t })) } : {}),
+    ...(state.note.trim() ? { note: state.note.trim() } : {}),
+    ...((props.guestOf ?? props.person?.guestOf)
+      ? { guestOf: props.guestOf ?? props.person!.guestOf! }
+      : {}),
+  })
 }
 </script>
 
@@ -57,75 +121,307 @@ async function keep() {
   <UForm :schema="schema" :state="state" class="form" @submit="keep">
     <div class="first">
       <PersonBead :person="shown" :size="56" />
-      <UFormField label="Name" name="name" class="grow"><UInput v-model="state.name" autofocus class="wide" autocomplete="off" /></UFormField>
+      <UFormField label="Name" name="name" class="grow"
+        ><UInput v-model="state.name" autofocus class="wide" autocomplete="off"
+      /></UFormField>
     </div>
     <fieldset>
       <legend>Diet</legend>
-      <div class="acts"><UTooltip v-for="diet in dietRows" :key="diet.id" :text="diet.says"><UButton type="button" color="neutral" :variant="state.diets.includes(diet.id) ? 'solid' : 'outline'" :aria-pressed="state.diets.includes(diet.id)" @click="toggleDiet(diet.id)">{{ diet.name }}</UButton></UTooltip></div>
-      <p v-for="diet in dietRows.filter(d => state.diets.includes(d.id))" :key="diet.id" class="soft says">{{ diet.name }}: {{ diet.says }}</p>
+      <div class="acts">
+        <UTooltip v-for="diet in dietRows" :key="diet.id" :text="diet.says"
+          ><UButton
+            type="button"
+            color="neutral"
+            :variant="state.diets.includes(diet.id) ? 'solid' : 'outline'"
+            :aria-pressed="state.diets.includes(diet.id)"
+            @click="toggleDiet(diet.id)"
+            >{{ diet.name }}</UButton
+          ></UTooltip
+        >
+      </div>
+      <p
+        v-for="diet in dietRows.filter(d => state.diets.includes(d.id))"
+        :key="diet.id"
+        class="soft says"
+      >
+        {{ diet.name }}: {{ diet.says }}
+      </p>
     </fieldset>
     <fieldset>
       <legend>Must not get</legend>
-      <div class="law"><span class="soft">begin with what packets must name in</span><USelectMenu v-model="list" :items="listItems" value-key="value" :search-input="false" aria-label="Whose list to begin with" /></div>
+      <div class="law">
+        <span class="soft">begin with what packets must name in</span
+        ><USelectMenu
+          v-model="list"
+          :items="listItems"
+          value-key="value"
+          :search-input="false"
+          aria-label="Whose list to begin with"
+        />
+      </div>
       <div class="acts" role="group" aria-label="From the law’s list">
-        <UButton v-for="id in quick" :key="id" type="button" color="neutral" :variant="has(id) ? 'solid' : 'outline'" :aria-pressed="has(id)" @click="toggle(id)">{{ nameOf(id) }}</UButton>
+        <UButton
+          v-for="id in quick"
+          :key="id"
+          type="button"
+          color="neutral"
+          :variant="has(id) ? 'solid' : 'outline'"
+          :aria-pressed="has(id)"
+          @click="toggle(id)"
+          >{{ nameOf(id) }}</UButton
+        >
       </div>
       <ul v-if="state.avoids.length" class="avoids">
         <li v-for="(avoid, i) in state.avoids" :key="avoid.allergen">
           <b>{{ nameOf(avoid.allergen) }}</b>
           <div class="acts" role="group" :aria-label="`How strictly: ${nameOf(avoid.allergen)}`">
-            <UButton type="button" size="md" color="neutral" :variant="avoid.level === 'ingredient' ? 'solid' : 'outline'" :aria-pressed="avoid.level === 'ingredient'" @click="avoid.level = 'ingredient'">as an ingredient</UButton>
-            <UButton type="button" size="md" color="neutral" :variant="avoid.level === 'trace' ? 'solid' : 'outline'" :aria-pressed="avoid.level === 'trace'" @click="avoid.level = 'trace'">traces too</UButton>
+            <UButton
+              type="button"
+              size="md"
+              color="neutral"
+              :variant="avoid.level === 'ingredient' ? 'solid' : 'outline'"
+              :aria-pressed="avoid.level === 'ingredient'"
+              @click="avoid.level = 'ingredient'"
+              >as an ingredient</UButton
+            >
+            <UButton
+              type="button"
+              size="md"
+              color="neutral"
+              :variant="avoid.level === 'trace' ? 'solid' : 'outline'"
+              :aria-pressed="avoid.level === 'trace'"
+              @click="avoid.level = 'trace'"
+              >traces too</UButton
+            >
           </div>
-          <USelectMenu v-if="groups.has(avoid.allergen)" v-model="avoid.except" multiple :items="membersIn(avoid.allergen)" value-key="value" placeholder="but may have …" :aria-label="`${nameOf(avoid.allergen)}: but may have`" class="except" />
-          <UButton type="button" color="neutral" variant="ghost" icon="i-lucide-x" :aria-label="`Take ${nameOf(avoid.allergen)} off`" @click="state.avoids.splice(i, 1)" />
+          <USelectMenu
+            v-if="groups.has(avoid.allergen)"
+            v-model="avoid.except"
+            multiple
+            :items="membersIn(avoid.allergen)"
+            value-key="value"
+            placeholder="but may have …"
+            :aria-label="`${nameOf(avoid.allergen)}: but may have`"
+            class="except"
+          />
+          <UButton
+            type="button"
+            color="neutral"
+            variant="ghost"
+            icon="i-lucide-x"
+            :aria-label="`Take ${nameOf(avoid.allergen)} off`"
+            @click="state.avoids.splice(i, 1)"
+          />
         </li>
       </ul>
-      <USelectMenu :key="state.avoids.length" :items="choosable" value-key="value" placeholder="Anything else: coconut, pea, poppy …" aria-label="Add something to avoid" class="add" :search-input="{ placeholder: 'milk, egg, almond …' }" @update:model-value="add" />
+      <USelectMenu
+        :key="state.avoids.length"
+        :items="choosable"
+        value-key="value"
+        placeholder="Anything else: coconut, pea, poppy …"
+        aria-label="Add something to avoid"
+        class="add"
+        :search-input="{ placeholder: 'milk, egg, almond …' }"
+        @update:model-value="add"
+      />
     </fieldset>
     <fieldset>
       <legend>Other things, by name</legend>
       <ul v-if="state.things.length" class="things">
-        <li v-for="(each, i) in state.things" :key="each.words"><b>{{ each.words }}</b>{{ ' ' }}<span class="soft">{{ each.ingredient ? 'known to the pantry' : 'looked for by these words alone' }}</span><UButton type="button" color="neutral" variant="ghost" icon="i-lucide-x" :aria-label="`Take ${each.words} off`" @click="state.things.splice(i, 1)" /></li>
+        <li v-for="(each, i) in state.things" :key="each.words">
+          <b>{{ each.words }}</b
+          >{{ ' '
+          }}<span class="soft">{{
+            each.ingredient ? 'known to the pantry' : 'looked for by these words alone'
+          }}</span
+          ><UButton
+            type="button"
+            color="neutral"
+            variant="ghost"
+            icon="i-lucide-x"
+            :aria-label="`Take ${each.words} off`"
+            @click="state.things.splice(i, 1)"
+          />
+        </li>
       </ul>
-      <div class="acts"><UInput v-model="thing" placeholder="strawberries, dill …" aria-label="Something else that is not eaten" class="thing" maxlength="60" @keydown.enter.prevent="addThing" /><UButton type="button" color="neutral" variant="outline" icon="i-lucide-plus" @click="addThing">Add</UButton></div>
+      <div class="acts">
+        <UInput
+          v-model="thing"
+          placeholder="strawberries, dill …"
+          aria-label="Something else that is not eaten"
+          class="thing"
+          maxlength="60"
+          @keydown.enter.prevent="addThing"
+        /><UButton
+          type="button"
+          color="neutral"
+          variant="outline"
+          icon="i-lucide-plus"
+          @click="addThing"
+          >Add</UButton
+        >
+      </div>
     </fieldset>
-    <UFormField label="To remember" hint="shown on the card of people, never acted on" name="note"><UTextarea v-model="state.note" :rows="2" class="wide" maxlength="600" placeholder="for example: what the clinic said" /></UFormField>
+    <UFormField label="To remember" hint="shown on the card of people, never acted on" name="note"
+      ><UTextarea
+        v-model="state.note"
+        :rows="2"
+        class="wide"
+        maxlength="600"
+        placeholder="for example: what the clinic said"
+    /></UFormField>
     <fieldset>
       <legend>Bead</legend>
       <div class="acts">
-        <button v-for="shape in beadShapes" :key="shape" type="button" class="pick" :aria-label="shape" :aria-pressed="state.shape === shape" @click="state.shape = shape"><PersonBead :person="{ ...shown, bead: { ...bead, shape } }" :size="32" label="" aria-hidden="true" /></button>
+        <button
+          v-for="shape in beadShapes"
+          :key="shape"
+          type="button"
+          class="pick"
+          :aria-label="shape"
+          :aria-pressed="state.shape === shape"
+          @click="state.shape = shape"
+        >
+          <PersonBead
+            :person="{ ...shown, bead: { ...bead, shape } }"
+            :size="32"
+            label=""
+            aria-hidden="true"
+          />
+        </button>
       </div>
       <div class="acts">
-        <button v-for="colour in beadColours" :key="colour" type="button" class="pick" :aria-label="colour" :aria-pressed="state.colour === colour" @click="state.colour = colour"><PersonBead :person="{ ...shown, bead: { ...bead, colour } }" :size="32" label="" aria-hidden="true" /></button>
+        <button
+          v-for="colour in beadColours"
+          :key="colour"
+          type="button"
+          class="pick"
+          :aria-label="colour"
+          :aria-pressed="state.colour === colour"
+          @click="state.colour = colour"
+        >
+          <PersonBead
+            :person="{ ...shown, bead: { ...bead, colour } }"
+            :size="32"
+            label=""
+            aria-hidden="true"
+          />
+        </button>
       </div>
     </fieldset>
     <div class="acts end">
-      <UButton type="submit" size="xl" color="neutral">Keep {{ state.name.trim() || 'this person' }}</UButton>
-      <UButton type="button" size="xl" color="neutral" variant="ghost" @click="emit('cancel')">Leave it</UButton>
+      <UButton type="submit" size="xl" color="neutral"
+        >Keep {{ state.name.trim() || 'this person' }}</UButton
+      >
+      <UButton type="button" size="xl" color="neutral" variant="ghost" @click="emit('cancel')"
+        >Leave it</UButton
+      >
     </div>
   </UForm>
 </template>
 
 <style scoped>
-.form { display: grid; gap: 18px; }
+.form {
+  display: grid;
+  gap: 18px;
+}
 /* Room for the error is always there: a sentence that comes or goes must not move what is about to be pressed. */
-.first { display: flex; gap: 16px; align-items: flex-start; }
-.grow { flex: 1; min-height: 102px; }
-.wide, .add { width: 100%; }
-fieldset { border: 0; padding: 0; margin: 0; display: grid; gap: 8px; min-width: 0; }
-legend { font-weight: 650; margin-bottom: 6px; }
-.acts { display: flex; flex-wrap: wrap; gap: 8px; }
-.avoids { list-style: none; padding: 0; margin: 0; display: grid; gap: 8px; }
-.avoids li { display: flex; flex-wrap: wrap; gap: 8px 12px; align-items: center; background: var(--ground); border-radius: 14px; padding: 8px 8px 8px 14px; }
-.avoids b { min-width: 90px; flex: 1; }
-.except { min-width: 150px; }
-.law { display: flex; flex-wrap: wrap; gap: 4px 10px; align-items: center; }
-.says { font-size: 0.94rem; }
-.things { list-style: none; padding: 0; margin: 0; display: grid; gap: 6px; }
-.things li { display: flex; gap: 10px; align-items: center; background: var(--ground); border-radius: 14px; padding: 2px 6px 2px 14px; min-height: 48px; }
-.things li button { margin-left: auto; }
-.thing { flex: 1; min-width: 180px; }
-.pick { width: 46px; height: 46px; display: grid; place-items: center; border-radius: 12px; border: 1.5px solid transparent; cursor: pointer; }
-.pick[aria-pressed="true"] { border-color: var(--ginger); background: var(--ginger-pale); }
+.first {
+  display: flex;
+  gap: 16px;
+  align-items: flex-start;
+}
+.grow {
+  flex: 1;
+  min-height: 102px;
+}
+.wide,
+.add {
+  width: 100%;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  gap: 8px;
+  min-width: 0;
+}
+legend {
+  font-weight: 650;
+  margin-bottom: 6px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.avoids {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  gap: 8px;
+}
+.avoids li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+  background: var(--ground);
+  border-radius: 14px;
+  padding: 8px 8px 8px 14px;
+}
+.avoids b {
+  min-width: 90px;
+  flex: 1;
+}
+.except {
+  min-width: 150px;
+}
+.law {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  align-items: center;
+}
+.says {
+  font-size: 0.94rem;
+}
+.things {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  gap: 6px;
+}
+.things li {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  background: var(--ground);
+  border-radius: 14px;
+  padding: 2px 6px 2px 14px;
+  min-height: 48px;
+}
+.things li button {
+  margin-left: auto;
+}
+.thing {
+  flex: 1;
+  min-width: 180px;
+}
+.pick {
+  width: 46px;
+  height: 46px;
+  display: grid;
+  place-items: center;
+  border-radius: 12px;
+  border: 1.5px solid transparent;
+  cursor: pointer;
+}
+.pick[aria-pressed='true'] {
+  border-color: var(--ginger);
+  background: var(--ginger-pale);
+}
 </style>

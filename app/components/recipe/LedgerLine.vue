@@ -6,8 +6,25 @@ import type { Caution, Conflict, Line, Person } from '#core'
  * arrows go from line to line, Alt with an arrow moves the line, Ctrl+Enter parts it at the cursor, Backspace at its start
  * joins it with the one above, Delete takes it out.
  */
-const props = defineProps<{ line: Line, conflicts: readonly Conflict[], people: readonly Person[], readAs: string, refused: string, active: boolean, cautions: readonly Caution[] }>()
-const emit = defineEmits<{ retype: [text: string], remove: [], split: [text: string, at: number], join: [text: string], move: [by: 1 | -1], below: [], go: [by: 1 | -1, edit: boolean], look: [] }>()
+const props = defineProps<{
+  line: Line
+  conflicts: readonly Conflict[]
+  people: readonly Person[]
+  readAs: string
+  refused: string
+  active: boolean
+  cautions: readonly Caution[]
+}>()
+const emit = defineEmits<{
+  retype: [text: string]
+  remove: []
+  split: [text: string, at: number]
+  join: [text: string]
+  move: [by: 1 | -1]
+  below: []
+  go: [by: 1 | -1, edit: boolean]
+  look: []
+}>()
 
 const editing = ref(false)
 /** The menu is made when it is asked for: four hundred of them would keep a long recipe from showing. */
@@ -35,104 +52,344 @@ defineExpose({ edit, focus: () => opener.value?.focus() })
 function typed(event: KeyboardEvent) {
   const input = event.target as HTMLInputElement
   const at = input.selectionStart ?? 0
-  if (event.key === 'Escape') { event.preventDefault(); void leave(false) }
-  else if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) { event.preventDefault(); editing.value = false; emit('split', text.value, at) }
-  else if (event.key === 'Backspace' && at === 0 && input.selectionEnd === 0) { event.preventDefault(); editing.value = false; emit('join', text.value) }
-  else if (event.key === 'Tab' && !event.ctrlKey) { event.preventDefault(); void leave(true, false); emit('go', event.shiftKey ? -1 : 1, true) }
+  if (event.key === 'Escape') {
+    event.preventDefault()
+    void leave(false)
+  } else if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) {
+    event.preventDefault()
+    editing.value = false
+    emit('split', text.value, at)
+  } else if (event.key === 'Backspace' && at === 0 && input.selectionEnd === 0) {
+    event.preventDefault()
+    editing.value = false
+    emit('join', text.value)
+  } else if (event.key === 'Tab' && !event.ctrlKey) {
+    event.preventDefault()
+    void leave(true, false)
+    emit('go', event.shiftKey ? -1 : 1, true)
+  }
 }
 function pressed(event: KeyboardEvent) {
   const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
-  if (by) { event.preventDefault(); if (event.altKey) emit('move', by); else emit('go', by, false) }
-  else if (event.key === 'Delete' || event.key === 'Backspace') { event.preventDefault(); emit('remove') }
-  else if (event.key === 'Insert' || event.key === '+') { event.preventDefault(); emit('below') }
+  if (by) {
+    event.preventDefault()
+    if (event.altKey) emit('move', by)
+    else emit('go', by, false)
+  } else if (event.key === 'Delete' || event.key === 'Backspace') {
+    event.preventDefault()
+    emit('remove')
+  } else if (event.key === 'Insert' || event.key === '+') {
+    event.preventDefault()
+    emit('below')
+  }
 }
 
 /** Where a split without a cursor falls: before "and", "plus" or a second amount. */
-const splitAt = computed(() => { const found = /\s(?:and|plus|\+|&|with)\s|[,;]\s+(?=\d|[½¼¾])/iu.exec(props.line.text); return found ? found.index : -1 })
-const menu = computed(() => [[
-  { label: 'Correct', icon: 'i-lucide-pencil', onSelect: () => void edit() },
-  { label: 'New line below', icon: 'i-lucide-plus', onSelect: () => emit('below') },
-  { label: 'Part in two', icon: 'i-lucide-scissors', disabled: splitAt.value < 0, onSelect: () => emit('split', props.line.text, splitAt.value) },
-  { label: 'Join with the line above', icon: 'i-lucide-merge', onSelect: () => emit('join', props.line.text) },
-], [
-  { label: 'Move up', icon: 'i-lucide-arrow-up', onSelect: () => emit('move', -1) },
-  { label: 'Move down', icon: 'i-lucide-arrow-down', onSelect: () => emit('move', 1) },
-], [{ label: 'Take out', icon: 'i-lucide-trash-2', onSelect: () => emit('remove') }]])
+const splitAt = computed(() => {
+  const found = /\s(?:and|plus|\+|&|with)\s|[,;]\s+(?=\d|[½¼¾])/iu.exec(props.line.text)
+  return found ? found.index : -1
+})
+const menu = computed(() => [
+  [
+    { label: 'Correct', icon: 'i-lucide-pencil', onSelect: () => void edit() },
+    { label: 'New line below', icon: 'i-lucide-plus', onSelect: () => emit('below') },
+    {
+      label: 'Part in two',
+      icon: 'i-lucide-scissors',
+      disabled: splitAt.value < 0,
+      onSelect: () => emit('split', props.line.text, splitAt.value),
+    },
+    {
+      label: 'Join with the line above',
+      icon: 'i-lucide-merge',
+      onSelect: () => emit('join', props.line.text),
+    },
+  ],
+  [
+    { label: 'Move up', icon: 'i-lucide-arrow-up', onSelect: () => emit('move', -1) },
+    { label: 'Move down', icon: 'i-lucide-arrow-down', onSelect: () => emit('move', 1) },
+  ],
+  [{ label: 'Take out', icon: 'i-lucide-trash-2', onSelect: () => emit('remove') }],
+])
 
 const grams = computed(() => {
   const g = props.line.grams?.best
   return g === undefined ? '' : g >= 10 ? String(Math.round(g)) : g.toFixed(1)
 })
-const parts = computed(() => { const [whole, tenth] = grams.value.split('.'); return { whole, tenth: tenth ? `.${tenth}` : '' } })
-const spread = computed(() => { const g = props.line.grams; return g && g.high - g.low > 0.02 * g.best ? `${round(g.low)}–${round(g.high)} g` : '' })
-const round = (n: number) => n >= 10 ? Math.round(n) : Math.round(n * 10) / 10
+const parts = computed(() => {
+  const [whole, tenth] = grams.value.split('.')
+  return { whole, tenth: tenth ? `.${tenth}` : '' }
+})
+const spread = computed(() => {
+  const g = props.line.grams
+  return g && g.high - g.low > 0.02 * g.best ? `${round(g.low)}–${round(g.high)} g` : ''
+})
+const round = (n: number) => (n >= 10 ? Math.round(n) : Math.round(n * 10) / 10)
 const worst = ['contains', 'may contain', 'unknown'] as const
-const marks = computed(() => props.people.flatMap(person => {
-  const own = props.conflicts.filter(c => c.personId === person.id)
-  const state = worst.find(s => own.some(c => c.state === s))
-  return state ? [{ person, state, because: [...new Set(own.map(c => c.because))], sources: [...new Set(own.map(c => c.source).filter(Boolean))].slice(0, 3) }] : []
-}))
+const marks = computed(() =>
+  props.people.flatMap(person => {
+    const own = props.conflicts.filter(c => c.personId === person.id)
+    const state = worst.find(s => own.some(c => c.state === s))
+    return state
+      ? [
+          {
+            person,
+            state,
+            because: [...new Set(own.map(c => c.because))],
+            sources: [...new Set(own.map(c => c.source).filter(Boolean))].slice(0, 3),
+          },
+        ]
+      : []
+  }),
+)
 </script>
 
 <template>
-  <li class="line" :class="{ hit: marks.some(m => m.state === 'contains'), lit: active }" @mouseenter="emit('look')" @focusin="emit('look')">
+  <li
+    class="line"
+    :class="{ hit: marks.some(m => m.state === 'contains'), lit: active }"
+    @mouseenter="emit('look')"
+    @focusin="emit('look')"
+  >
     <div class="row">
-      <span v-if="grams" class="grams"><b>{{ parts.whole }}</b><span class="tenth">{{ parts.tenth }}</span><span class="unit">g</span></span>
-      <span v-else class="grams none" :title="line.evidence.how">{{ line.purpose ? 'a little' : '? g' }}</span>
+      <span v-if="grams" class="grams"
+        ><b>{{ parts.whole }}</b
+        ><span class="tenth">{{ parts.tenth }}</span
+        ><span class="unit">g</span></span
+      >
+      <span v-else class="grams none" :title="line.evidence.how">{{
+        line.purpose ? 'a little' : '? g'
+      }}</span>
       <form v-if="editing" class="editor" @submit.prevent="leave(true)">
-        <input ref="field" v-model="text" class="input" :aria-label="`Correct the line ${line.text}`" @keydown="typed">
+        <input
+          ref="field"
+          v-model="text"
+          class="input"
+          :aria-label="`Correct the line ${line.text}`"
+          @keydown="typed"
+        />
         <UButton type="submit" color="neutral" icon="i-lucide-check" aria-label="Keep this text" />
       </form>
-      <button v-else ref="opener" type="button" class="words" :data-line="line.id" :aria-label="`Correct: ${line.text}`" @click="edit" @keydown="pressed">
+      <button
+        v-else
+        ref="opener"
+        type="button"
+        class="words"
+        :data-line="line.id"
+        :aria-label="`Correct: ${line.text}`"
+        @click="edit"
+        @keydown="pressed"
+      >
         <span class="written">{{ line.text }}</span>
-        <span class="soft read">{{ readAs ? `read as ${readAs}` : 'not known' }}{{ line.evidence.how ? ` · ${line.evidence.how}` : '' }}</span>
+        <span class="soft read"
+          >{{ readAs ? `read as ${readAs}` : 'not known'
+          }}{{ line.evidence.how ? ` · ${line.evidence.how}` : '' }}</span
+        >
       </button>
-      <button v-if="marks.length" type="button" class="marks" :aria-expanded="explained" :aria-label="`Why not: ${marks.map(m => `${m.person.name} ${m.state}`).join(', ')}`" @click="explained = !explained">
-        <PersonBead v-for="mark in marks" :key="mark.person.id" :person="mark.person" :state="mark.state" :size="28" />
+      <button
+        v-if="marks.length"
+        type="button"
+        class="marks"
+        :aria-expanded="explained"
+        :aria-label="`Why not: ${marks.map(m => `${m.person.name} ${m.state}`).join(', ')}`"
+        @click="explained = !explained"
+      >
+        <PersonBead
+          v-for="mark in marks"
+          :key="mark.person.id"
+          :person="mark.person"
+          :state="mark.state"
+          :size="28"
+        />
       </button>
-      <UButton v-if="!wanted" color="neutral" variant="ghost" icon="i-lucide-ellipsis" class="more" :aria-label="`More for ${line.text}`" aria-haspopup="menu" @click="wanted = true" />
+      <UButton
+        v-if="!wanted"
+        color="neutral"
+        variant="ghost"
+        icon="i-lucide-ellipsis"
+        class="more"
+        :aria-label="`More for ${line.text}`"
+        aria-haspopup="menu"
+        @click="wanted = true"
+      />
       <UDropdownMenu v-else :items="menu" :content="{ align: 'end' }" default-open>
-        <UButton color="neutral" variant="ghost" icon="i-lucide-ellipsis" class="more" :aria-label="`More for ${line.text}`" />
+        <UButton
+          color="neutral"
+          variant="ghost"
+          icon="i-lucide-ellipsis"
+          class="more"
+          :aria-label="`More for ${line.text}`"
+        />
       </UDropdownMenu>
     </div>
     <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
-    <div v-if="cautions.length" class="minds"><CautionNote v-for="caution in cautions" :key="caution.id" :caution="caution" /></div>
+    <div v-if="cautions.length" class="minds">
+      <CautionNote v-for="caution in cautions" :key="caution.id" :caution="caution" />
+    </div>
     <ul v-if="explained" class="why">
-      <li v-for="mark in marks" :key="mark.person.id"><b>{{ mark.person.name }}</b>, {{ mark.state }}: {{ mark.because.join('; ') }}.<span v-if="mark.sources.length" class="soft"> By: {{ mark.sources.join('; ') }}</span></li>
-      <li v-if="spread" class="soft">Between {{ spread }}, by how it is measured. Source: {{ line.evidence.source }}</li>
+      <li v-for="mark in marks" :key="mark.person.id">
+        <b>{{ mark.person.name }}</b
+        >, {{ mark.state }}: {{ mark.because.join('; ') }}.<span
+          v-if="mark.sources.length"
+          class="soft"
+        >
+          By: {{ mark.sources.join('; ') }}</span
+        >
+      </li>
+      <li v-if="spread" class="soft">
+        Between {{ spread }}, by how it is measured. Source: {{ line.evidence.source }}
+      </li>
     </ul>
   </li>
 </template>
 
 <style scoped>
-.line { border-top: 1.5px solid var(--line); list-style: none; }
-.line:first-child { border-top: 0; }
-.lit { background: linear-gradient(90deg, var(--ginger-pale), transparent 70%); border-radius: 10px; }
-.row { display: flex; align-items: center; gap: 12px; min-height: 56px; }
-.grams { width: 84px; flex: none; display: grid; grid-template-columns: 1fr 22px 14px; text-align: right; align-items: baseline; font-size: 1.06rem; }
-.grams b { font-weight: 650; }
-.tenth { text-align: left; font-weight: 650; }
-.unit { color: var(--soft); font-size: 0.95rem; }
-.none { display: block; padding-right: 14px; color: var(--slate); font-style: italic; font-size: 0.95rem; }
-.words { flex: 1; min-width: 0; text-align: left; display: flex; flex-direction: column; gap: 1px; padding: 7px 6px; border-radius: 10px; cursor: text; min-height: 48px; justify-content: center; }
-.words:hover { background: var(--ground); }
-.written { font-size: 1.06rem; overflow-wrap: anywhere; }
-.hit .written { text-decoration: line-through; text-decoration-color: var(--beet); text-decoration-thickness: 1.5px; }
-.read { font-size: 0.86rem; overflow-wrap: anywhere; }
-.lit .read { color: var(--ink); }
-.marks { display: flex; gap: 3px; min-height: 44px; min-width: 44px; align-items: center; justify-content: flex-end; padding: 0 4px; border-radius: 12px; cursor: pointer; }
-.more { min-width: 44px; min-height: 44px; justify-content: center; }
-.editor { flex: 1; display: flex; gap: 6px; min-width: 0; }
-.input { flex: 1; border-color: var(--ginger); background: var(--ground); }
-.refused { color: var(--beet); font-weight: 600; padding: 0 0 10px 98px; }
-.minds { padding-left: 92px; }
-.why { margin: 0 0 10px 98px; padding: 10px 14px; background: var(--ground); border-radius: 12px; font-size: 0.95rem; display: grid; gap: 4px; }
+.line {
+  border-top: 1.5px solid var(--line);
+  list-style: none;
+}
+.line:first-child {
+  border-top: 0;
+}
+.lit {
+  background: linear-gradient(90deg, var(--ginger-pale), transparent 70%);
+  border-radius: 10px;
+}
+.row {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  min-height: 56px;
+}
+.grams {
+  width: 84px;
+  flex: none;
+  display: grid;
+  grid-template-columns: 1fr 22px 14px;
+  text-align: right;
+  align-items: baseline;
+  font-size: 1.06rem;
+}
+.grams b {
+  font-weight: 650;
+}
+.tenth {
+  text-align: left;
+  font-weight: 650;
+}
+.unit {
+  color: var(--soft);
+  font-size: 0.95rem;
+}
+.none {
+  display: block;
+  padding-right: 14px;
+  color: var(--slate);
+  font-style: italic;
+  font-size: 0.95rem;
+}
+.words {
+  flex: 1;
+  min-width: 0;
+  text-align: left;
+  display: flex;
+  flex-direction: column;
+  gap: 1px;
+  padding: 7px 6px;
+  border-radius: 10px;
+  cursor: text;
+  min-height: 48px;
+  justify-content: center;
+}
+.words:hover {
+  background: var(--ground);
+}
+.written {
+  font-size: 1.06rem;
+  overflow-wrap: anywhere;
+}
+.hit .written {
+  text-decoration: line-through;
+  text-decoration-color: var(--beet);
+  text-decoration-thickness: 1.5px;
+}
+.read {
+  font-size: 0.86rem;
+  overflow-wrap: anywhere;
+}
+.lit .read {
+  color: var(--ink);
+}
+.marks {
+  display: flex;
+  gap: 3px;
+  min-height: 44px;
+  min-width: 44px;
+  align-items: center;
+  justify-content: flex-end;
+  padding: 0 4px;
+  border-radius: 12px;
+  cursor: pointer;
+}
+.more {
+  min-width: 44px;
+  min-height: 44px;
+  justify-content: center;
+}
+.editor {
+  flex: 1;
+  display: flex;
+  gap: 6px;
+  min-width: 0;
+}
+.input {
+  flex: 1;
+  border-color: var(--ginger);
+  background: var(--ground);
+}
+.refused {
+  color: var(--beet);
+  font-weight: 600;
+  padding: 0 0 10px 98px;
+}
+.minds {
+  padding-left: 92px;
+}
+.why {
+  margin: 0 0 10px 98px;
+  padding: 10px 14px;
+  background: var(--ground);
+  border-radius: 12px;
+  font-size: 0.95rem;
+  display: grid;
+  gap: 4px;
+}
 @media (max-width: 760px) {
-  .row { gap: 4px; padding: 4px 0; }
-  .grams { width: 58px; grid-template-columns: 1fr 16px 11px; font-size: 1rem; }
-  .marks { margin-left: auto; flex-wrap: wrap; max-width: 66px; padding: 0; }
-  .words { padding: 6px 0; }
-  .minds { padding-left: 0; }
-  .why, .refused { margin-left: 0; padding-left: 12px; }
+  .row {
+    gap: 4px;
+    padding: 4px 0;
+  }
+  .grams {
+    width: 58px;
+    grid-template-columns: 1fr 16px 11px;
+    font-size: 1rem;
+  }
+  .marks {
+    margin-left: auto;
+    flex-wrap: wrap;
+    max-width: 66px;
+    padding: 0;
+  }
+  .words {
+    padding: 6px 0;
+  }
+  .minds {
+    padding-left: 0;
+  }
+  .why,
+  .refused {
+    margin-left: 0;
+    padding-left: 12px;
+  }
 }
 </style>

@@ -1,9 +1,24 @@
 <script setup lang="ts">
-import { linesOf, type Caution, type Component, type PlacedStep, type Recipe, type RecipeEdit, type StepUse } from '#core'
+import {
+  linesOf,
+  type Caution,
+  type Component,
+  type PlacedStep,
+  type Recipe,
+  type RecipeEdit,
+  type StepUse,
+} from '#core'
 
 /** The steps, each with what it takes of which line, its times and heat; corrected in place. */
-const props = defineProps<{ component: Component, recipe: Recipe, steps: readonly PlacedStep[], active: string | null, refused: string, cautions: readonly Caution[] }>()
-const emit = defineEmits<{ edit: [edit: RecipeEdit], look: [id: string] }>()
+const props = defineProps<{
+  component: Component
+  recipe: Recipe
+  steps: readonly PlacedStep[]
+  active: string | null
+  refused: string
+  cautions: readonly Caution[]
+}>()
+const emit = defineEmits<{ edit: [edit: RecipeEdit]; look: [id: string] }>()
 
 const editing = ref<number | null>(null)
 const text = ref('')
@@ -17,18 +32,35 @@ async function open(at: number) {
 async function leave(keep: boolean, at: number) {
   if (editing.value === null) return
   editing.value = null
-  if (keep && text.value !== props.component.steps[at]) emit('edit', at < props.component.steps.length ? { do: 'restep', component: props.component.name, at, text: text.value } : { do: 'add-step', component: props.component.name, after: at - 1, text: text.value })
+  if (keep && text.value !== props.component.steps[at])
+    emit(
+      'edit',
+      at < props.component.steps.length
+        ? { do: 'restep', component: props.component.name, at, text: text.value }
+        : { do: 'add-step', component: props.component.name, after: at - 1, text: text.value },
+    )
   await nextTick()
   document.querySelector<HTMLElement>(`[data-step="${CSS.escape(stepId(at))}"]`)?.focus()
 }
 const stepId = (at: number) => `${props.component.name}#${at}`
-const readingOf = (at: number) => props.steps.find(s => s.component === props.component.name && s.at === at)
+const readingOf = (at: number) =>
+  props.steps.find(s => s.component === props.component.name && s.at === at)
 
 const shared = (use: StepUse): string => {
   const { share } = use
-  if (share.of === 'amount') return share.grams === null ? '' : `${share.grams >= 10 ? Math.round(share.grams) : Math.round(share.grams * 10) / 10} g `
+  if (share.of === 'amount')
+    return share.grams === null
+      ? ''
+      : `${share.grams >= 10 ? Math.round(share.grams) : Math.round(share.grams * 10) / 10} g `
   if (share.of === 'rest') return 'the rest of '
-  if (share.of === 'part') return share.fraction === 0.5 ? 'half of ' : Math.abs(share.fraction - 1 / 3) < 0.01 ? 'a third of ' : Math.abs(share.fraction - 2 / 3) < 0.01 ? 'two thirds of ' : `${Math.round(100 * share.fraction)} % of `
+  if (share.of === 'part')
+    return share.fraction === 0.5
+      ? 'half of '
+      : Math.abs(share.fraction - 1 / 3) < 0.01
+        ? 'a third of '
+        : Math.abs(share.fraction - 2 / 3) < 0.01
+          ? 'two thirds of '
+          : `${Math.round(100 * share.fraction)} % of `
   return ''
 }
 const listed = computed(() => new Map(linesOf(props.recipe).map(line => [line.id, line])))
@@ -39,66 +71,255 @@ const usesOf = (at: number) => {
     const key = `${use.line?.id ?? use.mention.ingredient.id} ${shared(use)}`
     if (seen.has(key)) return []
     seen.add(key)
-    return [{ key, says: `${shared(use)}${line?.name || use.mention.words}`, lineId: line?.id ?? null }]
+    return [
+      { key, says: `${shared(use)}${line?.name || use.mention.words}`, lineId: line?.id ?? null },
+    ]
   })
 }
-const minutes = (n: number) => n >= 60 && n % 30 === 0 ? `${n / 60} h` : n < 1 ? `${Math.round(n * 60)} s` : `${Math.round(n)} min`
-const timesOf = (at: number) => (readingOf(at)?.times ?? []).map(t => `${t.kind === 'other' ? '' : `${t.kind} `}${t.low === t.high ? minutes(t.low) : `${minutes(t.low).replace(/ (?:min|h)$/u, '')}–${minutes(t.high)}`}`)
+const minutes = (n: number) =>
+  n >= 60 && n % 30 === 0
+    ? `${n / 60} h`
+    : n < 1
+      ? `${Math.round(n * 60)} s`
+      : `${Math.round(n)} min`
+const timesOf = (at: number) =>
+  (readingOf(at)?.times ?? []).map(
+    t =>
+      `${t.kind === 'other' ? '' : `${t.kind} `}${t.low === t.high ? minutes(t.low) : `${minutes(t.low).replace(/ (?:min|h)$/u, '')}–${minutes(t.high)}`}`,
+  )
 function typed(event: KeyboardEvent, at: number) {
-  if (event.key === 'Escape') { event.preventDefault(); void leave(false, at) }
-  if (event.key === 'Enter' && !event.shiftKey) { event.preventDefault(); void leave(true, at) }
+  if (event.key === 'Escape') {
+    event.preventDefault()
+    void leave(false, at)
+  }
+  if (event.key === 'Enter' && !event.shiftKey) {
+    event.preventDefault()
+    void leave(true, at)
+  }
 }
 async function pressed(event: KeyboardEvent, at: number) {
   const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
-  if (by && event.altKey) { event.preventDefault(); emit('edit', { do: 'move-step', component: props.component.name, at, to: at + by }); await nextTick() }
-  else if (by) { event.preventDefault(); document.querySelector<HTMLElement>(`[data-step="${CSS.escape(stepId(at + by))}"]`)?.focus() }
-  else if (event.key === 'Delete') { event.preventDefault(); emit('edit', { do: 'remove-step', component: props.component.name, at }) }
+  if (by && event.altKey) {
+    event.preventDefault()
+    emit('edit', { do: 'move-step', component: props.component.name, at, to: at + by })
+    await nextTick()
+  } else if (by) {
+    event.preventDefault()
+    document.querySelector<HTMLElement>(`[data-step="${CSS.escape(stepId(at + by))}"]`)?.focus()
+  } else if (event.key === 'Delete') {
+    event.preventDefault()
+    emit('edit', { do: 'remove-step', component: props.component.name, at })
+  }
 }
-const menu = (at: number) => [[
-  { label: 'Correct', icon: 'i-lucide-pencil', onSelect: () => void open(at) },
-  { label: 'Move up', icon: 'i-lucide-arrow-up', disabled: at === 0, onSelect: () => emit('edit', { do: 'move-step', component: props.component.name, at, to: at - 1 }) },
-  { label: 'Move down', icon: 'i-lucide-arrow-down', disabled: at === props.component.steps.length - 1, onSelect: () => emit('edit', { do: 'move-step', component: props.component.name, at, to: at + 1 }) },
-], [{ label: 'Take out', icon: 'i-lucide-trash-2', onSelect: () => emit('edit', { do: 'remove-step', component: props.component.name, at }) }]]
+const menu = (at: number) => [
+  [
+    { label: 'Correct', icon: 'i-lucide-pencil', onSelect: () => void open(at) },
+    {
+      label: 'Move up',
+      icon: 'i-lucide-arrow-up',
+      disabled: at === 0,
+      onSelect: () =>
+        emit('edit', { do: 'move-step', component: props.component.name, at, to: at - 1 }),
+    },
+    {
+      label: 'Move down',
+      icon: 'i-lucide-arrow-down',
+      disabled: at === props.component.steps.length - 1,
+      onSelect: () =>
+        emit('edit', { do: 'move-step', component: props.component.name, at, to: at + 1 }),
+    },
+  ],
+  [
+    {
+      label: 'Take out',
+      icon: 'i-lucide-trash-2',
+      onSelect: () => emit('edit', { do: 'remove-step', component: props.component.name, at }),
+    },
+  ],
+]
 </script>
 
 <template>
   <ol class="steps">
-    <li v-for="(step, at) in component.steps" :key="at" :class="{ lit: active === stepId(at) }" @mouseenter="emit('look', stepId(at))" @focusin="emit('look', stepId(at))">
-      <textarea v-if="editing === at" ref="area" v-model="text" class="area" rows="3" :aria-label="`Correct step ${at + 1}`" @keydown="typed($event, at)" @blur="leave(true, at)" />
+    <li
+      v-for="(step, at) in component.steps"
+      :key="at"
+      :class="{ lit: active === stepId(at) }"
+      @mouseenter="emit('look', stepId(at))"
+      @focusin="emit('look', stepId(at))"
+    >
+      <textarea
+        v-if="editing === at"
+        ref="area"
+        v-model="text"
+        class="area"
+        rows="3"
+        :aria-label="`Correct step ${at + 1}`"
+        @keydown="typed($event, at)"
+        @blur="leave(true, at)"
+      />
       <div v-else class="row">
-        <button type="button" class="words" :data-step="stepId(at)" :aria-label="`Correct step ${at + 1}: ${step}`" @click="open(at)" @keydown="pressed($event, at)">{{ step }}</button>
+        <button
+          type="button"
+          class="words"
+          :data-step="stepId(at)"
+          :aria-label="`Correct step ${at + 1}: ${step}`"
+          @click="open(at)"
+          @keydown="pressed($event, at)"
+        >
+          {{ step }}
+        </button>
         <UDropdownMenu :items="menu(at)" :content="{ align: 'end' }">
-          <UButton color="neutral" variant="ghost" icon="i-lucide-ellipsis" class="more" :aria-label="`More for step ${at + 1}`" />
+          <UButton
+            color="neutral"
+            variant="ghost"
+            icon="i-lucide-ellipsis"
+            class="more"
+            :aria-label="`More for step ${at + 1}`"
+          />
         </UDropdownMenu>
       </div>
-      <p v-if="usesOf(at).length || timesOf(at).length || readingOf(at)?.oven?.celsius" class="takes soft">
-        <span v-if="usesOf(at).length">takes <button v-for="use in usesOf(at)" :key="use.key" type="button" class="use" :class="{ on: use.lineId !== null && active === use.lineId, missing: !use.lineId }" @click="use.lineId && emit('look', use.lineId)">{{ use.says }}</button></span>
+      <p
+        v-if="usesOf(at).length || timesOf(at).length || readingOf(at)?.oven?.celsius"
+        class="takes soft"
+      >
+        <span v-if="usesOf(at).length"
+          >takes
+          <button
+            v-for="use in usesOf(at)"
+            :key="use.key"
+            type="button"
+            class="use"
+            :class="{ on: use.lineId !== null && active === use.lineId, missing: !use.lineId }"
+            @click="use.lineId && emit('look', use.lineId)"
+          >
+            {{ use.says }}
+          </button></span
+        >
         <span v-for="time in timesOf(at)" :key="time" class="time">{{ time }}</span>
-        <span v-if="readingOf(at)?.oven?.celsius" class="time">{{ readingOf(at)!.oven!.celsius }} °C</span>
+        <span v-if="readingOf(at)?.oven?.celsius" class="time"
+          >{{ readingOf(at)!.oven!.celsius }} °C</span
+        >
       </p>
-      <CautionNote v-for="caution in cautions.filter(c => c.step?.component === component.name && c.step.at === at)" :key="caution.id" :caution="caution" />
+      <CautionNote
+        v-for="caution in cautions.filter(
+          c => c.step?.component === component.name && c.step.at === at,
+        )"
+        :key="caution.id"
+        :caution="caution"
+      />
     </li>
-    <li v-if="editing === component.steps.length"><textarea ref="area" v-model="text" class="area" rows="2" aria-label="A new step" @keydown="typed($event, component.steps.length)" @blur="leave(true, component.steps.length)" /></li>
+    <li v-if="editing === component.steps.length">
+      <textarea
+        ref="area"
+        v-model="text"
+        class="area"
+        rows="2"
+        aria-label="A new step"
+        @keydown="typed($event, component.steps.length)"
+        @blur="leave(true, component.steps.length)"
+      />
+    </li>
   </ol>
   <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
-  <UButton color="neutral" variant="ghost" icon="i-lucide-plus" @click="open(component.steps.length)">A step is missing</UButton>
+  <UButton
+    color="neutral"
+    variant="ghost"
+    icon="i-lucide-plus"
+    @click="open(component.steps.length)"
+    >A step is missing</UButton
+  >
 </template>
 
 <style scoped>
-.steps { padding-left: 1.7em; display: grid; gap: 4px; list-style: decimal; margin: 0; }
-.steps li::marker { color: var(--soft); font-weight: 600; }
-.lit { background: linear-gradient(90deg, var(--ginger-pale), transparent 70%); border-radius: 10px; }
-.row { display: flex; gap: 6px; align-items: flex-start; }
-.words { flex: 1; min-width: 0; min-height: 44px; text-align: left; padding: 9px 6px; border-radius: 10px; cursor: text; overflow-wrap: anywhere; line-height: 1.45; }
-.words:hover { background: var(--ground); }
-.more { min-width: 44px; min-height: 44px; justify-content: center; }
-.takes { font-size: 0.9rem; padding: 0 6px 6px; display: flex; flex-wrap: wrap; gap: 2px 14px; align-items: center; }
-.lit .takes { color: var(--ink); }
-.use { padding: 0 4px; min-height: 36px; border-radius: 6px; text-decoration: underline; text-decoration-color: var(--strand); text-underline-offset: 3px; cursor: pointer; }
-.use + .use { margin-left: 6px; }
-.use.on { background: var(--ginger-pale); color: var(--ink); font-weight: 650; text-decoration-color: var(--ginger); }
-.use.missing { color: var(--beet); text-decoration: underline wavy var(--beet) 1px; cursor: default; }
-.time { font-weight: 600; }
-.area { width: 100%; font: inherit; line-height: 1.45; padding: 9px 12px; border: 1.5px solid var(--ginger); border-radius: 12px; background: var(--ground); color: var(--ink); }
-.refused { color: var(--beet); font-weight: 600; }
+.steps {
+  padding-left: 1.7em;
+  display: grid;
+  gap: 4px;
+  list-style: decimal;
+  margin: 0;
+}
+.steps li::marker {
+  color: var(--soft);
+  font-weight: 600;
+}
+.lit {
+  background: linear-gradient(90deg, var(--ginger-pale), transparent 70%);
+  border-radius: 10px;
+}
+.row {
+  display: flex;
+  gap: 6px;
+  align-items: flex-start;
+}
+.words {
+  flex: 1;
+  min-width: 0;
+  min-height: 44px;
+  text-align: left;
+  padding: 9px 6px;
+  border-radius: 10px;
+  cursor: text;
+  overflow-wrap: anywhere;
+  line-height: 1.45;
+}
+.words:hover {
+  background: var(--ground);
+}
+.more {
+  min-width: 44px;
+  min-height: 44px;
+  justify-content: center;
+}
+.takes {
+  font-size: 0.9rem;
+  padding: 0 6px 6px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  align-items: center;
+}
+.lit .takes {
+  color: var(--ink);
+}
+.use {
+  padding: 0 4px;
+  min-height: 36px;
+  border-radius: 6px;
+  text-decoration: underline;
+  text-decoration-color: var(--strand);
+  text-underline-offset: 3px;
+  cursor: pointer;
+}
+.use + .use {
+  margin-left: 6px;
+}
+.use.on {
+  background: var(--ginger-pale);
+  color: var(--ink);
+  font-weight: 650;
+  text-decoration-color: var(--ginger);
+}
+.use.missing {
+  color: var(--beet);
+  text-decoration: underline wavy var(--beet) 1px;
+  cursor: default;
+}
+.time {
+  font-weight: 600;
+}
+.area {
+  width: 100%;
+  font: inherit;
+  line-height: 1.45;
+  padding: 9px 12px;
+  border: 1.5px solid var(--ginger);
+  border-radius: 12px;
+  background: var(--ground);
+  color: var(--ink);
+}
+.refused {
+  color: var(--beet);
+  font-weight: 600;
+}
 </style>

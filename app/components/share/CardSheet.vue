@@ -1,48 +1,117 @@
 <script setup lang="ts">
-import { blocksOf, claimText, emergencyText, notCheckedText, restsOnRead, type Bake, type CardFacts, type Person } from '#core'
+import {
+  blocksOf,
+  claimText,
+  emergencyText,
+  notCheckedText,
+  restsOnRead,
+  type Bake,
+  type CardFacts,
+  type Person,
+} from '#core'
 
 /** The card as it is printed: what it is, what is in it by its packets, for whom it was checked, what may be there, what nobody knows, how it keeps. */
-const props = defineProps<{ bake: Bake, people: readonly Person[], facts: CardFacts, code: string }>()
+const props = defineProps<{
+  bake: Bake
+  people: readonly Person[]
+  facts: CardFacts
+  code: string
+}>()
 const recipe = computed(() => props.facts.recipe)
 const resting = computed(() => props.facts.claims.resting)
-const some = computed(() => props.facts.claims.table ? [] : props.facts.claims.each)
-const lists = computed(() => [
-  { id: 'contains', title: 'Contains', items: props.facts.contains }, { id: 'may', title: 'May contain', items: props.facts.mayContain },
-  { id: 'unknown', title: 'Not known', items: props.facts.unknown }, { id: 'not-read', title: 'Packets not read', items: props.facts.notChecked },
-].filter(list => list.items.length))
+const some = computed(() => (props.facts.claims.table ? [] : props.facts.claims.each))
+const lists = computed(() =>
+  [
+    { id: 'contains', title: 'Contains', items: props.facts.contains },
+    { id: 'may', title: 'May contain', items: props.facts.mayContain },
+    { id: 'unknown', title: 'Not known', items: props.facts.unknown },
+    { id: 'not-read', title: 'Packets not read', items: props.facts.notChecked },
+  ].filter(list => list.items.length),
+)
 </script>
 
 <template>
   <article class="sheet card">
     <header>
       <div class="top">
-        <div><h1>{{ facts.title }}</h1>
-          <p class="soft">{{ sayDay(facts.madeOn) }} · {{ bake.plan ? `Adapted: ${bake.plan.title.toLowerCase()} plan, ${bake.plan.confidence}` : 'As written; no plan is chosen yet' }}<template v-if="facts.facts"> · {{ facts.facts }}</template></p></div>
+        <div>
+          <h1>{{ facts.title }}</h1>
+          <p class="soft">
+            {{ sayDay(facts.madeOn) }} ·
+            {{
+              bake.plan
+                ? `Adapted: ${bake.plan.title.toLowerCase()} plan, ${bake.plan.confidence}`
+                : 'As written; no plan is chosen yet'
+            }}<template v-if="facts.facts"> · {{ facts.facts }}</template>
+          </p>
+        </div>
         <!-- Drawn by us from our own text, so no foreign markup gets in. -->
         <!-- eslint-disable-next-line vue/no-v-html -->
-        <div class="code" role="img" aria-label="The card’s text as a code for a phone’s camera" v-html="code" />
+        <div
+          class="code"
+          role="img"
+          aria-label="The card’s text as a code for a phone’s camera"
+          v-html="code"
+        />
       </div>
-      <ul class="for"><li v-for="person in people" :key="person.id"><PersonBead :person="person" :size="30" />{{ ' ' }}<span><b>{{ person.name }}</b>{{ ' ' }}<span class="soft">{{ facts.checkedFor.find(p => p.id === person.id)?.needs }}</span></span></li></ul>
-      <p class="claim" :class="{ none: !facts.claims.table, unread: !restsOnRead(facts) }">{{ claimText(facts) }}</p>
+      <ul class="for">
+        <li v-for="person in people" :key="person.id">
+          <PersonBead :person="person" :size="30" />{{ ' '
+          }}<span
+            ><b>{{ person.name }}</b
+            >{{ ' '
+            }}<span class="soft">{{
+              facts.checkedFor.find(p => p.id === person.id)?.needs
+            }}</span></span
+          >
+        </li>
+      </ul>
+      <p class="claim" :class="{ none: !facts.claims.table, unread: !restsOnRead(facts) }">
+        {{ claimText(facts) }}
+      </p>
       <p v-for="claim in some" :key="claim.says" class="claim unread">{{ claim.says }}</p>
-      <p class="soft rest">{{ resting.onPackets }} of {{ resting.bought }} bought lines rest on a packet that was read.</p>
+      <p class="soft rest">
+        {{ resting.onPackets }} of {{ resting.bought }} bought lines rest on a packet that was read.
+      </p>
     </header>
     <section class="lists" aria-label="What is in it">
-      <div v-for="list in lists" :key="list.id" :class="list.id"><h2><span class="sign" aria-hidden="true" />{{ list.title }}</h2><p>{{ list.items.join(list.id === 'unknown' ? '; ' : ', ') }}</p></div>
+      <div v-for="list in lists" :key="list.id" :class="list.id">
+        <h2><span class="sign" aria-hidden="true" />{{ list.title }}</h2>
+        <p>{{ list.items.join(list.id === 'unknown' ? '; ' : ', ') }}</p>
+      </div>
     </section>
-    <section v-if="facts.packets.length" class="packets"><h2>By their packets</h2><p v-for="packet in facts.packets" :key="packet.name"><b>{{ packet.name }}</b>{{ ' ' }}<span class="soft">read on {{ sayDay(packet.checkedOn) }}:</span> {{ packet.statement }}</p></section>
+    <section v-if="facts.packets.length" class="packets">
+      <h2>By their packets</h2>
+      <p v-for="packet in facts.packets" :key="packet.name">
+        <b>{{ packet.name }}</b
+        >{{ ' ' }}<span class="soft">read on {{ sayDay(packet.checkedOn) }}:</span>
+        {{ packet.statement }}
+      </p>
+    </section>
     <div class="body">
       <section v-for="(block, at) in blocksOf(recipe)" :key="at">
         <h2 v-if="block.name">{{ block.name }}</h2>
         <div :class="{ two: block.lines.length && block.steps.length }">
-          <ul v-if="block.lines.length"><li v-for="line in block.lines" :key="line.id">{{ line.text }}</li></ul>
-          <ol v-if="block.steps.length"><li v-for="(step, i) in block.steps" :key="i">{{ step }}</li></ol>
+          <ul v-if="block.lines.length">
+            <li v-for="line in block.lines" :key="line.id">{{ line.text }}</li>
+          </ul>
+          <ol v-if="block.steps.length">
+            <li v-for="(step, i) in block.steps" :key="i">{{ step }}</li>
+          </ol>
         </div>
       </section>
     </div>
     <footer>
-      <p><b>Keeping:</b> {{ facts.keeping.says }}, {{ facts.keeping.days }} days<template v-if="facts.keeping.useBy">; eat by {{ sayDay(facts.keeping.useBy) }}</template>. Frozen: {{ facts.keeping.freeze }}.</p>
-      <p v-if="facts.toRead.length"><b>Packets to read:</b> {{ facts.toRead.map(p => `${p.name} (${p.lookFor.join(', ')})`).join('; ') }}.</p>
+      <p>
+        <b>Keeping:</b> {{ facts.keeping.says }}, {{ facts.keeping.days }} days<template
+          v-if="facts.keeping.useBy"
+          >; eat by {{ sayDay(facts.keeping.useBy) }}</template
+        >. Frozen: {{ facts.keeping.freeze }}.
+      </p>
+      <p v-if="facts.toRead.length">
+        <b>Packets to read:</b>
+        {{ facts.toRead.map(p => `${p.name} (${p.lookFor.join(', ')})`).join('; ') }}.
+      </p>
       <p v-if="bake.plan?.notes.length"><b>Good to know:</b> {{ bake.plan.notes.join(' ') }}</p>
       <p v-if="facts.cautions.length"><b>Cautions:</b> {{ facts.cautions.join(' ') }}</p>
       <p class="soft">{{ notCheckedText }}</p>
@@ -52,33 +121,166 @@ const lists = computed(() => [
 </template>
 
 <style scoped>
-.card { padding: 28px 32px; display: grid; gap: 18px; }
-.top { display: flex; justify-content: space-between; gap: 20px; align-items: flex-start; }
-.code { width: 190px; flex: none; background: #fff; border-radius: 8px; overflow: hidden; }
-.code :deep(svg) { display: block; width: 100%; height: auto; }
-h1 { font-size: 1.9rem; font-weight: 700; }
-h2 { font-size: 1.1rem; font-weight: 650; margin-bottom: 4px; }
-.body h2::first-letter { text-transform: uppercase; }
-.for { list-style: none; padding: 0; margin: 10px 0; display: flex; flex-wrap: wrap; gap: 6px 20px; }
-.for li { display: flex; gap: 8px; align-items: center; }
-.claim { border-left: 4px solid var(--leaf); padding-left: 14px; font-weight: 600; margin-top: 8px; }
+.card {
+  padding: 28px 32px;
+  display: grid;
+  gap: 18px;
+}
+.top {
+  display: flex;
+  justify-content: space-between;
+  gap: 20px;
+  align-items: flex-start;
+}
+.code {
+  width: 190px;
+  flex: none;
+  background: #fff;
+  border-radius: 8px;
+  overflow: hidden;
+}
+.code :deep(svg) {
+  display: block;
+  width: 100%;
+  height: auto;
+}
+h1 {
+  font-size: 1.9rem;
+  font-weight: 700;
+}
+h2 {
+  font-size: 1.1rem;
+  font-weight: 650;
+  margin-bottom: 4px;
+}
+.body h2::first-letter {
+  text-transform: uppercase;
+}
+.for {
+  list-style: none;
+  padding: 0;
+  margin: 10px 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 20px;
+}
+.for li {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.claim {
+  border-left: 4px solid var(--leaf);
+  padding-left: 14px;
+  font-weight: 600;
+  margin-top: 8px;
+}
 /* Packets that nobody has read yet are unknown, and unknown never wears the green of what was found. */
-.claim.unread { border-left: 4px dashed var(--slate); }
-.claim.none { border-left: 4px dashed var(--slate); color: var(--slate); }
-.rest { margin-top: 6px; }
-.lists { display: grid; grid-template-columns: repeat(auto-fit, minmax(220px, 1fr)); gap: 14px 24px; }
-.lists h2 { display: flex; align-items: center; gap: 8px; }
-.sign { width: 20px; height: 12px; border-radius: 3px; }
-.contains .sign { background: var(--beet); }
-.may .sign { border-bottom: 4px dashed var(--ginger); }
-.unknown .sign, .not-read .sign { border: 2px dashed var(--slate); }
-.packets { display: grid; gap: 4px; font-size: 0.96rem; }
-.body { display: grid; gap: 16px; }
-.two { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1.5fr); gap: 26px; }
-.two ul { list-style: none; padding: 0; margin: 0; display: grid; gap: 5px; align-content: start; }
-.two ol { list-style: decimal; padding-left: 1.4em; margin: 0; display: grid; gap: 6px; align-content: start; }
-li, p { overflow-wrap: anywhere; }
-footer { display: grid; gap: 8px; font-size: 0.96rem; border-top: 1.5px solid var(--line); padding-top: 14px; }
-@media (max-width: 760px) { .card { padding: 20px 18px; } .two { grid-template-columns: minmax(0, 1fr); gap: 14px; } .code { width: 150px; } h1 { font-size: 1.5rem; } }
-@media print { .card { padding: 0; font-size: 9.5pt; gap: 8px; } h1 { font-size: 15pt; } h2 { font-size: 10.5pt; } .code { width: 38mm; } }
+.claim.unread {
+  border-left: 4px dashed var(--slate);
+}
+.claim.none {
+  border-left: 4px dashed var(--slate);
+  color: var(--slate);
+}
+.rest {
+  margin-top: 6px;
+}
+.lists {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+  gap: 14px 24px;
+}
+.lists h2 {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.sign {
+  width: 20px;
+  height: 12px;
+  border-radius: 3px;
+}
+.contains .sign {
+  background: var(--beet);
+}
+.may .sign {
+  border-bottom: 4px dashed var(--ginger);
+}
+.unknown .sign,
+.not-read .sign {
+  border: 2px dashed var(--slate);
+}
+.packets {
+  display: grid;
+  gap: 4px;
+  font-size: 0.96rem;
+}
+.body {
+  display: grid;
+  gap: 16px;
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.5fr);
+  gap: 26px;
+}
+.two ul {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  gap: 5px;
+  align-content: start;
+}
+.two ol {
+  list-style: decimal;
+  padding-left: 1.4em;
+  margin: 0;
+  display: grid;
+  gap: 6px;
+  align-content: start;
+}
+li,
+p {
+  overflow-wrap: anywhere;
+}
+footer {
+  display: grid;
+  gap: 8px;
+  font-size: 0.96rem;
+  border-top: 1.5px solid var(--line);
+  padding-top: 14px;
+}
+@media (max-width: 760px) {
+  .card {
+    padding: 20px 18px;
+  }
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 14px;
+  }
+  .code {
+    width: 150px;
+  }
+  h1 {
+    font-size: 1.5rem;
+  }
+}
+@media print {
+  .card {
+    padding: 0;
+    font-size: 9.5pt;
+    gap: 8px;
+  }
+  h1 {
+    font-size: 15pt;
+  }
+  h2 {
+    font-size: 10.5pt;
+  }
+  .code {
+    width: 38mm;
+  }
+}
 </style>

@@ -2,8 +2,16 @@
 /** Above every stage: the bake on the bench, who it is for, whether it is saved, and one step back or forth. */
 defineProps<{ renames?: boolean }>()
 const bench = useBenchStore()
-const says = { '': '', 'saving': 'saving …', 'saved': 'saved in this browser', 'failed': 'not saved' }
-const seated = computed({ get: () => bench.bake?.people ?? [], set: people => void bench.seat(people) })
+const says = {
+  '': '',
+  'saving': 'saving …',
+  'saved': 'saved in this browser',
+  'failed': 'not saved',
+}
+const seated = computed({
+  get: () => bench.bake?.people ?? [],
+  set: people => void bench.seat(people),
+})
 const verdictOf = (id: string) => bench.check?.people.find(p => p.personId === id)?.verdict
 
 const naming = ref(false)
@@ -23,55 +31,212 @@ async function named(keep: boolean) {
   if (sentence) bench.notice = sentence
 }
 /** Whom the chosen plan no longer suits: a packet or a person changed since it was worked out. */
-const unfit = computed(() => bench.bake?.plan ? (bench.planCheck?.people ?? []).flatMap(p => { const hit = p.conflicts.find(c => c.state === 'contains'); return hit ? [{ name: bench.seatable.find(s => s.id === p.personId)?.name ?? '', because: hit.because }] : [] }) : [])
-const words = { clear: 'nothing found', unknown: 'not known yet', conflict: 'cannot eat it as written' }
+const unfit = computed(() =>
+  bench.bake?.plan
+    ? (bench.planCheck?.people ?? []).flatMap(p => {
+        const hit = p.conflicts.find(c => c.state === 'contains')
+        return hit
+          ? [
+              {
+                name: bench.seatable.find(s => s.id === p.personId)?.name ?? '',
+                because: hit.because,
+              },
+            ]
+          : []
+      })
+    : [],
+)
+const words = {
+  clear: 'nothing found',
+  unknown: 'not known yet',
+  conflict: 'cannot eat it as written',
+}
 </script>
 
 <template>
   <Teleport defer to="#bench">
     <div v-if="bench.bake" class="bar">
       <div class="name">
-        <input v-if="naming" ref="nameField" v-model="name" class="title rename" aria-label="Name of this dessert" maxlength="120" @keydown.enter.prevent="named(true)" @keydown.esc.prevent="named(false)" @blur="named(true)">
-        <button v-else-if="renames" type="button" class="title press" :title="bench.bake.title" :aria-label="`Rename ${bench.bake.title}`" @click="rename">{{ bench.bake.title }}</button>
+        <input
+          v-if="naming"
+          ref="nameField"
+          v-model="name"
+          class="title rename"
+          aria-label="Name of this dessert"
+          maxlength="120"
+          @keydown.enter.prevent="named(true)"
+          @keydown.esc.prevent="named(false)"
+          @blur="named(true)"
+        />
+        <button
+          v-else-if="renames"
+          type="button"
+          class="title press"
+          :title="bench.bake.title"
+          :aria-label="`Rename ${bench.bake.title}`"
+          @click="rename"
+        >
+          {{ bench.bake.title }}
+        </button>
         <p v-else class="title" :title="bench.bake.title">{{ bench.bake.title }}</p>
-        <p class="soft small" role="status">{{ says[bench.saved] }}<span v-if="bench.notice" class="notice">{{ says[bench.saved] ? ' · ' : '' }}{{ bench.notice }}</span></p>
+        <p class="soft small" role="status">
+          {{ says[bench.saved]
+          }}<span v-if="bench.notice" class="notice"
+            >{{ says[bench.saved] ? ' · ' : '' }}{{ bench.notice }}</span
+          >
+        </p>
       </div>
       <div class="steps">
-        <UButton icon="i-lucide-undo-2" color="neutral" variant="ghost" aria-label="Undo" :disabled="!bench.canUndo" @click="bench.undo()" />
-        <UButton icon="i-lucide-redo-2" color="neutral" variant="ghost" aria-label="Redo" :disabled="!bench.canRedo" @click="bench.redo()" />
+        <UButton
+          icon="i-lucide-undo-2"
+          color="neutral"
+          variant="ghost"
+          aria-label="Undo"
+          :disabled="!bench.canUndo"
+          @click="bench.undo()"
+        />
+        <UButton
+          icon="i-lucide-redo-2"
+          color="neutral"
+          variant="ghost"
+          aria-label="Redo"
+          :disabled="!bench.canRedo"
+          @click="bench.redo()"
+        />
       </div>
       <div class="beads" role="group" aria-label="Who eats">
-        <UTooltip v-for="person in bench.seatable" :key="person.id" :text="`${person.name}: ${seated.includes(person.id) ? words[verdictOf(person.id) ?? 'unknown'] : 'not at the table'}`">
-          <button type="button" class="seat" :aria-pressed="seated.includes(person.id)" :aria-label="`${person.name} eats`" @click="seated = seated.includes(person.id) ? seated.filter(p => p !== person.id) : [...seated, person.id]">
+        <UTooltip
+          v-for="person in bench.seatable"
+          :key="person.id"
+          :text="`${person.name}: ${seated.includes(person.id) ? words[verdictOf(person.id) ?? 'unknown'] : 'not at the table'}`"
+        >
+          <button
+            type="button"
+            class="seat"
+            :aria-pressed="seated.includes(person.id)"
+            :aria-label="`${person.name} eats`"
+            @click="
+              seated = seated.includes(person.id)
+                ? seated.filter(p => p !== person.id)
+                : [...seated, person.id]
+            "
+          >
             <PersonBead :person="person" :size="32" label="" aria-hidden="true" />
           </button>
         </UTooltip>
-        <UTooltip text="A guest, for this bake alone"><UButton :to="`/people?guest=${bench.bake.id}`" color="neutral" variant="ghost" icon="i-lucide-user-plus" aria-label="A guest for this bake" /></UTooltip>
+        <UTooltip text="A guest, for this bake alone"
+          ><UButton
+            :to="`/people?guest=${bench.bake.id}`"
+            color="neutral"
+            variant="ghost"
+            icon="i-lucide-user-plus"
+            aria-label="A guest for this bake"
+        /></UTooltip>
       </div>
     </div>
   </Teleport>
-  <p v-if="unfit.length && bench.bake" class="unfit no-print" role="alert"><b>The chosen plan no longer fits.</b>{{ ' ' }}<span v-for="u in unfit" :key="u.name">{{ u.name }}: {{ u.because }}. </span><NuxtLink :to="`/swap/${bench.bake.id}`">Work out another</NuxtLink></p>
+  <p v-if="unfit.length && bench.bake" class="unfit no-print" role="alert">
+    <b>The chosen plan no longer fits.</b>{{ ' '
+    }}<span v-for="u in unfit" :key="u.name">{{ u.name }}: {{ u.because }}. </span
+    ><NuxtLink :to="`/swap/${bench.bake.id}`">Work out another</NuxtLink>
+  </p>
 </template>
 
 <style scoped>
-.bar { display: flex; align-items: center; gap: 16px; min-width: 0; }
-.name { min-width: 0; flex: 1; }
-.name .title { font-weight: 650; font-size: 1.45rem; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; padding-bottom: 2px; }
-.press { max-width: 100%; text-align: left; cursor: text; border-radius: 8px; min-height: 38px; }
-.press:hover { text-decoration: underline dotted var(--strand); text-underline-offset: 5px; }
-.rename { width: 100%; font-family: var(--font-title); background: var(--sheet); border: 1.5px solid var(--ginger); border-radius: 10px; padding: 2px 10px; color: var(--ink); }
-.small { font-size: 0.875rem; min-height: 1.2em; }
-.notice { color: var(--ginger-ink); }
-.steps, .beads { display: flex; }
-.unfit { background: var(--beet-pale); border-radius: 14px; padding: 10px 16px; margin-bottom: 12px; }
-.unfit a { text-decoration: underline; text-underline-offset: 3px; font-weight: 650; min-height: 44px; display: inline-flex; align-items: center; }
-.seat { width: 44px; height: 44px; display: grid; place-items: center; border-radius: 12px; cursor: pointer; background: none; border: 0; }
-.seat[aria-pressed="false"] :deep(svg) { opacity: 0.28; }
+.bar {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  min-width: 0;
+}
+.name {
+  min-width: 0;
+  flex: 1;
+}
+.name .title {
+  font-weight: 650;
+  font-size: 1.45rem;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  padding-bottom: 2px;
+}
+.press {
+  max-width: 100%;
+  text-align: left;
+  cursor: text;
+  border-radius: 8px;
+  min-height: 38px;
+}
+.press:hover {
+  text-decoration: underline dotted var(--strand);
+  text-underline-offset: 5px;
+}
+.rename {
+  width: 100%;
+  font-family: var(--font-title);
+  background: var(--sheet);
+  border: 1.5px solid var(--ginger);
+  border-radius: 10px;
+  padding: 2px 10px;
+  color: var(--ink);
+}
+.small {
+  font-size: 0.875rem;
+  min-height: 1.2em;
+}
+.notice {
+  color: var(--ginger-ink);
+}
+.steps,
+.beads {
+  display: flex;
+}
+.unfit {
+  background: var(--beet-pale);
+  border-radius: 14px;
+  padding: 10px 16px;
+  margin-bottom: 12px;
+}
+.unfit a {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-weight: 650;
+  min-height: 44px;
+  display: inline-flex;
+  align-items: center;
+}
+.seat {
+  width: 44px;
+  height: 44px;
+  display: grid;
+  place-items: center;
+  border-radius: 12px;
+  cursor: pointer;
+  background: none;
+  border: 0;
+}
+.seat[aria-pressed='false'] :deep(svg) {
+  opacity: 0.28;
+}
 @media (max-width: 760px) {
-  .bar { flex-wrap: wrap; gap: 0 8px; padding-bottom: 8px; }
-  .name { flex-basis: 100%; }
-  .name .title { white-space: normal; }
-  .beads { flex-wrap: wrap; }
-  .steps { order: 3; margin-left: auto; }
+  .bar {
+    flex-wrap: wrap;
+    gap: 0 8px;
+    padding-bottom: 8px;
+  }
+  .name {
+    flex-basis: 100%;
+  }
+  .name .title {
+    white-space: normal;
+  }
+  .beads {
+    flex-wrap: wrap;
+  }
+  .steps {
+    order: 3;
+    margin-left: auto;
+  }
 }
 </style>

@@ -3,34 +3,109 @@ import type { Verdict } from '#core'
 
 /** What a change of people or packets did to the kept bakes, until somebody has seen it; and how far the checking is. */
 const house = useHouseStore()
-const words: Record<Verdict, string> = { clear: 'nothing found', unknown: 'not known', conflict: 'contains' }
+const words: Record<Verdict, string> = {
+  clear: 'nothing found',
+  unknown: 'not known',
+  conflict: 'contains',
+}
 const all = ref(false)
 const shown = computed(() => house.changed?.rows.slice(0, all.value ? undefined : 3) ?? [])
 </script>
 
 <template>
-  <p v-if="house.rechecking" class="busy" role="status">Checking every kept bake again … {{ house.rechecking.done }} of {{ house.rechecking.of }}<progress :value="house.rechecking.done" :max="house.rechecking.of" /></p>
+  <p v-if="house.rechecking" class="busy" role="status">
+    Checking every kept bake again … {{ house.rechecking.done }} of {{ house.rechecking.of
+    }}<progress :value="house.rechecking.done" :max="house.rechecking.of" />
+  </p>
   <section v-if="house.changed" class="changes" aria-labelledby="changes" aria-live="polite">
-    <div class="head"><h2 id="changes">What this changed</h2><UButton color="neutral" variant="outline" @click="house.changesSeen()">Seen</UButton></div>
-    <p>{{ house.changed.what }} {{ house.changed.rows.length === 1 ? 'One bake reads otherwise' : `${house.changed.rows.length} bakes read otherwise` }}:</p>
+    <div class="head">
+      <h2 id="changes">What this changed</h2>
+      <UButton color="neutral" variant="outline" @click="house.changesSeen()">Seen</UButton>
+    </div>
+    <p>
+      {{ house.changed.what }}
+      {{
+        house.changed.rows.length === 1
+          ? 'One bake reads otherwise'
+          : `${house.changed.rows.length} bakes read otherwise`
+      }}:
+    </p>
     <ul>
       <li v-for="row in shown" :key="row.bake">
         <NuxtLink :to="`/recipe/${row.bake}`">{{ row.title }}</NuxtLink>
-        <span v-for="change in row.changes" :key="change.personId" class="change"><b>{{ change.name }}</b>: {{ change.from === change.to ? `${words[change.to ?? 'unknown']}, for other reasons` : `${change.from ? words[change.from] : 'not at the table'} → ${change.to ? words[change.to] : 'not at the table'}` }}<template v-if="change.because[0]"> ({{ change.because[0] }}{{ change.because.length > 1 ? ` and ${change.because.length - 1} more` : '' }})</template></span>
+        <span v-for="change in row.changes" :key="change.personId" class="change"
+          ><b>{{ change.name }}</b
+          >:
+          {{
+            change.from === change.to
+              ? `${words[change.to ?? 'unknown']}, for other reasons`
+              : `${change.from ? words[change.from] : 'not at the table'} → ${change.to ? words[change.to] : 'not at the table'}`
+          }}<template v-if="change.because[0]">
+            ({{ change.because[0]
+            }}{{
+              change.because.length > 1 ? ` and ${change.because.length - 1} more` : ''
+            }})</template
+          ></span
+        >
       </li>
     </ul>
-    <UButton v-if="house.changed.rows.length > 3" color="neutral" variant="ghost" @click="all = !all">{{ all ? 'Fewer' : `All ${house.changed.rows.length}` }}</UButton>
+    <UButton
+      v-if="house.changed.rows.length > 3"
+      color="neutral"
+      variant="ghost"
+      @click="all = !all"
+      >{{ all ? 'Fewer' : `All ${house.changed.rows.length}` }}</UButton
+    >
   </section>
 </template>
 
 <style scoped>
-.busy { display: grid; gap: 6px; margin-bottom: 12px; }
-.busy progress { width: 100%; height: 8px; accent-color: var(--ginger); }
-.changes { border: 2px dashed var(--slate); border-radius: 18px; padding: 12px 18px; margin-bottom: 16px; display: grid; gap: 6px; }
-.head { display: flex; justify-content: space-between; align-items: center; gap: 12px; }
-h2 { font-size: 1.1rem; font-weight: 650; }
-ul { list-style: none; padding: 0; margin: 0; display: grid; gap: 6px; }
-li { display: flex; flex-wrap: wrap; gap: 2px 14px; }
-li a { font-weight: 650; text-decoration: underline; text-underline-offset: 3px; }
-.change { overflow-wrap: anywhere; }
+.busy {
+  display: grid;
+  gap: 6px;
+  margin-bottom: 12px;
+}
+.busy progress {
+  width: 100%;
+  height: 8px;
+  accent-color: var(--ginger);
+}
+.changes {
+  border: 2px dashed var(--slate);
+  border-radius: 18px;
+  padding: 12px 18px;
+  margin-bottom: 16px;
+  display: grid;
+  gap: 6px;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+}
+h2 {
+  font-size: 1.1rem;
+  font-weight: 650;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  gap: 6px;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+}
+li a {
+  font-weight: 650;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.change {
+  overflow-wrap: anywhere;
+}
 </style>

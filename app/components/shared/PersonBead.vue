@@ -5,7 +5,7 @@ import type { Person, State } from '#core'
  * A person as a bead: own shape, letter and colour. `state` says what food is to them: contains (full), may contain (half
  * full), unknown (an empty outline with a question mark); without one the bead only stands for the person.
  */
-const props = defineProps<{ person: Person, state?: State, size?: number, label?: string }>()
+const props = defineProps<{ person: Person; state?: State; size?: number; label?: string }>()
 
 const shapes: Record<string, string> = {
   circle: 'M20 3a17 17 0 1 1 0 34a17 17 0 1 1 0-34z',
@@ -17,18 +17,43 @@ const shapes: Record<string, string> = {
   shield: 'M4 5h32v15c0 9-7 15-16 18C11 35 4 29 4 20z',
   star: 'M20 2l5.2 11.300L37.5 15l-9 8.600L31 36l-11-6.200L9 36l2.5-12.400L2.5 15l12.300-1.700z',
 }
-const colours: Record<string, string> = { beet: '#98274a', sea: '#27598c', leaf: '#33703f', plum: '#7a4a9c', rust: '#a84a12', slate: '#4f5f74', moss: '#5f5f1c', ink: '#1f2421' }
+const colours: Record<string, string> = {
+  beet: '#98274a',
+  sea: '#27598c',
+  leaf: '#33703f',
+  plum: '#7a4a9c',
+  rust: '#a84a12',
+  slate: '#4f5f74',
+  moss: '#5f5f1c',
+  ink: '#1f2421',
+}
 
-const bead = computed(() => props.person.bead ?? { letter: props.person.name.charAt(0).toUpperCase(), shape: 'circle' as const, colour: 'slate' as const })
+const bead = computed(
+  () =>
+    props.person.bead ?? {
+      letter: props.person.name.charAt(0).toUpperCase(),
+      shape: 'circle' as const,
+      colour: 'slate' as const,
+    },
+)
 const path = computed(() => shapes[bead.value.shape]!)
 const colour = computed(() => colours[bead.value.colour]!)
-const name = computed(() => props.label ?? (props.state ? `${props.person.name}: ${props.state}` : props.person.name))
-const low = computed(() => ['triangle', 'drop'].includes(bead.value.shape) ? 28.5 : 26)
+const name = computed(
+  () => props.label ?? (props.state ? `${props.person.name}: ${props.state}` : props.person.name),
+)
+const low = computed(() => (['triangle', 'drop'].includes(bead.value.shape) ? 28.5 : 26))
 const clip = useId()
 </script>
 
 <template>
-  <svg :width="size ?? 34" :height="size ?? 34" viewBox="0 0 40 40" role="img" :aria-label="name" class="bead">
+  <svg
+    :width="size ?? 34"
+    :height="size ?? 34"
+    viewBox="0 0 40 40"
+    role="img"
+    :aria-label="name"
+    class="bead"
+  >
     <title>{{ name }}</title>
     <template v-if="!state || state === 'contains'">
       <path :d="path" :fill="colour" class="edge" />
@@ -38,23 +63,40 @@ const clip = useId()
       <clipPath :id="clip"><rect x="0" y="20" width="40" height="20" /></clipPath>
       <path :d="path" fill="var(--sheet)" :stroke="colour" stroke-width="2.6" class="line" />
       <path :d="path" :fill="colour" opacity="0.34" :clip-path="`url(#${clip})`" />
-      <text x="20" :y="low" text-anchor="middle" class="letter own" :fill="colour">{{ bead.letter }}</text>
+      <text x="20" :y="low" text-anchor="middle" class="letter own" :fill="colour">
+        {{ bead.letter }}
+      </text>
     </template>
     <template v-else>
       <path :d="path" fill="none" stroke="var(--slate)" stroke-width="2.4" stroke-dasharray="4 3" />
-      <text x="16" :y="low" text-anchor="middle" class="letter" fill="var(--slate)">{{ bead.letter }}</text>
+      <text x="16" :y="low" text-anchor="middle" class="letter" fill="var(--slate)">
+        {{ bead.letter }}
+      </text>
       <text x="28.5" :y="low" text-anchor="middle" class="letter ask" fill="var(--slate)">?</text>
     </template>
   </svg>
 </template>
 
 <style scoped>
-.bead { flex: none; display: inline-block; vertical-align: middle; }
-.letter { font: 700 17px var(--font-sans); }
-.ask { font-size: 14px; }
+.bead {
+  flex: none;
+  display: inline-block;
+  vertical-align: middle;
+}
+.letter {
+  font: 700 17px var(--font-sans);
+}
+.ask {
+  font-size: 14px;
+}
 </style>
 
 <style>
-.dark .bead .edge { stroke: rgb(255 255 255 / 0.35); stroke-width: 1; }
-.dark .bead .own { fill: var(--ink); }
+.dark .bead .edge {
+  stroke: rgb(255 255 255 / 0.35);
+  stroke-width: 1;
+}
+.dark .bead .own {
+  fill: var(--ink);
+}
 </style>

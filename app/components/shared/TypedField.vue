@@ -7,8 +7,25 @@ const props = defineProps<{ shown: string | number }>()
 const emit = defineEmits<{ typed: [text: string] }>()
 const field = useTemplateRef<HTMLInputElement>('field')
 const draft = ref<string | null>(null)
-watch(() => props.shown, () => { if (document.activeElement !== field.value) draft.value = null })
-const left = () => { if (draft.value !== null && (!draft.value.trim() || draft.value === String(props.shown))) draft.value = null }
+watch(
+  () => props.shown,
+  () => {
+    if (document.activeElement !== field.value) draft.value = null
+  },
+)
+const left = () => {
+  if (draft.value !== null && (!draft.value.trim() || draft.value === String(props.shown)))
+    draft.value = null
+}
 </script>
 
-<template><input ref="field" class="input" :value="draft ?? shown" @input="draft = field!.value" @change="emit('typed', field!.value)" @blur="left"></template>
+<template>
+  <input
+    ref="field"
+    class="input"
+    :value="draft ?? shown"
+    @input="draft = field!.value"
+    @change="emit('typed', field!.value)"
+    @blur="left"
+  />
+</template>

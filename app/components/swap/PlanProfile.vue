@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { BarController, BarElement, CategoryScale, Chart, Legend, LinearScale, Tooltip } from 'chart.js'
+import {
+  BarController,
+  BarElement,
+  CategoryScale,
+  Chart,
+  Legend,
+  LinearScale,
+  Tooltip,
+} from 'chart.js'
 import { measureNames, type Measure, type Plan } from '#core'
 
 /** How far each plan moves each measure of the main part: 1 is the edge of the stretch that still is this dessert. */
@@ -8,7 +16,21 @@ Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, To
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 let chart: Chart | null = null
 
-const all: readonly Measure[] = ['water', 'fat', 'solidFat', 'sugar', 'protein', 'starch', 'fibre', 'lift', 'acid', 'bind', 'set', 'emulsify', 'gluten']
+const all: readonly Measure[] = [
+  'water',
+  'fat',
+  'solidFat',
+  'sugar',
+  'protein',
+  'starch',
+  'fibre',
+  'lift',
+  'acid',
+  'bind',
+  'set',
+  'emulsify',
+  'gluten',
+]
 const shown = computed(() => all.filter(m => props.plans[0]?.parts[0]?.matters.includes(m)))
 const distance = (plan: Plan, m: Measure) => {
   const part = plan.parts[0]
@@ -18,21 +40,48 @@ const distance = (plan: Plan, m: Measure) => {
   const room = change >= 0 ? high - part.before[m] : part.before[m] - low
   return room > 1e-9 ? Math.max(-3, Math.min(3, change / room)) : 0
 }
-const says = computed(() => props.plans.map(plan => `${plan.title}: ${shown.value.map(m => `${measureNames[m]} ${distance(plan, m).toFixed(1)}`).join(', ')}`).join('. '))
+const says = computed(() =>
+  props.plans
+    .map(
+      plan =>
+        `${plan.title}: ${shown.value.map(m => `${measureNames[m]} ${distance(plan, m).toFixed(1)}`).join(', ')}`,
+    )
+    .join('. '),
+)
 function draw() {
   if (!canvas.value) return
   const style = getComputedStyle(canvas.value)
   const of = (name: string) => style.getPropertyValue(name).trim()
   const colours = [of('--ginger'), of('--leaf'), of('--slate'), of('--beet')]
-  const data = { labels: shown.value.map(m => measureNames[m]), datasets: props.plans.map((plan, i) => ({ label: plan.title, data: shown.value.map(m => distance(plan, m)), backgroundColor: colours[i % 4], borderRadius: 4 })) }
+  const data = {
+    labels: shown.value.map(m => measureNames[m]),
+    datasets: props.plans.map((plan, i) => ({
+      label: plan.title,
+      data: shown.value.map(m => distance(plan, m)),
+      backgroundColor: colours[i % 4],
+      borderRadius: 4,
+    })),
+  }
   Chart.defaults.font.family = style.fontFamily
   Chart.defaults.font.size = 14
   chart?.destroy()
   chart = new Chart(canvas.value, {
-    type: 'bar', data,
+    type: 'bar',
+    data,
     options: {
-      animation: matchMedia('(prefers-reduced-motion: reduce)').matches ? false : { duration: 250 }, maintainAspectRatio: false,
-      scales: { y: { min: -3, max: 3, ticks: { stepSize: 1, color: of('--soft') }, grid: { color: ctx => Math.abs(Number(ctx.tick.value)) === 1 ? of('--leaf') : of('--line') } }, x: { ticks: { color: of('--ink') }, grid: { display: false } } },
+      animation: matchMedia('(prefers-reduced-motion: reduce)').matches ? false : { duration: 250 },
+      maintainAspectRatio: false,
+      scales: {
+        y: {
+          min: -3,
+          max: 3,
+          ticks: { stepSize: 1, color: of('--soft') },
+          grid: {
+            color: ctx => (Math.abs(Number(ctx.tick.value)) === 1 ? of('--leaf') : of('--line')),
+          },
+        },
+        x: { ticks: { color: of('--ink') }, grid: { display: false } },
+      },
       plugins: { legend: { labels: { color: of('--ink'), boxWidth: 14 } } },
     },
   })
@@ -45,11 +94,19 @@ onBeforeUnmount(() => chart?.destroy())
 <template>
   <figure>
     <div class="box"><canvas ref="canvas" role="img" :aria-label="says" /></div>
-    <figcaption class="soft">Between the green lines it still is this dessert; 0 is the original.</figcaption>
+    <figcaption class="soft">
+      Between the green lines it still is this dessert; 0 is the original.
+    </figcaption>
   </figure>
 </template>
 
 <style scoped>
-.box { height: 260px; position: relative; }
-figcaption { font-size: 0.92rem; padding-top: 4px; }
+.box {
+  height: 260px;
+  position: relative;
+}
+figcaption {
+  font-size: 0.92rem;
+  padding-top: 4px;
+}
 </style>

@@ -3,8 +3,16 @@
 const bench = useBenchStore()
 const split = computed(() => bench.split)
 const looked = ref(false)
-watch(() => bench.bake?.id, () => { looked.value = false })
-async function look() { looked.value = true; await bench.weighSplit() }
+watch(
+  () => bench.bake?.id,
+  () => {
+    looked.value = false
+  },
+)
+async function look() {
+  looked.value = true
+  await bench.weighSplit()
+}
 async function apart() {
   const first = await bench.bakeApart()
   if (first) await navigateTo(`/swap/${first}`)
@@ -14,33 +22,82 @@ async function apart() {
 <template>
   <div>
     <div v-if="bench.splitting" class="going" role="status">
-      <progress :value="bench.splitting.done" :max="bench.splitting.of" aria-label="Groups weighed" />
+      <progress
+        :value="bench.splitting.done"
+        :max="bench.splitting.of"
+        aria-label="Groups weighed"
+      />
       <span>{{ bench.splitting.done }} of {{ bench.splitting.of }} ways to part the table</span>
       <UButton color="neutral" variant="outline" size="sm" @click="bench.stopSplit()">Stop</UButton>
     </div>
     <template v-else-if="split">
-      <p><b>{{ split.better ? `${split.batches.length} batches are clearly better.` : 'One version for all does as well.' }}</b> {{ split.because }}</p>
+      <p>
+        <b>{{
+          split.better
+            ? `${split.batches.length} batches are clearly better.`
+            : 'One version for all does as well.'
+        }}</b>
+        {{ split.because }}
+      </p>
       <ul class="batches">
         <li v-for="(batch, i) in split.batches" :key="batch.people.join()">
           <span class="nth">{{ i + 1 }}</span>
-          <span><b>{{ batch.names.join(', ') }}</b><br><span class="soft">{{ batch.plan ? batch.plan.confidence : 'as it is written' }}</span></span>
+          <span
+            ><b>{{ batch.names.join(', ') }}</b
+            ><br /><span class="soft">{{
+              batch.plan ? batch.plan.confidence : 'as it is written'
+            }}</span></span
+          >
         </li>
       </ul>
       <p class="soft">{{ split.order }}</p>
-      <UButton color="neutral" :variant="split.better ? 'solid' : 'outline'" @click="apart">Make a bake of each batch</UButton>
+      <UButton color="neutral" :variant="split.better ? 'solid' : 'outline'" @click="apart"
+        >Make a bake of each batch</UButton
+      >
     </template>
-    <p v-else-if="looked" class="soft">With fewer than two people who avoid something, or more than seven, there is nothing to part.</p>
+    <p v-else-if="looked" class="soft">
+      With fewer than two people who avoid something, or more than seven, there is nothing to part.
+    </p>
     <template v-else>
       <p class="soft">The version above is for everybody. It may be worth baking two.</p>
-      <UButton color="neutral" variant="outline" @click="look">Weigh it against several batches</UButton>
+      <UButton color="neutral" variant="outline" @click="look"
+        >Weigh it against several batches</UButton
+      >
     </template>
   </div>
 </template>
 
 <style scoped>
-.going { display: flex; gap: 12px; align-items: center; flex-wrap: wrap; }
-progress { accent-color: var(--ginger); width: 200px; }
-.batches { list-style: none; padding: 8px 0; margin: 0; display: grid; gap: 8px; }
-.batches li { display: flex; gap: 12px; align-items: start; }
-.nth { width: 30px; height: 30px; border-radius: 50%; background: var(--ginger-pale); display: grid; place-items: center; font-weight: 650; flex: none; }
+.going {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+progress {
+  accent-color: var(--ginger);
+  width: 200px;
+}
+.batches {
+  list-style: none;
+  padding: 8px 0;
+  margin: 0;
+  display: grid;
+  gap: 8px;
+}
+.batches li {
+  display: flex;
+  gap: 12px;
+  align-items: start;
+}
+.nth {
+  width: 30px;
+  height: 30px;
+  border-radius: 50%;
+  background: var(--ginger-pale);
+  display: grid;
+  place-items: center;
+  font-weight: 650;
+  flex: none;
+}
 </style>

@@ -3,13 +3,22 @@ import { proxy } from 'comlink'
 import { linesOf, mostArms, letterOf, sayResting, type Bake, type Plan, type Proposal } from '#core'
 
 /** What is to be tried: the engine's proposals by what they change, and what somebody changes by hand. */
-const props = defineProps<{ bake: Bake, first: boolean }>()
-const emit = defineEmits<{ begin: [question: string, tried: readonly Chosen[], tests: number], leave: [] }>()
-interface Chosen { readonly id: string, readonly says: string, readonly because: string, readonly plan: Plan, readonly warning: string }
+const props = defineProps<{ bake: Bake; first: boolean }>()
+const emit = defineEmits<{
+  begin: [question: string, tried: readonly Chosen[], tests: number]
+  leave: []
+}>()
+interface Chosen {
+  readonly id: string
+  readonly says: string
+  readonly because: string
+  readonly plan: Plan
+  readonly warning: string
+}
 const bench = useBenchStore()
 
 const arms = shallowRef<readonly Proposal[]>([])
-const working = ref<{ readonly done: number, readonly of: number } | null>(null)
+const working = ref<{ readonly done: number; readonly of: number } | null>(null)
 const failed = ref(false)
 let turn = 0
 async function work() {
@@ -17,68 +26,211 @@ async function work() {
   arms.value = []
   failed.value = false
   working.value = { done: 0, of: 1 }
-  const found = await useCore().arms(props.bake.recipe, props.bake.plan, bench.table, props.bake.wishes, bench.knows(), proxy((done: number, of: number, more: readonly Proposal[]) => {
-    if (mine !== turn) return false
-    working.value = { done, of }
-    arms.value = [...arms.value, ...more]
-    return true
-  })).catch(() => undefined)
+  const found = await useCore()
+    .arms(
+      props.bake.recipe,
+      props.bake.plan,
+      bench.table,
+      props.bake.wishes,
+      bench.knows(),
+      proxy((done: number, of: number, more: readonly Proposal[]) => {
+        if (mine !== turn) return false
+        working.value = { done, of }
+        arms.value = [...arms.value, ...more]
+        return true
+      }),
+    )
+    .catch(() => undefined)
   if (mine !== turn) return
   if (found === undefined) failed.value = true
   else if (found) arms.value = found
   working.value = null
 }
-watch(() => [props.bake.id, props.bake.recipe, props.bake.plan, bench.table], work, { immediate: true })
-onBeforeUnmount(() => { turn++ })
-const groups = computed(() => [...new Set(arms.value.map(a => a.group))].map(name => ({ name, arms: arms.value.filter(a => a.group === name) })))
-const cannot = computed(() => !props.bake.plan && (bench.check?.people ?? []).some(p => p.verdict === 'conflict'))
+watch(() => [props.bake.id, props.bake.recipe, props.bake.plan, bench.table], work, {
+  immediate: true,
+})
+onBeforeUnmount(() => {
+  turn++
+})
+const groups = computed(() =>
+  [...new Set(arms.value.map(a => a.group))].map(name => ({
+    name,
+    arms: arms.value.filter(a => a.group === name),
+  })),
+)
+const cannot = computed(
+  () => !props.bake.plan && (bench.check?.people ?? []).some(p => p.verdict === 'conflict'),
+)
 
 const chosen = shallowRef<readonly Chosen[]>([])
-watch(() => props.bake.id, () => { chosen.value = [] })
+watch(
+  () => props.bake.id,
+  () => {
+    chosen.value = []
+  },
+)
 /** What a kitchen scale cannot weigh at this size, arm by arm. */
 const fine = shallowRef<readonly string[]>([])
-const warningOf = (arm: Pick<Proposal, 'changes'>) => arm.changes.length > 1 ? `Changes ${arm.changes.length} things at once: ${arm.changes.map(c => c.says).join('; and ')}.` : ''
+const warningOf = (arm: Pick<Proposal, 'changes'>) =>
+  arm.changes.length > 1
+    ? `Changes ${arm.changes.length} things at once: ${arm.changes.map(c => c.says).join('; and ')}.`
+    : ''
 const has = (id: string) => chosen.value.some(c => c.id === id)
 const full = computed(() => chosen.value.length >= mostArms - 1)
-function turnArm(arm: Proposal) { chosen.value = has(arm.id) ? chosen.value.filter(c => c.id !== arm.id) : full.value ? chosen.value : [...chosen.value, { id: arm.id, says: arm.says, because: arm.because, plan: arm.plan, warning: warningOf(arm) }] }
+function turnArm(arm: Proposal) {
+  chosen.value = has(arm.id)
+    ? chosen.value.filter(c => c.id !== arm.id)
+    : full.value
+      ? chosen.value
+      : [
+          ...chosen.value,
+          {
+            id: arm.id,
+            says: arm.says,
+            because: arm.because,
+            plan: arm.plan,
+            warning: warningOf(arm),
+          },
+        ]
+}
 
 const question = ref('')
 const tests = ref(1)
-watch([chosen, tests], async () => { fine.value = chosen.value.length ? await useCore().tooFine((props.bake.plan ?? props.bake).recipe, chosen.value.map(c => c.plan.recipe), tests.value).catch(() => []) : [] })
+watch([chosen, tests], async () => {
+  fine.value = chosen.value.length
+    ? await useCore()
+        .tooFine(
+          (props.bake.plan ?? props.bake).recipe,
+          chosen.value.map(c => c.plan.recipe),
+          tests.value,
+        )
+        .catch(() => [])
+    : []
+})
 const wrong = ref('')
-const lines = computed(() => linesOf((props.bake.plan ?? props.bake).recipe).filter(l => l.grams && l.ingredient))
+const lines = computed(() =>
+  linesOf((props.bake.plan ?? props.bake).recipe).filter(l => l.grams && l.ingredient),
+)
 const rests = shallowRef<Awaited<ReturnType<ReturnType<typeof useCore>['rests']>>>([])
-watch(() => [props.bake.recipe, props.bake.plan], async () => { rests.value = await useCore().rests(props.bake.recipe, props.bake.plan).catch(() => []) }, { immediate: true })
+watch(
+  () => [props.bake.recipe, props.bake.plan],
+  async () => {
+    rests.value = await useCore()
+      .rests(props.bake.recipe, props.bake.plan)
+      .catch(() => [])
+  },
+  { immediate: true },
+)
 /** A line, or `rest:` and what rests. */
 const own = reactive({ line: '', grams: '' })
 const resting = computed(() => rests.value.find(r => own.line === `rest:${r.key}`))
 async function byHand() {
   const grams = readDecimal(own.grams)
-  if (resting.value) { await restByHand(resting.value, grams); return }
+  if (resting.value) {
+    await restByHand(resting.value, grams)
+    return
+  }
   const line = lines.value.find(l => l.id === own.line)
-  if (!line) { wrong.value = 'Which line?'; return }
-  if (grams === null || !Number.isFinite(grams) || grams < 0 || grams > 20_000) { wrong.value = `“${own.grams}” is no weight in grams.`; return }
-  const found = await useCore().armByHand(props.bake.recipe, props.bake.plan, line.id, grams, bench.table, props.bake.wishes, bench.knows()).catch(() => null)
-  if (!found) { wrong.value = 'That could not be worked out.'; return }
+  if (!line) {
+    wrong.value = 'Which line?'
+    return
+  }
+  if (grams === null || !Number.isFinite(grams) || grams < 0 || grams > 20_000) {
+    wrong.value = `“${own.grams}” is no weight in grams.`
+    return
+  }
+  const found = await useCore()
+    .armByHand(
+      props.bake.recipe,
+      props.bake.plan,
+      line.id,
+      grams,
+      bench.table,
+      props.bake.wishes,
+      bench.knows(),
+    )
+    .catch(() => null)
+  if (!found) {
+    wrong.value = 'That could not be worked out.'
+    return
+  }
   wrong.value = ''
   const now = linesOf(found.plan.recipe).find(l => l.id === line.id)?.grams?.best ?? grams
-  chosen.value = [...chosen.value, { id: `own-${line.id}-${now}`, says: `${line.name}: ${sayGrams(now)} g`, because: `instead of ${sayGrams(line.grams!.best)} g, by your own hand`, plan: found.plan, warning: '' }]
+  chosen.value = [
+    ...chosen.value,
+    {
+      id: `own-${line.id}-${now}`,
+      says: `${line.name}: ${sayGrams(now)} g`,
+      because: `instead of ${sayGrams(line.grams!.best)} g, by your own hand`,
+      plan: found.plan,
+      warning: '',
+    },
+  ]
   own.grams = ''
 }
-async function restByHand(rest: typeof rests.value[number], minutes: number | null) {
-  if (minutes === null || !Number.isFinite(minutes) || minutes < 1) { wrong.value = `“${own.grams}” is no time in minutes.`; return }
-  if (minutes > rest.most) { wrong.value = `${sayResting(minutes)} is too long for ${rest.name}: at most ${sayResting(rest.most)}.`; return }
-  const found = await useCore().restByHand(props.bake.recipe, props.bake.plan, rest.key, Math.round(minutes), bench.table, props.bake.wishes, bench.knows()).catch(() => null)
-  if (!found) { wrong.value = minutes === rest.minutes ? 'It is as long as that already.' : 'That could not be worked out.'; return }
+async function restByHand(rest: (typeof rests.value)[number], minutes: number | null) {
+  if (minutes === null || !Number.isFinite(minutes) || minutes < 1) {
+    wrong.value = `“${own.grams}” is no time in minutes.`
+    return
+  }
+  if (minutes > rest.most) {
+    wrong.value = `${sayResting(minutes)} is too long for ${rest.name}: at most ${sayResting(rest.most)}.`
+    return
+  }
+  const found = await useCore()
+    .restByHand(
+      props.bake.recipe,
+      props.bake.plan,
+      rest.key,
+      Math.round(minutes),
+      bench.table,
+      props.bake.wishes,
+      bench.knows(),
+    )
+    .catch(() => null)
+  if (!found) {
+    wrong.value =
+      minutes === rest.minutes ? 'It is as long as that already.' : 'That could not be worked out.'
+    return
+  }
   wrong.value = ''
   const id = `own-rest-${rest.key}-${Math.round(minutes)}`
-  if (!has(id)) chosen.value = [...chosen.value, { id, says: `${rest.says} ${sayResting(minutes)}, not ${sayResting(rest.minutes)}`, because: 'by your own hand', plan: found.plan, warning: '' }]
+  if (!has(id))
+    chosen.value = [
+      ...chosen.value,
+      {
+        id,
+        says: `${rest.says} ${sayResting(minutes)}, not ${sayResting(rest.minutes)}`,
+        because: 'by your own hand',
+        plan: found.plan,
+        warning: '',
+      },
+    ]
   own.grams = ''
 }
 function begin() {
-  if (!chosen.value.length) { wrong.value = 'Choose at least one thing to try against it as it is.'; return }
+  if (!chosen.value.length) {
+    wrong.value = 'Choose at least one thing to try against it as it is.'
+    return
+  }
   wrong.value = ''
-  emit('begin', question.value.trim() || (chosen.value.length === 1 ? chosen.value[0]!.says : [...new Set(chosen.value.map(c => arms.value.find(a => a.id === c.id)?.group ?? (c.id.startsWith('own-rest') ? 'rest' : 'an amount')))].join(', ')), chosen.value, tests.value)
+  emit(
+    'begin',
+    question.value.trim() ||
+      (chosen.value.length === 1
+        ? chosen.value[0]!.says
+        : [
+            ...new Set(
+              chosen.value.map(
+                c =>
+                  arms.value.find(a => a.id === c.id)?.group ??
+                  (c.id.startsWith('own-rest') ? 'rest' : 'an amount'),
+              ),
+            ),
+          ].join(', ')),
+    chosen.value,
+    tests.value,
+  )
 }
 </script>
 
@@ -86,62 +238,263 @@ function begin() {
   <section class="picker" aria-labelledby="picker-head">
     <div class="sheet bench">
       <h2 id="picker-head">{{ first ? 'A small trial' : 'A new trial' }}</h2>
-      <p v-if="first" class="soft">A few cups side by side, each with one thing otherwise and all else the same, teach more than a whole cake with three guesses in it.</p>
-      <p v-if="cannot" class="stop" role="alert"><b>Somebody at the table cannot eat this as it is written.</b>{{ ' ' }}<NuxtLink :to="`/swap/${bake.id}`" class="link">Work out a version</NuxtLink> first; what it proposes can then be tried.</p>
+      <p v-if="first" class="soft">
+        A few cups side by side, each with one thing otherwise and all else the same, teach more
+        than a whole cake with three guesses in it.
+      </p>
+      <p v-if="cannot" class="stop" role="alert">
+        <b>Somebody at the table cannot eat this as it is written.</b>{{ ' '
+        }}<NuxtLink :to="`/swap/${bake.id}`" class="link">Work out a version</NuxtLink> first; what
+        it proposes can then be tried.
+      </p>
       <ol class="cups" aria-label="Arms of the trial">
-        <li class="cup"><CupSign letter="A" /><span><b>as it is</b><br><span class="soft">{{ bake.plan ? 'the chosen plan' : 'the recipe as written' }}</span></span></li>
-        <li v-for="(arm, n) in chosen" :key="arm.id" class="cup"><CupSign :letter="letterOf(n + 1)" /><span><b>{{ arm.says }}</b><br><span class="soft">{{ arm.because }}</span><span v-if="arm.warning" class="two"><br>{{ arm.warning }}</span><span v-if="fine[n]" class="fine"><br>{{ fine[n] }}</span></span>
-          <button type="button" class="off" :aria-label="`Take ${letterOf(n + 1)} out`" @click="chosen = chosen.filter(c => c !== arm)">×</button></li>
-        <li v-if="!chosen.length" class="cup empty"><CupSign letter="B" faint /><span class="soft">something from {{ working ? 'what is being worked out' : 'the list' }}</span></li>
+        <li class="cup">
+          <CupSign letter="A" /><span
+            ><b>as it is</b><br /><span class="soft">{{
+              bake.plan ? 'the chosen plan' : 'the recipe as written'
+            }}</span></span
+          >
+        </li>
+        <li v-for="(arm, n) in chosen" :key="arm.id" class="cup">
+          <CupSign :letter="letterOf(n + 1)" /><span
+            ><b>{{ arm.says }}</b
+            ><br /><span class="soft">{{ arm.because }}</span
+            ><span v-if="arm.warning" class="two"><br />{{ arm.warning }}</span
+            ><span v-if="fine[n]" class="fine"><br />{{ fine[n] }}</span></span
+          >
+          <button
+            type="button"
+            class="off"
+            :aria-label="`Take ${letterOf(n + 1)} out`"
+            @click="chosen = chosen.filter(c => c !== arm)"
+          >
+            ×
+          </button>
+        </li>
+        <li v-if="!chosen.length" class="cup empty">
+          <CupSign letter="B" faint /><span class="soft"
+            >something from {{ working ? 'what is being worked out' : 'the list' }}</span
+          >
+        </li>
       </ol>
       <div class="ask">
-        <label class="grow">What do you want to know?<input v-model="question" class="input" maxlength="200" placeholder="Which stands best for the egg?"></label>
-        <label>Flour an arm<select v-model.number="tests" class="input"><option :value="0.5">22 g: one cup</option><option :value="1">45 g: two or three cups</option><option :value="2">90 g: five or six cups</option><option :value="3">135 g: eight cups</option><option :value="4">180 g: a small cake</option></select></label>
-        <UButton color="neutral" size="lg" :disabled="cannot" @click="begin">Begin the trial</UButton>
-        <UButton v-if="!first" color="neutral" variant="ghost" size="lg" @click="emit('leave')">Leave it</UButton>
+        <label class="grow"
+          >What do you want to know?<input
+            v-model="question"
+            class="input"
+            maxlength="200"
+            placeholder="Which stands best for the egg?"
+        /></label>
+        <label
+          >Flour an arm<select v-model.number="tests" class="input">
+            <option :value="0.5">22 g: one cup</option>
+            <option :value="1">45 g: two or three cups</option>
+            <option :value="2">90 g: five or six cups</option>
+            <option :value="3">135 g: eight cups</option>
+            <option :value="4">180 g: a small cake</option>
+          </select></label
+        >
+        <UButton color="neutral" size="lg" :disabled="cannot" @click="begin"
+          >Begin the trial</UButton
+        >
+        <UButton v-if="!first" color="neutral" variant="ghost" size="lg" @click="emit('leave')"
+          >Leave it</UButton
+        >
       </div>
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
     </div>
 
-    <div v-if="working" class="soft working" role="status"><progress :value="working.done" :max="working.of" aria-label="Working out what can be tried" /> Working out what can be tried …</div>
-    <p v-if="failed" class="stop" role="alert">That could not be worked out. The recipe is kept. <button type="button" class="link" @click="work">Once more</button></p>
+    <div v-if="working" class="soft working" role="status">
+      <progress
+        :value="working.done"
+        :max="working.of"
+        aria-label="Working out what can be tried"
+      />
+      Working out what can be tried …
+    </div>
+    <p v-if="failed" class="stop" role="alert">
+      That could not be worked out. The recipe is kept.
+      <button type="button" class="link" @click="work">Once more</button>
+    </p>
     <div v-if="!cannot" class="groups">
-      <fieldset v-for="group in groups" :key="group.name" class="group"><legend>{{ group.name }}</legend>
-        <label v-for="arm in group.arms" :key="arm.id" class="arm" :class="{ on: has(arm.id) }"><input type="checkbox" :checked="has(arm.id)" :disabled="full && !has(arm.id)" @change="turnArm(arm)"><span>{{ arm.says }}<span class="soft why">{{ arm.because }}<template v-if="arm.changes.length > 1"> · {{ arm.changes.length }} changes</template></span></span></label>
+      <fieldset v-for="group in groups" :key="group.name" class="group">
+        <legend>{{ group.name }}</legend>
+        <label v-for="arm in group.arms" :key="arm.id" class="arm" :class="{ on: has(arm.id) }"
+          ><input
+            type="checkbox"
+            :checked="has(arm.id)"
+            :disabled="full && !has(arm.id)"
+            @change="turnArm(arm)"
+          /><span
+            >{{ arm.says
+            }}<span class="soft why"
+              >{{ arm.because
+              }}<template v-if="arm.changes.length > 1">
+                · {{ arm.changes.length }} changes</template
+              ></span
+            ></span
+          ></label
+        >
       </fieldset>
-      <fieldset v-if="!working && lines.length" class="group"><legend>by your own hand</legend>
-        <form class="own" @submit.prevent="byHand"><select v-model="own.line" class="input" aria-label="Line or rest"><option value="">which line or rest</option><option v-for="line in lines" :key="line.id" :value="line.id">{{ line.name }}, {{ sayGrams(line.grams!.best) }} g</option><option v-for="rest in rests" :key="rest.key" :value="`rest:${rest.key}`">{{ rest.name }}, {{ sayResting(rest.minutes) }}</option></select><input v-model="own.grams" class="input short" inputmode="decimal" :aria-label="resting ? 'Minutes of it' : 'Grams of it'" :placeholder="resting ? 'min' : 'g'"><UButton type="submit" color="neutral" variant="outline" :disabled="full">Add</UButton></form>
+      <fieldset v-if="!working && lines.length" class="group">
+        <legend>by your own hand</legend>
+        <form class="own" @submit.prevent="byHand">
+          <select v-model="own.line" class="input" aria-label="Line or rest">
+            <option value="">which line or rest</option>
+            <option v-for="line in lines" :key="line.id" :value="line.id">
+              {{ line.name }}, {{ sayGrams(line.grams!.best) }} g
+            </option>
+            <option v-for="rest in rests" :key="rest.key" :value="`rest:${rest.key}`">
+              {{ rest.name }}, {{ sayResting(rest.minutes) }}
+            </option></select
+          ><input
+            v-model="own.grams"
+            class="input short"
+            inputmode="decimal"
+            :aria-label="resting ? 'Minutes of it' : 'Grams of it'"
+            :placeholder="resting ? 'min' : 'g'"
+          /><UButton type="submit" color="neutral" variant="outline" :disabled="full">Add</UButton>
+        </form>
       </fieldset>
     </div>
   </section>
 </template>
 
 <style scoped>
-.picker { display: grid; gap: 14px; min-width: 0; }
-.bench { padding: 18px 22px; display: grid; gap: 12px; min-width: 0; }
-h2 { font-size: 1.25rem; font-weight: 650; }
-.cups { list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(258px, 1fr)); gap: 10px 18px; }
-.cup { display: flex; gap: 12px; align-items: flex-start; min-width: 0; }
-.cup > span { flex: 1; min-width: 0; overflow-wrap: anywhere; }
-.off { width: 44px; height: 44px; font-size: 1.4rem; cursor: pointer; border-radius: 12px; color: var(--soft); }
-.two { color: var(--beet); }
-.fine { color: var(--slate); }
-.ask { display: flex; flex-wrap: wrap; gap: 10px 14px; align-items: end; }
-.ask label { display: grid; gap: 3px; font-size: 0.96rem; }
-.grow { flex: 1 1 260px; }
-.working { display: flex; gap: 12px; align-items: center; }
-progress { accent-color: var(--ginger); width: 180px; }
-.groups { display: grid; grid-template-columns: repeat(auto-fill, minmax(300px, 1fr)); gap: 6px 26px; align-items: start; }
-.group { border: 0; padding: 0; margin: 0; min-width: 0; }
-legend { font-weight: 650; padding: 6px 0 2px; }
-.arm { display: flex; gap: 10px; align-items: flex-start; padding: 7px 8px; border-radius: 10px; min-height: 44px; cursor: pointer; }
-.arm.on { background: var(--ginger-pale); }
-.arm input { width: 22px; height: 22px; accent-color: var(--ginger); flex: none; margin-top: 1px; }
-.why { display: block; font-size: 0.92rem; }
-.own { display: flex; flex-wrap: wrap; gap: 8px; }
-.own select { flex: 1 1 190px; min-width: 0; }
-.short { max-width: 80px; }
-.stop { background: var(--beet-pale); border-radius: 14px; padding: 10px 16px; }
-.wrong { color: var(--beet); }
-.link { text-decoration: underline; text-underline-offset: 3px; font-weight: 600; cursor: pointer; }
+.picker {
+  display: grid;
+  gap: 14px;
+  min-width: 0;
+}
+.bench {
+  padding: 18px 22px;
+  display: grid;
+  gap: 12px;
+  min-width: 0;
+}
+h2 {
+  font-size: 1.25rem;
+  font-weight: 650;
+}
+.cups {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(258px, 1fr));
+  gap: 10px 18px;
+}
+.cup {
+  display: flex;
+  gap: 12px;
+  align-items: flex-start;
+  min-width: 0;
+}
+.cup > span {
+  flex: 1;
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
+.off {
+  width: 44px;
+  height: 44px;
+  font-size: 1.4rem;
+  cursor: pointer;
+  border-radius: 12px;
+  color: var(--soft);
+}
+.two {
+  color: var(--beet);
+}
+.fine {
+  color: var(--slate);
+}
+.ask {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 14px;
+  align-items: end;
+}
+.ask label {
+  display: grid;
+  gap: 3px;
+  font-size: 0.96rem;
+}
+.grow {
+  flex: 1 1 260px;
+}
+.working {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+progress {
+  accent-color: var(--ginger);
+  width: 180px;
+}
+.groups {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+  gap: 6px 26px;
+  align-items: start;
+}
+.group {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  min-width: 0;
+}
+legend {
+  font-weight: 650;
+  padding: 6px 0 2px;
+}
+.arm {
+  display: flex;
+  gap: 10px;
+  align-items: flex-start;
+  padding: 7px 8px;
+  border-radius: 10px;
+  min-height: 44px;
+  cursor: pointer;
+}
+.arm.on {
+  background: var(--ginger-pale);
+}
+.arm input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--ginger);
+  flex: none;
+  margin-top: 1px;
+}
+.why {
+  display: block;
+  font-size: 0.92rem;
+}
+.own {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.own select {
+  flex: 1 1 190px;
+  min-width: 0;
+}
+.short {
+  max-width: 80px;
+}
+.stop {
+  background: var(--beet-pale);
+  border-radius: 14px;
+  padding: 10px 16px;
+}
+.wrong {
+  color: var(--beet);
+}
+.link {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-weight: 600;
+  cursor: pointer;
+}
 </style>

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { newPacket, restsOnRead, type ContactPlan, type Packet, type Region, type Resting, type Tie } from '#core'
+import {
+  newPacket,
+  restsOnRead,
+  type ContactPlan,
+  type Packet,
+  type Region,
+  type Resting,
+  type Tie,
+} from '#core'
 
 const { bench, missing, opened } = useBake()
 const route = useRoute()
@@ -11,43 +19,95 @@ useHead({ title: () => `Packets${bench.bake ? `: ${bench.bake.title}` : ''}` })
 // The sheet brings a validator along, so it is fetched when a packet is opened.
 const PacketSheet = defineAsyncComponent(() => import('~/components/packet/PacketSheet.vue'))
 // Shallow: what is kept must be plain data, all the way down.
-const open = shallowRef<{ packet: Packet, fresh: boolean, to: Pick<Tie, 'ingredient' | 'lineId'> | null } | null>(null)
-const names = shallowRef<readonly { id: string, name: string }[]>([])
-watch([() => bench.bake?.region, () => house.stocked], async ([region]) => { names.value = await useCore().ingredientNames(region ?? 'uk' as Region) }, { immediate: true })
+const open = shallowRef<{
+  packet: Packet
+  fresh: boolean
+  to: Pick<Tie, 'ingredient' | 'lineId'> | null
+} | null>(null)
+const names = shallowRef<readonly { id: string; name: string }[]>([])
+watch(
+  [() => bench.bake?.region, () => house.stocked],
+  async ([region]) => {
+    names.value = await useCore().ingredientNames(region ?? ('uk' as Region))
+  },
+  { immediate: true },
+)
 const nameOf = computed(() => new Map(names.value.map(n => [n.id, n.name])))
 
-interface Safety { readonly resting: Resting, readonly says: string, readonly table: string | null, readonly sure: boolean, readonly unsaid: readonly { readonly personId: string, readonly because: string }[], readonly contact: ContactPlan, readonly lookFor: ReadonlyMap<string, readonly string[]> }
+interface Safety {
+  readonly resting: Resting
+  readonly says: string
+  readonly table: string | null
+  readonly sure: boolean
+  readonly unsaid: readonly { readonly personId: string; readonly because: string }[]
+  readonly contact: ContactPlan
+  readonly lookFor: ReadonlyMap<string, readonly string[]>
+}
 const safety = shallowRef<Safety | null>(null)
 const bought = shallowRef<ReadonlySet<string>>(new Set())
 let turn = 0
-watch([() => bench.bake, () => bench.table, () => house.packets], async ([bake, table, packets]) => {
-  if (!bake) { safety.value = null; return }
-  const now = ++turn
-  const recipe = bake.plan?.recipe ?? bake.recipe
-  const [found, kinds] = await Promise.all([useCore().safety(recipe, table, bake.ties, { packets, today: today() }), useCore().boughtIn(recipe)])
-  if (now !== turn) return
-  bought.value = new Set(kinds)
-  safety.value = { resting: found.claims.resting, says: found.claims.restsSays, table: found.claims.table?.says ?? null, sure: restsOnRead({ claims: found.claims, strict: found.contact.people.length > 0 }), unsaid: found.claims.unsaid, contact: found.contact, lookFor: new Map(found.toRead.map(r => [r.ingredient, r.lookFor])) }
-}, { immediate: true })
+watch(
+  [() => bench.bake, () => bench.table, () => house.packets],
+  async ([bake, table, packets]) => {
+    if (!bake) {
+      safety.value = null
+      return
+    }
+    const now = ++turn
+    const recipe = bake.plan?.recipe ?? bake.recipe
+    const [found, kinds] = await Promise.all([
+      useCore().safety(recipe, table, bake.ties, { packets, today: today() }),
+      useCore().boughtIn(recipe),
+    ])
+    if (now !== turn) return
+    bought.value = new Set(kinds)
+    safety.value = {
+      resting: found.claims.resting,
+      says: found.claims.restsSays,
+      table: found.claims.table?.says ?? null,
+      sure: restsOnRead({ claims: found.claims, strict: found.contact.people.length > 0 }),
+      unsaid: found.claims.unsaid,
+      contact: found.contact,
+      lookFor: new Map(found.toRead.map(r => [r.ingredient, r.lookFor])),
+    }
+  },
+  { immediate: true },
+)
 const personOf = (id: string) => bench.table.find(p => p.id === id)
 
 const trouble = ref('')
 const sheet = useTemplateRef<HTMLElement>('sheet')
-async function show(packet: Packet, fresh = false, to: Pick<Tie, 'ingredient' | 'lineId'> | null = null) {
+async function show(
+  packet: Packet,
+  fresh = false,
+  to: Pick<Tie, 'ingredient' | 'lineId'> | null = null,
+) {
   open.value = { packet, fresh, to }
   await nextTick()
   sheet.value?.focus()
   sheet.value?.scrollIntoView({ block: 'nearest' })
 }
-const begin = (name = '', ingredient: string | null = null, to: Pick<Tie, 'ingredient' | 'lineId'> | null = null) => show(newPacket(crypto.randomUUID(), name, ingredient), true, to)
-const openById = (id: string) => { const packet = house.packets.find(p => p.id === id); if (packet) void show(packet) }
+const begin = (
+  name = '',
+  ingredient: string | null = null,
+  to: Pick<Tie, 'ingredient' | 'lineId'> | null = null,
+) => show(newPacket(crypto.randomUUID(), name, ingredient), true, to)
+const openById = (id: string) => {
+  const packet = house.packets.find(p => p.id === id)
+  if (packet) void show(packet)
+}
 async function keep(packet: Packet, label: string | undefined) {
   const was = open.value
   const before = house.packets.find(p => p.id === packet.id)
   trouble.value = ''
   // The sheet stays open, with all that was typed, until it is really kept.
-  try { await house.keepPacket(packet, label) }
-  catch { trouble.value = 'This packet could not be kept (private mode, or the disk is full). What you typed is still here.'; return }
+  try {
+    await house.keepPacket(packet, label)
+  } catch {
+    trouble.value =
+      'This packet could not be kept (private mode, or the disk is full). What you typed is still here.'
+    return
+  }
   open.value = null
   if (was?.to) await bench.tie(was.to, [packet.id])
   if (before) undo(`“${packet.name}” is kept.`, 'Undo', () => house.keepPacket(before))
@@ -59,7 +119,13 @@ async function drop() {
   const back = await house.dropPacket(packet)
   undo(`“${packet.name}” is thrown away.`, 'Bring back', back)
 }
-const old = computed(() => looks.value.filter(l => !l.packet.checkedOn || l.check.people.some(p => p.conflicts.some(c => c.rule === 'packet-not-read'))))
+const old = computed(() =>
+  looks.value.filter(
+    l =>
+      !l.packet.checkedOn ||
+      l.check.people.some(p => p.conflicts.some(c => c.rule === 'packet-not-read')),
+  ),
+)
 </script>
 
 <template>
@@ -71,23 +137,85 @@ const old = computed(() => looks.value.filter(l => !l.packet.checkedOn || l.chec
         <section v-if="bench.bake" class="sheet block" aria-labelledby="lines">
           <h1 id="lines">Out of which packets</h1>
           <template v-if="safety">
-            <p class="rests"><b>{{ safety.resting.onPackets }} of {{ safety.resting.bought }}</b> bought lines rest on a packet that was read.</p>
-            <p v-if="safety.table" class="claim" :class="{ open: !safety.sure }">{{ safety.table }}</p>
-            <ul v-else-if="safety.unsaid.length" class="unsaid"><li v-for="u in safety.unsaid.slice(0, 5)" :key="u.personId"><PersonBead v-if="personOf(u.personId)" :person="personOf(u.personId)!" :size="26" />{{ ' ' }}<span>nothing can be claimed: {{ u.because }}</span></li></ul>
+            <p class="rests">
+              <b>{{ safety.resting.onPackets }} of {{ safety.resting.bought }}</b> bought lines rest
+              on a packet that was read.
+            </p>
+            <p v-if="safety.table" class="claim" :class="{ open: !safety.sure }">
+              {{ safety.table }}
+            </p>
+            <ul v-else-if="safety.unsaid.length" class="unsaid">
+              <li v-for="u in safety.unsaid.slice(0, 5)" :key="u.personId">
+                <PersonBead
+                  v-if="personOf(u.personId)"
+                  :person="personOf(u.personId)!"
+                  :size="26"
+                />{{ ' ' }}<span>nothing can be claimed: {{ u.because }}</span>
+              </li>
+            </ul>
           </template>
-          <LineTies :bake="bench.bake" :packets="house.packets" :name-of="nameOf" :bought="bought" :look-for="safety?.lookFor ?? new Map()" @tie="bench.tie" @open="openById" @fresh="(ingredient, name, to) => begin(name, ingredient, to)" />
+          <LineTies
+            :bake="bench.bake"
+            :packets="house.packets"
+            :name-of="nameOf"
+            :bought="bought"
+            :look-for="safety?.lookFor ?? new Map()"
+            @tie="bench.tie"
+            @open="openById"
+            @fresh="(ingredient, name, to) => begin(name, ingredient, to)"
+          />
         </section>
-        <section v-if="bench.bake && safety?.contact.steps.length" class="sheet block"><ContactSteps :plan="safety.contact" :people="bench.table" :ticked="bench.bake.ticked" @tick="bench.tick" /></section>
+        <section v-if="bench.bake && safety?.contact.steps.length" class="sheet block">
+          <ContactSteps
+            :plan="safety.contact"
+            :people="bench.table"
+            :ticked="bench.bake.ticked"
+            @tick="bench.tick"
+          />
+        </section>
         <section class="sheet block" aria-labelledby="packets">
-          <div class="head"><component :is="bench.bake ? 'h2' : 'h1'" id="packets">Packets of the house</component><UButton color="neutral" size="xl" icon="i-lucide-plus" @click="begin()">New packet</UButton></div>
+          <div class="head">
+            <component :is="bench.bake ? 'h2' : 'h1'" id="packets">Packets of the house</component
+            ><UButton color="neutral" size="xl" icon="i-lucide-plus" @click="begin()"
+              >New packet</UButton
+            >
+          </div>
           <p v-if="!looked" class="soft">Looking …</p>
-          <p v-else-if="!looks.length" class="soft">No packet is entered yet. Type or photograph what stands on one, and Ingwer says who may eat it, and remembers when you looked.</p>
-          <p v-else-if="old.length" class="soft">{{ old.length === 1 ? 'One packet wants' : `${old.length} packets want` }} to be read again.</p>
-          <PacketRow v-for="look in looks" :key="look.packet.id" :look="look" :people="house.residents" :active="open?.packet.id === look.packet.id" @open="show(look.packet)" />
+          <p v-else-if="!looks.length" class="soft">
+            No packet is entered yet. Type or photograph what stands on one, and Ingwer says who may
+            eat it, and remembers when you looked.
+          </p>
+          <p v-else-if="old.length" class="soft">
+            {{ old.length === 1 ? 'One packet wants' : `${old.length} packets want` }} to be read
+            again.
+          </p>
+          <PacketRow
+            v-for="look in looks"
+            :key="look.packet.id"
+            :look="look"
+            :people="house.residents"
+            :active="open?.packet.id === look.packet.id"
+            @open="show(look.packet)"
+          />
         </section>
       </div>
-      <aside v-if="open" ref="sheet" class="sheet side" tabindex="-1" :aria-label="open.fresh ? 'A new packet' : open.packet.name">
-        <PacketSheet :key="open.packet.id" :packet="open.packet" :fresh="open.fresh" :names="names" :people="house.residents" @keep="keep" @drop="drop" @cancel="open = null" />
+      <aside
+        v-if="open"
+        ref="sheet"
+        class="sheet side"
+        tabindex="-1"
+        :aria-label="open.fresh ? 'A new packet' : open.packet.name"
+      >
+        <PacketSheet
+          :key="open.packet.id"
+          :packet="open.packet"
+          :fresh="open.fresh"
+          :names="names"
+          :people="house.residents"
+          @keep="keep"
+          @drop="drop"
+          @cancel="open = null"
+        />
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
         <PacketHistory v-if="!open.fresh" :packet="open.packet" />
       </aside>
@@ -96,20 +224,94 @@ const old = computed(() => looks.value.filter(l => !l.packet.checkedOn || l.chec
 </template>
 
 <style scoped>
-.grid { display: grid; gap: 22px; grid-template-columns: minmax(0, 1fr); align-items: start; }
-.grid.opened { grid-template-columns: minmax(0, 1fr) 500px; }
-.main { display: grid; gap: 18px; grid-template-columns: minmax(0, 1fr); max-width: 980px; }
-.block { padding: 18px 22px; }
-h1, h2 { font-size: 1.35rem; font-weight: 650; }
-.head { display: flex; justify-content: space-between; align-items: center; gap: 12px; flex-wrap: wrap; margin-bottom: 6px; }
-.rests { margin: 4px 0 8px; }
-.claim { border-left: 4px solid var(--leaf); padding-left: 14px; font-weight: 600; margin-bottom: 10px; }
-.claim.open { border-left: 4px dashed var(--slate); }
-.unsaid { list-style: none; padding: 0; margin: 0 0 10px; display: grid; gap: 4px; }
-.unsaid li { display: flex; gap: 8px; align-items: center; color: var(--slate); }
-.trouble { color: var(--beet); font-weight: 600; padding-top: 10px; }
-.side { padding: 20px 22px; outline: none; position: sticky; top: 8px; max-height: calc(100vh - 16px); overflow: auto; }
-@media (max-width: 1100px) { .grid.opened { grid-template-columns: minmax(0, 1fr); } .side { position: static; max-height: none; order: -1; } }
-@media (max-width: 760px) { .block, .trouble { color: var(--beet); font-weight: 600; padding-top: 10px; }
-.side { padding: 16px; } }
+.grid {
+  display: grid;
+  gap: 22px;
+  grid-template-columns: minmax(0, 1fr);
+  align-items: start;
+}
+.grid.opened {
+  grid-template-columns: minmax(0, 1fr) 500px;
+}
+.main {
+  display: grid;
+  gap: 18px;
+  grid-template-columns: minmax(0, 1fr);
+  max-width: 980px;
+}
+.block {
+  padding: 18px 22px;
+}
+h1,
+h2 {
+  font-size: 1.35rem;
+  font-weight: 650;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+  flex-wrap: wrap;
+  margin-bottom: 6px;
+}
+.rests {
+  margin: 4px 0 8px;
+}
+.claim {
+  border-left: 4px solid var(--leaf);
+  padding-left: 14px;
+  font-weight: 600;
+  margin-bottom: 10px;
+}
+.claim.open {
+  border-left: 4px dashed var(--slate);
+}
+.unsaid {
+  list-style: none;
+  padding: 0;
+  margin: 0 0 10px;
+  display: grid;
+  gap: 4px;
+}
+.unsaid li {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  color: var(--slate);
+}
+.trouble {
+  color: var(--beet);
+  font-weight: 600;
+  padding-top: 10px;
+}
+.side {
+  padding: 20px 22px;
+  outline: none;
+  position: sticky;
+  top: 8px;
+  max-height: calc(100vh - 16px);
+  overflow: auto;
+}
+@media (max-width: 1100px) {
+  .grid.opened {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .side {
+    position: static;
+    max-height: none;
+    order: -1;
+  }
+}
+@media (max-width: 760px) {
+  .block,
+  .trouble {
+    color: var(--beet);
+    font-weight: 600;
+    padding-top: 10px;
+  }
+  .side {
+    padding: 16px;
+  }
+}
 </style>

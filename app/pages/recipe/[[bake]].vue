@@ -1,5 +1,16 @@
 <script setup lang="ts">
-import { guessRegion, readingOf, regions, sayFacts, type Finding, type Line, type PlacedStep, type RecipeEdit, type Region, type Span } from '#core'
+import {
+  guessRegion,
+  readingOf,
+  regions,
+  sayFacts,
+  type Finding,
+  type Line,
+  type PlacedStep,
+  type RecipeEdit,
+  type Region,
+  type Span,
+} from '#core'
 import { pictureOf } from '~/db/house'
 
 const { bench, missing, opened } = useBake()
@@ -10,48 +21,122 @@ useHead({ title: () => `Recipe: ${bake.value?.title ?? ''}` })
 const ledger = useLedger()
 const { refusals, active, adding, draft, edit } = ledger
 
-const names = shallowRef<readonly { id: string, name: string }[]>([])
-watch([() => bake.value?.region, () => house.stocked], async ([region]) => { if (region) names.value = await useCore().ingredientNames(region as Region) }, { immediate: true })
+const names = shallowRef<readonly { id: string; name: string }[]>([])
+watch(
+  [() => bake.value?.region, () => house.stocked],
+  async ([region]) => {
+    if (region) names.value = await useCore().ingredientNames(region as Region)
+  },
+  { immediate: true },
+)
 const nameOf = computed(() => new Map(names.value.map(item => [item.id, item.name])))
 const steps = shallowRef<readonly PlacedStep[]>([])
-watch(() => bake.value?.recipe, async recipe => { steps.value = recipe ? await useCore().readSteps(recipe) : [] }, { immediate: true })
+watch(
+  () => bake.value?.recipe,
+  async recipe => {
+    steps.value = recipe ? await useCore().readSteps(recipe) : []
+  },
+  { immediate: true },
+)
 const picture = ref('')
-watch(() => bake.value?.id, async id => { picture.value = id ? (await pictureOf(id).catch(() => undefined))?.data ?? '' : '' }, { immediate: true })
+watch(
+  () => bake.value?.id,
+  async id => {
+    picture.value = id ? ((await pictureOf(id).catch(() => undefined))?.data ?? '') : ''
+  },
+  { immediate: true },
+)
 
-const conflictsOf = (line: Line) => bench.check?.people.flatMap(p => p.conflicts.filter(c => c.lineId === line.id)) ?? []
-const inSteps = computed(() => bench.check?.people.flatMap(p => p.conflicts.filter(c => c.where === 'step')) ?? [])
+const conflictsOf = (line: Line) =>
+  bench.check?.people.flatMap(p => p.conflicts.filter(c => c.lineId === line.id)) ?? []
+const inSteps = computed(
+  () => bench.check?.people.flatMap(p => p.conflicts.filter(c => c.where === 'step')) ?? [],
+)
 const personOf = (id: string) => bench.table.find(p => p.id === id)
 const anyConflict = computed(() => bench.check?.people.some(p => p.verdict === 'conflict') ?? false)
 
 /** What an unknown is, said for the whole house: a name of its own from now on. */
 async function call(words: string, ingredient: string) {
   const plain = words.toLowerCase()
-  await house.keepStock({ ...house.stock, names: [...house.stock.names.filter(n => n.words !== plain), { words: plain, ingredient }] })
+  await house.keepStock({
+    ...house.stock,
+    names: [...house.stock.names.filter(n => n.words !== plain), { words: plain, ingredient }],
+  })
   await bench.readAgain()
 }
 
 const tab = ref<'found' | 'text' | 'picture'>('found')
-const tabs = computed(() => [{ id: 'found' as const, label: `Found${bake.value?.findings.length ? ` (${bake.value.findings.length})` : ''}` }, { id: 'text' as const, label: 'The text' }, ...picture.value ? [{ id: 'picture' as const, label: 'The photo' }] : []])
-const places = computed(() => (bake.value?.recipe.components ?? []).flatMap(part => [
-  ...part.lines.flatMap(line => line.from ? [{ id: line.id, from: line.from as Span, label: line.text }] : []),
-  ...part.steps.flatMap((text, at) => part.stepsFrom?.[at] ? [{ id: `${part.name}#${at}`, from: part.stepsFrom[at] as Span, label: text.slice(0, 60) }] : []),
-]))
-const lookAtFinding = (finding: Finding) => ledger.look(finding.lineId ?? (finding.step ? `${finding.step.component}#${finding.step.at}` : null))
+const tabs = computed(() => [
+  {
+    id: 'found' as const,
+    label: `Found${bake.value?.findings.length ? ` (${bake.value.findings.length})` : ''}`,
+  },
+  { id: 'text' as const, label: 'The text' },
+  ...(picture.value ? [{ id: 'picture' as const, label: 'The photo' }] : []),
+])
+const places = computed(() =>
+  (bake.value?.recipe.components ?? []).flatMap(part => [
+    ...part.lines.flatMap(line =>
+      line.from ? [{ id: line.id, from: line.from as Span, label: line.text }] : [],
+    ),
+    ...part.steps.flatMap((text, at) =>
+      part.stepsFrom?.[at]
+        ? [{ id: `${part.name}#${at}`, from: part.stepsFrom[at] as Span, label: text.slice(0, 60) }]
+        : [],
+    ),
+  ]),
+)
+const lookAtFinding = (finding: Finding) =>
+  ledger.look(
+    finding.lineId ?? (finding.step ? `${finding.step.component}#${finding.step.at}` : null),
+  )
 
-const regionNames: Record<Region, string> = { us: 'United States', ca: 'Canada', uk: 'United Kingdom', ie: 'Ireland', au: 'Australia', nz: 'New Zealand', za: 'South Africa', in: 'India', metric: 'metric, anywhere' }
+const regionNames: Record<Region, string> = {
+  us: 'United States',
+  ca: 'Canada',
+  uk: 'United Kingdom',
+  ie: 'Ireland',
+  au: 'Australia',
+  nz: 'New Zealand',
+  za: 'South Africa',
+  in: 'India',
+  metric: 'metric, anywhere',
+}
 const regionItems = regions.map(value => ({ value, label: regionNames[value] }))
-const fills = [{ value: 'spooned', label: 'cups spooned' }, { value: 'scooped', label: 'cups scooped' }, { value: 'sifted', label: 'cups sifted' }]
-const hasCups = computed(() => bake.value?.recipe.components.some(c => c.lines.some(l => l.unit === 'cup' && /spooned|scooped|sifted/u.test(l.evidence.how))) ?? false)
+const fills = [
+  { value: 'spooned', label: 'cups spooned' },
+  { value: 'scooped', label: 'cups scooped' },
+  { value: 'sifted', label: 'cups sifted' },
+]
+const hasCups = computed(
+  () =>
+    bake.value?.recipe.components.some(c =>
+      c.lines.some(l => l.unit === 'cup' && /spooned|scooped|sifted/u.test(l.evidence.how)),
+    ) ?? false,
+)
 /** The words that gave the region away, as long as it is the one that they speak for. */
-const because = computed(() => { const guess = bake.value ? guessRegion(bake.value.source) : null; return guess && guess.region === bake.value?.region ? [...new Set(guess.because.map(words => words.trim()))].slice(0, 3) : [] })
-const facts = computed(() => bake.value ? sayFacts(bake.value.recipe) : [])
-const total = (lines: readonly Line[]) => Math.round(lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0))
-const unweighed = (lines: readonly Line[]) => lines.filter(line => !line.grams && !line.purpose).length
+const because = computed(() => {
+  const guess = bake.value ? guessRegion(bake.value.source) : null
+  return guess && guess.region === bake.value?.region
+    ? [...new Set(guess.because.map(words => words.trim()))].slice(0, 3)
+    : []
+})
+const facts = computed(() => (bake.value ? sayFacts(bake.value.recipe) : []))
+const total = (lines: readonly Line[]) =>
+  Math.round(lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0))
+const unweighed = (lines: readonly Line[]) =>
+  lines.filter(line => !line.grams && !line.purpose).length
 const partName = ref('')
 const naming = ref<string | null>(null)
 async function addPart() {
-  if (!partName.value.trim()) { naming.value = null; return }
-  if (await edit({ do: 'add-part', name: partName.value }, 'part')) { partName.value = ''; naming.value = null }
+  if (!partName.value.trim()) {
+    naming.value = null
+    return
+  }
+  if (await edit({ do: 'add-part', name: partName.value }, 'part')) {
+    partName.value = ''
+    naming.value = null
+  }
 }
 </script>
 
@@ -65,20 +150,70 @@ async function addPart() {
         <section aria-labelledby="who">
           <h2 id="who">As written</h2>
           <VerdictList :people="bench.table" :check="bench.check" />
-          <p v-if="bench.resting" class="soft resting"><NuxtLink :to="`/packet/${bake.id}`">{{ bench.resting.onPackets }} of {{ bench.resting.bought }} bought lines</NuxtLink> rest on a packet that was read.</p>
-          <UButton :to="`/swap/${bake.id}`" size="xl" color="neutral" block class="next" trailing-icon="i-lucide-arrow-right">{{ anyConflict ? 'Work out a version' : 'See what changes' }}</UButton>
+          <p v-if="bench.resting" class="soft resting">
+            <NuxtLink :to="`/packet/${bake.id}`"
+              >{{ bench.resting.onPackets }} of {{ bench.resting.bought }} bought lines</NuxtLink
+            >
+            rest on a packet that was read.
+          </p>
+          <UButton
+            :to="`/swap/${bake.id}`"
+            size="xl"
+            color="neutral"
+            block
+            class="next"
+            trailing-icon="i-lucide-arrow-right"
+            >{{ anyConflict ? 'Work out a version' : 'See what changes' }}</UButton
+          >
         </section>
-        <section class="found" :class="{ none: !bake.findings.length, reading: tab !== 'found' }" aria-label="Findings and the text">
+        <section
+          class="found"
+          :class="{ none: !bake.findings.length, reading: tab !== 'found' }"
+          aria-label="Findings and the text"
+        >
           <div class="tabs" role="tablist">
-            <button v-for="each in tabs" :id="`tab-${each.id}`" :key="each.id" type="button" role="tab" :aria-selected="tab === each.id" :aria-controls="`panel-${each.id}`" class="tab" @click="tab = each.id">{{ each.label }}</button>
+            <button
+              v-for="each in tabs"
+              :id="`tab-${each.id}`"
+              :key="each.id"
+              type="button"
+              role="tab"
+              :aria-selected="tab === each.id"
+              :aria-controls="`panel-${each.id}`"
+              class="tab"
+              @click="tab = each.id"
+            >
+              {{ each.label }}
+            </button>
           </div>
           <div :id="`panel-${tab}`" role="tabpanel" :aria-labelledby="`tab-${tab}`">
             <template v-if="tab === 'found'">
-              <p v-if="!bake.findings.length" class="soft">Nothing odd found. Every line was read; press one to correct it.</p>
-              <FindingList :reading="readingOf(bake)" :ingredients="names" :active="active" @edit="edit" @look="lookAtFinding" @call="call" />
+              <p v-if="!bake.findings.length" class="soft">
+                Nothing odd found. Every line was read; press one to correct it.
+              </p>
+              <FindingList
+                :reading="readingOf(bake)"
+                :ingredients="names"
+                :active="active"
+                @edit="edit"
+                @look="lookAtFinding"
+                @call="call"
+              />
             </template>
-            <SourcePane v-else-if="tab === 'text'" :source="bake.source" :places="places" :active="active" @look="ledger.look" @go="ledger.lookAndGo" />
-            <img v-else :src="picture" alt="The photo that this recipe was read from" class="photo">
+            <SourcePane
+              v-else-if="tab === 'text'"
+              :source="bake.source"
+              :places="places"
+              :active="active"
+              @look="ledger.look"
+              @go="ledger.lookAndGo"
+            />
+            <img
+              v-else
+              :src="picture"
+              alt="The photo that this recipe was read from"
+              class="photo"
+            />
           </div>
         </section>
       </aside>
@@ -88,51 +223,172 @@ async function addPart() {
           <h1 id="lines">What goes in</h1>
           <p v-if="facts.length" class="soft">{{ facts.join(' · ') }}</p>
           <UPopover :content="{ align: 'end' }">
-            <UButton color="neutral" variant="ghost" icon="i-lucide-keyboard" class="keys" aria-label="Keys of this page" />
+            <UButton
+              color="neutral"
+              variant="ghost"
+              icon="i-lucide-keyboard"
+              class="keys"
+              aria-label="Keys of this page"
+            />
             <template #content>
               <dl class="keylist">
-                <dt>↑ ↓</dt><dd>from line to line</dd><dt>Enter</dt><dd>correct, and keep</dd><dt>Tab</dt><dd>keep, and correct the next</dd><dt>Alt ↑ ↓</dt><dd>move the line</dd>
-                <dt>Ctrl Enter</dt><dd>part it at the cursor</dd><dt>Backspace</dt><dd>at its start: join with the one above</dd><dt>+</dt><dd>a new line below</dd><dt>Delete</dt><dd>take it out</dd><dt>1 2 3, x</dt><dd>on a finding: its corrections, no problem</dd><dt>Ctrl Z</dt><dd>one step back</dd>
+                <dt>↑ ↓</dt>
+                <dd>from line to line</dd>
+                <dt>Enter</dt>
+                <dd>correct, and keep</dd>
+                <dt>Tab</dt>
+                <dd>keep, and correct the next</dd>
+                <dt>Alt ↑ ↓</dt>
+                <dd>move the line</dd>
+                <dt>Ctrl Enter</dt>
+                <dd>part it at the cursor</dd>
+                <dt>Backspace</dt>
+                <dd>at its start: join with the one above</dd>
+                <dt>+</dt>
+                <dd>a new line below</dd>
+                <dt>Delete</dt>
+                <dd>take it out</dd>
+                <dt>1 2 3, x</dt>
+                <dd>on a finding: its corrections, no problem</dd>
+                <dt>Ctrl Z</dt>
+                <dd>one step back</dd>
               </dl>
             </template>
           </UPopover>
         </div>
         <div class="measures" role="group" aria-label="How it is measured">
           <span class="soft">measured as in</span>
-          <USelectMenu :model-value="bake.region" :items="regionItems" value-key="value" aria-label="Region of the recipe" :search-input="false" @update:model-value="edit({ do: 'region', region: $event as Region })" />
-          <USelectMenu v-if="hasCups" :model-value="bake.recipe.handling ?? 'spooned'" :items="fills" value-key="value" aria-label="How the cups were filled" :search-input="false" @update:model-value="edit({ do: 'handling', handling: $event } as RecipeEdit)" />
+          <USelectMenu
+            :model-value="bake.region"
+            :items="regionItems"
+            value-key="value"
+            aria-label="Region of the recipe"
+            :search-input="false"
+            @update:model-value="edit({ do: 'region', region: $event as Region })"
+          />
+          <USelectMenu
+            v-if="hasCups"
+            :model-value="bake.recipe.handling ?? 'spooned'"
+            :items="fills"
+            value-key="value"
+            aria-label="How the cups were filled"
+            :search-input="false"
+            @update:model-value="edit({ do: 'handling', handling: $event } as RecipeEdit)"
+          />
           <NuxtLink to="/spoons" class="link">your own spoons</NuxtLink>
-          <span v-if="because.length" class="soft because">guessed by {{ because.map(words => `“${words}”`).join(', ') }}</span>
+          <span v-if="because.length" class="soft because"
+            >guessed by {{ because.map(words => `“${words}”`).join(', ') }}</span
+          >
         </div>
         <div v-for="component in bake.recipe.components" :key="component.name" class="part">
-          <h2 v-if="component.name || bake.recipe.components.length > 1">{{ component.name || 'the main part' }} <span class="soft weight">{{ total(component.lines) }} g<template v-if="unweighed(component.lines)"> and {{ unweighed(component.lines) }} not weighed</template></span></h2>
+          <h2 v-if="component.name || bake.recipe.components.length > 1">
+            {{ component.name || 'the main part' }}
+            <span class="soft weight"
+              >{{ total(component.lines) }} g<template v-if="unweighed(component.lines)">
+                and {{ unweighed(component.lines) }} not weighed</template
+              ></span
+            >
+          </h2>
           <ul class="lines">
             <template v-for="line in component.lines" :key="line.id">
               <LedgerLine
-                :ref="(el: unknown) => ledger.setField(line.id, el)" :line="line" :people="bench.table" :conflicts="conflictsOf(line)" :active="active === line.id"
-                :read-as="line.ingredient ? nameOf.get(line.ingredient) ?? '' : ''" :refused="refusals[line.id] ?? ''" :cautions="bench.cautions.filter(c => c.lineId === line.id)"
-                @retype="ledger.retype(line, $event)" @remove="ledger.remove(line)" @split="(text, at) => ledger.split(line, text, at)" @join="ledger.join(line, $event)"
-                @move="ledger.move(line, $event)" @below="ledger.below(line)" @go="(by, open) => ledger.go(line, by, open)" @look="ledger.look(line.id)"
+                :ref="(el: unknown) => ledger.setField(line.id, el)"
+                :line="line"
+                :people="bench.table"
+                :conflicts="conflictsOf(line)"
+                :active="active === line.id"
+                :read-as="line.ingredient ? (nameOf.get(line.ingredient) ?? '') : ''"
+                :refused="refusals[line.id] ?? ''"
+                :cautions="bench.cautions.filter(c => c.lineId === line.id)"
+                @retype="ledger.retype(line, $event)"
+                @remove="ledger.remove(line)"
+                @split="(text, at) => ledger.split(line, text, at)"
+                @join="ledger.join(line, $event)"
+                @move="ledger.move(line, $event)"
+                @below="ledger.below(line)"
+                @go="(by, open) => ledger.go(line, by, open)"
+                @look="ledger.look(line.id)"
               />
-              <LineAdder v-if="adding?.after === line.id" v-model="draft" :refused="refusals.add ?? ''" @add="ledger.add" @close="adding = null" />
+              <LineAdder
+                v-if="adding?.after === line.id"
+                v-model="draft"
+                :refused="refusals.add ?? ''"
+                @add="ledger.add"
+                @close="adding = null"
+              />
             </template>
-            <LineAdder v-if="adding && adding.component === component.name && !component.lines.some(l => l.id === adding!.after)" v-model="draft" :refused="refusals.add ?? ''" @add="ledger.add" @close="adding = null" />
+            <LineAdder
+              v-if="
+                adding &&
+                adding.component === component.name &&
+                !component.lines.some(l => l.id === adding!.after)
+              "
+              v-model="draft"
+              :refused="refusals.add ?? ''"
+              @add="ledger.add"
+              @close="adding = null"
+            />
           </ul>
-          <UButton v-if="adding?.component !== component.name" color="neutral" variant="ghost" icon="i-lucide-plus" @click="ledger.open(component.name, component.lines.at(-1)?.id)">A line is missing</UButton>
+          <UButton
+            v-if="adding?.component !== component.name"
+            color="neutral"
+            variant="ghost"
+            icon="i-lucide-plus"
+            @click="ledger.open(component.name, component.lines.at(-1)?.id)"
+            >A line is missing</UButton
+          >
         </div>
         <p v-if="refusals['']" class="trouble" role="alert">{{ refusals[''] }}</p>
         <form v-if="naming !== null" class="partform" @submit.prevent="addPart">
-          <input v-model="partName" class="input" aria-label="Name of the new part" placeholder="glaze, filling …" autofocus @keydown.esc="naming = null">
+          <input
+            v-model="partName"
+            class="input"
+            aria-label="Name of the new part"
+            placeholder="glaze, filling …"
+            autofocus
+            @keydown.esc="naming = null"
+          />
           <UButton type="submit" color="neutral" variant="outline">Add the part</UButton>
           <p v-if="refusals.part" class="trouble" role="alert">{{ refusals.part }}</p>
         </form>
-        <UButton v-else color="neutral" variant="ghost" icon="i-lucide-layers" @click="naming = ''">A part is missing</UButton>
-        <div v-for="component in bake.recipe.components.filter(c => c.steps.length || c === bake!.recipe.components[0])" :key="`s${component.name}`" class="part">
-          <h2>What is done<span v-if="component.name && bake.recipe.components.filter(c => c.steps.length).length > 1" class="soft weight">{{ component.name }}</span></h2>
-          <StepList :component="component" :recipe="bake.recipe" :steps="steps" :cautions="bench.cautions" :active="active" :refused="refusals[`steps ${component.name}`] ?? ''" @edit="edit($event, `steps ${component.name}`)" @look="ledger.look" />
+        <UButton v-else color="neutral" variant="ghost" icon="i-lucide-layers" @click="naming = ''"
+          >A part is missing</UButton
+        >
+        <div
+          v-for="component in bake.recipe.components.filter(
+            c => c.steps.length || c === bake!.recipe.components[0],
+          )"
+          :key="`s${component.name}`"
+          class="part"
+        >
+          <h2>
+            What is done<span
+              v-if="component.name && bake.recipe.components.filter(c => c.steps.length).length > 1"
+              class="soft weight"
+              >{{ component.name }}</span
+            >
+          </h2>
+          <StepList
+            :component="component"
+            :recipe="bake.recipe"
+            :steps="steps"
+            :cautions="bench.cautions"
+            :active="active"
+            :refused="refusals[`steps ${component.name}`] ?? ''"
+            @edit="edit($event, `steps ${component.name}`)"
+            @look="ledger.look"
+          />
         </div>
         <ul v-if="inSteps.length" class="instep">
-          <li v-for="(c, i) in inSteps" :key="i"><PersonBead v-if="personOf(c.personId)" :person="personOf(c.personId)!" :state="c.state" :size="26" /> The steps alone bring it: “… {{ c.words }} …”, {{ c.because }}.</li>
+          <li v-for="(c, i) in inSteps" :key="i">
+            <PersonBead
+              v-if="personOf(c.personId)"
+              :person="personOf(c.personId)!"
+              :state="c.state"
+              :size="26"
+            />
+            The steps alone bring it: “… {{ c.words }} …”, {{ c.because }}.
+          </li>
         </ul>
       </section>
     </div>
@@ -140,43 +396,183 @@ async function addPart() {
 </template>
 
 <style scoped>
-.grid { display: grid; grid-template-columns: minmax(0, 1fr) 372px; gap: 22px; }
-.ledger { padding: 20px 26px 22px; grid-area: 1 / 1; }
-.head { display: flex; align-items: baseline; gap: 18px; flex-wrap: wrap; margin-bottom: 4px; }
-.keys { margin-left: auto; min-width: 44px; min-height: 44px; align-self: center; }
-.keylist { display: grid; grid-template-columns: auto 1fr; gap: 6px 16px; padding: 14px 18px; font-size: 0.95rem; }
-.keylist dt { font-weight: 650; }
-h1 { font-size: 1.4rem; font-weight: 650; }
-h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 8px; }
-.part { padding-top: 12px; }
-.part h2::first-letter { text-transform: uppercase; }
-.weight { font-weight: 400; font-size: 0.95rem; margin-left: 8px; font-family: var(--font-sans); }
-.lines { padding: 0; margin: 0; }
-.because { flex-basis: 100%; font-size: 0.9rem; }
-.partform { display: flex; gap: 8px; flex-wrap: wrap; padding-top: 8px; }
-.input { flex: 1; background: var(--ground); }
-.trouble { color: var(--beet); font-weight: 600; }
-.instep { list-style: none; padding: 10px 0 0; display: grid; gap: 6px; }
-.side { grid-column: 2; display: grid; align-content: start; grid-template-columns: minmax(0, 1fr); gap: 24px; padding-top: 14px; }
-.next { margin-top: 14px; }
-.resting { margin-top: 8px; font-size: 0.95rem; }
-.resting a { text-decoration: underline; text-underline-offset: 3px; min-height: 44px; display: inline-flex; align-items: center; }
-.measures { display: flex; flex-wrap: wrap; align-items: center; gap: 4px 10px; margin-top: 2px; }
-.link { text-decoration: underline; text-underline-offset: 3px; min-height: 44px; display: inline-flex; align-items: center; }
+.grid {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 372px;
+  gap: 22px;
+}
+.ledger {
+  padding: 20px 26px 22px;
+  grid-area: 1 / 1;
+}
+.head {
+  display: flex;
+  align-items: baseline;
+  gap: 18px;
+  flex-wrap: wrap;
+  margin-bottom: 4px;
+}
+.keys {
+  margin-left: auto;
+  min-width: 44px;
+  min-height: 44px;
+  align-self: center;
+}
+.keylist {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 6px 16px;
+  padding: 14px 18px;
+  font-size: 0.95rem;
+}
+.keylist dt {
+  font-weight: 650;
+}
+h1 {
+  font-size: 1.4rem;
+  font-weight: 650;
+}
+h2 {
+  font-size: 1.15rem;
+  font-weight: 650;
+  margin-bottom: 8px;
+}
+.part {
+  padding-top: 12px;
+}
+.part h2::first-letter {
+  text-transform: uppercase;
+}
+.weight {
+  font-weight: 400;
+  font-size: 0.95rem;
+  margin-left: 8px;
+  font-family: var(--font-sans);
+}
+.lines {
+  padding: 0;
+  margin: 0;
+}
+.because {
+  flex-basis: 100%;
+  font-size: 0.9rem;
+}
+.partform {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+  padding-top: 8px;
+}
+.input {
+  flex: 1;
+  background: var(--ground);
+}
+.trouble {
+  color: var(--beet);
+  font-weight: 600;
+}
+.instep {
+  list-style: none;
+  padding: 10px 0 0;
+  display: grid;
+  gap: 6px;
+}
+.side {
+  grid-column: 2;
+  display: grid;
+  align-content: start;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 24px;
+  padding-top: 14px;
+}
+.next {
+  margin-top: 14px;
+}
+.resting {
+  margin-top: 8px;
+  font-size: 0.95rem;
+}
+.resting a {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  min-height: 44px;
+  display: inline-flex;
+  align-items: center;
+}
+.measures {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 10px;
+  margin-top: 2px;
+}
+.link {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  min-height: 44px;
+  display: inline-flex;
+  align-items: center;
+}
 /* The text and the questions stay beside the line that is looked at. */
-.found.reading { position: sticky; top: 8px; }
-.tabs { display: flex; gap: 4px; margin-bottom: 12px; border-bottom: 1.5px solid var(--line); }
-.tab { min-height: 46px; padding: 0 14px; font-family: var(--font-title); font-size: 1.05rem; font-weight: 600; color: var(--soft); cursor: pointer; border-bottom: 4px solid transparent; margin-bottom: -1.5px; border-radius: 8px 8px 0 0; }
-.tab[aria-selected="true"] { color: var(--ink); border-bottom-color: var(--ginger); }
-.photo { width: 100%; border-radius: 14px; }
-@media (max-width: 760px) { .keys { display: none; } }
+.found.reading {
+  position: sticky;
+  top: 8px;
+}
+.tabs {
+  display: flex;
+  gap: 4px;
+  margin-bottom: 12px;
+  border-bottom: 1.5px solid var(--line);
+}
+.tab {
+  min-height: 46px;
+  padding: 0 14px;
+  font-family: var(--font-title);
+  font-size: 1.05rem;
+  font-weight: 600;
+  color: var(--soft);
+  cursor: pointer;
+  border-bottom: 4px solid transparent;
+  margin-bottom: -1.5px;
+  border-radius: 8px 8px 0 0;
+}
+.tab[aria-selected='true'] {
+  color: var(--ink);
+  border-bottom-color: var(--ginger);
+}
+.photo {
+  width: 100%;
+  border-radius: 14px;
+}
+@media (max-width: 760px) {
+  .keys {
+    display: none;
+  }
+}
 @media (max-width: 1040px) {
-  .grid { grid-template-columns: minmax(0, 1fr); }
-  .side { display: contents; }
-  .side section:first-child { order: -2; }
-  .side .found { order: -1; min-width: 0; }
-  .side .found.none { order: 1; }
-  .found.reading { position: static; }
-  .ledger { padding: 16px; min-width: 0; grid-area: auto; }
+  .grid {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .side {
+    display: contents;
+  }
+  .side section:first-child {
+    order: -2;
+  }
+  .side .found {
+    order: -1;
+    min-width: 0;
+  }
+  .side .found.none {
+    order: 1;
+  }
+  .found.reading {
+    position: static;
+  }
+  .ledger {
+    padding: 16px;
+    min-width: 0;
+    grid-area: auto;
+  }
 }
 </style>

@@ -1,5 +1,14 @@
 <script setup lang="ts">
-import { sayResting, schoolsOf, type Measure, type Plan, type Result, type Sensitivity, type Way, type Wishes } from '#core'
+import {
+  sayResting,
+  schoolsOf,
+  type Measure,
+  type Plan,
+  type Result,
+  type Sensitivity,
+  type Way,
+  type Wishes,
+} from '#core'
 
 const PlanProfile = defineAsyncComponent(() => import('~/components/swap/PlanProfile.vue'))
 
@@ -8,58 +17,173 @@ const toast = useToast()
 const bake = computed(() => bench.bake)
 useHead({ title: () => `Swap: ${bake.value?.title ?? ''}` })
 
-watch(() => [bake.value?.id, bake.value?.recipe, bake.value?.people, opened.value] as const, ([id]) => { if (id && opened.value) void bench.work() }, { immediate: true })
+watch(
+  () => [bake.value?.id, bake.value?.recipe, bake.value?.people, opened.value] as const,
+  ([id]) => {
+    if (id && opened.value) void bench.work()
+  },
+  { immediate: true },
+)
 
 /** Marks a plan as it comes out today beside the chosen one of its name; once taken it is called as before. */
 const nowadays = '-today'
 const titled = { learned: ', as learned', anew: ', anew' } as const
-const waysOf = (p: Plan) => JSON.stringify([schoolsOf(p).sort(), p.changes.flatMap(c => c.house ?? []).sort()])
-const hasLearned = (p: Plan, kept: Plan) => p.changes.some(c => c.house && !kept.changes.some(k => k.house === c.house))
+const waysOf = (p: Plan) =>
+  JSON.stringify([schoolsOf(p).sort(), p.changes.flatMap(c => c.house ?? []).sort()])
+const hasLearned = (p: Plan, kept: Plan) =>
+  p.changes.some(c => c.house && !kept.changes.some(k => k.house === c.house))
 const plans = computed<readonly Plan[]>(() => {
-  const found = [...bench.adaptation?.plans ?? [], ...bench.adaptation?.unasked ? [bench.adaptation.unasked] : [], ...bench.adaptation?.offer ? [bench.adaptation.offer] : []]
+  const found = [
+    ...(bench.adaptation?.plans ?? []),
+    ...(bench.adaptation?.unasked ? [bench.adaptation.unasked] : []),
+    ...(bench.adaptation?.offer ? [bench.adaptation.offer] : []),
+  ]
   const kept = bake.value?.plan
   // The plan that was chosen is shown as it was chosen, whatever is worked out today.
   if (!kept) return found
   // Beside it the same as it comes out today, where that is another: something was learned, taken back or asked for since, or others sit at the table.
-  return found.some(p => p.id === kept.id) ? found.flatMap(p => p.id !== kept.id ? [p] : waysOf(p) !== waysOf(kept) ? [kept, { ...p, id: `${p.id}${nowadays}`, title: p.title === kept.title ? `${p.title}${hasLearned(p, kept) ? titled.learned : titled.anew}` : p.title }] : [kept]) : [kept, ...found]
+  return found.some(p => p.id === kept.id)
+    ? found.flatMap(p =>
+        p.id !== kept.id
+          ? [p]
+          : waysOf(p) !== waysOf(kept)
+            ? [
+                kept,
+                {
+                  ...p,
+                  id: `${p.id}${nowadays}`,
+                  title:
+                    p.title === kept.title
+                      ? `${p.title}${hasLearned(p, kept) ? titled.learned : titled.anew}`
+                      : p.title,
+                },
+              ]
+            : [kept],
+      )
+    : [kept, ...found]
 })
 const looked = ref('closest')
-watch(() => bake.value?.id, () => { looked.value = bake.value?.plan?.id ?? 'closest' }, { immediate: true })
-watch(plans, () => { if (plans.value.length && !plans.value.some(p => p.id === looked.value)) looked.value = plans.value[0]!.id })
-const refused = computed(() => bench.adaptation !== null && !bake.value?.plan && !bench.adaptation.plans.length)
-const plan = computed(() => refused.value ? null : plans.value.find(p => p.id === looked.value) ?? plans.value[0] ?? null)
-const computedPlan = computed(() => plan.value?.nudged ? bench.adaptation?.plans.find(p => p.id === plan.value!.id) ?? null : null)
+watch(
+  () => bake.value?.id,
+  () => {
+    looked.value = bake.value?.plan?.id ?? 'closest'
+  },
+  { immediate: true },
+)
+watch(plans, () => {
+  if (plans.value.length && !plans.value.some(p => p.id === looked.value))
+    looked.value = plans.value[0]!.id
+})
+const refused = computed(
+  () => bench.adaptation !== null && !bake.value?.plan && !bench.adaptation.plans.length,
+)
+const plan = computed(() =>
+  refused.value ? null : (plans.value.find(p => p.id === looked.value) ?? plans.value[0] ?? null),
+)
+const computedPlan = computed(() =>
+  plan.value?.nudged ? (bench.adaptation?.plans.find(p => p.id === plan.value!.id) ?? null) : null,
+)
 const partAt = ref(0)
-watch(() => plan.value?.id, () => { partAt.value = 0 })
+watch(
+  () => plan.value?.id,
+  () => {
+    partAt.value = 0
+  },
+)
 const part = computed(() => plan.value?.parts[partAt.value] ?? null)
-const forWhom = computed(() => bench.table.length > 2 ? `all ${bench.table.length}` : bench.table.map(p => p.name).join(' and ') || 'the table')
-const first = computed(() => plan.value?.changes.flatMap(c => c.adds.filter((add, i) => add.prepare && i === 0).map(add => `${add.prepare}${add.restMinutes ? ` Rest ${sayResting(add.restMinutes)}.` : ''}`)) ?? [])
+const forWhom = computed(() =>
+  bench.table.length > 2
+    ? `all ${bench.table.length}`
+    : bench.table.map(p => p.name).join(' and ') || 'the table',
+)
+const first = computed(
+  () =>
+    plan.value?.changes.flatMap(c =>
+      c.adds
+        .filter((add, i) => add.prepare && i === 0)
+        .map(
+          add => `${add.prepare}${add.restMinutes ? ` Rest ${sayResting(add.restMinutes)}.` : ''}`,
+        ),
+    ) ?? [],
+)
 
 /** Names of schools and what each job of a leaving line is: asked of the core once they are needed. */
 const names = ref<Readonly<Record<string, string>>>({})
 const explains = ref<Readonly<Record<string, string>>>({})
-watch(plans, async () => {
-  const ids = plans.value.flatMap(schoolsOf).filter(id => !names.value[id])
-  if (ids.length) names.value = { ...names.value, ...Object.fromEntries((await useCore().schoolNames(ids)).map(s => [s.id, s.name])) }
-}, { immediate: true })
-onMounted(async () => { explains.value = Object.fromEntries((await useCore().choices()).jobs.map(j => [j.job, j.explains])) })
-const fats = ref<readonly { readonly id: string, readonly name: string, readonly fat: number }[]>([])
-watch(() => [plan.value, bench.adaptation], async () => { if (plan.value) fats.value = await useCore().fatsOf([...new Set(plan.value.changes.flatMap(c => c.adds.map(a => a.ingredient)))]) }, { immediate: true })
-const where = async (component: string, measure: Measure) => await useCore().bringing(bake.value!.recipe, plan.value!, component, measure)
+watch(
+  plans,
+  async () => {
+    const ids = plans.value.flatMap(schoolsOf).filter(id => !names.value[id])
+    if (ids.length)
+      names.value = {
+        ...names.value,
+        ...Object.fromEntries((await useCore().schoolNames(ids)).map(s => [s.id, s.name])),
+      }
+  },
+  { immediate: true },
+)
+onMounted(async () => {
+  explains.value = Object.fromEntries(
+    (await useCore().choices()).jobs.map(j => [j.job, j.explains]),
+  )
+})
+const fats = ref<readonly { readonly id: string; readonly name: string; readonly fat: number }[]>(
+  [],
+)
+watch(
+  () => [plan.value, bench.adaptation],
+  async () => {
+    if (plan.value)
+      fats.value = await useCore().fatsOf([
+        ...new Set(plan.value.changes.flatMap(c => c.adds.map(a => a.ingredient))),
+      ])
+  },
+  { immediate: true },
+)
+const where = async (component: string, measure: Measure) =>
+  await useCore().bringing(bake.value!.recipe, plan.value!, component, measure)
 const ways = shallowRef<readonly Way[]>([])
-watch(() => [bench.adaptation, bake.value?.wishes], async () => { if (bake.value && bench.adaptation) ways.value = await useCore().waysFor(bake.value.recipe, bench.table, bake.value.wishes, bench.knows()).catch(() => []) })
+watch(
+  () => [bench.adaptation, bake.value?.wishes],
+  async () => {
+    if (bake.value && bench.adaptation)
+      ways.value = await useCore()
+        .waysFor(bake.value.recipe, bench.table, bake.value.wishes, bench.knows())
+        .catch(() => [])
+  },
+)
 
 async function take(one: Plan) {
   const id = one.id.replace(nowadays, '')
-  await bench.choose({ ...one, id, title: one.title.replace(titled.learned, '').replace(titled.anew, '') })
+  await bench.choose({
+    ...one,
+    id,
+    title: one.title.replace(titled.learned, '').replace(titled.anew, ''),
+  })
   looked.value = id
-  toast.add({ title: 'Chosen, and saved with the bake.', color: 'success', actions: [{ label: 'To the card', color: 'primary', variant: 'outline', onClick: () => { void navigateTo(`/share/${bake.value?.id}`) } }] })
+  toast.add({
+    title: 'Chosen, and saved with the bake.',
+    color: 'success',
+    actions: [
+      {
+        label: 'To the card',
+        color: 'primary',
+        variant: 'outline',
+        onClick: () => {
+          void navigateTo(`/share/${bake.value?.id}`)
+        },
+      },
+    ],
+  })
 }
 /** What was asked for is looked at, beside the plan that was chosen. */
-const wish = (wishes: Wishes) => { looked.value = bake.value?.plan?.id === 'closest' ? `closest${nowadays}` : 'closest'; void bench.wish(wishes) }
+const wish = (wishes: Wishes) => {
+  looked.value = bake.value?.plan?.id === 'closest' ? `closest${nowadays}` : 'closest'
+  void bench.wish(wishes)
+}
 
 /** Only the newest of many quick moves is worked out. */
-let waiting: { readonly lineId: string, readonly grams: number } | null = null
+let waiting: { readonly lineId: string; readonly grams: number } | null = null
 let moving = false
 async function nudge(lineId: string, grams: number) {
   waiting = { lineId, grams }
@@ -67,19 +191,25 @@ async function nudge(lineId: string, grams: number) {
   moving = true
   try {
     while (waiting && plan.value) {
-      const next: { readonly lineId: string, readonly grams: number } = waiting
+      const next: { readonly lineId: string; readonly grams: number } = waiting
       waiting = null
       await bench.nudge(plan.value, next.lineId, next.grams)
     }
+  } finally {
+    moving = false
   }
-  finally { moving = false }
 }
 
 const comparing = reactive({ left: '', right: '' })
-watch(plans, () => {
-  if (!plans.value.some(p => p.id === comparing.left)) comparing.left = plans.value[0]?.id ?? ''
-  if (!plans.value.some(p => p.id === comparing.right) || comparing.right === comparing.left) comparing.right = plans.value.find(p => p.id !== comparing.left)?.id ?? ''
-}, { immediate: true })
+watch(
+  plans,
+  () => {
+    if (!plans.value.some(p => p.id === comparing.left)) comparing.left = plans.value[0]?.id ?? ''
+    if (!plans.value.some(p => p.id === comparing.right) || comparing.right === comparing.left)
+      comparing.right = plans.value.find(p => p.id !== comparing.left)?.id ?? ''
+  },
+  { immediate: true },
+)
 
 /** The plan is taken, and a test of it sized. */
 async function testFirst(of: Plan) {
@@ -90,9 +220,25 @@ async function testFirst(of: Plan) {
 
 const sensitivity = shallowRef<readonly Sensitivity[]>([])
 const whatIf = ref(false)
-watch(() => [whatIf.value, plan.value?.id, bench.adaptation] as const, async ([open]) => { if (open && plan.value && bake.value) sensitivity.value = await useCore().sensitivity(bake.value.recipe, plan.value, bench.table, bake.value.wishes, bench.knows()) })
+watch(
+  () => [whatIf.value, plan.value?.id, bench.adaptation] as const,
+  async ([open]) => {
+    if (open && plan.value && bake.value)
+      sensitivity.value = await useCore().sensitivity(
+        bake.value.recipe,
+        plan.value,
+        bench.table,
+        bake.value.wishes,
+        bench.knows(),
+      )
+  },
+)
 
-const results: readonly { readonly result: Result, readonly says: string }[] = [{ result: 'worked', says: 'It worked' }, { result: 'fair', says: 'So-so' }, { result: 'failed', says: 'It failed' }]
+const results: readonly { readonly result: Result; readonly says: string }[] = [
+  { result: 'worked', says: 'It worked' },
+  { result: 'fair', says: 'So-so' },
+  { result: 'failed', says: 'It failed' },
+]
 const lastBaked = computed(() => bake.value?.baked?.find(b => b.on === today()) ?? null)
 </script>
 
@@ -100,86 +246,258 @@ const lastBaked = computed(() => bake.value?.baked?.find(b => b.on === today()) 
   <NoBake v-if="opened && (missing || !bake)" :missing="missing" />
   <div v-else-if="bake" class="page" :aria-busy="bench.working === 'planning' || !bench.adaptation">
     <BenchBar />
-    <p v-if="bench.working === 'planning' && !plan" class="soft waiting" role="status">Weighing the ways against each other …</p>
+    <p v-if="bench.working === 'planning' && !plan" class="soft waiting" role="status">
+      Weighing the ways against each other …
+    </p>
 
     <section v-else-if="bench.adaptation && !plan" class="sheet refusal" aria-live="polite">
-      <h1>{{ bench.adaptation.verdict === 'already-fine' ? 'Nothing has to change' : bench.adaptation.verdict === 'not-advised' ? 'Better not this one' : 'It cannot be worked out yet' }}</h1>
+      <h1>
+        {{
+          bench.adaptation.verdict === 'already-fine'
+            ? 'Nothing has to change'
+            : bench.adaptation.verdict === 'not-advised'
+              ? 'Better not this one'
+              : 'It cannot be worked out yet'
+        }}
+      </h1>
       <p v-for="why in bench.adaptation.why" :key="why">{{ why }}</p>
       <div v-if="bench.adaptation.instead.length" class="instead">
         <h2>What works instead</h2>
         <p v-for="text in bench.adaptation.instead" :key="text">{{ text }}</p>
         <template v-if="bench.adaptation.offer">
-          <p><b>{{ bench.adaptation.offer.title }}</b>, worked out from its own flour and sugar: {{ bench.adaptation.offer.recipe.components.flatMap(c => c.lines).map(l => l.text).join(', ') }}.</p>
+          <p>
+            <b>{{ bench.adaptation.offer.title }}</b
+            >, worked out from its own flour and sugar:
+            {{
+              bench.adaptation.offer.recipe.components
+                .flatMap(c => c.lines)
+                .map(l => l.text)
+                .join(', ')
+            }}.
+          </p>
           <UButton color="neutral" @click="take(bench.adaptation.offer)">Take this instead</UButton>
         </template>
       </div>
-      <WishBar v-if="bench.adaptation.verdict !== 'not-advised'" :wishes="bake.wishes" :plan="null" open @wish="wish" />
+      <WishBar
+        v-if="bench.adaptation.verdict !== 'not-advised'"
+        :wishes="bake.wishes"
+        :plan="null"
+        open
+        @wish="wish"
+      />
       <div class="ways">
-        <UButton :to="`/recipe/${bake.id}`" color="neutral" variant="outline" icon="i-lucide-arrow-left">Back to the recipe</UButton>
-        <UButton v-if="bench.adaptation.verdict === 'already-fine'" :to="`/share/${bake.id}`" color="neutral">To the card</UButton>
-        <UButton v-if="bench.adaptation.verdict === 'not-advised'" to="/" color="neutral" variant="outline">Try another dessert</UButton>
+        <UButton
+          :to="`/recipe/${bake.id}`"
+          color="neutral"
+          variant="outline"
+          icon="i-lucide-arrow-left"
+          >Back to the recipe</UButton
+        >
+        <UButton
+          v-if="bench.adaptation.verdict === 'already-fine'"
+          :to="`/share/${bake.id}`"
+          color="neutral"
+          >To the card</UButton
+        >
+        <UButton
+          v-if="bench.adaptation.verdict === 'not-advised'"
+          to="/"
+          color="neutral"
+          variant="outline"
+          >Try another dessert</UButton
+        >
       </div>
     </section>
 
     <div v-else-if="plan" class="grid">
       <h1 class="sr-only">What changes</h1>
       <section class="sheet ledger" aria-label="The recipe, as written and adapted">
-        <StrandLedger :recipe="bake.recipe" :plan="plan" :for-whom="forWhom" :wishes="bake.wishes" :anew="`${plan.id} ${bench.stepped}`" @nudge="nudge" @wish="wish" />
+        <StrandLedger
+          :recipe="bake.recipe"
+          :plan="plan"
+          :for-whom="forWhom"
+          :wishes="bake.wishes"
+          :anew="`${plan.id} ${bench.stepped}`"
+          @nudge="nudge"
+          @wish="wish"
+        />
       </section>
 
       <aside class="side">
         <PlanCards v-model="looked" :plans="plans" :kept="bake.plan?.id ?? null" :names="names" />
-        <p v-if="bench.working === 'planning'" class="soft tiny going" role="status">Weighing more ways … <button type="button" class="stop" @click="bench.stopWorking()">Stop</button></p>
-        <UButton size="xl" color="neutral" block :disabled="bake.plan?.id === plan.id" :icon="bake.plan?.id === plan.id ? 'i-lucide-check' : undefined" @click="take(plan)">{{ bake.plan?.id === plan.id ? 'This is your plan' : 'Take this plan' }}</UButton>
-        <UButton v-if="computedPlan" color="neutral" variant="outline" block icon="i-lucide-rotate-ccw" @click="take(computedPlan)">As it was worked out</UButton>
+        <p v-if="bench.working === 'planning'" class="soft tiny going" role="status">
+          Weighing more ways …
+          <button type="button" class="stop" @click="bench.stopWorking()">Stop</button>
+        </p>
+        <UButton
+          size="xl"
+          color="neutral"
+          block
+          :disabled="bake.plan?.id === plan.id"
+          :icon="bake.plan?.id === plan.id ? 'i-lucide-check' : undefined"
+          @click="take(plan)"
+          >{{ bake.plan?.id === plan.id ? 'This is your plan' : 'Take this plan' }}</UButton
+        >
+        <UButton
+          v-if="computedPlan"
+          color="neutral"
+          variant="outline"
+          block
+          icon="i-lucide-rotate-ccw"
+          @click="take(computedPlan)"
+          >As it was worked out</UButton
+        >
         <section v-if="part" aria-labelledby="balance">
-          <div class="head"><h2 id="balance">The balance</h2><span class="soft tiny still" :title="part.familyBecause">green: still a {{ part.familyName.split(' or ')[0] }}</span></div>
+          <div class="head">
+            <h2 id="balance">The balance</h2>
+            <span class="soft tiny still" :title="part.familyBecause"
+              >green: still a {{ part.familyName.split(' or ')[0] }}</span
+            >
+          </div>
           <div v-if="plan.parts.length > 1" class="tabs" role="group" aria-label="Part">
-            <button v-for="(p, i) in plan.parts" :key="p.component" type="button" class="tab" :aria-pressed="i === partAt" @click="partAt = i">{{ p.component || 'main part' }}</button>
+            <button
+              v-for="(p, i) in plan.parts"
+              :key="p.component"
+              type="button"
+              class="tab"
+              :aria-pressed="i === partAt"
+              @click="partAt = i"
+            >
+              {{ p.component || 'main part' }}
+            </button>
           </div>
           <BalanceWires :part="part" :where="where" />
         </section>
-        <p class="sure" aria-live="polite"><b>{{ plan.confidence.charAt(0).toUpperCase() + plan.confidence.slice(1) }}.</b> {{ plan.confidenceBecause }} <span class="soft">{{ plan.restsOn }}</span></p>
-        <p v-if="plan.testPiece" class="piece"><b>A test piece first.</b> {{ plan.testPiece.says }} <button type="button" class="link" @click="testFirst(plan)">Size a test</button></p>
+        <p class="sure" aria-live="polite">
+          <b>{{ plan.confidence.charAt(0).toUpperCase() + plan.confidence.slice(1) }}.</b>
+          {{ plan.confidenceBecause }} <span class="soft">{{ plan.restsOn }}</span>
+        </p>
+        <p v-if="plan.testPiece" class="piece">
+          <b>A test piece first.</b> {{ plan.testPiece.says }}
+          <button type="button" class="link" @click="testFirst(plan)">Size a test</button>
+        </p>
         <div v-if="bake.plan?.id === plan.id" class="came">
           <p id="came" class="soft tiny">Baked it today? The word above learns from it.</p>
           <div class="tabs" role="group" aria-labelledby="came">
-            <button v-for="r in results" :key="r.result" type="button" class="tab" :aria-pressed="lastBaked?.result === r.result" @click="bench.baked(lastBaked?.result === r.result ? null : r.result)">{{ r.says }}</button>
+            <button
+              v-for="r in results"
+              :key="r.result"
+              type="button"
+              class="tab"
+              :aria-pressed="lastBaked?.result === r.result"
+              @click="bench.baked(lastBaked?.result === r.result ? null : r.result)"
+            >
+              {{ r.says }}
+            </button>
           </div>
         </div>
       </aside>
 
-      <section class="sheet wide asks" aria-label="What you ask for"><WishBar :wishes="bake.wishes" :plan="plan" @wish="wish" /></section>
+      <section class="sheet wide asks" aria-label="What you ask for">
+        <WishBar :wishes="bake.wishes" :plan="plan" @wish="wish" />
+      </section>
 
       <div class="notes">
-        <section v-if="first.length" class="sheet note"><h2>First</h2><ul><li v-for="text in first" :key="text">{{ text }}</li></ul></section>
-        <section class="sheet note"><h2>What will differ</h2><ul><li v-for="text in [...plan.differs, ...plan.risks]" :key="text">{{ text }}</li><li v-if="!plan.differs.length && !plan.risks.length">Nothing that a guest should notice, by the numbers.</li></ul></section>
-        <section v-if="plan.notes.length" class="sheet note"><h2>Good to know</h2><ul><li v-for="text in plan.notes" :key="text">{{ text }}</li></ul></section>
-        <section class="sheet note"><h2>Packets to read</h2><ul><li v-for="p in plan.packets" :key="p.ingredient"><b>{{ p.name }}</b>: look for {{ p.lookFor.join(', ') }}</li><li v-for="f in fats" :key="f.id"><span>{{ f.name }} is reckoned with {{ f.fat }} % fat.</span><BlockFat :id="f.id" :name="f.name" :fat="f.fat" @known="bench.work()" /></li><li v-if="!plan.packets.length">None that this table’s needs make doubtful. Traces are for the packet to say all the same.</li></ul><NuxtLink :to="`/packet/${bake.id}`" class="topackets">Tie this bake to its packets</NuxtLink></section>
+        <section v-if="first.length" class="sheet note">
+          <h2>First</h2>
+          <ul>
+            <li v-for="text in first" :key="text">{{ text }}</li>
+          </ul>
+        </section>
+        <section class="sheet note">
+          <h2>What will differ</h2>
+          <ul>
+            <li v-for="text in [...plan.differs, ...plan.risks]" :key="text">{{ text }}</li>
+            <li v-if="!plan.differs.length && !plan.risks.length">
+              Nothing that a guest should notice, by the numbers.
+            </li>
+          </ul>
+        </section>
+        <section v-if="plan.notes.length" class="sheet note">
+          <h2>Good to know</h2>
+          <ul>
+            <li v-for="text in plan.notes" :key="text">{{ text }}</li>
+          </ul>
+        </section>
+        <section class="sheet note">
+          <h2>Packets to read</h2>
+          <ul>
+            <li v-for="p in plan.packets" :key="p.ingredient">
+              <b>{{ p.name }}</b
+              >: look for {{ p.lookFor.join(', ') }}
+            </li>
+            <li v-for="f in fats" :key="f.id">
+              <span>{{ f.name }} is reckoned with {{ f.fat }} % fat.</span
+              ><BlockFat :id="f.id" :name="f.name" :fat="f.fat" @known="bench.work()" />
+            </li>
+            <li v-if="!plan.packets.length">
+              None that this table’s needs make doubtful. Traces are for the packet to say all the
+              same.
+            </li>
+          </ul>
+          <NuxtLink :to="`/packet/${bake.id}`" class="topackets"
+            >Tie this bake to its packets</NuxtLink
+          >
+        </section>
       </div>
 
       <section class="sheet wide" aria-labelledby="changes">
         <h2 id="changes">Every change, and why</h2>
-        <ChangeList :recipe="bake.recipe" :plan="plan" :ways="ways" :wishes="bake.wishes" :explains="explains" :school-names="names" @wish="wish" />
+        <ChangeList
+          :recipe="bake.recipe"
+          :plan="plan"
+          :ways="ways"
+          :wishes="bake.wishes"
+          :explains="explains"
+          :school-names="names"
+          @wish="wish"
+        />
         <p v-for="why in bench.adaptation?.why ?? []" :key="why" class="soft tiny">{{ why }}</p>
       </section>
       <section class="sheet wide" aria-labelledby="steps">
         <h2 id="steps">What is done now</h2>
-        <ol class="steps"><template v-for="component in plan.recipe.components" :key="component.name"><li v-for="(step, i) in component.steps" :key="i">{{ step }}</li></template></ol>
+        <ol class="steps">
+          <template v-for="component in plan.recipe.components" :key="component.name"
+            ><li v-for="(step, i) in component.steps" :key="i">{{ step }}</li></template
+          >
+        </ol>
         <h2 v-if="plan.cautions.length" class="cautions">Cautions</h2>
-        <ul class="plain"><li v-for="text in plan.cautions" :key="text">{{ text }}</li></ul>
+        <ul class="plain">
+          <li v-for="text in plan.cautions" :key="text">{{ text }}</li>
+        </ul>
       </section>
-      <details class="sheet wide tool" @toggle="whatIf = ($event.target as HTMLDetailsElement).open">
-        <summary><h2>What if</h2><span class="soft">a slider for each amount, and what it moves</span></summary>
-        <WhatIf v-if="whatIf && part && sensitivity.length" :plan="plan" :part="part" :sensitivity="sensitivity" :anew="bench.stepped" @nudge="nudge" />
+      <details
+        class="sheet wide tool"
+        @toggle="whatIf = ($event.target as HTMLDetailsElement).open"
+      >
+        <summary>
+          <h2>What if</h2>
+          <span class="soft">a slider for each amount, and what it moves</span>
+        </summary>
+        <WhatIf
+          v-if="whatIf && part && sensitivity.length"
+          :plan="plan"
+          :part="part"
+          :sensitivity="sensitivity"
+          :anew="bench.stepped"
+          @nudge="nudge"
+        />
       </details>
       <details v-if="plans.length > 1" class="sheet wide tool">
-        <summary><h2>Two plans side by side</h2><span class="soft">what goes in, and how far each measure moves</span></summary>
+        <summary>
+          <h2>Two plans side by side</h2>
+          <span class="soft">what goes in, and how far each measure moves</span>
+        </summary>
         <PlanCompare v-model:left="comparing.left" v-model:right="comparing.right" :plans="plans" />
-        <PlanProfile :plans="plans.filter(p => p.id === comparing.left || p.id === comparing.right)" />
+        <PlanProfile
+          :plans="plans.filter(p => p.id === comparing.left || p.id === comparing.right)"
+        />
       </details>
       <details v-if="bench.table.length > 1" class="sheet wide tool">
-        <summary><h2>One for all, or several batches</h2><span class="soft">whether parting the table is worth it</span></summary>
+        <summary>
+          <h2>One for all, or several batches</h2>
+          <span class="soft">whether parting the table is worth it</span>
+        </summary>
         <SplitTable />
       </details>
     </div>
@@ -187,41 +505,205 @@ const lastBaked = computed(() => bake.value?.baked?.find(b => b.on === today()) 
 </template>
 
 <style scoped>
-.topackets { min-height: 44px; display: inline-flex; align-items: center; text-decoration: underline; text-underline-offset: 3px; }
-.grid { display: grid; grid-template-columns: minmax(0, 1fr) 332px; gap: 16px 20px; align-items: start; }
-.ledger { padding: 22px 18px 18px 24px; grid-column: 1; }
-.side { grid-column: 2; grid-row: 1 / span 5; display: grid; gap: 12px; }
-.head { display: flex; justify-content: space-between; align-items: baseline; gap: 8px; white-space: nowrap; }
-.still { overflow: hidden; text-overflow: ellipsis; }
-h2 { font-size: 1.15rem; font-weight: 650; margin-bottom: 6px; }
-.tiny { font-size: 0.9rem; }
-.tabs { display: flex; flex-wrap: wrap; gap: 6px; margin-bottom: 6px; }
-.tab { min-height: 40px; padding: 0 14px; border-radius: 20px; border: 1.5px solid var(--line); cursor: pointer; }
-.tab[aria-pressed="true"] { background: var(--sheet); border-color: var(--ginger); font-weight: 600; }
-.sure { line-height: 1.35; font-size: 0.98rem; }
-.notes { grid-column: 1; display: flex; flex-wrap: wrap; gap: 12px; }
-.notes > * { flex: 1 1 220px; min-width: 0; }
-.note { padding: 14px 18px; font-size: 0.98rem; }
-.note ul, .plain { list-style: none; padding: 0; margin: 0; display: grid; gap: 6px; }
-.note li::first-letter { text-transform: uppercase; }
-.wide { grid-column: 1; padding: 18px 24px; }
-.asks { padding: 8px 24px; }
-.tool { padding: 8px 24px; grid-column: 1 / -1; }
-.tool summary { display: flex; gap: 4px 14px; align-items: baseline; flex-wrap: wrap; cursor: pointer; min-height: 44px; }
-.tool summary h2 { margin: 0; }
-.tool[open] summary { margin-bottom: 8px; }
-.piece { background: var(--ginger-pale); border-radius: 12px; padding: 10px 14px; line-height: 1.35; }
-.came { display: grid; gap: 4px; }
-.link { min-height: 44px; text-decoration: underline; text-underline-offset: 3px; cursor: pointer; font-weight: 650; }
-.going { display: flex; gap: 8px; align-items: center; }
-.stop { min-height: 36px; padding: 0 10px; text-decoration: underline; text-underline-offset: 3px; cursor: pointer; }
-.steps { padding-left: 1.5em; display: grid; gap: 7px; list-style: decimal; }
-.steps li::marker { color: var(--soft); font-weight: 600; }
-.cautions { margin-top: 16px; }
-.waiting { padding: 30px 0; font-size: 1.15rem; }
-.refusal { padding: 26px 30px; display: grid; gap: 14px; max-width: 760px; }
-.refusal h1 { font-size: 1.6rem; font-weight: 650; }
-.instead { background: var(--leaf-pale); border-radius: 14px; padding: 14px 18px; }
-.ways { display: flex; gap: 10px; flex-wrap: wrap; }
-@media (max-width: 1040px) { .grid { grid-template-columns: minmax(0, 1fr); } .side, .ledger, .notes, .wide { grid-column: 1; grid-row: auto; } .side { order: -1; } .ledger { padding: 16px; } .wide { padding: 16px; } }
+.topackets {
+  min-height: 44px;
+  display: inline-flex;
+  align-items: center;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.grid {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 332px;
+  gap: 16px 20px;
+  align-items: start;
+}
+.ledger {
+  padding: 22px 18px 18px 24px;
+  grid-column: 1;
+}
+.side {
+  grid-column: 2;
+  grid-row: 1 / span 5;
+  display: grid;
+  gap: 12px;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 8px;
+  white-space: nowrap;
+}
+.still {
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+h2 {
+  font-size: 1.15rem;
+  font-weight: 650;
+  margin-bottom: 6px;
+}
+.tiny {
+  font-size: 0.9rem;
+}
+.tabs {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-bottom: 6px;
+}
+.tab {
+  min-height: 40px;
+  padding: 0 14px;
+  border-radius: 20px;
+  border: 1.5px solid var(--line);
+  cursor: pointer;
+}
+.tab[aria-pressed='true'] {
+  background: var(--sheet);
+  border-color: var(--ginger);
+  font-weight: 600;
+}
+.sure {
+  line-height: 1.35;
+  font-size: 0.98rem;
+}
+.notes {
+  grid-column: 1;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+}
+.notes > * {
+  flex: 1 1 220px;
+  min-width: 0;
+}
+.note {
+  padding: 14px 18px;
+  font-size: 0.98rem;
+}
+.note ul,
+.plain {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  gap: 6px;
+}
+.note li::first-letter {
+  text-transform: uppercase;
+}
+.wide {
+  grid-column: 1;
+  padding: 18px 24px;
+}
+.asks {
+  padding: 8px 24px;
+}
+.tool {
+  padding: 8px 24px;
+  grid-column: 1 / -1;
+}
+.tool summary {
+  display: flex;
+  gap: 4px 14px;
+  align-items: baseline;
+  flex-wrap: wrap;
+  cursor: pointer;
+  min-height: 44px;
+}
+.tool summary h2 {
+  margin: 0;
+}
+.tool[open] summary {
+  margin-bottom: 8px;
+}
+.piece {
+  background: var(--ginger-pale);
+  border-radius: 12px;
+  padding: 10px 14px;
+  line-height: 1.35;
+}
+.came {
+  display: grid;
+  gap: 4px;
+}
+.link {
+  min-height: 44px;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+  font-weight: 650;
+}
+.going {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.stop {
+  min-height: 36px;
+  padding: 0 10px;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+}
+.steps {
+  padding-left: 1.5em;
+  display: grid;
+  gap: 7px;
+  list-style: decimal;
+}
+.steps li::marker {
+  color: var(--soft);
+  font-weight: 600;
+}
+.cautions {
+  margin-top: 16px;
+}
+.waiting {
+  padding: 30px 0;
+  font-size: 1.15rem;
+}
+.refusal {
+  padding: 26px 30px;
+  display: grid;
+  gap: 14px;
+  max-width: 760px;
+}
+.refusal h1 {
+  font-size: 1.6rem;
+  font-weight: 650;
+}
+.instead {
+  background: var(--leaf-pale);
+  border-radius: 14px;
+  padding: 14px 18px;
+}
+.ways {
+  display: flex;
+  gap: 10px;
+  flex-wrap: wrap;
+}
+@media (max-width: 1040px) {
+  .grid {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .side,
+  .ledger,
+  .notes,
+  .wide {
+    grid-column: 1;
+    grid-row: auto;
+  }
+  .side {
+    order: -1;
+  }
+  .ledger {
+    padding: 16px;
+  }
+  .wide {
+    padding: 16px;
+  }
+}
 </style>

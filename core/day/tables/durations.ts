@@ -9,7 +9,7 @@ export const weighing = { begin: 3, each: 0.7 } as const
 export const small = { out: 1, wash: 12, turn: 0 } as const
 
 /** What waits by itself, where, and how long it may wait over its time before it suffers. [P] */
-export const waitRows: Readonly<Record<Exclude<TimeKind, 'bake' | 'preheat' | 'mix'>, { readonly place: Place, readonly over: number, readonly short: string }>> = {
+export const waitRows: Readonly<Record<Exclude<TimeKind, 'bake' | 'preheat' | 'mix'>, { readonly place: Place; readonly over: number; readonly short: string }>> = {
   soak: { place: 'counter', over: 10, short: 'soak' },
   rest: { place: 'counter', over: 45, short: 'rest' },
   rise: { place: 'counter', over: 30, short: 'rise' },
@@ -24,7 +24,14 @@ export const waitRows: Readonly<Record<Exclude<TimeKind, 'bake' | 'preheat' | 'm
 /** From wetting what lifts to the oven. [P] 5–10 min once acid meets soda */
 export const toOven = 10
 /** What must come out of the fridge before: kinds, lines and steps that want them soft, greasing that does not, minutes. [P] */
-export const takeOut = { kinds: ['butter', 'plant-block', 'plant-spread', 'fresh-cheese', 'plant-cheese'] as readonly string[], line: /\b(?:soft(?:ened)?|room\s+temperature)\b|\bcream\s+cheese\b/iu, step: /\bsoft(?:ened)?\b[^.]{0,30}\b(?:butter|block|spread|cheese)|\bcream\b(?=[^.]{0,40}\b(?:butter|sugar|fat|block|spread)\b)|\b(?:butter|block|spread|cheese)\b[^.]{0,40}\broom\s+temperature\b/iu, greases: /\b(?:grease|butter)\b[^.]{0,50}\b(?:tins?|pans?|trays?|dish|moulds?|ramekins)\b/iu, minutes: 90, over: 120 } as const
+export const takeOut = {
+  kinds: ['butter', 'plant-block', 'plant-spread', 'fresh-cheese', 'plant-cheese'] as readonly string[],
+  line: /\b(?:soft(?:ened)?|room\s+temperature)\b|\bcream\s+cheese\b/iu,
+  step: /\bsoft(?:ened)?\b[^.]{0,30}\b(?:butter|block|spread|cheese)|\bcream\b(?=[^.]{0,40}\b(?:butter|sugar|fat|block|spread)\b)|\b(?:butter|block|spread|cheese)\b[^.]{0,40}\broom\s+temperature\b/iu,
+  greases: /\b(?:grease|butter)\b[^.]{0,50}\b(?:tins?|pans?|trays?|dish|moulds?|ramekins)\b/iu,
+  minutes: 90,
+  over: 120,
+} as const
 /** A bake is cold enough to ice or fill after so long; by what it weighs. [M] a loaf of a kilogram an hour and a half */
 export const coldAfter = (grams: number): number => Math.round(Math.min(150, 40 + 50 * Math.sqrt(Math.max(grams, 50) / 1000)))
 /** Whipped things and what is dressed do not wait. [P] */

@@ -4,7 +4,12 @@ import type { Ratio } from '../ratios'
  * The balance that a family keeps, on 100 flour or, where the name ends in Share, in the batch: as a warning, since many good
  * recipes lie outside one of them. Source: professional baking textbooks [M]; check-values.md.
  */
-export interface BalanceRule { readonly families: readonly string[], readonly ratio: Ratio, readonly range: readonly [number, number], readonly says: string }
+export interface BalanceRule {
+  readonly families: readonly string[]
+  readonly ratio: Ratio
+  readonly range: readonly [number, number]
+  readonly says: string
+}
 
 export const balanceRules: readonly BalanceRule[] = [
   { families: ['creamed'], ratio: 'sugar', range: [45, 145], says: 'sugar for a creamed cake' },

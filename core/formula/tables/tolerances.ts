@@ -5,7 +5,13 @@ import type { Measure } from '../measures'
  * that almost nothing stays almost nothing (the floor of setting is high, since the flour’s own starch sets a crumb too). `excess` and `lack` scale the cost of being above or below. Source: the
  * engine study's tolerances; floors chosen here so that a measure the dessert hardly has does not decide [M].
  */
-export interface ToleranceRow { readonly measure: Measure, readonly share: number, readonly floor: number, readonly excess: number, readonly lack: number }
+export interface ToleranceRow {
+  readonly measure: Measure
+  readonly share: number
+  readonly floor: number
+  readonly excess: number
+  readonly lack: number
+}
 
 export const toleranceRows: readonly ToleranceRow[] = [
   { measure: 'water', share: 0.06, floor: 18, excess: 1, lack: 1 },

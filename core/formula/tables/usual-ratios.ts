@@ -5,7 +5,15 @@
 export type Usual = 'salt' | 'soda' | 'powder' | 'spice' | 'yeast' | 'sugar' | 'fat' | 'water' | 'vanilla'
 
 export const usualAnywhere: Readonly<Record<Usual, readonly [number, number]>> = {
-  salt: [0, 5.5], soda: [0, 4.1], powder: [0, 13], spice: [0, 14], yeast: [0, 12], sugar: [0, 320], fat: [0, 260], water: [0, 420], vanilla: [0, 16],
+  salt: [0, 5.5],
+  soda: [0, 4.1],
+  powder: [0, 13],
+  spice: [0, 14],
+  yeast: [0, 12],
+  sugar: [0, 320],
+  fat: [0, 260],
+  water: [0, 420],
+  vanilla: [0, 16],
 }
 
 /** Narrower for families that are known by their name or proportions. */
@@ -25,12 +33,14 @@ export const usualByFamily: Readonly<Record<string, Partial<Record<Usual, readon
 }
 
 /** Above this, on 100 g flour and flakes, a bulky "3 1/4" is asked about where "3/4" would be ordinary: at least the first figure, at most the second [P]. */
-export const misreadAbove: Partial<Record<Usual, { readonly ordinary: readonly [number, number], readonly above: number }>> = {
-  sugar: { ordinary: [10, 100], above: 125 }, fat: { ordinary: [8, 80], above: 110 }, water: { ordinary: [15, 120], above: 190 },
+export const misreadAbove: Partial<Record<Usual, { readonly ordinary: readonly [number, number]; readonly above: number }>> = {
+  sugar: { ordinary: [10, 100], above: 125 },
+  fat: { ordinary: [8, 80], above: 110 },
+  water: { ordinary: [15, 120], above: 190 },
 }
 
 /** What one piece of a kind weighs before baking, in grams, as widely as such pieces are made [P]. The first row that the yield names counts. */
-export const pieceRows: readonly { readonly sign: RegExp, readonly name: string, readonly grams: readonly [number, number] }[] = [
+export const pieceRows: readonly { readonly sign: RegExp; readonly name: string; readonly grams: readonly [number, number] }[] = [
   { sign: /\b(?:mini[\s-]*(?:muffins?|cupcakes?)|petits?\s+fours?|truffles|macarons?|bites|balls|petit)\b/iu, name: 'such a small piece', grams: [5, 60] },
   { sign: /\b(?:cookies|biscuits|snaps|rings|rounds|hearts|crescents|stars|fingers|shortbreads)\b/iu, name: 'a biscuit', grams: [6, 130] },
   { sign: /\b(?:cupcakes|muffins|fairy\s+cakes|buns|rolls|scones|doughnuts|knots|puffs|éclairs|eclairs|tartlets|meringues|nests)\b/iu, name: 'a small cake or bun', grams: [18, 200] },

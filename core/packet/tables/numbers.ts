@@ -3,7 +3,13 @@
  * known to bring none of it. Sources: [L] Regulation 1333/2008 Annex II (which numbers there are), as remembered; what
  * they are made of: [P] lists of vegan and allergy advice, [M].
  */
-export interface NumberRow { readonly numbers: string, readonly name: string, readonly holds?: string, readonly open?: string, readonly source: string }
+export interface NumberRow {
+  readonly numbers: string
+  readonly name: string
+  readonly holds?: string
+  readonly open?: string
+  readonly source: string
+}
 
 export const numberRows: readonly NumberRow[] = [
   { numbers: '120', name: 'carmine', holds: 'insect-colour', source: '[P]' },
@@ -33,5 +39,10 @@ export const numberRows: readonly NumberRow[] = [
   { numbers: '1400-1403', name: 'dextrins and treated starches', open: 'wheat', source: '[P]' },
   { numbers: '1510', name: 'ethanol', holds: 'alcohol', source: '[P]' },
   { numbers: '1517-1518', name: 'glyceryl acetates', open: 'animal-fat', source: '[M]' },
-  { numbers: '100-119 121-161 162-182 200-219 229-233 236-297 300-321 323-425 427 429 440 442-469 476 480 484-490 496-541 543-569 574-626 628-630 632-634 636-639 641-650 900 902-903 905-909 912-919 922-965 967-999 1001-1104 1106-1209 1501-1509 1519-1525', name: 'additive', source: '[L]' },
+  {
+    numbers:
+      '100-119 121-161 162-182 200-219 229-233 236-297 300-321 323-425 427 429 440 442-469 476 480 484-490 496-541 543-569 574-626 628-630 632-634 636-639 641-650 900 902-903 905-909 912-919 922-965 967-999 1001-1104 1106-1209 1501-1509 1519-1525',
+    name: 'additive',
+    source: '[L]',
+  },
 ]

@@ -2,7 +2,7 @@
  * Minutes that a kind of tin or dessert bakes at 150–210 °C, wide enough for every ordinary recipe [P]: a time outside is
  * asked about. The first row whose sign the tin or, failing that, the title has, counts.
  */
-export const bakeTimeRows: readonly { readonly sign: RegExp, readonly name: string, readonly minutes: readonly [number, number] }[] = [
+export const bakeTimeRows: readonly { readonly sign: RegExp; readonly name: string; readonly minutes: readonly [number, number] }[] = [
   { sign: /\b(?:mini[\s-]*(?:muffin|cupcake)|petit)/iu, name: 'mini muffins', minutes: [7, 20] },
   { sign: /\b(?:muffins?|cupcakes?|fairy\s+cakes?|bun\s+tins?|paper\s+cases)\b/iu, name: 'muffins or cupcakes', minutes: [10, 38] },
   { sign: /\b(?:loaf|loaves)\b/iu, name: 'a loaf', minutes: [25, 110] },

@@ -2,10 +2,23 @@ import type { Kind } from '../../pantry'
 import type { BatterRow } from './batters'
 
 /** From here on a batter is too dark for its crust to say anything: so much of it cocoa and chocolate, or dark sugars and syrups. [M] */
-export const dark: { readonly kinds: readonly Kind[], readonly cocoa: number, readonly words: RegExp, readonly sugars: number } = { kinds: ['cocoa', 'chocolate', 'plant-chocolate'], cocoa: 0.03, words: /\b(?:treacle|molasses|muscovado|dark brown)\b/iu, sugars: 0.15 }
+export const dark: { readonly kinds: readonly Kind[]; readonly cocoa: number; readonly words: RegExp; readonly sugars: number } = {
+  kinds: ['cocoa', 'chocolate', 'plant-chocolate'],
+  cocoa: 0.03,
+  words: /\b(?:treacle|molasses|muscovado|dark brown)\b/iu,
+  sugars: 0.15,
+}
 
 /** A sign that it is done. `colour`: of no use on a dark batter. `families` that it suits; all of that `by` where none are named. */
-export interface CueRow { readonly says: string, readonly by: BatterRow['by'], readonly families?: readonly string[], readonly not?: readonly string[], readonly colour?: true, readonly egg?: 'with' | 'without', readonly source: string }
+export interface CueRow {
+  readonly says: string
+  readonly by: BatterRow['by']
+  readonly families?: readonly string[]
+  readonly not?: readonly string[]
+  readonly colour?: true
+  readonly egg?: 'with' | 'without'
+  readonly source: string
+}
 
 const wobbling = ['cheesecake', 'egg-custard', 'bread-pudding', 'batter-pudding'] as const
 export const cueRows: readonly CueRow[] = [

@@ -1,7 +1,14 @@
 import type { Material } from '../tin'
 
 /** `takesIn`: share of the oven's radiation; `wall`: m² K/W of the wall itself, its thickness over what it conducts. */
-export interface MaterialRow { readonly id: Material, readonly name: string, readonly takesIn: number, readonly wall: number, readonly says: string, readonly source: string }
+export interface MaterialRow {
+  readonly id: Material
+  readonly name: string
+  readonly takesIn: number
+  readonly wall: number
+  readonly says: string
+  readonly source: string
+}
 
 export const materialRows: readonly MaterialRow[] = [
   { id: 'dull', name: 'dull metal', takesIn: 0.6, wall: 0, says: '', source: '[M] emissivity of used aluminium and tinned steel' },

@@ -1,7 +1,7 @@
 import type { Material } from '../tin'
 
 /** Words by which recipes name what they bake in: the first row that a text has counts, then its sizes are read into it. [P] */
-export const tinWords: readonly { readonly sign: RegExp, readonly like: string, readonly sized: 'across' | 'sides' | 'pound' | 'cups' | 'none' }[] = [
+export const tinWords: readonly { readonly sign: RegExp; readonly like: string; readonly sized: 'across' | 'sides' | 'pound' | 'cups' | 'none' }[] = [
   { sign: /\bmini[\s-]*(?:muffin|cupcake)|\b(?:24|48)[\s-]*(?:hole|cup|well)/iu, like: 'cups-mini', sized: 'cups' },
   { sign: /\b(?:jumbo|texas)\b|\b6[\s-]*(?:hole|cup|well)/iu, like: 'cups-jumbo', sized: 'cups' },
   { sign: /\b(?:muffin|cupcake|bun\s+tin|fairy\s+cake|patty)|\b\d{1,2}[\s-]*(?:hole|cup|well)\b|\bcases\b/iu, like: 'cups-12', sized: 'cups' },
@@ -22,7 +22,7 @@ export const tinWords: readonly { readonly sign: RegExp, readonly like: string, 
   { sign: /\b(?:round|sandwich|cake|layer|deep|tins?|pans?|dish(?:es)?|moulds?|molds?)\b/iu, like: 'round-20', sized: 'across' },
 ]
 
-export const materialWords: readonly { readonly sign: RegExp, readonly material: Material }[] = [
+export const materialWords: readonly { readonly sign: RegExp; readonly material: Material }[] = [
   { sign: /\bglass\b/iu, material: 'glass' },
   { sign: /\b(?:ceramic|stoneware|earthenware|porcelain)\b/iu, material: 'ceramic' },
   { sign: /\bsilicone\b/iu, material: 'silicone' },

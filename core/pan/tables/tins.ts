@@ -1,16 +1,36 @@
 import type { NamedTin, Tin } from '../tin'
 
-const usual = (id: string, name: string, shape: Tin['shape'], top: readonly [number, number], bottom: readonly [number, number], height: number, more: Partial<Tin> = {}, source = '[P] usual size'): NamedTin => ({ id, name, shape, top, bottom, height, count: 1, material: 'dull', source, ...more })
+const usual = (
+  id: string,
+  name: string,
+  shape: Tin['shape'],
+  top: readonly [number, number],
+  bottom: readonly [number, number],
+  height: number,
+  more: Partial<Tin> = {},
+  source = '[P] usual size',
+): NamedTin => ({ id, name, shape, top, bottom, height, count: 1, material: 'dull', source, ...more })
 const round = (d: number, height = 5, name = 'round') => usual(`${name.replace(/\W+/gu, '-')}-${d}`, `${d} cm ${name}`, 'round', [d, d], [d, d], height)
 const square = (d: number) => usual(`square-${d}`, `${d} cm square`, 'box', [d, d], [d, d], 5)
 const slab = (a: number, b: number, height = 4) => usual(`slab-${a}-${b}`, `${a} × ${b} cm slab`, 'box', [a, b], [a, b], height)
 
 /** Tins that kitchens usually have, inside measures in cm, to the brim. A house's own come before them. */
 export const tinRows: readonly NamedTin[] = [
-  round(15), round(18), round(20), round(23), round(26),
-  round(20, 7, 'springform'), round(23, 7, 'springform'), round(26, 7, 'springform'),
-  square(15), square(20), square(23),
-  slab(25, 20), slab(30, 20), slab(33, 23, 5), slab(38, 25, 2.5),
+  round(15),
+  round(18),
+  round(20),
+  round(23),
+  round(26),
+  round(20, 7, 'springform'),
+  round(23, 7, 'springform'),
+  round(26, 7, 'springform'),
+  square(15),
+  square(20),
+  square(23),
+  slab(25, 20),
+  slab(30, 20),
+  slab(33, 23, 5),
+  slab(38, 25, 2.5),
   usual('loaf-450', '450 g loaf', 'box', [16, 9.5], [14, 7.5], 6, {}, '[M] a pound of bread dough'),
   usual('loaf-900', '900 g loaf', 'box', [21.5, 11.5], [19.5, 9.5], 6.4, {}, '[M] two pounds; 1380 ml by its taper'),
   usual('loaf-23', '23 × 13 cm loaf', 'box', [23.5, 13.5], [21.5, 11.5], 7, {}, '[P] the nine by five inch one'),

@@ -3,7 +3,12 @@
  * Sources: [L-EU] Regulation 1169/2011 Annex II; [L-US] FALCPA and FASTER; [P] asked about in kitchens, in no law's list;
  * [D] wanted by a diet, not an allergen.
  */
-export interface AvoidableRow { readonly id: string, readonly name: string, readonly in?: readonly string[], readonly source: string }
+export interface AvoidableRow {
+  readonly id: string
+  readonly name: string
+  readonly in?: readonly string[]
+  readonly source: string
+}
 
 export const avoidableRows: readonly AvoidableRow[] = [
   { id: 'milk', name: 'milk', source: '[L-EU] [L-US]' },

@@ -11,5 +11,13 @@ const american: Readonly<Record<string, Size>> = { 'small': [36, 38, 41], 'mediu
 const southern: Readonly<Record<string, Size>> = { 'small': [38, 41, 44], 'medium': [41, 44, 47], '': [47, 52, 58], 'large': [44, 49, 53], 'extra large': [50, 54, 58], 'jumbo': [58, 61, 66] }
 
 export const eggSizes: Readonly<Record<Region, Readonly<Record<string, Size>>>> = {
-  us: american, ca: american, uk: european, ie: european, au: southern, nz: southern, za: southern, in: american, metric: { ...european, '': [45, 50, 60] },
+  us: american,
+  ca: american,
+  uk: european,
+  ie: european,
+  au: southern,
+  nz: southern,
+  za: southern,
+  in: american,
+  metric: { ...european, '': [45, 50, 60] },
 }

@@ -5,30 +5,139 @@ import type { Region } from '../../measure'
  * packet says so (certified oats for coeliacs); `rules` speak of whole ingredients or kinds ("kind:nut") as they are used here.
  * Sources: [P] common practice; [L] gluten-free is at most 20 mg/kg, EU 828/2014; [M] from memory.
  */
-export interface DietRow { readonly id: string, readonly name: string, readonly avoids: readonly string[], readonly level: 'ingredient' | 'trace', readonly butAsk: readonly string[], readonly rules: readonly DietRule[], readonly says: string, readonly source: string }
+export interface DietRow {
+  readonly id: string
+  readonly name: string
+  readonly avoids: readonly string[]
+  readonly level: 'ingredient' | 'trace'
+  readonly butAsk: readonly string[]
+  readonly rules: readonly DietRule[]
+  readonly says: string
+  readonly source: string
+}
 
 /**
  * What a diet says of an ingredient in this use. `state` counts in the verdict; `ask` is only worth asking about. `unless` are words
  * of the line that settle it, `onlyRaw` holds where the part is not heated, `regions` where it is the practice.
  */
-export interface DietRule { readonly id: string, readonly name: string, readonly of: readonly string[], readonly state: 'contains' | 'unknown' | 'ask', readonly unless?: string, readonly onlyRaw?: true, readonly regions?: readonly Region[], readonly because: string, readonly source: string }
+export interface DietRule {
+  readonly id: string
+  readonly name: string
+  readonly of: readonly string[]
+  readonly state: 'contains' | 'unknown' | 'ask'
+  readonly unless?: string
+  readonly onlyRaw?: true
+  readonly regions?: readonly Region[]
+  readonly because: string
+  readonly source: string
+}
 
 const animals = ['gelatine', 'animal-fat', 'insect-colour', 'animal-other', 'fish', 'shellfish']
 const whiteSugars = ['sugar', 'icing-sugar', 'light-brown-sugar', 'dark-brown-sugar', 'demerara-sugar', 'vanilla-sugar', 'jam-sugar']
-const boneChar: DietRule = { id: 'bone-char', name: 'sugar whitened over bone char', of: whiteSugars, state: 'ask', regions: ['us', 'ca', 'au', 'nz', 'za'], because: 'some cane sugar here is whitened over bone char; the maker tells', source: '[M]' }
-const choking: DietRule = { id: 'choking', name: 'whole nuts and hard pieces', of: ['kind:nut', 'popcorn', 'boiled-sweets', 'mixed-seeds'], state: 'contains', unless: 'ground|flour|meal|butter|paste|oil|milk|drink', because: 'whole or chopped nuts and hard pieces can choke a small child', source: '[P] under about five years' }
-const rawEgg: DietRule = { id: 'raw-egg', name: 'raw egg', of: ['kind:egg', 'kind:egg-white', 'kind:egg-yolk'], state: 'unknown', onlyRaw: true, unless: 'pasteurised|pasteurized|powder|dried|hard-boiled', because: 'nothing here says that the egg is heated', source: '[P]' }
+const boneChar: DietRule = {
+  id: 'bone-char',
+  name: 'sugar whitened over bone char',
+  of: whiteSugars,
+  state: 'ask',
+  regions: ['us', 'ca', 'au', 'nz', 'za'],
+  because: 'some cane sugar here is whitened over bone char; the maker tells',
+  source: '[M]',
+}
+const choking: DietRule = {
+  id: 'choking',
+  name: 'whole nuts and hard pieces',
+  of: ['kind:nut', 'popcorn', 'boiled-sweets', 'mixed-seeds'],
+  state: 'contains',
+  unless: 'ground|flour|meal|butter|paste|oil|milk|drink',
+  because: 'whole or chopped nuts and hard pieces can choke a small child',
+  source: '[P] under about five years',
+}
+const rawEgg: DietRule = {
+  id: 'raw-egg',
+  name: 'raw egg',
+  of: ['kind:egg', 'kind:egg-white', 'kind:egg-yolk'],
+  state: 'unknown',
+  onlyRaw: true,
+  unless: 'pasteurised|pasteurized|powder|dried|hard-boiled',
+  because: 'nothing here says that the egg is heated',
+  source: '[P]',
+}
 
 export const dietRows: readonly DietRow[] = [
-  { id: 'vegan', name: 'vegan', avoids: ['milk', 'egg', 'honey', 'beeswax', ...animals], level: 'ingredient', butAsk: [], rules: [boneChar], says: 'nothing of animals; honey, shellac and carmine too', source: '[P]' },
-  { id: 'strict-vegan', name: 'vegan, sugar too', avoids: ['milk', 'egg', 'honey', 'beeswax', ...animals], level: 'ingredient', butAsk: [], rules: [{ ...boneChar, state: 'unknown' }], says: 'and no sugar that may have been whitened over bone char', source: '[P]' },
+  {
+    id: 'vegan',
+    name: 'vegan',
+    avoids: ['milk', 'egg', 'honey', 'beeswax', ...animals],
+    level: 'ingredient',
+    butAsk: [],
+    rules: [boneChar],
+    says: 'nothing of animals; honey, shellac and carmine too',
+    source: '[P]',
+  },
+  {
+    id: 'strict-vegan',
+    name: 'vegan, sugar too',
+    avoids: ['milk', 'egg', 'honey', 'beeswax', ...animals],
+    level: 'ingredient',
+    butAsk: [],
+    rules: [{ ...boneChar, state: 'unknown' }],
+    says: 'and no sugar that may have been whitened over bone char',
+    source: '[P]',
+  },
   { id: 'vegetarian', name: 'vegetarian', avoids: animals, level: 'ingredient', butAsk: [], rules: [], says: 'no gelatine, animal fat, carmine, fish', source: '[P]' },
-  { id: 'coeliac', name: 'coeliac', avoids: ['gluten'], level: 'trace', butAsk: ['oat-flakes-certified'], rules: [{ id: 'oats', name: 'oats', of: ['oat-flakes-certified'], state: 'ask', because: 'a few coeliacs do not tolerate oats at all, certified or not', source: '[P]' }], says: 'no gluten, traces too; oats only certified', source: '[L]' },
-  { id: 'pareve-style', name: 'pareve-style', avoids: ['milk', 'gelatine', 'animal-fat', 'animal-other', 'shellfish'], level: 'ingredient', butAsk: [], rules: [], says: 'neither milk nor meat in it; certification cannot be computed from a list', source: '[P]' },
+  {
+    id: 'coeliac',
+    name: 'coeliac',
+    avoids: ['gluten'],
+    level: 'trace',
+    butAsk: ['oat-flakes-certified'],
+    rules: [{ id: 'oats', name: 'oats', of: ['oat-flakes-certified'], state: 'ask', because: 'a few coeliacs do not tolerate oats at all, certified or not', source: '[P]' }],
+    says: 'no gluten, traces too; oats only certified',
+    source: '[L]',
+  },
+  {
+    id: 'pareve-style',
+    name: 'pareve-style',
+    avoids: ['milk', 'gelatine', 'animal-fat', 'animal-other', 'shellfish'],
+    level: 'ingredient',
+    butAsk: [],
+    rules: [],
+    says: 'neither milk nor meat in it; certification cannot be computed from a list',
+    source: '[P]',
+  },
   { id: 'no-alcohol', name: 'no alcohol', avoids: ['alcohol'], level: 'ingredient', butAsk: [], rules: [], says: 'no spirits, wine or extracts drawn with alcohol', source: '[P]' },
-  { id: 'under-one', name: 'under one', avoids: ['honey', 'alcohol'], level: 'ingredient', butAsk: [], rules: [choking, { ...rawEgg }], says: 'no honey, nothing to choke on, no raw egg', source: '[P]' },
+  {
+    id: 'under-one',
+    name: 'under one',
+    avoids: ['honey', 'alcohol'],
+    level: 'ingredient',
+    butAsk: [],
+    rules: [choking, { ...rawEgg }],
+    says: 'no honey, nothing to choke on, no raw egg',
+    source: '[P]',
+  },
   { id: 'under-five', name: 'under five', avoids: ['alcohol'], level: 'ingredient', butAsk: [], rules: [choking, { ...rawEgg }], says: 'nothing to choke on, no raw egg', source: '[P]' },
-  { id: 'pregnant', name: 'pregnant', avoids: ['alcohol'], level: 'ingredient', butAsk: [], rules: [{ ...rawEgg }, { id: 'raw-milk', name: 'raw milk', of: ['kind:milk', 'kind:cream', 'kind:fresh-cheese', 'kind:cheese', 'kind:sour-milk'], state: 'ask', onlyRaw: true, because: 'milk and soft cheese that are not heated here should be of pasteurised milk', source: '[P]' }], says: 'no alcohol, no raw egg; ask about raw milk', source: '[P]' },
+  {
+    id: 'pregnant',
+    name: 'pregnant',
+    avoids: ['alcohol'],
+    level: 'ingredient',
+    butAsk: [],
+    rules: [
+      { ...rawEgg },
+      {
+        id: 'raw-milk',
+        name: 'raw milk',
+        of: ['kind:milk', 'kind:cream', 'kind:fresh-cheese', 'kind:cheese', 'kind:sour-milk'],
+        state: 'ask',
+        onlyRaw: true,
+        because: 'milk and soft cheese that are not heated here should be of pasteurised milk',
+        source: '[P]',
+      },
+    ],
+    says: 'no alcohol, no raw egg; ask about raw milk',
+    source: '[P]',
+  },
 ]
 
 /** Words of steps that say that a part is heated. [P] */

@@ -1,8 +1,10 @@
 import { ingredientById } from '../../pantry'
 import { finding, linesOf, type Finding, type Line, type Recipe } from '../recipe'
 
-const said = /\b(?:half(?:\s+(?:a|of\s+(?:the|a)))?\s+(?:recipe|batch|quantity)|halved\s+(?:recipe|batch)|i\s+(?:have\s+)?halved|amounts\s+(?:are\s+)?for\s+half)\b/iu
-const isPart = (n: number, of: readonly number[]) => of.some(part => Math.abs(n - Math.floor(n) - part) < 0.004)
+const said =
+  /\b(?:half(?:\s+(?:a|of\s+(?:the|a)))?\s+(?:recipe|batch|quantity)|halved\s+(?:recipe|batch)|i\s+(?:have\s+)?halved|amounts\s+(?:are\s+)?for\s+half)\b/iu
+const isPart = (n: number, of: readonly number[]) =>
+  of.some(part => Math.abs(n - Math.floor(n) - part) < 0.004)
 
 /** How much a line looks like half of one: an egg that is not whole, an eighth of a spoon or cup. */
 function points(line: Line): number {
@@ -19,7 +21,23 @@ function points(line: Line): number {
 export function halved(recipe: Recipe): Finding[] {
   const lines = linesOf(recipe)
   const telling = lines.filter(line => points(line) > 0)
-  const words = [recipe.title, ...recipe.components.flatMap(c => c.steps)].some(text => said.test(text))
+  const words = [recipe.title, ...recipe.components.flatMap(c => c.steps)].some(text =>
+    said.test(text),
+  )
   if (!words && telling.reduce((sum, line) => sum + points(line), 0) < 2) return []
-  return [finding({ code: 'halved', severity: 'note', about: telling.map(line => line.text).join(' ') || recipe.title, text: telling[0]?.text, sentence: telling.length ? `The amounts look like half of a recipe (${telling.slice(0, 3).map(line => `“${line.text}”`).join(', ')}). Would you rather have the whole one?` : 'This seems to be half of a recipe. Would you rather have the whole one?', corrections: [{ label: 'Double everything', edits: [{ do: 'scale', by: 2 }] }] })]
+  return [
+    finding({
+      code: 'halved',
+      severity: 'note',
+      about: telling.map(line => line.text).join(' ') || recipe.title,
+      text: telling[0]?.text,
+      sentence: telling.length
+        ? `The amounts look like half of a recipe (${telling
+            .slice(0, 3)
+            .map(line => `“${line.text}”`)
+            .join(', ')}). Would you rather have the whole one?`
+        : 'This seems to be half of a recipe. Would you rather have the whole one?',
+      corrections: [{ label: 'Double everything', edits: [{ do: 'scale', by: 2 }] }],
+    }),
+  ]
 }

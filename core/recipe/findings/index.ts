@@ -12,7 +12,16 @@ import { twice } from './twice'
 /** What is worked out of a whole recipe, again after every correction. */
 export type Rule = (recipe: Recipe, steps: readonly PlacedStep[]) => readonly Finding[]
 
-const rules: readonly Rule[] = [notListed, notUsed, stepAmounts, twice, claims, rawDough, halved, ovenFindings]
+const rules: readonly Rule[] = [
+  notListed,
+  notUsed,
+  stepAmounts,
+  twice,
+  claims,
+  rawDough,
+  halved,
+  ovenFindings,
+]
 
 /** Every finding about the whole; `further` are rules of a floor above, which know what a recipe amounts to. */
 export function wholeFindings(recipe: Recipe, further: readonly Rule[] = []): Finding[] {

@@ -1,7 +1,7 @@
 import type { Kind } from '../../pantry'
 
 /** Words in steps that bring an ingredient without naming it as one, and which. [P] */
-export const hiddenWords: readonly { readonly sign: RegExp, readonly brings: string, /** Only where the list has it: nobody lists the oil of a bowl. */ readonly listed?: true }[] = [
+export const hiddenWords: readonly { readonly sign: RegExp; readonly brings: string; /** Only where the list has it: nobody lists the oil of a bowl. */ readonly listed?: true }[] = [
   { sign: /\b(?:well-?)?buttered\b/giu, brings: 'butter' },
   { sign: /\b(?:lightly\s+)?oiled\b/giu, brings: 'neutral-oil', listed: true },
   { sign: /\b(?:lightly\s+)?floured\b/giu, brings: 'plain-flour' },
@@ -9,9 +9,19 @@ export const hiddenWords: readonly { readonly sign: RegExp, readonly brings: str
 ]
 
 /** What no list has and the step does not mean to eat: beans that weigh down a case, the curd that is being made, the cream that mascarpone became. [P] */
-export const notMeant: readonly { readonly words: RegExp, readonly in: RegExp, /** Only where the list has what it is made of: else it may come out of a jar. */ readonly of?: readonly Kind[], /** What it is called where that leaves, since then the word would say what is not there; the words of `in` end with it. */ readonly instead?: string }[] = [
+export const notMeant: readonly {
+  readonly words: RegExp
+  readonly in: RegExp
+  /** Only where the list has what it is made of: else it may come out of a jar. */ readonly of?: readonly Kind[]
+  /** What it is called where that leaves, since then the word would say what is not there; the words of `in` end with it. */ readonly instead?: string
+}[] = [
   { words: /^beans$/iu, in: /\b(?:baking|ceramic)\s+beans\b|\bblind\b|\b(?:foil|paper|parchment)\s+and\s+(?:the\s+)?beans\b/iu },
-  { words: /^cream$/iu, in: /(?<!\b(?:whip|whisk|beat|pour)\s+)\b(?:the|your|remaining)\s+(?:(?!double|single|whip|sour|clotted|heavy|ice|fresh|pouring)\p{L}+\s+){0,2}cream\b(?!\s+(?:cheese|of))/iu, of: ['fresh-cheese'], instead: 'mixture' },
+  {
+    words: /^cream$/iu,
+    in: /(?<!\b(?:whip|whisk|beat|pour)\s+)\b(?:the|your|remaining)\s+(?:(?!double|single|whip|sour|clotted|heavy|ice|fresh|pouring)\p{L}+\s+){0,2}cream\b(?!\s+(?:cheese|of))/iu,
+    of: ['fresh-cheese'],
+    instead: 'mixture',
+  },
   { words: /^curd$/iu, in: /\bthe\s+curd\b/iu, of: ['egg', 'egg-yolk', 'egg-product', 'starch', 'gel'] },
 ]
 

@@ -1,7 +1,7 @@
 import type { Region } from '../../measure'
 
 /** Words and measures that give away where a recipe was written, with the weight of each for each region. [P] */
-export const regionSigns: readonly { readonly sign: RegExp, readonly points: Partial<Record<Region, number>> }[] = [
+export const regionSigns: readonly { readonly sign: RegExp; readonly points: Partial<Record<Region, number>> }[] = [
   { sign: /°\s*F\b|\bdegrees F\b|fahrenheit/iu, points: { us: 3, ca: 1 } },
   { sign: /\bsticks? (?:of )?(?:\w+ ){0,2}(?:butter|margarine)\b|\bsticks?\)/iu, points: { us: 3 } },
   { sign: /all-?\s?purpose flour/iu, points: { us: 3, ca: 3 } },

@@ -7,7 +7,7 @@ export type TimeKind = 'bake' | 'chill' | 'rest' | 'soak' | 'rise' | 'cool' | 's
 export const bakeWord = String.raw`(?:bak(?:e|es|ed)|baking(?!\s+(?:powder|soda|trays?|sheets?|tins?|pans?|paper|parchment|dish(?:es)?|beans)\b))`
 
 /** Words by which the kind of a time is told; of several the nearest counts. [P] */
-export const timeKinds: readonly { readonly kind: TimeKind, readonly sign: RegExp }[] = [
+export const timeKinds: readonly { readonly kind: TimeKind; readonly sign: RegExp }[] = [
   { kind: 'bake', sign: new RegExp(String.raw`\b(?:${bakeWord}|in\s+the\s+oven|return\s+to\s+the\s+oven|roast|toast(?!ed))\b`, 'giu') },
   { kind: 'preheat', sign: /\bpre-?heat\w*\b/giu },
   { kind: 'freeze', sign: /\b(?<!out\s+of\s+the\s+)freez\w+\b/giu },
@@ -27,8 +27,11 @@ export const limits = /\bwithin\s+(?:(?:about|the\s+next)\s+)*$/iu
 export const moments = /\b(?:after|every)\s+(?:(?:about|around|roughly|the\s+first|another)\s+)*$/iu
 
 /** Shares of a line that a step names, as they stand right before its name. [P] */
-export const shareWords: readonly { readonly sign: RegExp, readonly fraction: number | 'rest' }[] = [
-  { sign: /\b(?:remaining|rest\s+of(?:\s+the)?|remainder\s+of(?:\s+the)?|reserved|leftover|last\s+of\s+the|other\s+half(?:\s+of)?(?:\s+the)?|final\s+third\s+of(?:\s+the)?|last\s+third\s+of(?:\s+the)?)\s+(?:\p{L}+\s+){0,2}$/iu, fraction: 'rest' },
+export const shareWords: readonly { readonly sign: RegExp; readonly fraction: number | 'rest' }[] = [
+  {
+    sign: /\b(?:remaining|rest\s+of(?:\s+the)?|remainder\s+of(?:\s+the)?|reserved|leftover|last\s+of\s+the|other\s+half(?:\s+of)?(?:\s+the)?|final\s+third\s+of(?:\s+the)?|last\s+third\s+of(?:\s+the)?)\s+(?:\p{L}+\s+){0,2}$/iu,
+    fraction: 'rest',
+  },
   { sign: /\b(?:two[\s-]thirds|2\/3|⅔)\s+(?:of\s+)?(?:the\s+|your\s+|that\s+)(?:\p{L}+\s+){0,2}$/iu, fraction: 2 / 3 },
   { sign: /\b(?:three[\s-]quarters|3\/4|¾)\s+(?:of\s+)?(?:the\s+|your\s+)(?:\p{L}+\s+){0,2}$/iu, fraction: 3 / 4 },
   { sign: /\b(?:(?:an?|another|one|the\s+first|the\s+second)[\s-](?:other\s+)?third|1\/3|⅓)\s+(?:of\s+)?(?:the\s+|your\s+|it\s+)?(?:\p{L}+\s+){0,2}$/iu, fraction: 1 / 3 },
@@ -36,12 +39,65 @@ export const shareWords: readonly { readonly sign: RegExp, readonly fraction: nu
   { sign: /\b(?:half|one[\s-]half|½)\s+(?:of\s+)?(?:the\s+|your\s+|that\s+)(?:\p{L}+\s+){0,2}$/iu, fraction: 1 / 2 },
 ]
 
-const dry: readonly Kind[] = ['flour', 'gluten-free-flour', 'flour-mix', 'starch', 'flakes', 'sugar', 'cocoa', 'leaven', 'salt', 'spice', 'milk-powder', 'nut-flour', 'binder', 'coconut', 'acid', 'yeast', 'flavour', 'seed', 'nut', 'egg-product']
-const wet: readonly Kind[] = ['milk', 'sour-milk', 'cream', 'plant-drink', 'plant-sour', 'plant-cream', 'water', 'juice', 'oil', 'egg', 'egg-white', 'egg-yolk', 'syrup', 'honey', 'acid', 'flavour', 'alcohol', 'butter', 'plant-block', 'plant-spread', 'hard-fat', 'puree', 'binder', 'sugar', 'condensed-milk', 'plant-condensed', 'nut-butter', 'tofu']
+const dry: readonly Kind[] = [
+  'flour',
+  'gluten-free-flour',
+  'flour-mix',
+  'starch',
+  'flakes',
+  'sugar',
+  'cocoa',
+  'leaven',
+  'salt',
+  'spice',
+  'milk-powder',
+  'nut-flour',
+  'binder',
+  'coconut',
+  'acid',
+  'yeast',
+  'flavour',
+  'seed',
+  'nut',
+  'egg-product',
+]
+const wet: readonly Kind[] = [
+  'milk',
+  'sour-milk',
+  'cream',
+  'plant-drink',
+  'plant-sour',
+  'plant-cream',
+  'water',
+  'juice',
+  'oil',
+  'egg',
+  'egg-white',
+  'egg-yolk',
+  'syrup',
+  'honey',
+  'acid',
+  'flavour',
+  'alcohol',
+  'butter',
+  'plant-block',
+  'plant-spread',
+  'hard-fat',
+  'puree',
+  'binder',
+  'sugar',
+  'condensed-milk',
+  'plant-condensed',
+  'nut-butter',
+  'tofu',
+]
 
 /** Words that take many lines together: by kind, everything, or whatever no other step has used. [P] */
-export const gatherings: readonly { readonly sign: RegExp, readonly kinds: readonly Kind[] | 'all' | 'rest' }[] = [
-  { sign: /\b(?:all\s+(?:of\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?ingredients|everything|all\s+(?:the\s+)?(?:rest|others?)|mix\s+(?:it\s+)?all|all\s+together|the\s+(?:lot|above)|ingredients\s+(?:together|for\s+the))\b/giu, kinds: 'all' },
+export const gatherings: readonly { readonly sign: RegExp; readonly kinds: readonly Kind[] | 'all' | 'rest' }[] = [
+  {
+    sign: /\b(?:all\s+(?:of\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?ingredients|everything|all\s+(?:the\s+)?(?:rest|others?)|mix\s+(?:it\s+)?all|all\s+together|the\s+(?:lot|above)|ingredients\s+(?:together|for\s+the))\b/giu,
+    kinds: 'all',
+  },
   { sign: /\b(?:remaining|rest\s+of\s+the|other|remainder\s+of\s+the)\s+(?:\p{L}+\s+)?ingredients\b|\bthe\s+rest\b(?!\s+of)|\bremaining\s+(?:things|items)\b/giu, kinds: 'rest' },
   { sign: /\b(?:dry|dried)\s+(?:ingredients|things|mix(?:ture)?|goods)|\bthe\s+dry\b/giu, kinds: dry },
   { sign: /\b(?:wet|liquid)\s+(?:ingredients|things|mix(?:ture)?)|\b(?:the\s+)?(?:liquids|wet)\b(?=\s+(?:to|into|and|in)\b)/giu, kinds: wet },

@@ -1,7 +1,12 @@
 import type { Measure } from '../../formula'
 
 /** What a baker notices when a measure moves out of its band. [P] */
-export const consequences: readonly { readonly measure: Measure, readonly more?: string, readonly less?: string, /** The same in a cream, filling or frosting; '' where nobody notices. */ readonly cream?: { readonly more?: string, readonly less?: string } }[] = [
+export const consequences: readonly {
+  readonly measure: Measure
+  readonly more?: string
+  readonly less?: string
+  /** The same in a cream, filling or frosting; '' where nobody notices. */ readonly cream?: { readonly more?: string; readonly less?: string }
+}[] = [
   { measure: 'water', more: 'moister and softer', less: 'drier', cream: { more: 'thinner', less: 'thicker' } },
   { measure: 'fat', more: 'richer and greasier', less: 'leaner and drier on the tongue', cream: { less: 'leaner, less smooth' } },
   { measure: 'solidFat', more: 'firmer when cold', less: 'softer when cold, and it spreads more' },
@@ -26,15 +31,39 @@ export const outcomeOf = (measure: Measure, more: boolean): string => consequenc
 
 /** How measures are called when they are spoken of. */
 export const measureNames: Readonly<Record<Measure, string>> = {
-  water: 'water', fat: 'fat', solidFat: 'firm fat', sugar: 'sugar', protein: 'protein', starch: 'starch', fibre: 'fibre', lift: 'lift', acid: 'acid',
-  bind: 'binding', set: 'setting', foam: 'foam', emulsify: 'emulsifying', gluten: 'hold', sweetness: 'sweetness', salt: 'salt', heaviness: 'weight of binders and fruit',
+  water: 'water',
+  fat: 'fat',
+  solidFat: 'firm fat',
+  sugar: 'sugar',
+  protein: 'protein',
+  starch: 'starch',
+  fibre: 'fibre',
+  lift: 'lift',
+  acid: 'acid',
+  bind: 'binding',
+  set: 'setting',
+  foam: 'foam',
+  emulsify: 'emulsifying',
+  gluten: 'hold',
+  sweetness: 'sweetness',
+  salt: 'salt',
+  heaviness: 'weight of binders and fruit',
 }
 
 /** Resting and mixing notes. `when` is what the plan has: egg or gluten gone, soda there, a family. [P] */
-export const noteRows: readonly { readonly when: 'egg-gone' | 'gluten-gone' | 'gluten-stays' | 'soda', readonly families: readonly string[], readonly says: string, /** Not where it comes to the table warm. */ readonly cold?: true }[] = [
+export const noteRows: readonly {
+  readonly when: 'egg-gone' | 'gluten-gone' | 'gluten-stays' | 'soda'
+  readonly families: readonly string[]
+  readonly says: string
+  /** Not where it comes to the table warm. */ readonly cold?: true
+}[] = [
   { when: 'egg-gone', families: ['creamed', 'muffin', 'quick-bread', 'brownie'], cold: true, says: 'Leave the egg-free crumb 30–45 minutes to set before you cut it.' },
   { when: 'soda', families: ['creamed', 'muffin', 'quick-bread', 'cookie', 'pancake', 'scone'], says: 'Once acid and soda meet, into the oven within 8 minutes.' },
-  { when: 'gluten-gone', families: ['creamed', 'muffin', 'quick-bread', 'brownie', 'pancake', 'crepe', 'scone', 'yeast'], says: 'Without gluten the batter cannot be overworked: beat it smooth, and let it stand 10 minutes so that the flour takes up its water.' },
+  {
+    when: 'gluten-gone',
+    families: ['creamed', 'muffin', 'quick-bread', 'brownie', 'pancake', 'crepe', 'scone', 'yeast'],
+    says: 'Without gluten the batter cannot be overworked: beat it smooth, and let it stand 10 minutes so that the flour takes up its water.',
+  },
   { when: 'gluten-gone', families: ['shortbread', 'cookie', 'pastry', 'streusel'], says: 'Chill the gluten-free dough for 30 minutes and roll it between papers; it tears more easily.' },
   { when: 'gluten-stays', families: ['creamed', 'muffin', 'quick-bread', 'pancake', 'scone'], says: 'Stop mixing as soon as no dry flour is left.' },
 ]

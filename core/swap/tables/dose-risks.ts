@@ -1,5 +1,11 @@
 /** Doses above which bakers notice something: of flour, of the part, or an egg that left; with the usual most. [M] the engine study; [P] */
-export interface DoseRisk { readonly ingredients: readonly string[], readonly of: 'flour' | 'batch' | 'egg', readonly usual: number, readonly says: string, readonly source: string }
+export interface DoseRisk {
+  readonly ingredients: readonly string[]
+  readonly of: 'flour' | 'batch' | 'egg'
+  readonly usual: number
+  readonly says: string
+  readonly source: string
+}
 
 export const doseRisks: readonly DoseRisk[] = [
   { ingredients: ['psyllium'], of: 'flour', usual: 0.025, says: 'gummy', source: '[M] the engine study' },

@@ -4,13 +4,17 @@ import type { Role } from '../draft'
 /** How far the amounts may go, and what it costs. Sources: the engine study [M]; common practice [P]. */
 export const limits = {
   /** Powder at most this share of the flour; all gas at most so many mmol a 100 g of flour. */
-  powderOfFlour: 0.062, co2Per100Flour: 20,
+  powderOfFlour: 0.062,
+  co2Per100Flour: 20,
   /** Vinegar or lemon juice at most this share of the flour, beside soda. [P] 1 Tbsp to 1½ cups */
   acidOfFlour: 0.08,
   /** A change smaller than this share of what it would put right is not worth a line. */
   worthIt: 0.02,
   /** In units of the loss: what one more ingredient costs; what a line of something that is there, a trim, and all of them together must gain. */
-  newIngredient: 0.8, worthALine: 0.35, worthATrim: 0.25, worthAll: 1.2,
+  newIngredient: 0.8,
+  worthALine: 0.35,
+  worthATrim: 0.25,
+  worthAll: 1.2,
   /** Each new ingredient more than the baker allows. */
   tooMany: 20,
   /** Less than this share of the batch is nothing. */
@@ -20,7 +24,9 @@ export const limits = {
   /** What the weight of sugar as bulk is worth where somebody asked for another sweetener. */
   sugarWhenSweetened: 0.3,
   /** A line that stays: a move of this share costs this much; so do added helps, a fiftieth of the batch at a time. */
-  stay: 0.2, stayWeight: 0.1, leverWeight: 0.02,
+  stay: 0.2,
+  stayWeight: 0.1,
+  leverWeight: 0.02,
 } as const
 
 /** How broadly answers are looked for: all of them up to `full`, else so many a group in so many rounds; how many are set with care. [M] the engine study */
@@ -28,11 +34,28 @@ export const breadth = { full: 260, perGroup: 60, rounds: 3, joint: 4, refined: 
 
 /** How far what stays may be trimmed, as shares of itself, by its kind; what is not named stays as it is. [M] the engine study */
 export const trims: Readonly<Partial<Record<Kind, readonly [number, number]>>> = {
-  'sugar': [0.75, 1.1], 'syrup': [0.85, 1.1], 'honey': [0.85, 1.1],
-  'flour': [0.95, 1.08], 'flour-mix': [0.95, 1.08], 'gluten-free-flour': [0.95, 1.08],
-  'butter': [0.9, 1.12], 'plant-block': [0.9, 1.12], 'plant-spread': [0.9, 1.12], 'hard-fat': [0.9, 1.12], 'oil': [0.85, 1.15],
-  'milk': [0.5, 1.5], 'plant-drink': [0.5, 1.5], 'water': [0.5, 1.5], 'juice': [0.7, 1.3], 'sour-milk': [0.8, 1.2], 'plant-sour': [0.8, 1.2], 'cream': [0.85, 1.15], 'plant-cream': [0.85, 1.15],
-  'leaven': [1, 4], 'salt': [0.3, 1], 'starch': [0.9, 1.5],
+  'sugar': [0.75, 1.1],
+  'syrup': [0.85, 1.1],
+  'honey': [0.85, 1.1],
+  'flour': [0.95, 1.08],
+  'flour-mix': [0.95, 1.08],
+  'gluten-free-flour': [0.95, 1.08],
+  'butter': [0.9, 1.12],
+  'plant-block': [0.9, 1.12],
+  'plant-spread': [0.9, 1.12],
+  'hard-fat': [0.9, 1.12],
+  'oil': [0.85, 1.15],
+  'milk': [0.5, 1.5],
+  'plant-drink': [0.5, 1.5],
+  'water': [0.5, 1.5],
+  'juice': [0.7, 1.3],
+  'sour-milk': [0.8, 1.2],
+  'plant-sour': [0.8, 1.2],
+  'cream': [0.85, 1.15],
+  'plant-cream': [0.85, 1.15],
+  'leaven': [1, 4],
+  'salt': [0.3, 1],
+  'starch': [0.9, 1.5],
 }
 
 /** How far something new may lie from its school's dose, alone or together with another for the same eggs; and what a step away costs. [M] the engine study */
@@ -40,7 +63,8 @@ export const reach = {
   alone: { 'gel': [0.4, 1.2], 'gel-water': [0.6, 1.25], 'fat': [0.7, 1.35], 'liquid': [0.4, 1.6], 'acid': [0.3, 2], 'bulk': [0.85, 1.15] } as Readonly<Record<Role, readonly [number, number]>>,
   together: { 'gel': [0.15, 1], 'gel-water': [0.1, 1.1], 'fat': [0, 1.35], 'liquid': [0, 1.6], 'acid': [0, 2], 'bulk': [0, 1.1] } as Readonly<Record<Role, readonly [number, number]>>,
   /** The dose for all eggs together, in eggs; a gel's water against its gel; and others against their own dose. */
-  eggDose: 0.35, gelWater: 0.25,
+  eggDose: 0.35,
+  gelWater: 0.25,
   dose: { 'gel': 0.35, 'gel-water': 0.25, 'fat': 0.5, 'liquid': 0.6, 'acid': 1.6, 'bulk': 0.15 } as Readonly<Record<Role, number>>,
 } as const
 
@@ -48,10 +72,24 @@ export const reach = {
 export const byHand = { sugarLess: 0.25, sugarMore: 0.1, liquidShare: 0.5, gelWaterLeast: 0.7, flourLess: 0.05, keptFat: 0.1, newFat: [0.7, 1.35] } as const
 
 /** What the levers add when nothing that is there can be used. The first that everyone may eat is taken. */
-export const leverIngredients = { lift: ['baking-powder'], fat: ['neutral-oil', 'rapeseed-oil', 'sunflower-oil', 'olive-oil'], water: ['water'], acid: ['vinegar', 'lemon-juice', 'cream-of-tartar'], set: ['potato-starch', 'maize-starch', 'tapioca-starch'], bind: ['flax', 'chia', 'psyllium'], hold: ['xanthan', 'psyllium'], salt: ['salt'], grease: ['rapeseed-oil', 'sunflower-oil', 'olive-oil', 'neutral-oil'], dusting: ['rice-flour', 'potato-starch', 'maize-starch'] } as const
+export const leverIngredients = {
+  lift: ['baking-powder'],
+  fat: ['neutral-oil', 'rapeseed-oil', 'sunflower-oil', 'olive-oil'],
+  water: ['water'],
+  acid: ['vinegar', 'lemon-juice', 'cream-of-tartar'],
+  set: ['potato-starch', 'maize-starch', 'tapioca-starch'],
+  bind: ['flax', 'chia', 'psyllium'],
+  hold: ['xanthan', 'psyllium'],
+  salt: ['salt'],
+  grease: ['rapeseed-oil', 'sunflower-oil', 'olive-oil', 'neutral-oil'],
+  dusting: ['rice-flour', 'potato-starch', 'maize-starch'],
+} as const
 
 /** A wish for so much less sugar or fat (from this share on) makes the word of confidence so many levels weaker: it is measured against the wish, and the wish is not the original. [M] */
-export const wishWeakens: readonly { readonly from: number, readonly levels: number }[] = [{ from: 0.45, levels: 2 }, { from: 0.2, levels: 1 }]
+export const wishWeakens: readonly { readonly from: number; readonly levels: number }[] = [
+  { from: 0.45, levels: 2 },
+  { from: 0.2, levels: 1 },
+]
 
 /** Imagined bakes without news that the house's own are weighed against; a part below this share of the whole counts less; flour of one test case, g [P]. */
 export const shrink = 1
@@ -63,8 +101,11 @@ export const splitting = { perBatch: 4, clearly: 1, most: 3, perLevel: 1.5 } as 
 
 /** Words of confidence by loss, the first whose limit is above it. Source: the engine study. */
 export const confidenceWords = [
-  { below: 2, word: 'very close' }, { below: 5, word: 'close' }, { below: 10, word: 'works, noticeably different' },
-  { below: 20, word: 'experimental' }, { below: Infinity, word: 'not advised' },
+  { below: 2, word: 'very close' },
+  { below: 5, word: 'close' },
+  { below: 10, word: 'works, noticeably different' },
+  { below: 20, word: 'experimental' },
+  { below: Infinity, word: 'not advised' },
 ] as const
 export type ConfidenceWord = (typeof confidenceWords)[number]['word']
 /** From this loss on a plan is not advised. */

@@ -18,18 +18,85 @@ export interface RouteRow {
 }
 
 export const routeRows: readonly RouteRow[] = [
-  { family: 'choux', leaves: ['egg'], how: 'refuse', because: 'Choux is held up by egg alone: it inflates the shell with steam and sets it in the same minute. Nothing in a home kitchen does both, and a recipe that says so gives flat, wet buns.', instead: 'Puffs of ready-made puff pastry without butter: cut rounds, bake them at 200 °C until well risen, split them cold and fill them with whipped plant cream.' },
-  { family: 'choux', leaves: ['gluten'], how: 'refuse', because: 'Without gluten the choux shell tears as it swells; only a tested formula of its own works.', instead: 'Puffs of ready-made gluten-free puff pastry: cut rounds, bake them until well risen, split them cold and fill them with whipped plant cream. Read its packet for milk and egg.' },
-  { family: 'popover', leaves: ['egg'], how: 'refuse', because: 'A popover is a balloon of egg: without it the batter stays a pancake.', instead: 'Small oven pancakes with baking powder, baked in the same hot tin.' },
-  { family: 'angel', leaves: ['egg'], how: 'refuse', because: 'An angel cake is whipped white and sugar with a little flour; there is nothing else in it to hold it up.', instead: 'A light oil cake with plenty of vanilla, baked in the same ring tin, or aquafaba meringue nests.' },
-  { family: 'sponge', leaves: ['egg'], how: 'refuse', because: 'A whisked sponge rises on egg foam alone, and baking powder cannot replace that foam.', instead: 'A thin oil cake with baking powder, soda and a little vinegar: it rolls and layers in the same way while it is warm.' },
-  { family: 'meringue', leaves: ['egg'], how: 'formula', because: 'Meringue has a formula of its own: aquafaba weight for weight, twice its weight in sugar, and acid to steady the foam.', confidence: 'works, noticeably different', fixed: true, sugarPerGram: 1.9 },
-  { family: 'macaron', leaves: ['egg'], how: 'formula', because: 'Macarons have a formula of their own: aquafaba weight for weight, and a long drying before the oven.', confidence: 'experimental', fixed: true },
-  { family: 'mousse', leaves: ['egg'], how: 'formula', because: 'A mousse has a formula of its own: whipped aquafaba holds the air that the whites held, and chocolate, cream or a gel sets it in the cold.', confidence: 'works, noticeably different' },
-  { family: 'buttercream', leaves: ['egg'], how: 'formula', because: 'A buttercream on an egg foam has a formula of its own: aquafaba is whisked in the white’s stead, weight for weight; fat and sugar beaten without it are denser.', confidence: 'works, noticeably different' },
-  { family: 'egg-custard', leaves: ['egg'], how: 'formula', because: 'An egg custard becomes a starch or agar cream: it is cooked until it bubbles, not baked until it trembles.', confidence: 'works, noticeably different' },
+  {
+    family: 'choux',
+    leaves: ['egg'],
+    how: 'refuse',
+    because: 'Choux is held up by egg alone: it inflates the shell with steam and sets it in the same minute. Nothing in a home kitchen does both, and a recipe that says so gives flat, wet buns.',
+    instead: 'Puffs of ready-made puff pastry without butter: cut rounds, bake them at 200 °C until well risen, split them cold and fill them with whipped plant cream.',
+  },
+  {
+    family: 'choux',
+    leaves: ['gluten'],
+    how: 'refuse',
+    because: 'Without gluten the choux shell tears as it swells; only a tested formula of its own works.',
+    instead: 'Puffs of ready-made gluten-free puff pastry: cut rounds, bake them until well risen, split them cold and fill them with whipped plant cream. Read its packet for milk and egg.',
+  },
+  {
+    family: 'popover',
+    leaves: ['egg'],
+    how: 'refuse',
+    because: 'A popover is a balloon of egg: without it the batter stays a pancake.',
+    instead: 'Small oven pancakes with baking powder, baked in the same hot tin.',
+  },
+  {
+    family: 'angel',
+    leaves: ['egg'],
+    how: 'refuse',
+    because: 'An angel cake is whipped white and sugar with a little flour; there is nothing else in it to hold it up.',
+    instead: 'A light oil cake with plenty of vanilla, baked in the same ring tin, or aquafaba meringue nests.',
+  },
+  {
+    family: 'sponge',
+    leaves: ['egg'],
+    how: 'refuse',
+    because: 'A whisked sponge rises on egg foam alone, and baking powder cannot replace that foam.',
+    instead: 'A thin oil cake with baking powder, soda and a little vinegar: it rolls and layers in the same way while it is warm.',
+  },
+  {
+    family: 'meringue',
+    leaves: ['egg'],
+    how: 'formula',
+    because: 'Meringue has a formula of its own: aquafaba weight for weight, twice its weight in sugar, and acid to steady the foam.',
+    confidence: 'works, noticeably different',
+    fixed: true,
+    sugarPerGram: 1.9,
+  },
+  {
+    family: 'macaron',
+    leaves: ['egg'],
+    how: 'formula',
+    because: 'Macarons have a formula of their own: aquafaba weight for weight, and a long drying before the oven.',
+    confidence: 'experimental',
+    fixed: true,
+  },
+  {
+    family: 'mousse',
+    leaves: ['egg'],
+    how: 'formula',
+    because: 'A mousse has a formula of its own: whipped aquafaba holds the air that the whites held, and chocolate, cream or a gel sets it in the cold.',
+    confidence: 'works, noticeably different',
+  },
+  {
+    family: 'buttercream',
+    leaves: ['egg'],
+    how: 'formula',
+    because: 'A buttercream on an egg foam has a formula of its own: aquafaba is whisked in the white’s stead, weight for weight; fat and sugar beaten without it are denser.',
+    confidence: 'works, noticeably different',
+  },
+  {
+    family: 'egg-custard',
+    leaves: ['egg'],
+    how: 'formula',
+    because: 'An egg custard becomes a starch or agar cream: it is cooked until it bubbles, not baked until it trembles.',
+    confidence: 'works, noticeably different',
+  },
   { family: 'egg-wash', leaves: ['egg'], how: 'formula', because: 'A wash only has to brown and shine.', confidence: 'close' },
 ]
 
 /** What is said when a part is not refused but stands on weak ground. */
-export const weakGround = { strange: 'Nothing here says what kind of dessert this is, so little is known about how far it may move.', eggHeavy: 'More egg than flour had to leave: make one test piece first.', glutenAndEgg: 'Gluten and egg leave together, the least reliable change there is: make one test piece first.' }
+export const weakGround = {
+  strange: 'Nothing here says what kind of dessert this is, so little is known about how far it may move.',
+  eggHeavy: 'More egg than flour had to leave: make one test piece first.',
+  glutenAndEgg: 'Gluten and egg leave together, the least reliable change there is: make one test piece first.',
+}

@@ -4,15 +4,24 @@ import type { Question, Sentence } from '../../swap'
 /** What an arm of a trial may do otherwise, by what it needs of the engine. */
 export type ArmRow =
   /** Another school for the same question. */
-  | { readonly how: 'school', readonly id: string, readonly group: string, readonly questions: readonly Question[], readonly source: string }
+  | { readonly how: 'school'; readonly id: string; readonly group: string; readonly questions: readonly Question[]; readonly source: string }
   /** One amount, so that a measure moves. */
-  | { readonly how: 'measure', readonly id: string, readonly group: string, readonly measure: Measure, readonly up: boolean, readonly says: string, readonly not?: readonly string[], readonly source: string }
+  | {
+      readonly how: 'measure'
+      readonly id: string
+      readonly group: string
+      readonly measure: Measure
+      readonly up: boolean
+      readonly says: string
+      readonly not?: readonly string[]
+      readonly source: string
+    }
   /** One sentence more in the method, before the first step in which `before` is found; only where it does not stand there yet. */
-  | { readonly how: 'method', readonly id: string, readonly group: string, readonly families: readonly string[], readonly says: string, readonly source: string } & Sentence
+  | ({ readonly how: 'method'; readonly id: string; readonly group: string; readonly families: readonly string[]; readonly says: string; readonly source: string } & Sentence)
   /** Whatever rests, each by itself, so many times as long. */
-  | { readonly how: 'rest', readonly id: string, readonly group: string, readonly times: number, readonly because: string, readonly source: string }
+  | { readonly how: 'rest'; readonly id: string; readonly group: string; readonly times: number; readonly because: string; readonly source: string }
   /** The oven hotter or cooler. */
-  | { readonly how: 'oven', readonly id: string, readonly group: string, readonly by: number, readonly says: string, readonly source: string }
+  | { readonly how: 'oven'; readonly id: string; readonly group: string; readonly by: number; readonly says: string; readonly source: string }
 
 const crumb = ['creamed', 'muffin', 'quick-bread', 'brownie', 'pancake', 'sponge', 'other']
 const dry = ['shortbread', 'streusel', 'pastry']
@@ -36,9 +45,39 @@ export const armRows: readonly ArmRow[] = [
   { how: 'measure', id: 'gluten-more', group: 'hold', measure: 'gluten', up: true, says: 'more hold by a gum', not: [...dry, ...cold], source: '[M] 1½ tolerances' },
   { how: 'rest', id: 'rest-longer', group: 'rest', times: 2, because: 'what swells, firms up or takes up water has longer to do it', source: '[P]' },
   { how: 'rest', id: 'rest-shorter', group: 'rest', times: 0.5, because: 'whether it needs so long', source: '[P]' },
-  { how: 'method', id: 'stand', group: 'method', families: crumb, says: 'the batter stands 15 minutes', step: 'Let the batter stand for 15 minutes before it goes into the tin.', before: /\b(?:tin|pan|mould|cases?|bake)\b/iu, unless: /\b(?:stand|rest)\b/iu, source: '[P] flours and gels take up water' },
-  { how: 'method', id: 'chill', group: 'method', families: ['cookie', ...dry], says: 'the dough is chilled for an hour', step: 'Chill the dough for 1 hour.', before: /\b(?:roll|shape|cut|bake|press)\b/iu, unless: /\bchill/iu, source: '[P] firm fat spreads less' },
-  { how: 'method', id: 'sift', group: 'method', families: crumb, says: 'the flour is sifted twice', step: 'Sift the flour once more before it goes in.', before: /\b(?:flour|fold|stir|whisk)\b/iu, unless: /\bsift/iu, source: '[P]' },
+  {
+    how: 'method',
+    id: 'stand',
+    group: 'method',
+    families: crumb,
+    says: 'the batter stands 15 minutes',
+    step: 'Let the batter stand for 15 minutes before it goes into the tin.',
+    before: /\b(?:tin|pan|mould|cases?|bake)\b/iu,
+    unless: /\b(?:stand|rest)\b/iu,
+    source: '[P] flours and gels take up water',
+  },
+  {
+    how: 'method',
+    id: 'chill',
+    group: 'method',
+    families: ['cookie', ...dry],
+    says: 'the dough is chilled for an hour',
+    step: 'Chill the dough for 1 hour.',
+    before: /\b(?:roll|shape|cut|bake|press)\b/iu,
+    unless: /\bchill/iu,
+    source: '[P] firm fat spreads less',
+  },
+  {
+    how: 'method',
+    id: 'sift',
+    group: 'method',
+    families: crumb,
+    says: 'the flour is sifted twice',
+    step: 'Sift the flour once more before it goes in.',
+    before: /\b(?:flour|fold|stir|whisk)\b/iu,
+    unless: /\bsift/iu,
+    source: '[P]',
+  },
   { how: 'oven', id: 'cooler', group: 'oven', by: -20, says: 'an oven 20 °C cooler', source: '[P]' },
   { how: 'oven', id: 'hotter', group: 'oven', by: 20, says: 'an oven 20 °C hotter', source: '[P]' },
 ]

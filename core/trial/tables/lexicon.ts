@@ -1,5 +1,14 @@
 /** What is tasted and seen, each on a scale from 0 to 9 with its ends in words. `off`: best at 0. Source: words of profile tests as they are taught [M]; the ends ours. */
-export interface LexiconRow { readonly id: string, readonly name: string, readonly low: string, readonly high: string, readonly off: boolean, /** Which symptom a high or a low score is. */ readonly high9?: string, readonly low0?: string, readonly source: string }
+export interface LexiconRow {
+  readonly id: string
+  readonly name: string
+  readonly low: string
+  readonly high: string
+  readonly off: boolean
+  /** Which symptom a high or a low score is. */ readonly high9?: string
+  readonly low0?: string
+  readonly source: string
+}
 
 export const lexicon: readonly LexiconRow[] = [
   { id: 'tenderness', name: 'tender', low: 'tough', high: 'melts', off: false, low0: 'tough', source: '[M]' },

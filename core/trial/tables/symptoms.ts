@@ -1,5 +1,12 @@
 /** What can be wrong with a dessert, in a baker's words; `signs` are how people say it. [P] [M] */
-export interface SymptomRow { readonly id: string, readonly sense: 'look' | 'bite' | 'taste', readonly says: string, readonly signs: RegExp, /** Where it can be; all but these when `not`. Empty: anywhere. */ readonly families?: readonly string[], readonly source: string }
+export interface SymptomRow {
+  readonly id: string
+  readonly sense: 'look' | 'bite' | 'taste'
+  readonly says: string
+  readonly signs: RegExp
+  /** Where it can be; all but these when `not`. Empty: anywhere. */ readonly families?: readonly string[]
+  readonly source: string
+}
 
 const crumb = ['creamed', 'muffin', 'quick-bread', 'brownie', 'pancake', 'sponge', 'yeast', 'scone', 'other']
 const thin = ['cookie', 'shortbread', 'streusel', 'pastry']
@@ -44,12 +51,19 @@ export const symptomRows: readonly SymptomRow[] = [
   { id: 'split', sense: 'look', says: 'split or curdled', signs: /\b(?:split|curdl\w*|separat\w*)\b/iu, source: '[P]' },
   { id: 'grainy', sense: 'bite', says: 'grainy', signs: /\bgrain\w*\b/iu, families: [...creams, 'buttercream', 'meringue', 'glaze'], source: '[P]' },
   { id: 'weeping', sense: 'look', says: 'weeps, syrup runs out', signs: /\b(?:weep\w*|beads|syrup)\b/iu, families: ['meringue', 'mousse', 'set-cream', 'other'], source: '[P]' },
-  { id: 'no-stand', sense: 'look', says: 'the foam does not stand', signs: /\b(?:does(?:n.t| not) whip|no peaks|foam falls|does(?:n.t| not) stand|deflat\w*)\b/iu, families: ['meringue', 'macaron', 'mousse', 'whipped-cream', 'sponge'], source: '[P]' },
+  {
+    id: 'no-stand',
+    sense: 'look',
+    says: 'the foam does not stand',
+    signs: /\b(?:does(?:n.t| not) whip|no peaks|foam falls|does(?:n.t| not) stand|deflat\w*)\b/iu,
+    families: ['meringue', 'macaron', 'mousse', 'whipped-cream', 'sponge'],
+    source: '[P]',
+  },
   { id: 'sticky-top', sense: 'look', says: 'sticky on top', signs: /\bsticky (?:on )?(?:top|crust)\b/iu, source: '[P]' },
 ]
 
 /** Two that cannot both be true of one place; where `both` are named, a cause that makes the one in one place and the other in another. [P] */
-export const contradictions: readonly { readonly of: readonly [string, string], readonly both: readonly string[], readonly says: string }[] = [
+export const contradictions: readonly { readonly of: readonly [string, string]; readonly both: readonly string[]; readonly says: string }[] = [
   { of: ['dry', 'wet'], both: ['oven-hot', 'underbaked'], says: 'Dry and wet at once is mostly dry outside and wet inside' },
   { of: ['dry', 'gummy'], both: ['oven-hot', 'cut-warm'], says: 'Dry and gummy at once is mostly a dry crust over a middle that had no time' },
   { of: ['dry', 'raw-middle'], both: ['oven-hot', 'tin-deep'], says: 'Dry outside and raw inside' },

@@ -4,11 +4,22 @@ import { faults, feel, frame, type Fault } from '#core'
  * The stand-in for an oven probe: the temperature in the middle of a bake that has been in since `begun` (ms since 1970), every two seconds, as Server-Sent Events signed as simulated. `start`, `finish` in °C and
  * `likely` in minutes and `half`, the share of it at half the warming, say what is baked; the simulated bake takes its own time.
  */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const query = getQuery(event)
-  const number = (name: string, low: number, high: number, otherwise: number) => { const n = Number(query[name]); return Number.isFinite(n) && query[name] !== undefined ? Math.min(Math.max(n, low), high) : otherwise }
+  const number = (name: string, low: number, high: number, otherwise: number) => {
+    const n = Number(query[name])
+    return Number.isFinite(n) && query[name] !== undefined
+      ? Math.min(Math.max(n, low), high)
+      : otherwise
+  }
   const fault: Fault = faults.find(f => f === query.fault) ?? 'none'
-  const bake = { seed: number('seed', 0, 1e9, 1), start: number('start', -20, 60, 20), finish: number('finish', 40, 110, 96), likely: number('likely', 2, 1440, 40), half: number('half', 0.2, 0.9, 0.6) }
+  const bake = {
+    seed: number('seed', 0, 1e9, 1),
+    start: number('start', -20, 60, 20),
+    finish: number('finish', 40, 110, 96),
+    likely: number('likely', 2, 1440, 40),
+    half: number('half', 0.2, 0.9, 0.6),
+  }
   const begun = number('begun', 0, Number.MAX_SAFE_INTEGER, Date.now())
   const stream = createEventStream(event)
   let n = 0
@@ -19,7 +30,10 @@ export default defineEventHandler(async (event) => {
     if (fault === 'drop' && n > 3) void stream.close()
   }
   const timer = setInterval(say, 2000)
-  stream.onClosed(async () => { clearInterval(timer); await stream.close() })
+  stream.onClosed(async () => {
+    clearInterval(timer)
+    await stream.close()
+  })
   setTimeout(say, 50)
   return stream.send()
 })
