@@ -75,8 +75,9 @@ watch(
         @click="emit('go', piece.id)"
         @focus="emit('look', piece.id)"
         @mouseenter="emit('look', piece.id)"
-      >
-        {{ piece.text }}</button><span v-else class="rest">{{ piece.text }}</span>
+        v-text="piece.text"
+      />
+      <span v-else class="rest" v-text="piece.text" />
     </template>
   </div>
 </template>
