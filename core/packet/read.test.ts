@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { runs } from '../../tests/arbitraries'
-import { statements } from '../../tests/corpus/statements'
+import { statements } from '../../tests/corpus/tables/statements'
 import { marked, scoreStatements } from '../../tests/corpus/score-statements.mjs'
 import { readPacket } from './index'
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { panChanges } from '../../tests/corpus/pan-changes'
+import { panChanges } from '../../tests/corpus/tables/pan-changes'
 import { usualKitchen } from './kitchen'
 import { offsetOf, otherSettings, ovenOffset, settingOf } from './oven'
 import { predictBake, type BakeKnown, type BakeWanted } from './predict'

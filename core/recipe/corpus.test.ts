@@ -1,9 +1,9 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import { readLine, readRecipe } from '#core'
-import { corpusLines } from '../../tests/corpus/lines'
-import { corpusRecipes } from '../../tests/corpus/recipes'
-import { moreRecipes } from '../../tests/corpus/recipes-more'
+import { corpusLines } from '../../tests/corpus/tables/lines'
+import { corpusRecipes } from '../../tests/corpus/tables/recipes'
+import { moreRecipes } from '../../tests/corpus/tables/recipes-more'
 import { scoreLines, scoreRecipes } from '../../tests/corpus/score.mjs'
 
 describe('the corpus of our own', () => {

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { editRecipe, linesOf, readFile, readLine, readPage, readRecipe } from '#core'
-import { corpusLines } from '../../tests/corpus/lines'
-import { corpusRecipes } from '../../tests/corpus/recipes'
+import { corpusLines } from '../../tests/corpus/tables/lines'
+import { corpusRecipes } from '../../tests/corpus/tables/recipes'
 
 const lines = corpusLines.map(l => l.text)
 const recipes = corpusRecipes.map(r => r.text)

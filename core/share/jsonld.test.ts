@@ -1,7 +1,7 @@
 import { readFileSync, readdirSync } from 'node:fs'
 import { expect, test } from '@jest/globals'
 import { readFile, readRecipe } from '../pan'
-import { corpusRecipes } from '../../tests/corpus/recipes'
+import { corpusRecipes } from '../../tests/corpus/tables/recipes'
 import { jsonLdOf } from './index'
 
 const demo = readdirSync(new URL('../../demo/recipes/', import.meta.url)).map(

@@ -13,7 +13,7 @@ import {
   type Plan,
   type Recipe,
 } from '#core'
-import { desserts, needs, type Dessert } from '../corpus/desserts'
+import { desserts, needs, type Dessert } from '../corpus/tables/desserts'
 import { byQuadprog, type Rows } from '../quadratic'
 import { faults } from './clean'
 

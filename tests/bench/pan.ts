@@ -11,7 +11,7 @@ import {
   type BakeKnown,
   type Tin,
 } from '#core'
-import { panChanges } from '../corpus/pan-changes'
+import { panChanges } from '../corpus/tables/pan-changes'
 
 /** Measures bake times against what ordinary recipes say for other tins, beside the simple rules; and how long they take to compute. */
 const mid = ([low, high]: readonly [number, number]) => (low + high) / 2

@@ -19,11 +19,11 @@ import {
   type Packet,
   type Person,
 } from '#core'
-import { desserts, needs } from '../corpus/desserts'
-import { corpusLines } from '../corpus/lines'
-import { corpusRecipes } from '../corpus/recipes'
-import { moreRecipes } from '../corpus/recipes-more'
-import { statements } from '../corpus/statements'
+import { desserts, needs } from '../corpus/tables/desserts'
+import { corpusLines } from '../corpus/tables/lines'
+import { corpusRecipes } from '../corpus/tables/recipes'
+import { moreRecipes } from '../corpus/tables/recipes-more'
+import { statements } from '../corpus/tables/statements'
 
 /**
  * Everything that the core says of the demo household and of the corpus, as plain data: readings, checks, plans, sizes,

@@ -20,13 +20,15 @@ export interface PanChanges {
   readonly source: string
 }
 
-const tin = (
-  shape: Tin['shape'],
-  top: readonly [number, number],
-  bottom: readonly [number, number],
-  height: number,
-  more: Partial<Tin> = {},
-): Tin => ({ shape, top, bottom, height, count: 1, material: 'dull', ...more })
+const tin = (shape: Tin['shape'], top: readonly [number, number], bottom: readonly [number, number], height: number, more: Partial<Tin> = {}): Tin => ({
+  shape,
+  top,
+  bottom,
+  height,
+  count: 1,
+  material: 'dull',
+  ...more,
+})
 const round = (d: number, h = 5) => tin('round', [d, d], [d, d], h)
 const box = (a: number, b: number, h = 5) => tin('box', [a, b], [a, b], h)
 const loaf = tin('box', [21.5, 11.5], [19.5, 9.5], 6.4)

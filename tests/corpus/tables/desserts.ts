@@ -409,11 +409,7 @@ Whisk everything smooth, pour into a smoking tin and bake at 220 °C for 30 minu
 ]
 
 /** Who sits at the table, by what each avoids: the eight needs of the bench. */
-export const needs: readonly {
-  readonly name: string
-  readonly avoids: readonly string[]
-  readonly diets: readonly string[]
-}[] = [
+export const needs: readonly { readonly name: string; readonly avoids: readonly string[]; readonly diets: readonly string[] }[] = [
   { name: 'egg', avoids: ['egg'], diets: [] },
   { name: 'milk', avoids: ['milk'], diets: [] },
   { name: 'egg + milk', avoids: ['egg', 'milk'], diets: [] },

@@ -18,15 +18,15 @@ export interface CorpusLine {
   readonly within?: number
 }
 
-const line = (
-  text: string,
-  region: Region,
-  amount: CorpusLine['amount'],
-  unit: string,
-  grams: number | null,
-  ingredient: string | null,
-  within?: number,
-): CorpusLine => ({ text, region, amount, unit, grams, ingredient, within })
+const line = (text: string, region: Region, amount: CorpusLine['amount'], unit: string, grams: number | null, ingredient: string | null, within?: number): CorpusLine => ({
+  text,
+  region,
+  amount,
+  unit,
+  grams,
+  ingredient,
+  within,
+})
 
 export const corpusLines: readonly CorpusLine[] = [
   // American cards: cups, sticks, dots after abbreviations, capitals.
@@ -38,14 +38,7 @@ export const corpusLines: readonly CorpusLine[] = [
   line('1 and 1/2 cups sugar', 'us', 1.5, 'cup', 300, 'sugar'),
   line('one and a half cups of sugar', 'us', 1.5, 'cup', 300, 'sugar'),
   line('3/4 cup firmly packed light brown sugar', 'us', 0.75, 'cup', 163, 'light-brown-sugar'),
-  line(
-    '1 1/2 sticks unsalted butter, at room temperature',
-    'us',
-    1.5,
-    'stick-butter',
-    170,
-    'butter',
-  ),
+  line('1 1/2 sticks unsalted butter, at room temperature', 'us', 1.5, 'stick-butter', 170, 'butter'),
   line('a stick and a half of butter', 'us', 1.5, 'stick-butter', 170, 'butter'),
   line('1/2 cup (1 stick) butter, softened', 'us', 0.5, 'cup', 113.4, 'butter'),
   line('1 stick (8 tablespoons) cold butter, cubed', 'us', 1, 'stick-butter', 113.4, 'butter'),
@@ -65,14 +58,7 @@ export const corpusLines: readonly CorpusLine[] = [
   line('1 14-ounce can coconut milk', 'us', 14, 'oz', 397, 'coconut-milk'),
   line('one 8-oz. package cream cheese', 'us', 8, 'oz', 227, 'cream-cheese'),
   line('2 (8 ounce) packages cream cheese, softened', 'us', 16, 'oz', 454, 'cream-cheese'),
-  line(
-    '1 (15-ounce) can pumpkin puree (not pumpkin pie filling)',
-    'us',
-    15,
-    'oz',
-    425,
-    'pumpkin-puree',
-  ),
+  line('1 (15-ounce) can pumpkin puree (not pumpkin pie filling)', 'us', 15, 'oz', 425, 'pumpkin-puree'),
   line('1 cup buttermilk', 'us', 1, 'cup', 243, 'buttermilk'),
   line('1 cup heavy cream', 'us', 1, 'cup', 236, 'double-cream', 0.04),
   line('1/2 cup half-and-half', 'us', 0.5, 'cup', 120, 'single-cream', 0.04),
@@ -238,15 +224,7 @@ export const corpusLines: readonly CorpusLine[] = [
   line('250 ml soya milk', 'uk', 250, 'ml', 257, 'soy-drink', 0.04),
   line('100g vegan block butter', 'uk', 100, 'g', 100, 'plant-block'),
   line('80 g dairy-free margarine', 'uk', 80, 'g', 80, 'plant-block'),
-  line(
-    '1 cup gluten-free all-purpose flour blend (with xanthan gum)',
-    'us',
-    1,
-    'cup',
-    140,
-    'gf-blend-gum',
-    0.15,
-  ),
+  line('1 cup gluten-free all-purpose flour blend (with xanthan gum)', 'us', 1, 'cup', 140, 'gf-blend-gum', 0.15),
   line('½ tsp xanthan gum', 'uk', 0.5, 'tsp', 1.5, 'xanthan', 0.4),
   line('1 tablespoon apple cider vinegar', 'us', 1, 'tbsp', 15, 'vinegar', 0.04),
   line('300 g silken tofu, drained', 'uk', 300, 'g', 300, 'silken-tofu'),
@@ -293,14 +271,7 @@ export const corpusLines: readonly CorpusLine[] = [
   line('eggs (2 large)', 'us', 2, '', 100, 'egg'),
 
   // A second sitting: written down before they were read, each reading looked at by hand and what was wrong put right in the core.
-  line(
-    '1/2 cup (113g/1 stick) unsalted butter, melted and slightly cooled',
-    'us',
-    0.5,
-    'cup',
-    113,
-    'butter',
-  ),
+  line('1/2 cup (113g/1 stick) unsalted butter, melted and slightly cooled', 'us', 0.5, 'cup', 113, 'butter'),
   line('1 8-oz. package cream cheese, softened', 'us', 8, 'oz', 226.8, 'cream-cheese'),
   line('2 (8 ounce) packages cream cheese, room temp', 'us', 16, 'oz', 453.6, 'cream-cheese'),
   line('1 15-ounce can pumpkin purée', 'us', 15, 'oz', 425.2, 'pumpkin-puree'),
@@ -421,14 +392,7 @@ export const corpusLines: readonly CorpusLine[] = [
   line('1 cup unsweetened oat milk', 'us', 1, 'cup', 243.7, 'oat-drink'),
   line('vegan butter, 1/2 cup', 'us', 0.5, 'cup', 112.4, 'plant-block'),
   line('1 flax egg (1 tbsp ground flaxseed + 3 tbsp water)', 'us', 1, '', 52, 'flax-gel'),
-  line(
-    '1 cup gluten-free flour blend (I used one with xanthan gum)',
-    'us',
-    1,
-    'cup',
-    132.5,
-    'gf-blend-gum',
-  ),
+  line('1 cup gluten-free flour blend (I used one with xanthan gum)', 'us', 1, 'cup', 132.5, 'gf-blend-gum'),
   line('3/4 cup dairy-free chocolate chips', 'us', 0.75, 'cup', 127.8, 'plant-chocolate'),
   line('75ml aquafaba (liquid from a can of chickpeas)', 'uk', 75, 'ml', 76.5, 'aquafaba'),
   line('1 tbsp chia seeds mixed with 3 tbsp water', 'uk', 1, 'tbsp', 12, 'chia'),
@@ -488,14 +452,7 @@ export const corpusLines: readonly CorpusLine[] = [
   // Another sitting: written down before they were read, each reading looked at by hand and what was wrong put right in the core.
   line('1 1/3 c. firmly packed brown sugar', 'us', 1.333, 'cup', 289.3, 'light-brown-sugar'),
   line('2/3 cup plus 3 tablespoons whole milk, divided', 'us', 0.8542, 'cup', 206.7, 'milk'),
-  line(
-    '1 cup (2 sticks) salted butter, softened to room temperature',
-    'us',
-    1,
-    'cup',
-    226.8,
-    'butter',
-  ),
+  line('1 cup (2 sticks) salted butter, softened to room temperature', 'us', 1, 'cup', 226.8, 'butter'),
   line('2 Tablespoons unsweetened natural cocoa powder', 'us', 2, 'tbsp', 10.26, 'cocoa'),
   line('1½ teaspoons pure vanilla extract', 'us', 1.5, 'tsp', 6.654, 'vanilla'),
   line('1 large egg white, lightly beaten', 'us', 1, '', 30, 'egg-white'),
@@ -579,14 +536,7 @@ export const corpusLines: readonly CorpusLine[] = [
   line('1 1/2 cups (225g) plain flour, sifted', 'au', 1.5, 'cup', 225, 'plain-flour'),
   line('60g unsalted butter, chopped coarsely', 'au', 60, 'g', 60, 'butter'),
   line('1 cup besan', 'in', 1, 'cup', 97.5, 'chickpea-flour'),
-  line(
-    '1/4 cup chopped nuts (almonds, cashews, pistachios)',
-    'in',
-    0.25,
-    'cup',
-    31.25,
-    'mixed-nuts',
-  ),
+  line('1/4 cup chopped nuts (almonds, cashews, pistachios)', 'in', 0.25, 'cup', 31.25, 'mixed-nuts'),
   line('1/2 cup khoya', 'in', 0.5, 'cup', 112.5, 'khoya'),
   line('2 cups full cream milk', 'in', 2, 'cup', 511.5, 'milk'),
   line('1 tsp baking pwd', 'in', 1, 'tsp', 4.665, 'baking-powder'),
