@@ -1,8 +1,9 @@
 import withNuxt from './.nuxt/eslint.config.mjs'
 
 /**
- * The floors of the core: an import goes down only, never across, and through the neighbour's index alone. The app, the
- * server and the tests see the core by its face, `#core`, and nothing behind it.
+ * The floors of the core: an import goes down only, never across, and through the neighbour's index
+ * alone. The app, the server and the tests see the core by its face, `#core`, and nothing behind
+ * it.
  */
 const floors = [
   ['measure'],
@@ -38,7 +39,9 @@ const floorRules = floors.flatMap((names, floor) =>
                         `../../${other}`,
                         `../../${other}/**`,
                       ]),
-                      message: `${name} stands on ${[...below].join(', ') || 'nothing'}; imports go down only.`,
+                      message:
+                        `${name} stands on ${[...below].join(', ') || 'nothing'}; imports go ` +
+                        'down only.',
                     },
                   ]
                 : []),

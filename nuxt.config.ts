@@ -2,7 +2,8 @@ import { copyFileSync, mkdirSync } from 'node:fs'
 import { basename } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
-// Every package that the browser uses, so that the development server does not reload a page when it meets one.
+// Every package that the browser uses, so that the development server does not reload a page when
+// it meets one.
 const browserPackages = [
   'dexie',
   'joi',
@@ -16,8 +17,8 @@ const browserPackages = [
   'uqr',
 ]
 
-// The files of the photo reader: its worker, its wasm for three kinds of processor, the shapes of English letters. They ship
-// with the app, so that no photo and no request leaves the machine.
+// The files of the photo reader: its worker, its wasm for three kinds of processor, the shapes of
+// English letters. They ship with the app, so that no photo and no request leaves the machine.
 const ocrFiles = [
   'tesseract.js/dist/worker.min.js',
   ...['', 'simd-', 'relaxedsimd-'].map(
@@ -88,7 +89,8 @@ export default defineNuxtConfig({
     serverAssets: [{ baseName: 'demo', dir: fileURLToPath(new URL('./demo', import.meta.url)) }],
     alias: { '#core': fileURLToPath(new URL('./core', import.meta.url)) },
   },
-  // The core has no module that does anything by being loaded: whoever uses one sentence of it does not get its tables along.
+  // The core has no module that does anything by being loaded: whoever uses one sentence of it does
+  // not get its tables along.
   vite: {
     build: {
       rollupOptions: {

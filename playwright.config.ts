@@ -21,7 +21,10 @@ const server = (port: number, demo: boolean) => ({
   env: { PORT: String(port), HOST: '127.0.0.1', ...(demo ? { INGWER_DEMO: '1' } : {}) },
 })
 
-/** The real interface in Debian's Chromium, against the built server: once with the demo household, once with an empty house. */
+/**
+ * The real interface in Debian's Chromium, against the built server: once with the demo household,
+ * once with an empty house.
+ */
 export default defineConfig({
   testDir: 'tests',
   testMatch: '**/*.spec.ts',

@@ -13,7 +13,8 @@ export function nodeTooOld(version) {
   const fits = major > oldestNode[0] || (major === oldestNode[0] && minor >= oldestNode[1])
   return fits
     ? null
-    : `Ingwer needs Node ${oldestNode.join('.')} or newer; this is ${version}. Install a newer Node and start again.`
+    : `Ingwer needs Node ${oldestNode.join('.')} or newer; this is ${version}. Install a ` +
+        'newer Node and start again.'
 }
 
 /** The sentence for a disk without room; null when there is enough, or when this system does not tell. */
@@ -28,7 +29,8 @@ export function noRoom(
     const bytes = free()
     return bytes >= roomNeeded
       ? null
-      : `The disk has ${Math.round(bytes / 1e6)} MB left; installing and building take about ${Math.round(roomNeeded / 1e6)} MB. Make room and start again.`
+      : `The disk has ${Math.round(bytes / 1e6)} MB left; installing and building take about ` +
+          `${Math.round(roomNeeded / 1e6)} MB. Make room and start again.`
   } catch {
     return null
   }

@@ -8,7 +8,10 @@ export function stop(sentence) {
 
 const fullDisk = /ENOSPC|no space left/iu
 
-/** Runs a command in view; when it fails, says what was being done, and the likely reason when the disk is full. */
+/**
+ * Runs a command in view; when it fails, says what was being done, and the likely reason when the
+ * disk is full.
+ */
 export function run(doing, command, args, env = {}) {
   console.log(`\n${doing} …`)
   const started = Date.now()

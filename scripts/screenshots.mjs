@@ -270,14 +270,12 @@ const tasted = async page => {
     await page.getByRole('checkbox', { name: new RegExp(`^${name}`) }).check()
   await page.getByRole('button', { name: 'Lay it out' }).click()
   await page.getByText('For whoever pours').click()
-  const rows = await page
-    .locator('.key tr')
-    .evaluateAll(all =>
-      all.map(row => ({
-        taster: row.querySelector('th').textContent,
-        cups: [...row.querySelectorAll('td')].map(td => td.textContent.trim()),
-      })),
-    )
+  const rows = await page.locator('.key tr').evaluateAll(all =>
+    all.map(row => ({
+      taster: row.querySelector('th').textContent,
+      cups: [...row.querySelectorAll('td')].map(td => td.textContent.trim()),
+    })),
+  )
   await page.getByText('For whoever pours').click()
   for (const { taster, cups } of rows) {
     await page

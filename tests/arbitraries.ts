@@ -77,7 +77,10 @@ const steps = fc.subarray([
   'Stir in the milk and scatter with chopped nuts.',
 ])
 
-/** One or two parts of two to nine ingredients each, a few grams to half a kilogram; steps that may bring things of their own. */
+/**
+ * One or two parts of two to nine ingredients each, a few grams to half a kilogram; steps that may
+ * bring things of their own.
+ */
 export const someRecipe: fc.Arbitrary<Recipe> = fc
   .array(
     fc.tuple(
@@ -127,7 +130,8 @@ export const ordinaryRecipe: fc.Arbitrary<Recipe> = fc
         ],
         [
           'Butter a tin.',
-          'Cream the butter and sugar, beat in the eggs one at a time, fold in the flour and stir in the milk.',
+          'Cream the butter and sugar, beat in the eggs one at a time, fold in the flour ' +
+            'and stir in the milk.',
         ],
       ],
     ]),

@@ -13,7 +13,10 @@ export function numbers(seed: number): () => number {
   }
 }
 
-/** A day of `n` tasks: chains of work and waits with longest waits, one pair of hands, a mixer, an oven of two racks, and where wanted a night. */
+/**
+ * A day of `n` tasks: chains of work and waits with longest waits, one pair of hands, a mixer, an
+ * oven of two racks, and where wanted a night.
+ */
 export function dayProblem(n: number, seed: number, night = false): Problem {
   const next = numbers(seed)
   const minutes = [0]

@@ -12,8 +12,11 @@ import {
 } from '#core'
 
 /**
- * Invented bakes that went wrong, each with the cause that was put into it: a demo dessert or an ordinary one of its kind, as written or worked out for Ottilie and Bram (no egg, no milk), with some weights multiplied, an oven or a time that was off, and
- * what such a bake would show. Cause and symptoms by what bakers' books say of that fault [M]; nothing was baked. They measure whether tables and figures hang together, not whether they are true.
+ * Invented bakes that went wrong, each with the cause that was put into it: a demo dessert or an
+ * ordinary one of its kind, as written or worked out for Ottilie and Bram (no egg, no milk), with
+ * some weights multiplied, an oven or a time that was off, and what such a bake would show. Cause
+ * and symptoms by what bakers' books say of that fault [M]; nothing was baked. They measure whether
+ * tables and figures hang together, not whether they are true.
  */
 export interface DiagnosisCase {
   readonly name: string

@@ -50,7 +50,9 @@ export async function cardPhoto(
   const desk = await page.context().newPage()
   await desk.setViewportSize({ width: 900, height: 900 })
   await desk.setContent(
-    `<body style="margin:60px;font:32px/1.6 Georgia,serif;background:#fbf7ea;color:#222"><h1 style="font-size:46px">${title}</h1><p>${lines.join('<br>')}</p><p>${steps}</p></body>`,
+    '<body style="margin:60px;font:32px/1.6 ' +
+      'Georgia,serif;background:#fbf7ea;color:#222"><h1 ' +
+      `style="font-size:46px">${title}</h1><p>${lines.join('<br>')}</p><p>${steps}</p></body>`,
   )
   const photo = await desk.screenshot()
   await desk.close()

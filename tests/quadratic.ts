@@ -1,6 +1,9 @@
 import quadprog from 'quadprog'
 
-/** The same least squares for the `quadprog` package: each residual is parted into what is above and what is below. */
+/**
+ * The same least squares for the `quadprog` package: each residual is parted into what is above and
+ * what is below.
+ */
 export interface Rows {
   readonly n: number
   readonly a: Float64Array

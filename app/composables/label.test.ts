@@ -26,14 +26,18 @@ describe('the picture of a label', () => {
     expect(Math.abs(skewOf(page(6, { shadow: 120 })) - 6)).toBeLessThanOrEqual(0.5)
     expect(skewOf(page(6, { dark: 230 }))).toBe(0)
   })
-  test('cleaned, paper is white and print dark, in the shadow too, and white print on dark is turned over', () => {
-    for (const grey of [page(0, { shadow: 150 }), page(0, { light: 40, dark: 230 })]) {
-      const clean = cleaned(grey)
-      const at = (x: number, y: number) => clean.data[y * clean.width + x]!
-      expect(at(163, 122)).toBeLessThan(90)
-      expect([at(20, 20), at(300, 220)]).toEqual([255, 255])
-    }
-  })
+  test(
+    'cleaned, paper is white and print dark, in the shadow too, and white print on dark is ' +
+      'turned over',
+    () => {
+      for (const grey of [page(0, { shadow: 150 }), page(0, { light: 40, dark: 230 })]) {
+        const clean = cleaned(grey)
+        const at = (x: number, y: number) => clean.data[y * clean.width + x]!
+        expect(at(163, 122)).toBeLessThan(90)
+        expect([at(20, 20), at(300, 220)]).toEqual([255, 255])
+      }
+    },
+  )
   test('colours become grey as eyes weigh them', () =>
     expect([
       ...greyOf({

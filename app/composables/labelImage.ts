@@ -47,13 +47,17 @@ function meansOf({ width, height, data }: Grey, reach: number): Float32Array {
   return means
 }
 
-/** Takes shadows and grain out: each place against the light around it, paper to white, print dark. White print on a dark packet is turned over. */
+/**
+ * Takes shadows and grain out: each place against the light around it, paper to white, print dark.
+ * White print on a dark packet is turned over.
+ */
 export function cleaned(grey: Grey): Grey {
   const reach = Math.max(8, Math.round(Math.min(grey.width, grey.height) / 24))
   const around = meansOf(grey, reach)
   // A gentle mean of the nearest places takes the grain out before the print is judged.
   const near = meansOf(grey, 1)
-  // Strokes stand out strongly, the paper between them a little: by the cube the strokes decide, though there is more paper.
+  // Strokes stand out strongly, the paper between them a little: by the cube the strokes decide,
+  // though there is more paper.
   const turned = near.reduce((sum, v, i) => sum + ((v - around[i]!) / 64) ** 3, 0) > 0
   const out = new Uint8ClampedArray(near.length)
   for (let i = 0; i < out.length; i++) {
@@ -64,8 +68,8 @@ export function cleaned(grey: Grey): Grey {
 }
 
 /**
- * By how many degrees the print is turned, clockwise positive, between −15 and 15: the angle at which the dark places fall
- * into the sharpest rows.
+ * By how many degrees the print is turned, clockwise positive, between −15 and 15: the angle at
+ * which the dark places fall into the sharpest rows.
  */
 export function skewOf(grey: Grey): number {
   const clean = cleaned(grey)

@@ -11,7 +11,10 @@ export interface BoxedLine extends SeenLine {
   readonly words: readonly { readonly text: string; readonly sure: number; readonly box: Box }[]
 }
 
-/** A word of a label: as it is read now, where it stands in the text and on the picture, and whether somebody has to confirm it. */
+/**
+ * A word of a label: as it is read now, where it stands in the text and on the picture, and whether
+ * somebody has to confirm it.
+ */
 export interface LabelWord {
   readonly text: string
   readonly box: Box
@@ -24,7 +27,10 @@ const unsure = 82
 const clauseStart =
   /^(?:ingredients?|contains?|may|allerg|made|produced|zutaten|kann|enthält|ingrédients?|peut)\b/iu
 
-/** The words of a label in reading order. A word that the line's end parted is put together again; lone specks are left out. */
+/**
+ * The words of a label in reading order. A word that the line's end parted is put together again;
+ * lone specks are left out.
+ */
 export function labelWords(lines: readonly BoxedLine[]): LabelWord[] {
   const words: LabelWord[] = []
   for (const line of lines) {
@@ -47,7 +53,8 @@ export function labelWords(lines: readonly BoxedLine[]): LabelWord[] {
     }
     line.words.forEach((word, i) => {
       const text = word.text.replace(/[|¦]/gu, 'l').trim()
-      // Specks at the edge of a picture look like short words, and the recogniser hardly believes them itself.
+      // Specks at the edge of a picture look like short words, and the recogniser hardly believes
+      // them itself.
       if (word.sure < 40 && text.length < 3) return
       if (
         !/[\p{L}\p{N}(),;:.%&]/u.test(text) ||

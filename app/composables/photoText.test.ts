@@ -44,17 +44,21 @@ describe('the words of a photo', () => {
       ]).text,
     ).toBe('1 tsp salt\n100 g flour\n1/2 cup oil\n180 °C')
   })
-  test('a sentence that the edge of the card broke goes on; a full line of the list does not run into the next', () => {
-    expect(
-      photoText([
-        line(0, '2', 'eggs'),
-        line(25, '100', 'g', 'flour'),
-        line(80, 'Beat', 'the', 'eggs', 'with', 'the', 'flour', 'and'),
-        line(105, 'bake', 'for', '20', 'minutes.'),
-        line(130, 'Cool.'),
-      ]).text,
-    ).toBe('2 eggs\n100 g flour\n\nBeat the eggs with the flour and bake for 20 minutes.\nCool.')
-  })
+  test(
+    'a sentence that the edge of the card broke goes on; a full line of the list does not ' +
+      'run into the next',
+    () => {
+      expect(
+        photoText([
+          line(0, '2', 'eggs'),
+          line(25, '100', 'g', 'flour'),
+          line(80, 'Beat', 'the', 'eggs', 'with', 'the', 'flour', 'and'),
+          line(105, 'bake', 'for', '20', 'minutes.'),
+          line(130, 'Cool.'),
+        ]).text,
+      ).toBe('2 eggs\n100 g flour\n\nBeat the eggs with the flour and bake for 20 minutes.\nCool.')
+    },
+  )
   test('nothing seen is nothing said', () => {
     expect(photoText([])).toEqual({ text: '', doubts: [] })
   })

@@ -12,7 +12,10 @@ export interface SeenText {
   readonly doubts: readonly string[]
 }
 
-/** Below this a figure is not taken over at all; up to the other it is, and is named. Found on cards of our own, printed and photographed. */
+/**
+ * Below this a figure is not taken over at all; up to the other it is, and is named. Found on cards
+ * of our own, printed and photographed.
+ */
 const tooUnsure = 55
 const unsure = 78
 const holdsFigure = (text: string) => /[\d½⅓⅔¼¾⅛⅜⅝⅞]/u.test(text)
@@ -31,7 +34,10 @@ const tidied = (text: string) =>
 const nearEdge = 0.82
 const fewWords = 4
 
-/** Lines keep their order; one that the card broke goes on; an empty line comes in where the card has a gap well above its usual one. */
+/**
+ * Lines keep their order; one that the card broke goes on; an empty line comes in where the card
+ * has a gap well above its usual one.
+ */
 export function photoText(lines: readonly SeenLine[]): SeenText {
   const gaps = lines.slice(1).map((line, i) => line.top - lines[i]!.bottom)
   const usual = [...gaps].sort((a, b) => a - b)[Math.floor((gaps.length - 1) / 2)] ?? 0

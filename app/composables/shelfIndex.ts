@@ -3,7 +3,10 @@ import type { ShelfRow } from '#core'
 
 const shortest = 4
 
-/** An index of the shelf by title, tags and what is in each dessert; half words and a slip of the pen are found as well. */
+/**
+ * An index of the shelf by title, tags and what is in each dessert; half words and a slip of the
+ * pen are found as well.
+ */
 export function shelfIndex(rows: readonly ShelfRow[]): (query: string) => readonly ShelfRow[] {
   const index = new MiniSearch<ShelfRow>({
     fields: ['title', 'tags', 'words'],

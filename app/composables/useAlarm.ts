@@ -8,7 +8,8 @@ export const alarmKey: InjectionKey<ReturnType<typeof useAlarm>> = Symbol('alarm
 const rings = { most: 300, every: 4 }
 
 /**
- * Calls out what a timer has to say: three tones again and again until it is heard, a shaking where the device has it, and a notification where that is allowed and nobody looks. `quiet` turns tones
+ * Calls out what a timer has to say: three tones again and again until it is heard, a shaking where
+ * the device has it, and a notification where that is allowed and nobody looks. `quiet` turns tones
  * and shaking off, and stays so on this device.
  */
 export function useAlarm(calls: () => readonly Call[], moment: () => number) {

@@ -2,7 +2,8 @@
 const notable = 5000
 
 /**
- * Calls every second with the moment (minutes since 1970), and says when the device's clock is put back: by how many minutes. A clock that goes forward may have slept, and what sleeps has passed.
+ * Calls every second with the moment (minutes since 1970), and says when the device's clock is put
+ * back: by how many minutes. A clock that goes forward may have slept, and what sleeps has passed.
  */
 export function useBeat(beat: (moment: number) => void, setBack: (minutes: number) => void) {
   let [wall, steady] = [Date.now(), performance.now()]

@@ -11,7 +11,10 @@ export interface Brought {
 const largest = 20_000_000
 const pictures = /^image\//u
 
-/** Reads files one after the other into bakes of this house, be they recipes or the file of a bake from another device; every file gets an answer, none stops the others. */
+/**
+ * Reads files one after the other into bakes of this house, be they recipes or the file of a bake
+ * from another device; every file gets an answer, none stops the others.
+ */
 export function useBringIn() {
   const house = useHouseStore()
   const bench = useBenchStore()
@@ -30,7 +33,10 @@ export function useBringIn() {
     people: readonly string[],
   ): Promise<{ says: string; bakes: Bake[]; kept?: true } | string> {
     if (file.size > largest)
-      return `“${file.name}” has ${Math.round(file.size / 1e6)} MB; a recipe is far smaller. Nothing of it was kept.`
+      return (
+        `“${file.name}” has ${Math.round(file.size / 1e6)} MB; a recipe is far smaller. ` +
+        'Nothing of it was kept.'
+      )
     const carried = /\.json$/iu.test(file.name) ? await file.text() : ''
     if (carried.includes('"ingwer-bake"')) return join(carried)
     const found = await useCore().readFile(file.name, await file.arrayBuffer())

@@ -7,7 +7,10 @@ interface Finder {
 const formats = ['ean_13', 'ean_8', 'upc_a'] as const
 let finder: Promise<Finder> | null = null
 
-/** The browser's own finder of printed bars, else the one that comes with the app as wasm. Loaded when the first code is looked for. */
+/**
+ * The browser's own finder of printed bars, else the one that comes with the app as wasm. Loaded
+ * when the first code is looked for.
+ */
 async function finderOf(): Promise<Finder> {
   const own = (
     globalThis as {
@@ -32,7 +35,10 @@ async function finderOf(): Promise<Finder> {
   return new BarcodeDetector({ formats: [...formats] })
 }
 
-/** Finds the code of a packet in a picture or a camera's frame; null where there is none whose digits fit together. */
+/**
+ * Finds the code of a packet in a picture or a camera's frame; null where there is none whose
+ * digits fit together.
+ */
 export function useCodeFinder() {
   async function find(source: ImageBitmapSource): Promise<string | null> {
     finder ??= finderOf()

@@ -39,7 +39,10 @@ export const fromField = (value: string): number | null => {
 }
 export const nowMinute = (): number => Math.floor(Date.now() / 60_000)
 
-/** Nights on this wall around a moment: from half past ten to seven, four of them back, or as many as something is made ahead. */
+/**
+ * Nights on this wall around a moment: from half past ten to seven, four of them back, or as many
+ * as something is made ahead.
+ */
 export function nightsBefore(at: number, back = 4): (readonly [number, number])[] {
   return Array.from({ length: back + 1 }, (_, n) => n - back).map(days => {
     const evening = dateOf(at)

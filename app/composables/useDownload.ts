@@ -1,4 +1,7 @@
-/** Hands a text to the reader as a file. The address is given back later, since some browsers read it after the click. */
+/**
+ * Hands a text to the reader as a file. The address is given back later, since some browsers read
+ * it after the click.
+ */
 export function useDownload() {
   return (name: string, text: string, type: string) => {
     const url = URL.createObjectURL(new Blob([text], { type }))

@@ -11,7 +11,10 @@ interface LineField {
   readonly focus: () => void
 }
 
-/** Moving about the ledger's lines and changing them by keys and buttons; where a change is refused, the sentence stands at its line. */
+/**
+ * Moving about the ledger's lines and changing them by keys and buttons; where a change is refused,
+ * the sentence stands at its line.
+ */
 export function useLedger() {
   const bench = useBenchStore()
   const refusals = ref<Readonly<Record<string, string>>>({})
@@ -51,7 +54,10 @@ export function useLedger() {
   }
   const below = (line: Line) => open(line.component, line.id)
   let adds: Promise<unknown> = Promise.resolve()
-  /** The field is free for the next line at once, and each line goes below the one before; a refused one comes back into the field, and whoever has closed it meanwhile finds it closed. */
+  /**
+   * The field is free for the next line at once, and each line goes below the one before; a refused
+   * one comes back into the field, and whoever has closed it meanwhile finds it closed.
+   */
   function add(text: string) {
     const place = adding.value
     if (!place) return
@@ -77,7 +83,8 @@ export function useLedger() {
     lastOf.set(place.run, fresh.id)
     if (adding.value?.run === place.run) adding.value = { ...place, after: fresh.id }
   }
-  // A field below a line that a step back took away would jump and catch the keys: without words in it, it closes.
+  // A field below a line that a step back took away would jump and catch the keys: without words in
+  // it, it closes.
   watch(lines, now => {
     const after = adding.value?.after
     if (after !== undefined && !draft.value && !now.some(l => l.id === after)) adding.value = null

@@ -1,6 +1,9 @@
 import type { Packet, PacketSum, PeopleCheck, LookAlike } from '#core'
 
-/** What every packet of the house comes to, who may eat it, and which ones look alike; worked out anew when packets or people change. */
+/**
+ * What every packet of the house comes to, who may eat it, and which ones look alike; worked out
+ * anew when packets or people change.
+ */
 export interface PacketLook {
   readonly packet: Packet
   readonly sum: PacketSum

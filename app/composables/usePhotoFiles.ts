@@ -1,4 +1,7 @@
-/** What the photo reader is made of; kept by the service worker, so that a card can be read without a network too. */
+/**
+ * What the photo reader is made of; kept by the service worker, so that a card can be read without
+ * a network too.
+ */
 const files = [
   'worker.min.js',
   'tesseract-core-lstm.wasm.js',

@@ -2,8 +2,8 @@ import type { BoxedLine } from './labelText'
 import { photoText, type SeenText } from './photoText'
 
 /**
- * The words of a photo of a recipe card, read in this browser by files that come with the app: nothing is sent anywhere.
- * The recogniser is loaded when the first photo is read.
+ * The words of a photo of a recipe card, read in this browser by files that come with the app:
+ * nothing is sent anywhere. The recogniser is loaded when the first photo is read.
  */
 const widest = 2200
 const keptWidth = 1400

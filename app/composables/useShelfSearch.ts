@@ -1,7 +1,10 @@
 import type { ShelfRow } from '#core'
 import { shelfIndex } from './shelfIndex'
 
-/** Looks through the shelf; the index is built when somebody first looks for something, and again when the shelf changed. */
+/**
+ * Looks through the shelf; the index is built when somebody first looks for something, and again
+ * when the shelf changed.
+ */
 export function useShelfSearch(rows: () => readonly ShelfRow[]) {
   let of: readonly ShelfRow[] | null = null
   let index: ReturnType<typeof shelfIndex> | null = null

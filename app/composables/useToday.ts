@@ -1,4 +1,7 @@
-/** The day of this device, as ISO (2026-01-31): packets are read, and cards made, on days of the kitchen, not of Greenwich. */
+/**
+ * The day of this device, as ISO (2026-01-31): packets are read, and cards made, on days of the
+ * kitchen, not of Greenwich.
+ */
 export const today = (): string => {
   const now = new Date()
   return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`

@@ -178,124 +178,130 @@ describe('the house in the database', () => {
     await removeGroup('s')
     expect(await allGroups()).toEqual([])
   })
-  test('the file of one bake: new ones come in, newer ones take their place, older ones do not; people and packets of the house stay', async () => {
-    const [day1, day2, day3] = [
-      '2026-01-01T00:00:00.000Z',
-      '2026-01-02T00:00:00.000Z',
-      '2026-01-03T00:00:00.000Z',
-    ]
-    await savePerson(person('a', 'Mine'))
-    await savePacket(newPacket('k', 'Mine', null))
-    for (const one of [bake('old', day1), bake('new', day3)]) await saveBake(one)
-    const bring = {
-      stock: emptyStock,
-      pictures: [],
-      groups: [],
-      people: [person('a', 'Theirs'), person('c')],
-      packets: [newPacket('k', 'Theirs', null), newPacket('l', 'Theirs', null)],
-      labels: [{ packet: 'k', data: 'data:image/png;base64,AA==' }],
-      bakes: [
-        { ...bake('old', day2), title: 'theirs' },
-        { ...bake('new', day2), title: 'theirs' },
-        bake('fresh', day2),
-      ],
-      photos: [
-        { id: 'p', bake: 'old', data: 'data:image/png;base64,AA==' },
-        { id: 'q', bake: 'new', data: 'data:image/png;base64,AA==' },
-      ],
-    }
-    const rows = await joinBakes(bring)
-    expect(rows.map(row => [row.bake.id, row.is, row.before?.updated])).toEqual([
-      ['old', 'newer', day1],
-      ['new', 'older', day3],
-      ['fresh', 'new', undefined],
-    ])
-    const house = await readHouse()
-    expect(house.bakes.map(b => [b.id, b.updated]).sort()).toEqual([
-      ['fresh', day2],
-      ['new', day3],
-      ['old', day2],
-    ])
-    expect(house.people.map(p => p.name)).toEqual(['Mine', 'c'])
-    expect([house.packets.map(p => p.name), house.labels, house.photos!.map(p => p.id)]).toEqual([
-      ['Mine', 'Theirs'],
-      [],
-      ['p'],
-    ])
-    // Photos go with their bake, and come back with it.
-    const taken = await removeBake('old')
-    expect([taken.photos.map(p => p.id), await photosOf('old')]).toEqual([['p'], []])
-  })
-  test('the arms of a dessert’s trials go with it and come back with it; what the house learned stays', async () => {
-    const arm = {
-      ...bake('arm', '2026-01-02T00:00:00.000Z'),
-      arm: { bake: 'of', trial: 't', letter: 'A' },
-    }
-    await saveBakes([bake('of', '2026-01-01T00:00:00.000Z'), arm])
-    await writeLessons([
-      {
-        id: 't:schools',
-        on: '2026-01-02',
-        trial: 't',
-        bake: 'of',
-        title: 'loaf',
-        family: 'quick-bread',
-        weight: 0.4,
-        about: { what: 'schools', schools: ['flax-gel'], result: 'worked' },
-      },
-    ])
-    const taken = await removeBake('of')
-    expect(taken.arms.map(a => a.id)).toEqual(['arm'])
-    expect([await bakeById('of'), await bakeById('arm')]).toEqual([undefined, undefined])
-    expect((await readView()).shelf.some(row => row.id === 'arm')).toBe(false)
-    await saveBakes([taken.bake!, ...taken.arms])
-    expect((await readView()).shelf.find(row => row.id === 'arm')?.armOf).toBe('of')
-    // An arm that is in no trial any more is swept away; one that is in a trial stays.
-    const trial = beginTrial(
-      't',
-      '2026-01-02',
-      1,
-      '',
-      adapt(reading.recipe, [person('ada')]).plans[0] ?? asWrittenPlan(reading.recipe, []),
-      [],
-    )
-    await saveBakes([
-      { ...bake('of', '2026-01-03T00:00:00.000Z'), trials: [trial] },
-      { ...arm, id: trial.arms[0]!.id },
-    ])
-    // Photos of arms that were never laid out: those of a trial that is still there stay, the others go.
-    await saveBakes([
-      {
-        ...bake('two', '2026-01-03T00:00:00.000Z'),
-        trials: [{ ...trial, id: 's', arms: [{ ...trial.arms[0]!, id: 's-a' }] }],
-      },
-    ])
-    for (const whose of ['s-a', 'gone-b', 'of'])
-      await savePhoto({ id: `photo-${whose}`, bake: whose, data: 'data:image/png;base64,AA==' })
-    expect([await sweepArms(), await bakeById('arm'), (await bakeById('t-a'))?.arm?.bake]).toEqual([
-      1,
-      undefined,
-      'of',
-    ])
-    expect(
-      (await Promise.all(['s-a', 'gone-b', 'of'].map(photosOf))).map(all => all.length),
-    ).toEqual([1, 0, 1])
-    const house = await readHouse()
-    expect(house.lessons?.map(l => l.id)).toEqual(['t:schools'])
-    await replaceHouse({ ...house, lessons: [] })
-    expect((await readView()).lessons).toEqual([])
-  })
+  test(
+    'the file of one bake: new ones come in, newer ones take their place, older ones do not; ' +
+      'people and packets of the house stay',
+    async () => {
+      const [day1, day2, day3] = [
+        '2026-01-01T00:00:00.000Z',
+        '2026-01-02T00:00:00.000Z',
+        '2026-01-03T00:00:00.000Z',
+      ]
+      await savePerson(person('a', 'Mine'))
+      await savePacket(newPacket('k', 'Mine', null))
+      for (const one of [bake('old', day1), bake('new', day3)]) await saveBake(one)
+      const bring = {
+        stock: emptyStock,
+        pictures: [],
+        groups: [],
+        people: [person('a', 'Theirs'), person('c')],
+        packets: [newPacket('k', 'Theirs', null), newPacket('l', 'Theirs', null)],
+        labels: [{ packet: 'k', data: 'data:image/png;base64,AA==' }],
+        bakes: [
+          { ...bake('old', day2), title: 'theirs' },
+          { ...bake('new', day2), title: 'theirs' },
+          bake('fresh', day2),
+        ],
+        photos: [
+          { id: 'p', bake: 'old', data: 'data:image/png;base64,AA==' },
+          { id: 'q', bake: 'new', data: 'data:image/png;base64,AA==' },
+        ],
+      }
+      const rows = await joinBakes(bring)
+      expect(rows.map(row => [row.bake.id, row.is, row.before?.updated])).toEqual([
+        ['old', 'newer', day1],
+        ['new', 'older', day3],
+        ['fresh', 'new', undefined],
+      ])
+      const house = await readHouse()
+      expect(house.bakes.map(b => [b.id, b.updated]).sort()).toEqual([
+        ['fresh', day2],
+        ['new', day3],
+        ['old', day2],
+      ])
+      expect(house.people.map(p => p.name)).toEqual(['Mine', 'c'])
+      expect([house.packets.map(p => p.name), house.labels, house.photos!.map(p => p.id)]).toEqual([
+        ['Mine', 'Theirs'],
+        [],
+        ['p'],
+      ])
+      // Photos go with their bake, and come back with it.
+      const taken = await removeBake('old')
+      expect([taken.photos.map(p => p.id), await photosOf('old')]).toEqual([['p'], []])
+    },
+  )
+  test(
+    'the arms of a dessert’s trials go with it and come back with it; what the house learned ' +
+      'stays',
+    async () => {
+      const arm = {
+        ...bake('arm', '2026-01-02T00:00:00.000Z'),
+        arm: { bake: 'of', trial: 't', letter: 'A' },
+      }
+      await saveBakes([bake('of', '2026-01-01T00:00:00.000Z'), arm])
+      await writeLessons([
+        {
+          id: 't:schools',
+          on: '2026-01-02',
+          trial: 't',
+          bake: 'of',
+          title: 'loaf',
+          family: 'quick-bread',
+          weight: 0.4,
+          about: { what: 'schools', schools: ['flax-gel'], result: 'worked' },
+        },
+      ])
+      const taken = await removeBake('of')
+      expect(taken.arms.map(a => a.id)).toEqual(['arm'])
+      expect([await bakeById('of'), await bakeById('arm')]).toEqual([undefined, undefined])
+      expect((await readView()).shelf.some(row => row.id === 'arm')).toBe(false)
+      await saveBakes([taken.bake!, ...taken.arms])
+      expect((await readView()).shelf.find(row => row.id === 'arm')?.armOf).toBe('of')
+      // An arm that is in no trial any more is swept away; one that is in a trial stays.
+      const trial = beginTrial(
+        't',
+        '2026-01-02',
+        1,
+        '',
+        adapt(reading.recipe, [person('ada')]).plans[0] ?? asWrittenPlan(reading.recipe, []),
+        [],
+      )
+      await saveBakes([
+        { ...bake('of', '2026-01-03T00:00:00.000Z'), trials: [trial] },
+        { ...arm, id: trial.arms[0]!.id },
+      ])
+      // Photos of arms that were never laid out: those of a trial that is still there stay, the others go.
+      await saveBakes([
+        {
+          ...bake('two', '2026-01-03T00:00:00.000Z'),
+          trials: [{ ...trial, id: 's', arms: [{ ...trial.arms[0]!, id: 's-a' }] }],
+        },
+      ])
+      for (const whose of ['s-a', 'gone-b', 'of'])
+        await savePhoto({ id: `photo-${whose}`, bake: whose, data: 'data:image/png;base64,AA==' })
+      expect([
+        await sweepArms(),
+        await bakeById('arm'),
+        (await bakeById('t-a'))?.arm?.bake,
+      ]).toEqual([1, undefined, 'of'])
+      expect(
+        (await Promise.all(['s-a', 'gone-b', 'of'].map(photosOf))).map(all => all.length),
+      ).toEqual([1, 0, 1])
+      const house = await readHouse()
+      expect(house.lessons?.map(l => l.id)).toEqual(['t:schools'])
+      await replaceHouse({ ...house, lessons: [] })
+      expect((await readView()).lessons).toEqual([])
+    },
+  )
   test('a house of the second version comes up with bakes that have no packets yet', async () => {
     const old = new Dexie('ingwer-second')
-    old
-      .version(2)
-      .stores({
-        people: '++seat, &id',
-        bakes: 'id, updated',
-        facts: 'key',
-        shelf: 'id, updated',
-        pictures: 'bake',
-      })
+    old.version(2).stores({
+      people: '++seat, &id',
+      bakes: 'id, updated',
+      facts: 'key',
+      shelf: 'id, updated',
+      pictures: 'bake',
+    })
     await old.open()
     const { ties: _t, ticked: _k, ...second } = bake('b', '2026-01-01T00:00:00.000Z')
     await old.table('bakes').put(second)
@@ -309,21 +315,19 @@ describe('the house in the database', () => {
     old.version(1).stores({ people: '++seat, &id', bakes: 'id, updated', facts: 'key' })
     await old.open()
     const { settled: _s, tags: _t, archived: _a, ...first } = bake('b', '2026-01-01T00:00:00.000Z')
-    await old
-      .table('bakes')
-      .put({
-        ...first,
-        findings: [
-          {
-            code: 'ambiguous',
-            severity: 'ask',
-            sentence: 'Which?',
-            lineId: 'l1',
-            text: '200 g flour',
-            corrections: [{ label: 'rye flour', ingredient: 'rye-flour' }],
-          },
-        ],
-      })
+    await old.table('bakes').put({
+      ...first,
+      findings: [
+        {
+          code: 'ambiguous',
+          severity: 'ask',
+          sentence: 'Which?',
+          lineId: 'l1',
+          text: '200 g flour',
+          corrections: [{ label: 'rye flour', ingredient: 'rye-flour' }],
+        },
+      ],
+    })
     old.close()
     const now = new HouseDb('ingwer-first')
     const up = (await now.bakes.toArray())[0]!

@@ -34,7 +34,10 @@ export const savePerson = (person: Person) =>
   })
 export const removePerson = (id: string) => db.people.where({ id }).delete()
 
-/** What was baked by its plan, by bake: kept beside the bakes and with them, so that nobody has to read them all for it. */
+/**
+ * What was baked by its plan, by bake: kept beside the bakes and with them, so that nobody has to
+ * read them all for it.
+ */
 export type BakedBy = Readonly<Record<string, readonly Baked[]>>
 export const readBaked = () => readFact<BakedBy>('baked', {})
 const bakedIn = (bakes: readonly Bake[]): BakedBy =>
@@ -49,7 +52,10 @@ export const saveBakes = (bakes: readonly Bake[]) =>
   })
 export const saveBake = (bake: Bake) => saveBakes([bake])
 
-/** Takes a bake off, with its picture, photos, guests and the arms of its trials; what was taken is given back, so that it can be put there again. */
+/**
+ * Takes a bake off, with its picture, photos, guests and the arms of its trials; what was taken is
+ * given back, so that it can be put there again.
+ */
 export const removeBake = (id: string) =>
   db.transaction('rw', [db.bakes, db.shelf, db.pictures, db.people, db.photos], async () => {
     const [bake, picture, everyone, rows] = await Promise.all([
@@ -84,7 +90,10 @@ export const removeBake = (id: string) =>
     }
   })
 
-/** Takes off the bakes and photos of arms whose trial was thrown away; done when the house is opened, so that an undo finds them until then. */
+/**
+ * Takes off the bakes and photos of arms whose trial was thrown away; done when the house is
+ * opened, so that an undo finds them until then.
+ */
 export const sweepArms = () =>
   db.transaction('rw', [db.bakes, db.shelf, db.photos], async () => {
     // Photos of an arm that never had a bake of its own go with its trial.
@@ -254,8 +263,9 @@ export const addToHouse = (house: Pick<House, 'people' | 'bakes' | 'groups' | 'p
   })
 
 /**
- * Lays the file of one bake into this house: a bake that is newer than what is here takes its place, with its photos; an older one does not. People, packets and pantry rows that the house has stay as they
- * are. Gives what became of each bake.
+ * Lays the file of one bake into this house: a bake that is newer than what is here takes its
+ * place, with its photos; an older one does not. People, packets and pantry rows that the house has
+ * stay as they are. Gives what became of each bake.
  */
 export const joinBakes = (house: House) =>
   db.transaction(
@@ -333,7 +343,10 @@ export const readView = async (): Promise<HouseView> => {
   return { people, shelf, stock, groups, packets, kitchen, lessons }
 }
 
-/** Calls back with the people, shelf and stock now and after every change, by this tab or another. Gives the way to stop. */
+/**
+ * Calls back with the people, shelf and stock now and after every change, by this tab or another.
+ * Gives the way to stop.
+ */
 export function watchHouse(
   changed: (house: HouseView) => void,
   failed: (error: unknown) => void,

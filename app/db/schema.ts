@@ -22,7 +22,10 @@ export interface Fact {
 /** A person with the seat that keeps the table in its order. */
 export type Seated = Person & { readonly seat?: number }
 
-/** The only place that knows Dexie's tables and versions; a change of shape is a new version with its way up. */
+/**
+ * The only place that knows Dexie's tables and versions; a change of shape is a new version with
+ * its way up.
+ */
 export class HouseDb extends Dexie {
   people!: Table<Seated, number>
   bakes!: Table<Bake, string>

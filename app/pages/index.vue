@@ -76,7 +76,8 @@ async function readPhoto(file: File) {
     text.value = text.value.trim() ? `${text.value.trim()}\n\n${found.text}` : found.text
     if (!found.text)
       problem.value =
-        'No words were found in this picture. Is the card in focus, and the right way up? You can type it beside the photo.'
+        'No words were found in this picture. Is the card in focus, and the right way up? ' +
+        'You can type it beside the photo.'
   } catch (error) {
     problem.value =
       error instanceof Error && /picture/u.test(error.message)

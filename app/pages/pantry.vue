@@ -111,7 +111,8 @@ async function answer(given: readonly { words: string; ingredient: string }[]) {
   busy.value = ''
   await look()
   undo(
-    `${given.length === 1 ? 'One name is' : `${given.length} names are`} known now; ${touched.length} ${touched.length === 1 ? 'recipe was' : 'recipes were'} read again.`,
+    `${given.length === 1 ? 'One name is' : `${given.length} names are`} known now; ` +
+      `${touched.length} ${touched.length === 1 ? 'recipe was' : 'recipes were'} read again.`,
     'Undo',
     async () => {
       await house.keepStock(before)
@@ -145,7 +146,8 @@ async function openTable(event: Event) {
   troubles.value = []
   if (file.size > largest) {
     troubles.value = [
-      `“${file.name}” has ${Math.round(file.size / 1e6)} MB; a table of ingredients is far smaller. Nothing was changed.`,
+      `“${file.name}” has ${Math.round(file.size / 1e6)} MB; a table of ingredients is far ` +
+        'smaller. Nothing was changed.',
     ]
     return
   }
@@ -159,7 +161,10 @@ async function openTable(event: Event) {
         ...house.stock,
         ingredients: [...house.stock.ingredients.filter(i => !ids.has(i.id)), ...found.ingredients],
       },
-      `${found.ingredients.length} ${found.ingredients.length === 1 ? 'ingredient was' : 'ingredients were'} taken from the table${found.problems.length ? `, ${found.problems.length} rows were not` : ''}.`,
+      `${found.ingredients.length} ` +
+        `${found.ingredients.length === 1 ? 'ingredient was' : 'ingredients were'} taken ` +
+        'from the ' +
+        `table${found.problems.length ? `, ${found.problems.length} rows were not` : ''}.`,
     )
   } catch {
     troubles.value = [`“${file.name}” could not be read. Nothing was changed.`]

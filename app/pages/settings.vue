@@ -27,7 +27,9 @@ async function open(event: Event) {
   if (!file) return
   refusal.value = ''
   if (file.size > largest) {
-    refusal.value = `“${file.name}” has ${Math.round(file.size / 1e6)} MB; a house file is far smaller. Nothing was changed.`
+    refusal.value =
+      `“${file.name}” has ${Math.round(file.size / 1e6)} MB; a house file is far smaller. ` +
+      'Nothing was changed.'
     return
   }
   reading.value = true

@@ -57,7 +57,11 @@ const says = computed(() => {
   const [low, high] = table
   const by =
     spoon.grams > high ? spoon.grams / high - 1 : spoon.grams < low ? spoon.grams / low - 1 : 0
-  return `${one} The pantry says ${round(low)}${round(high) > round(low) ? `–${round(high)}` : ''} g${Math.abs(by) < 0.01 ? '.' : `; yours is ${Math.round(100 * Math.abs(by))} % ${by > 0 ? 'heavier' : 'lighter'}.`}`
+  return (
+    `${one} The pantry says ` +
+    `${round(low)}${round(high) > round(low) ? `–${round(high)}` : ''} ` +
+    `g${Math.abs(by) < 0.01 ? '.' : `; yours is ${Math.round(100 * Math.abs(by))} % ${by > 0 ? 'heavier' : 'lighter'}.`}`
+  )
 })
 
 async function keep() {
@@ -74,7 +78,8 @@ async function keep() {
     ],
   })
   undo(
-    `Your ${unitName(spoon.unit)} of ${byId.value.get(spoon.ingredient)?.name ?? spoon.ingredient} counts from now on.`,
+    `Your ${unitName(spoon.unit)} of ` +
+      `${byId.value.get(spoon.ingredient)?.name ?? spoon.ingredient} counts from now on.`,
     'Undo',
     () => house.keepStock(before),
   )

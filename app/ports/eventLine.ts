@@ -11,7 +11,8 @@ const silence = 4000
 const patience = 5000
 
 /**
- * Listens to lines of a device at an address of this server. Lines that are no reading are counted and left out; a dropped line is called again by the browser. Gives the way to stop.
+ * Listens to lines of a device at an address of this server. Lines that are no reading are counted
+ * and left out; a dropped line is called again by the browser. Gives the way to stop.
  */
 export function listen<T>(
   url: string,

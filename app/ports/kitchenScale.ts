@@ -15,7 +15,10 @@ export interface ScaleEars {
   readonly state: (state: DeviceState, where: 'server' | 'browser') => void
 }
 
-/** A kitchen scale, wherever it is. A real one can take the stand-in's place behind this; `pour` is only there where the hand is simulated too. */
+/**
+ * A kitchen scale, wherever it is. A real one can take the stand-in's place behind this; `pour` is
+ * only there where the hand is simulated too.
+ */
 export interface KitchenScale {
   readonly simulated: boolean
   readonly zero: () => void
@@ -24,7 +27,10 @@ export interface KitchenScale {
   readonly close: () => void
 }
 
-/** The stand-in on this app's own server; where that cannot be reached, the same one in this browser. Signed as simulated. */
+/**
+ * The stand-in on this app's own server; where that cannot be reached, the same one in this
+ * browser. Signed as simulated.
+ */
 export function simulatedScale(ears: ScaleEars, fault: Fault = 'none'): KitchenScale {
   const key = crypto.randomUUID()
   let here: { scale: ReturnType<typeof switchOn>; readonly since: number } | null = null

@@ -10,7 +10,10 @@ export interface OvenProbe {
   readonly close: () => void
 }
 
-/** The stand-in for a probe in a bake that went in at `begun` (ms since 1970): on this app's server, else in this browser. */
+/**
+ * The stand-in for a probe in a bake that went in at `begun` (ms since 1970): on this app's server,
+ * else in this browser.
+ */
 export function simulatedProbe(
   bake: SimBake,
   begun: number,

@@ -1,6 +1,9 @@
 import { packetFields, type PacketWords } from '#core'
 
-/** What a look-up knows of a packet: words to read against the packet in hand, never a check by themselves. */
+/**
+ * What a look-up knows of a packet: words to read against the packet in hand, never a check by
+ * themselves.
+ */
 export interface FoundPacket {
   readonly name: string
   readonly ingredient: string | null
@@ -25,7 +28,8 @@ const text = (value: unknown, most = 8000) =>
 const sentences = {
   missing: 'Nobody has entered a packet with this code. Type or photograph what stands on yours.',
   failed:
-    'The look-up did not answer as it should. Nothing was changed; type or photograph the packet, or try again.',
+    'The look-up did not answer as it should. Nothing was changed; type or photograph the ' +
+    'packet, or try again.',
   offline: 'The look-up cannot be reached. Nothing was changed; type or photograph the packet.',
   stopped: 'Stopped. Nothing was changed.',
 } as const
@@ -35,7 +39,10 @@ const refuse = (problem: keyof typeof sentences): LookUpAnswer => ({
   sentence: sentences[problem],
 })
 
-/** The stand-in on this app's own server, signed as simulated. Nothing of its answer is taken over but plain texts. */
+/**
+ * The stand-in on this app's own server, signed as simulated. Nothing of its answer is taken over
+ * but plain texts.
+ */
 export const simulatedLookUp: PacketLookUp = {
   async find(code, stop) {
     let response: Response

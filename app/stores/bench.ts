@@ -28,7 +28,10 @@ import {
 import { bakeById, savePicture } from '~/db/house'
 import { useHouseStore } from './house'
 
-/** The bake on the bench: what is open, who can eat it, and the plans for it. Every change is saved and can be undone. */
+/**
+ * The bake on the bench: what is open, who can eat it, and the plans for it. Every change is saved
+ * and can be undone.
+ */
 export const useBenchStore = defineStore('bench', () => {
   const house = useHouseStore()
   const bake = shallowRef<Bake | null>(null)
@@ -188,7 +191,10 @@ export const useBenchStore = defineStore('bench', () => {
     return true
   }
 
-  /** Corrections and steps back wait for the one before: none is worked out from a recipe that another is about to replace. */
+  /**
+   * Corrections and steps back wait for the one before: none is worked out from a recipe that
+   * another is about to replace.
+   */
   let before: Promise<void> = Promise.resolve()
   async function inTurn(): Promise<() => void> {
     const mine = before
@@ -200,7 +206,10 @@ export const useBenchStore = defineStore('bench', () => {
     return free
   }
 
-  /** Applies corrections as one; the sentence of a refusal, or '' when it is done. A chosen plan is set aside when the lines change. */
+  /**
+   * Applies corrections as one; the sentence of a refusal, or '' when it is done. A chosen plan is
+   * set aside when the lines change.
+   */
   async function edit(what: RecipeEdit | readonly RecipeEdit[]): Promise<string> {
     const free = await inTurn()
     try {
@@ -287,7 +296,10 @@ export const useBenchStore = defineStore('bench', () => {
     working.value = ''
   }
 
-  /** What the baker asks for besides; the plans are worked out anew. A plan that was chosen stays chosen until another is. */
+  /**
+   * What the baker asks for besides; the plans are worked out anew. A plan that was chosen stays
+   * chosen until another is.
+   */
   async function wish(wishes: Wishes) {
     const now = bake.value
     if (!now) return
@@ -302,7 +314,10 @@ export const useBenchStore = defineStore('bench', () => {
 
   let nudged: { readonly lineId: string; readonly at: number } | null = null
   const together = 1500
-  /** Moves one amount of a plan; it is then the bake's own plan. Steps on the same line in short order are one step to undo. */
+  /**
+   * Moves one amount of a plan; it is then the bake's own plan. Steps on the same line in short
+   * order are one step to undo.
+   */
   async function nudge(plan: Plan, lineId: string, grams: number) {
     const now = bake.value
     if (!now) return
@@ -475,7 +490,10 @@ export const useBenchStore = defineStore('bench', () => {
   async function keepDay(day: BakeDay) {
     if (bake.value) await changeQuietly({ ...bake.value, day })
   }
-  /** What another tab said of the making or the trials meanwhile counts: the newer of both is gone on with. */
+  /**
+   * What another tab said of the making or the trials meanwhile counts: the newer of both is gone
+   * on with.
+   */
   async function catchUp() {
     const now = bake.value
     const kept = now && (await bakeById(now.id).catch(() => undefined))

@@ -64,7 +64,10 @@ export interface HouseChange {
   }[]
 }
 
-/** The people, packets, shelf and stock of this house, as the database has them; kept up to date, also by other tabs. */
+/**
+ * The people, packets, shelf and stock of this house, as the database has them; kept up to date,
+ * also by other tabs.
+ */
 export const useHouseStore = defineStore('house', () => {
   const people = shallowRef<readonly Person[]>([])
   const groups = shallowRef<readonly PeopleGroup[]>([])
@@ -84,7 +87,10 @@ export const useHouseStore = defineStore('house', () => {
   /** When the stock changed last: a bake that was read before is read again when it is opened. */
   const stocked = ref('')
   const ready = ref(false)
-  /** What this house has baked by its plans, by bake: kept beside the bakes, so that nobody has to read them all for it. */
+  /**
+   * What this house has baked by its plans, by bake: kept beside the bakes, so that nobody has to
+   * read them all for it.
+   */
   const bakedBy = shallowRef<BakedBy>({})
   const tried = computed<readonly Tried[]>(() => Object.values(bakedBy.value).flat())
   async function keepBake(bake: Bake) {
@@ -196,7 +202,10 @@ export const useHouseStore = defineStore('house', () => {
   }
 
   const atOnce = 25
-  /** Does something to people or packets, then checks every kept bake again and keeps what changed until it is seen. */
+  /**
+   * Does something to people or packets, then checks every kept bake again and keeps what changed
+   * until it is seen.
+   */
   async function andCheckAll(what: string, act: () => Promise<unknown>) {
     const before = { people: people.value, packets: packets.value }
     await act()
@@ -380,4 +389,5 @@ export const useHouseStore = defineStore('house', () => {
 const noDemo =
   'The demo house could not be fetched from this server. Is it still running? Load the page again when it is.'
 const unreadable =
-  'This browser does not let Ingwer keep data here (private mode, or the disk is full). You can work, but nothing is saved; take the house file with you before you close.'
+  'This browser does not let Ingwer keep data here (private mode, or the disk is full). ' +
+  'You can work, but nothing is saved; take the house file with you before you close.'

@@ -31,7 +31,10 @@ export const useMakeStore = defineStore('make', () => {
   /** Minutes since 1970 on this device's clock; moved by the page's own beat. */
   const now = ref(Date.now() / 60_000)
   const making = computed<Making | null>(() => bench.bake?.making ?? null)
-  /** The card that somebody is at, so that a wait which ends does not put another under the finger; the same after a reload. */
+  /**
+   * The card that somebody is at, so that a wait which ends does not put another under the finger;
+   * the same after a reload.
+   */
   const inHand = ref(sessionStorage.getItem('ingwer-in-hand') ?? '')
   function hold(card: string) {
     inHand.value = card
@@ -94,7 +97,10 @@ export const useMakeStore = defineStore('make', () => {
     }
   }
 
-  /** Says what happened, all at this moment; kept at once, upon what another tab of this browser may have said meanwhile. */
+  /**
+   * Says what happened, all at this moment; kept at once, upon what another tab of this browser may
+   * have said meanwhile.
+   */
   async function say(...sayings: readonly Saying[]) {
     await bench.catchUp()
     let next = making.value
@@ -188,7 +194,10 @@ export const useMakeStore = defineStore('make', () => {
   /** Taken off with its picture; the step back of a photo leaves it in the drawer. */
   const dropPhoto = (id: string) => removePhoto(id)
 
-  /** The last tick, or something said after it: what really happened is kept with every bake that was made. */
+  /**
+   * The last tick, or something said after it: what really happened is kept with every bake that
+   * was made.
+   */
   async function finish() {
     if (making.value && !isFinished(making.value)) await say({ do: 'finished' })
     const here = bench.bake

@@ -153,7 +153,10 @@ const knownBy = ({ ties, packets, today, tried, lessons }: HouseKnows): Known =>
   }
 }
 
-/** What is asked again and again while something is made stays worked out: the same recipe at the same size in the same kitchen. */
+/**
+ * What is asked again and again while something is made stays worked out: the same recipe at the
+ * same size in the same kitchen.
+ */
 const sizedOnce = remembered(
   ({ bake, kitchen }: { readonly bake: Bake; readonly kitchen: Kitchen | undefined }) =>
     sizedBake(bake, kitchen),
@@ -177,7 +180,10 @@ const dayBakes = (bakes: readonly Bake[], kitchen: Kitchen | undefined): DayBake
     return { id: bake.id, title: bake.title, recipe: sized.recipe, sized }
   })
 
-/** The core behind a worker: everything that reads, checks or plans runs here, so that the page never waits. */
+/**
+ * The core behind a worker: everything that reads, checks or plans runs here, so that the page
+ * never waits.
+ */
 const core = {
   stock: (stock: Stock) => stockPantry(stock),
   readRecipe: (text: string, options: RecipeOptions) => readRecipe(text, options),
@@ -216,7 +222,10 @@ const core = {
       }
     return [...found.values()].sort((a, b) => b.bakes.length - a.bakes.length)
   },
-  /** Who can eat a recipe, by the packets it is tied to; what may be claimed; what to mind; what to do against traces. */
+  /**
+   * Who can eat a recipe, by the packets it is tied to; what may be claimed; what to mind; what to
+   * do against traces.
+   */
   safety: (recipe: Recipe, people: readonly Person[], ties: readonly Tie[], house: CardHouse) => {
     const packets = packetsFor(ties, house.packets, house.today)
     const check = checkPeople(recipe, people, { packets })
@@ -324,7 +333,9 @@ const core = {
             fat,
             water: Math.max(0, item.per100.water + item.per100.fat - fat),
           },
-          source: `fat by the packet, entered in this house; else ${item.source.replace(/^fat by the packet, entered in this house; else /u, '')}`,
+          source:
+            'fat by the packet, entered in this house; else ' +
+            `${item.source.replace(/^fat by the packet, entered in this house; else /u, '')}`,
         }
       : null
   },
@@ -343,7 +354,10 @@ const core = {
       if (!(await each(next.value.done, next.value.of))) return null
     }
   },
-  /** Size, tin and bake time of what is made; `first` hears what the rule of thumb says before the heat model has run. */
+  /**
+   * Size, tin and bake time of what is made; `first` hears what the rule of thumb says before the
+   * heat model has run.
+   */
   sizedBake: (
     bake: Bake,
     kitchen: Kitchen,
@@ -354,8 +368,10 @@ const core = {
     return sizedBake(bake, kitchen, measureIn)
   },
   /**
-   * The day of one or several bakes; `better` hears of the first plan, and of what there is after `soon` milliseconds. What cannot be proven the best by then is gone on with for as long as `most` says, in small turns
-   * that let other questions in between; a newer day, or a plan that stands at the counter, ends it.
+   * The day of one or several bakes; `better` hears of the first plan, and of what there is after
+   * `soon` milliseconds. What cannot be proven the best by then is gone on with for as long as
+   * `most` says, in small turns that let other questions in between; a newer day, or a plan that
+   * stands at the counter, ends it.
    */
   planDay: async (
     bakes: readonly Bake[],
@@ -388,7 +404,10 @@ const core = {
       }
     }
   },
-  /** Which bake is to be made before which, since somebody strict eats only the first and the second holds what that person avoids. */
+  /**
+   * Which bake is to be made before which, since somebody strict eats only the first and the second
+   * holds what that person avoids.
+   */
   apart: (bakes: readonly Bake[], people: readonly Person[]) => {
     const conflicts = (bake: Bake, person: Person) =>
       checkPeople(plannedRecipe(bake), [person]).people[0]?.verdict === 'conflict'
@@ -450,7 +469,10 @@ const core = {
       },
       now,
     ),
-  /** What can be tried with a dessert; `each` hears how far it is and what there is so far, and says whether to go on. */
+  /**
+   * What can be tried with a dessert; `each` hears how far it is and what there is so far, and says
+   * whether to go on.
+   */
   arms: async (
     recipe: Recipe,
     plan: Plan | null,
@@ -487,7 +509,10 @@ const core = {
       wishes,
       knownBy(knows),
     ),
-  /** What rests in it, for how many minutes, and one of them for as long as somebody says (within what is safe to leave standing). */
+  /**
+   * What rests in it, for how many minutes, and one of them for as long as somebody says (within
+   * what is safe to leave standing).
+   */
   rests: (recipe: Recipe, plan: Plan | null) =>
     [
       ...new Map(
@@ -525,17 +550,18 @@ const core = {
     wishes: Wishes,
     knows: HouseKnows,
   ) => plan ?? asWrittenPlan(recipe, people, wishes, knownBy(knows)),
-  /** Everything that a page says of a trial: what differs and what is held, who may taste each arm, what tastings have shown. */
+  /**
+   * Everything that a page says of a trial: what differs and what is held, who may taste each arm,
+   * what tastings have shown.
+   */
   trialView: (trial: Trial, people: readonly Person[], ties: readonly Tie[], house: CardHouse) => {
     const packets = packetsFor(ties, house.packets, house.today)
     const changes = changesIn(trial)
     return {
-      fine: trial.arms
-        .slice(1)
-        .map(arm => ({
-          arm: arm.id,
-          says: tooFine(trial.arms[0]!.recipe, arm.recipe, trial.tests),
-        })),
+      fine: trial.arms.slice(1).map(arm => ({
+        arm: arm.id,
+        says: tooFine(trial.arms[0]!.recipe, arm.recipe, trial.tests),
+      })),
       changes,
       held: heldIn(
         trial.arms[0]!.recipe,

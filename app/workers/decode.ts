@@ -2,8 +2,8 @@
 const named = /charset\s*=\s*["']?\s*([\w-]{2,24})/iu
 
 /**
- * The text of a file, whatever it was written in: by its mark, by the encoding a page names, as UTF-8 where that holds,
- * else as Windows-1252. Never fails.
+ * The text of a file, whatever it was written in: by its mark, by the encoding a page names, as
+ * UTF-8 where that holds, else as Windows-1252. Never fails.
  */
 export function decodeText(bytes: ArrayBuffer): string {
   const data = new Uint8Array(bytes)

@@ -14,8 +14,10 @@ const cold = ['chill', 'set', 'freeze']
 const coldFirst = /:cold$/u
 
 /**
- * The work of a bake that is made ahead: wrapped and put by once it is baked, or set, and cold; what belongs to the day itself (glazing, filling, cutting) after it is out, and thawed, again. A rule says how
- * long it keeps; when it is put by is the plan's business. Unchanged where there is nothing to put by.
+ * The work of a bake that is made ahead: wrapped and put by once it is baked, or set, and cold;
+ * what belongs to the day itself (glazing, filling, cutting) after it is out, and thawed, again. A
+ * rule says how long it keeps; when it is put by is the plan's business. Unchanged where there is
+ * nothing to put by.
  */
 export function madeAhead(
   work: DayWork,

@@ -9,8 +9,10 @@ interface Job {
 }
 
 /**
- * One pair of hands that may put anything down and take it up again, round the closed hours: when each job is over if always the best by `before` is done. With the longest tail first no preemptive order
- * ends sooner (Jackson); with the shortest rest first no k-th end is sooner (Schrage), for every k. Both bound every order without interruption.
+ * One pair of hands that may put anything down and take it up again, round the closed hours: when
+ * each job is over if always the best by `before` is done. With the longest tail first no
+ * preemptive order ends sooner (Jackson); with the shortest rest first no k-th end is sooner
+ * (Schrage), for every k. Both bound every order without interruption.
  */
 function interrupted(
   jobs: readonly Job[],
@@ -64,8 +66,10 @@ export function tailsOf(problem: Problem): Float64Array {
 }
 
 /**
- * Nothing can be cheaper. The span: for what one resource has to do one after the other, Jackson's bound; for the oven, the time that each heat takes on its racks and the changes between heats. The earliness
- * of hands: the ends that nobody can beat, the soonest first. `x` are the earliest starts by the rules alone.
+ * Nothing can be cheaper. The span: for what one resource has to do one after the other, Jackson's
+ * bound; for the oven, the time that each heat takes on its racks and the changes between heats.
+ * The earliness of hands: the ends that nobody can beat, the soonest first. `x` are the earliest
+ * starts by the rules alone.
  */
 export function boundOf(problem: Problem, x: ArrayLike<number>): number {
   const { minutes } = problem

@@ -40,7 +40,8 @@ Heat the oven to 180 °C. Butter two 20 cm sandwich tins and line them with pape
 Beat everything for the cake in a large bowl for 2 minutes.
 Divide between the tins, level the tops, then bake for 22 minutes.
 Turn on to a rack and leave to cool completely.
-For the filling, beat the butter until creamy, then beat in the icing sugar. Spread over one sponge, top with the jam and sandwich together.`)
+For the filling, beat the butter until creamy, then beat in the icing sugar. Spread over one \
+sponge, top with the jam and sandwich together.`)
 const drizzle = bakeOf(`Quince drizzle squares
 200 g plain flour
 150 g sugar
@@ -72,8 +73,10 @@ For the meringue
 
 Rub the butter into the flour. Add the egg and bring it together. Wrap and chill for 30 minutes.
 Roll out and line a 23 cm flan tin. Heat the oven to 200 °C.
-Line with paper and beans and bake for 15 minutes. Take out the beans and bake for 5 minutes more. Reduce the oven to 160 °C.
-Mix the cornflour with 400 ml water, bring to the boil, stirring, and beat in the sugar and yolks. Pour into the case.
+Line with paper and beans and bake for 15 minutes. Take out the beans and bake for 5 minutes more. \
+Reduce the oven to 160 °C.
+Mix the cornflour with 400 ml water, bring to the boil, stirring, and beat in the sugar and yolks. \
+Pour into the case.
 Whisk the whites to stiff peaks, then whisk in the sugar. Spoon over the filling.
 Bake for 14 minutes until golden. Cool completely.`)
 const dates = bakeOf(`Toffee date pudding
@@ -110,7 +113,8 @@ For the top
 90 g cream cheese
 100 g icing sugar
 
-Mix the flour, yeast and sugar. Add the milk and butter and knead for 10 minutes. Cover and leave to rise until doubled.
+Mix the flour, yeast and sugar. Add the milk and butter and knead for 10 minutes. Cover and leave \
+to rise until doubled.
 Roll out. Spread with the soft butter and scatter over the sugar. Roll up and cut into 12.
 Put in a greased tin, cover and prove for 40 minutes.
 Bake at 180 °C for 24 minutes.
@@ -165,9 +169,11 @@ const cheese = bakeOf(`Fig cheesecake
 
 Heat the oven to 160 °C and line a 23 cm springform tin.
 Crush the biscuits, mix with the butter and press into the tin. Bake for 10 minutes, then leave to cool.
-Beat the cheese with the sugar and eggs until smooth. Pour over the base. Stand the tin in a roasting tin of hot water.
+Beat the cheese with the sugar and eggs until smooth. Pour over the base. Stand the tin in a \
+roasting tin of hot water.
 Bake for 50 minutes, turning it after 25 minutes.
-Turn off the oven and leave it inside for 1 hour. Chill for 5 hours. Take out of the fridge 20 minutes before serving.`)
+Turn off the oven and leave it inside for 1 hour. Chill for 5 hours. Take out of the fridge 20 \
+minutes before serving.`)
 const steamed = bakeOf(`Steamed quince pudding
 150 g butter
 150 g sugar
@@ -185,7 +191,8 @@ Makes 24
 1 egg
 80 g icing sugar
 
-Rub the butter into the flour, stir in the sugar and egg, and chill for 15 minutes. Roll out and cut out 24 stars.
+Rub the butter into the flour, stir in the sugar and egg, and chill for 15 minutes. Roll out and \
+cut out 24 stars.
 Heat the oven to 180 °C. Bake for 10 minutes.
 When cold, mix the icing sugar with a little water and pipe on.`)
 const all = [sponge, drizzle, pie, dates, buns, crumble, pavlova, cheese, steamed, stars]
@@ -210,27 +217,35 @@ describe('days from ordinary recipes', () => {
       expect(lost.filter(word => word !== 'then')).toEqual([])
     },
   )
-  test('a sponge is filled when it is cold, by a filling that was made beside it; each butter softens for its own step', () => {
-    const plan = day(sponge)
-    const [cool, beat, spread] = [
-      task(plan, 'cool completely'),
-      task(plan, 'For the filling'),
-      task(plan, 'Spread over one'),
-    ]
-    expect(cool.minutes).toBeGreaterThan(50)
-    expect(spread.starts).toBeGreaterThanOrEqual(cool.ends - 1e-6)
-    expect(beat.starts).toBeLessThan(cool.ends)
-    const soft = plan.tasks.filter(t => t.short === 'soften')
-    expect(soft).toHaveLength(2)
-    for (const t of soft) expect(t.minutes).toBe(90)
-    expect(soft[1]!.ends).toBeLessThanOrEqual(beat.starts + 1e-6)
-  })
-  test('what goes on while it is warm goes on within a quarter of an hour; cutting waits until it is cold', () => {
-    const plan = day(drizzle)
-    const out = plan.tasks.find(t => t.id.endsWith(':out'))!
-    expect(task(plan, 'spoon over').starts - out.ends).toBeLessThanOrEqual(15)
-    expect(task(plan, 'Cut into squares').starts - out.ends).toBeGreaterThan(45)
-  })
+  test(
+    'a sponge is filled when it is cold, by a filling that was made beside it; each butter ' +
+      'softens for its own step',
+    () => {
+      const plan = day(sponge)
+      const [cool, beat, spread] = [
+        task(plan, 'cool completely'),
+        task(plan, 'For the filling'),
+        task(plan, 'Spread over one'),
+      ]
+      expect(cool.minutes).toBeGreaterThan(50)
+      expect(spread.starts).toBeGreaterThanOrEqual(cool.ends - 1e-6)
+      expect(beat.starts).toBeLessThan(cool.ends)
+      const soft = plan.tasks.filter(t => t.short === 'soften')
+      expect(soft).toHaveLength(2)
+      for (const t of soft) expect(t.minutes).toBe(90)
+      expect(soft[1]!.ends).toBeLessThanOrEqual(beat.starts + 1e-6)
+    },
+  )
+  test(
+    'what goes on while it is warm goes on within a quarter of an hour; cutting waits until ' +
+      'it is cold',
+    () => {
+      const plan = day(drizzle)
+      const out = plan.tasks.find(t => t.id.endsWith(':out'))!
+      expect(task(plan, 'spoon over').starts - out.ends).toBeLessThanOrEqual(15)
+      expect(task(plan, 'Cut into squares').starts - out.ends).toBeGreaterThan(45)
+    },
+  )
   test('each bake has the heat that its words had reached, and blind baking keeps its stated minutes', () => {
     const bakes = day(pie)
       .tasks.filter(t => t.kind === 'bake')
@@ -276,51 +291,63 @@ describe('days from ordinary recipes', () => {
     expect(out.starts).toBeGreaterThanOrEqual(inside.ends - 1e-6)
     expect(plan.tasks.filter(t => t.id.endsWith(':out'))).toHaveLength(1)
   })
-  test('a base is cold in half an hour; standing in water is no rest; a moment within a bake is no second one; across two steps it stays in the oven', () => {
-    const plan = day(cheese)
-    expect(task(plan, 'leave to cool').minutes).toBe(30)
-    expect(task(plan, 'Stand the tin').hands).toBe(true)
-    expect(plan.tasks.filter(t => t.kind === 'bake').map(t => t.minutes)).toEqual([
-      10,
-      expect.any(Number),
-    ])
-    const [inside, bake] = [
-      task(plan, 'leave it inside'),
-      plan.tasks.filter(t => t.kind === 'bake').at(-1)!,
-    ]
-    expect(inside).toMatchObject({ place: 'oven', starts: bake.ends })
-    expect(plan.tasks.filter(t => t.id.endsWith(':out'))).toHaveLength(2)
-    expect(plan.tasks.filter(t => /line a 23 cm/iu.test(t.says)).map(t => t.short)).toEqual([
-      'ready the tin',
-    ])
-    expect(
-      plan.tasks.find(t => /out of the fridge 20/u.test(t.says) && t.kind === 'wait'),
-    ).toMatchObject({ place: 'counter', minutes: 20 })
-  })
-  test('what steams does so by itself, on the hob; small things are cold sooner than a cake, and iced when they are', () => {
-    expect(day(steamed).tasks.find(t => t.place === 'hob')).toMatchObject({
-      kind: 'wait',
-      minutes: 90,
-      hands: false,
-    })
-    expect(day(steamed).hands).toBeLessThan(60)
-    const cold = task(day(stars), 'quite cold')
-    expect(cold.minutes).toBeLessThan(60)
-    expect(task(day(stars), 'When cold').starts).toBeGreaterThanOrEqual(cold.ends - 1e-6)
-  })
+  test(
+    'a base is cold in half an hour; standing in water is no rest; a moment within a bake is ' +
+      'no second one; across two steps it stays in the oven',
+    () => {
+      const plan = day(cheese)
+      expect(task(plan, 'leave to cool').minutes).toBe(30)
+      expect(task(plan, 'Stand the tin').hands).toBe(true)
+      expect(plan.tasks.filter(t => t.kind === 'bake').map(t => t.minutes)).toEqual([
+        10,
+        expect.any(Number),
+      ])
+      const [inside, bake] = [
+        task(plan, 'leave it inside'),
+        plan.tasks.filter(t => t.kind === 'bake').at(-1)!,
+      ]
+      expect(inside).toMatchObject({ place: 'oven', starts: bake.ends })
+      expect(plan.tasks.filter(t => t.id.endsWith(':out'))).toHaveLength(2)
+      expect(plan.tasks.filter(t => /line a 23 cm/iu.test(t.says)).map(t => t.short)).toEqual([
+        'ready the tin',
+      ])
+      expect(
+        plan.tasks.find(t => /out of the fridge 20/u.test(t.says) && t.kind === 'wait'),
+      ).toMatchObject({ place: 'counter', minutes: 20 })
+    },
+  )
+  test(
+    'what steams does so by itself, on the hob; small things are cold sooner than a cake, ' +
+      'and iced when they are',
+    () => {
+      expect(day(steamed).tasks.find(t => t.place === 'hob')).toMatchObject({
+        kind: 'wait',
+        minutes: 90,
+        hands: false,
+      })
+      expect(day(steamed).hands).toBeLessThan(60)
+      const cold = task(day(stars), 'quite cold')
+      expect(cold.minutes).toBeLessThan(60)
+      expect(task(day(stars), 'When cold').starts).toBeGreaterThanOrEqual(cold.ends - 1e-6)
+    },
+  )
 })
 
 describe('a recipe that cannot keep its own words', () => {
-  test('the order of its steps stands, the wait that cannot be kept is named, and there is a day all the same', () => {
-    const plan = day(torn)
-    expect(plan.warnings).toEqual([
-      expect.stringMatching(/cannot be kept: it is warm for 15 minutes/u),
-    ])
-    expect(task(plan, 'spoon over').starts).toBeGreaterThanOrEqual(
-      task(plan, 'cool for 1 hour').ends - 1e-6,
-    )
-    for (const bake of all) expect(day(bake).warnings).toEqual([])
-  })
+  test(
+    'the order of its steps stands, the wait that cannot be kept is named, and there is a ' +
+      'day all the same',
+    () => {
+      const plan = day(torn)
+      expect(plan.warnings).toEqual([
+        expect.stringMatching(/cannot be kept: it is warm for 15 minutes/u),
+      ])
+      expect(task(plan, 'spoon over').starts).toBeGreaterThanOrEqual(
+        task(plan, 'cool for 1 hour').ends - 1e-6,
+      )
+      for (const bake of all) expect(day(bake).warnings).toEqual([])
+    },
+  )
   test('rules that agree stay as they are; of a circle the longest wait goes', () => {
     const one = (id: string): DayTask => ({
       id,

@@ -51,7 +51,10 @@ export type Part = { readonly span: Span; readonly celsius: Celsius | null } & (
 /** What hands do where a step only bakes. */
 export const putIn = 'Into the oven.'
 
-/** A clause, and what its words say whatever was baked before: `bare` is what begins with the verb, `row` whose verb it is. */
+/**
+ * A clause, and what its words say whatever was baked before: `bare` is what begins with the verb,
+ * `row` whose verb it is.
+ */
 interface Clause {
   readonly text: string
   readonly from: number
@@ -68,7 +71,10 @@ interface Clause {
   readonly times: number
 }
 
-/** Sentences, what follows a "then", and what is left to itself or put to the rest at the end of one: times such as "1.5 hours" are not torn. */
+/**
+ * Sentences, what follows a "then", and what is left to itself or put to the rest at the end of
+ * one: times such as "1.5 hours" are not torn.
+ */
 const clausesOf = remembered((whole): readonly Clause[] => {
   const cuts = [
     0,
@@ -119,7 +125,10 @@ function bareOf(text: string): string {
 }
 const otherShort = (bare: string): string =>
   /^\p{L}{3,12}(?=[\s.,;!]|$)/u.exec(bare)?.[0].toLowerCase() ?? otherHand.short
-/** All verbs as one pattern, a group a row: an alternation takes the first place, and of two rows there the first. */
+/**
+ * All verbs as one pattern, a group a row: an alternation takes the first place, and of two rows
+ * there the first.
+ */
 const anyHand = new RegExp(handRows.map(row => `(${row.sign.source})`).join('|'), 'iu')
 /** The row whose verb comes first; of two at one place the one that stands first. */
 function handOf(bare: string) {
@@ -165,8 +174,9 @@ function untimed(
 }
 
 /**
- * Cuts a step into what hands do and what waits, in the order of its clauses, each with the oven's heat as it then is. The oven's heating is left out: it is worked out afterwards.
- * Where a wait states no time, the usual one counts, and it says so. Times in minutes.
+ * Cuts a step into what hands do and what waits, in the order of its clauses, each with the oven's
+ * heat as it then is. The oven's heating is left out: it is worked out afterwards. Where a wait
+ * states no time, the usual one counts, and it says so. Times in minutes.
  */
 export function partsOf(
   step: Pick<PlacedStep, 'text' | 'times'>,

@@ -2,8 +2,10 @@ import { circleIn } from './search'
 import type { DayRule, DayTask } from './task'
 
 /**
- * The rules of a bake without those that its own words make impossible ("spoon over while it is warm", an hour after it was to be left): of each circle that cannot be kept, the
- * longest wait goes, since what comes after what is its order. `gives` says which went. Rules in minutes from start to start.
+ * The rules of a bake without those that its own words make impossible ("spoon over while it is
+ * warm", an hour after it was to be left): of each circle that cannot be kept, the longest wait
+ * goes, since what comes after what is its order. `gives` says which went. Rules in minutes from
+ * start to start.
  */
 export function consistent(
   tasks: readonly DayTask[],

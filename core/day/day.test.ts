@@ -40,7 +40,10 @@ const good = (bakes: readonly DayBake[], options: DayOptions = {}) => {
 }
 const at = (plan: Extract<DayPlan, { ok: true }>, id: string) => plan.tasks.find(t => t.id === id)!
 
-/** Every rule of the plan, one pair of hands, the oven's heat and the night, looked at again without the search. */
+/**
+ * Every rule of the plan, one pair of hands, the oven's heat and the night, looked at again without
+ * the search.
+ */
 function breaks(plan: Extract<DayPlan, { ok: true }>): string[] {
   const starts = new Map(plan.tasks.map(t => [t.id, t.starts]))
   const found = plan.rules
@@ -89,14 +92,20 @@ describe('a recipe as work', () => {
     })
     expect(tasks.some(t => t.says.includes('stickiest'))).toBe(false)
   })
-  test('parts run beside each other and come together; butter softens; what lifts goes into the oven soon', () => {
-    const { tasks, rules } = workOf(plum)
-    expect(tasks.some(t => t.short === 'soften' && !t.hands)).toBe(true)
-    const streusel = tasks.find(t => t.says.startsWith('For the streusel'))!
-    const cream = tasks.find(t => t.says.startsWith('For the cake'))!
-    expect(rules.some(r => r.from === streusel.id && r.to === cream.id && r.least > 0)).toBe(false)
-    expect(rules.find(r => r.because.includes(`within ${toOven} minutes`))?.least).toBeLessThan(0)
-  })
+  test(
+    'parts run beside each other and come together; butter softens; what lifts goes into the ' +
+      'oven soon',
+    () => {
+      const { tasks, rules } = workOf(plum)
+      expect(tasks.some(t => t.short === 'soften' && !t.hands)).toBe(true)
+      const streusel = tasks.find(t => t.says.startsWith('For the streusel'))!
+      const cream = tasks.find(t => t.says.startsWith('For the cake'))!
+      expect(rules.some(r => r.from === streusel.id && r.to === cream.id && r.least > 0)).toBe(
+        false,
+      )
+      expect(rules.find(r => r.because.includes(`within ${toOven} minutes`))?.least).toBeLessThan(0)
+    },
+  )
   test('a stated wait is no shorter, a glaze waits for a cold cake, cream for the last minutes', () => {
     expect(workOf(custard).tasks.filter(t => t.short === 'chill')).toMatchObject([
       { minutes: 20, says: 'Chill. The recipe states no time.', place: 'fridge' },
@@ -107,27 +116,31 @@ describe('a recipe as work', () => {
     expect(-fill.least).toBeLessThan(30)
     expect(workOf(shortbread).tasks.find(t => t.short === 'chill')!.minutes).toBe(60)
   })
-  test('what was worked out is kept for the same bake alone: another size, word, name, heat or pantry is worked out anew', () => {
-    const before = workOf(ginger)
-    expect(workOf(structuredClone(ginger))).toBe(before)
-    const [part] = ginger.recipe.components as [Component]
-    const other = (change: Partial<DayBake>) =>
-      expect(workOf({ ...ginger, ...change })).not.toBe(before)
-    other({ sized: null })
-    other({ id: 'x' })
-    other({ recipe: { ...ginger.recipe, oven: null } })
-    const said = workOf({
-      ...ginger,
-      recipe: {
-        ...ginger.recipe,
-        components: [{ ...part, steps: [...part.steps, 'Leave it for 2 hours.'] }],
-      },
-    })
-    expect(said.tasks.find(t => t.says === 'Leave it for 2 hours.')?.minutes).toBe(120)
-    stockPantry(emptyStock)
-    expect(workOf(ginger)).not.toBe(before)
-    expect(workOf(ginger)).toEqual(before)
-  })
+  test(
+    'what was worked out is kept for the same bake alone: another size, word, name, heat or ' +
+      'pantry is worked out anew',
+    () => {
+      const before = workOf(ginger)
+      expect(workOf(structuredClone(ginger))).toBe(before)
+      const [part] = ginger.recipe.components as [Component]
+      const other = (change: Partial<DayBake>) =>
+        expect(workOf({ ...ginger, ...change })).not.toBe(before)
+      other({ sized: null })
+      other({ id: 'x' })
+      other({ recipe: { ...ginger.recipe, oven: null } })
+      const said = workOf({
+        ...ginger,
+        recipe: {
+          ...ginger.recipe,
+          components: [{ ...part, steps: [...part.steps, 'Leave it for 2 hours.'] }],
+        },
+      })
+      expect(said.tasks.find(t => t.says === 'Leave it for 2 hours.')?.minutes).toBe(120)
+      stockPantry(emptyStock)
+      expect(workOf(ginger)).not.toBe(before)
+      expect(workOf(ginger)).toEqual(before)
+    },
+  )
   test('no verb of the hands has a group of its own: they are looked for all at once', () => {
     for (const { sign } of handRows)
       expect(new RegExp(`${sign.source}|`, 'u').exec('')).toHaveLength(1)

@@ -2,7 +2,10 @@ import { ingredientById } from '../pantry'
 import { linesOf, type Recipe } from '../recipe'
 import { keepingRows } from './tables/keeping'
 
-/** How it keeps, and, where the day is known on which it is made (ISO), the last day on which to eat it. Frozen for at most `frozenDays`, 0: not. */
+/**
+ * How it keeps, and, where the day is known on which it is made (ISO), the last day on which to eat
+ * it. Frozen for at most `frozenDays`, 0: not.
+ */
 export interface Keeping {
   readonly says: string
   readonly days: number
@@ -18,7 +21,10 @@ const dayAfter = (day: string, days: number): string | null => {
   return Number.isNaN(at) ? null : new Date(at + days * 86_400_000).toISOString().slice(0, 10)
 }
 
-/** The first row of the keeping table that fits: with both words and ingredients given, both must be there. */
+/**
+ * The first row of the keeping table that fits: with both words and ingredients given, both must be
+ * there.
+ */
 export function keepingOf(recipe: Recipe, madeOn: string): Keeping {
   const names = new Set(
     linesOf(recipe).flatMap(line => {

@@ -1,7 +1,10 @@
 import type { Minutes } from '../measure'
 import type { DayRule, DayTask } from './task'
 
-/** What has happened to a day's tasks so far: begun when, over when; null while it still goes on. In minutes since 1970. */
+/**
+ * What has happened to a day's tasks so far: begun when, over when; null while it still goes on. In
+ * minutes since 1970.
+ */
 export type Happened = Readonly<
   Record<string, { readonly from: number; readonly to: number | null }>
 >
@@ -26,8 +29,9 @@ export interface Left {
 const atLeast: Minutes = 0.5
 
 /**
- * What is left of a day at `now`: tasks that are over are gone, those that go on have only their rest before them, and what bound others to them has become an hour. A rule
- * that waits for an end waits for the end that it had.
+ * What is left of a day at `now`: tasks that are over are gone, those that go on have only their
+ * rest before them, and what bound others to them has become an hour. A rule that waits for an end
+ * waits for the end that it had.
  */
 export function leftOf(
   tasks: readonly DayTask[],

@@ -8,7 +8,10 @@ export interface Took {
   readonly took: Minutes
 }
 
-/** What is usual counts as much as two times that were seen; nobody is planned with less than half or more than two and a half times as long. [I] */
+/**
+ * What is usual counts as much as two times that were seen; nobody is planned with less than half
+ * or more than two and a half times as long. [I]
+ */
 const usualCounts = 2
 const [least, most] = [0.5, 2.5]
 

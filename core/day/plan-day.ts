@@ -236,8 +236,8 @@ function dayOf(bakes: readonly DayBake[], { wishes = {}, apart = [], kitchen }: 
 }
 
 /**
- * The problem in minutes from an anchor: against time from the serving hour, or with it from now. Task 0 is the anchor. `hours` are the wishes that name an hour, by
- * their place after the rules.
+ * The problem in minutes from an anchor: against time from the serving hour, or with it from now.
+ * Task 0 is the anchor. `hours` are the wishes that name an hour, by their place after the rules.
  */
 function problemOf(
   { tasks, rules, bounds = [] }: Day,
@@ -348,7 +348,10 @@ function* placed(
   )
 }
 
-/** Where tasks lie at the earliest by the rules alone; what lies behind the night is done the evening before. */
+/**
+ * Where tasks lie at the earliest by the rules alone; what lies behind the night is done the
+ * evening before.
+ */
 function byRulesAlone(problem: Problem): Float64Array {
   const x = new Float64Array(problem.minutes.length)
   for (let round = 0; round < x.length; round++) {
@@ -364,8 +367,10 @@ function byRulesAlone(problem: Problem): Float64Array {
 }
 
 /**
- * A day that holds: every task as late as its rules allow before the serving hour, or begun now. Yields what it has while it gets better. Impossible wishes come back with the rules
- * that quarrel and the nearest hour that would do. Each answer is judged by `faultsOf`, which shares nothing with the search.
+ * A day that holds: every task as late as its rules allow before the serving hour, or begun now.
+ * Yields what it has while it gets better. Impossible wishes come back with the rules that quarrel
+ * and the nearest hour that would do. Each answer is judged by `faultsOf`, which shares nothing
+ * with the search.
  */
 export function* planDaySteps(
   bakes: readonly DayBake[],
@@ -391,7 +396,9 @@ export function* planDaySteps(
                   task: putByOf(bake.id),
                   notBefore: null,
                   overBy: at - ahead.days * 1440 + putLate,
-                  because: `“${bake.title}” is made ${ahead.days === 1 ? 'a day' : `${ahead.days} days`} ahead`,
+                  because:
+                    `“${bake.title}” is made ` +
+                    `${ahead.days === 1 ? 'a day' : `${ahead.days} days`} ahead`,
                 },
               ]
             : []
@@ -483,8 +490,9 @@ export function planDay(bakes: readonly DayBake[], options: DayOptions = {}): Da
 }
 
 /**
- * The rest of a day that has begun, at `now`: as late as it may be for the hour on which it was set, or, where that hour is lost or something waits too long already, as soon
- * as it can be. `late` are the minutes over the hour; 0 where it holds or none is set.
+ * The rest of a day that has begun, at `now`: as late as it may be for the hour on which it was
+ * set, or, where that hour is lost or something waits too long already, as soon as it can be.
+ * `late` are the minutes over the hour; 0 where it holds or none is set.
  */
 export function replan(
   bakes: readonly DayBake[],
@@ -623,7 +631,10 @@ function slackOf(
   return Math.max(0, Math.round(room))
 }
 
-/** What happens when everything begins so many minutes late: the same order, each as soon as it can; the new serving hour, and which longest waits are passed. */
+/**
+ * What happens when everything begins so many minutes late: the same order, each as soon as it can;
+ * the new serving hour, and which longest waits are passed.
+ */
 export function ifLate(
   plan: Extract<DayPlan, { ok: true }>,
   late: Minutes,

@@ -7,8 +7,8 @@ export interface Arc {
 }
 
 /**
- * A problem of starts: `minutes[i]` long tasks, arcs x[to] − x[from] ≥ least (a longest wait is a negative one), resources, and stretches in which
- * no hand works. Task 0 is the beginning, at zero.
+ * A problem of starts: `minutes[i]` long tasks, arcs x[to] − x[from] ≥ least (a longest wait is a
+ * negative one), resources, and stretches in which no hand works. Task 0 is the beginning, at zero.
  */
 export interface Problem {
   readonly minutes: readonly number[]
@@ -38,7 +38,10 @@ export function costOf(problem: Problem, x: ArrayLike<number>): number {
   return span + 0.01 * early
 }
 
-/** Every rule that a placing breaks, in words; none for a right one. Written apart from the search, as its judge. */
+/**
+ * Every rule that a placing breaks, in words; none for a right one. Written apart from the search,
+ * as its judge.
+ */
 export function faultsOf(problem: Problem, x: ArrayLike<number>): string[] {
   const faults: string[] = []
   const { minutes } = problem

@@ -26,7 +26,10 @@ const good = (plan: DayPlan): Good => {
 const quick = { budget: 300 }
 const first = (bakes: readonly DayBake[]) => good(planDay(bakes, { serveAt: five, ...quick }))
 
-/** Goes through a day task by task: each begins when the newest plan says, takes its time and what `delay` adds; after each the rest is placed anew. Looks at every plan on the way. */
+/**
+ * Goes through a day task by task: each begins when the newest plan says, takes its time and what
+ * `delay` adds; after each the rest is placed anew. Looks at every plan on the way.
+ */
 function live(bakes: readonly DayBake[], delays: readonly number[]) {
   const original = first(bakes)
   const rules = original.rules

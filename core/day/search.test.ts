@@ -19,7 +19,10 @@ function solved(
   }
 }
 
-/** Every way to put what may collide one before the other, each by longest paths: slow, and sure. Nights are left out. */
+/**
+ * Every way to put what may collide one before the other, each by longest paths: slow, and sure.
+ * Nights are left out.
+ */
 function byEveryOrder(problem: Problem): number {
   const { minutes } = problem
   const pairs: [number, number, number][] = []
@@ -107,79 +110,93 @@ describe('placing a day', () => {
     expect(program.Status).toBe('Optimal')
     expect(solved(problem, 3000).best!.cost).toBeLessThanOrEqual(1.05 * program.ObjectiveValue)
   }, 120_000)
-  test('longest waits hold when anything takes longer than thought: placed again with the delays, no rule is broken', () => {
-    for (let seed = 1; seed <= 20; seed++) {
-      const next = numbers(seed * 97)
-      const problem = dayProblem(18, seed * 11)
-      const late = problem.minutes.map((m, i) => (i === 0 ? 0 : Math.round(m * (1 + 0.4 * next()))))
-      // What rests on a task's length moves with it, as in a plan.
-      const delayed: Problem = {
-        ...problem,
-        minutes: late,
-        arcs: problem.arcs.map(arc =>
-          arc.least > 0
-            ? { ...arc, least: arc.least + late[arc.from]! - problem.minutes[arc.from]! }
-            : arc.least < 0
-              ? { ...arc, least: arc.least - (late[arc.to]! - problem.minutes[arc.to]!) }
-              : arc,
-        ),
+  test(
+    'longest waits hold when anything takes longer than thought: placed again with the ' +
+      'delays, no rule is broken',
+    () => {
+      for (let seed = 1; seed <= 20; seed++) {
+        const next = numbers(seed * 97)
+        const problem = dayProblem(18, seed * 11)
+        const late = problem.minutes.map((m, i) =>
+          i === 0 ? 0 : Math.round(m * (1 + 0.4 * next())),
+        )
+        // What rests on a task's length moves with it, as in a plan.
+        const delayed: Problem = {
+          ...problem,
+          minutes: late,
+          arcs: problem.arcs.map(arc =>
+            arc.least > 0
+              ? { ...arc, least: arc.least + late[arc.from]! - problem.minutes[arc.from]! }
+              : arc.least < 0
+                ? { ...arc, least: arc.least - (late[arc.to]! - problem.minutes[arc.to]!) }
+                : arc,
+          ),
+        }
+        expect(solved(delayed).best).not.toBeNull()
       }
-      expect(solved(delayed).best).not.toBeNull()
-    }
-  })
-  test('where others have a turn between, it yields what it has, comes to the same end, and loses nothing', () => {
-    for (const [n, night] of [
-      [40, false],
-      [44, true],
-      [60, false],
-    ] as const) {
-      const problem = dayProblem(n, n, night)
-      let [asked, paused] = [0, 0]
-      const run = search(
-        problem,
-        3000,
-        () => true,
-        7,
-        () => ++asked % 5 === 0,
-      )
-      const costs: number[] = []
-      let step = run.next()
-      for (; !step.done; step = run.next()) {
-        paused++
-        costs.push(step.value.cost)
+    },
+  )
+  test(
+    'where others have a turn between, it yields what it has, comes to the same end, and ' +
+      'loses nothing',
+    () => {
+      for (const [n, night] of [
+        [40, false],
+        [44, true],
+        [60, false],
+      ] as const) {
+        const problem = dayProblem(n, n, night)
+        let [asked, paused] = [0, 0]
+        const run = search(
+          problem,
+          3000,
+          () => true,
+          7,
+          () => ++asked % 5 === 0,
+        )
+        const costs: number[] = []
+        let step = run.next()
+        for (; !step.done; step = run.next()) {
+          paused++
+          costs.push(step.value.cost)
+        }
+        expect(costs).toEqual(costs.toSorted((a, b) => b - a))
+        expect(paused).toBeGreaterThan(costs.filter((cost, i) => cost !== costs[i - 1]).length)
+        expect(step.value).toEqual(
+          expect.objectContaining({
+            best: solved(problem, 3000).best,
+            proven: solved(problem, 3000).proven,
+          }),
+        )
       }
-      expect(costs).toEqual(costs.toSorted((a, b) => b - a))
-      expect(paused).toBeGreaterThan(costs.filter((cost, i) => cost !== costs[i - 1]).length)
-      expect(step.value).toEqual(
-        expect.objectContaining({
-          best: solved(problem, 3000).best,
-          proven: solved(problem, 3000).proven,
-        }),
-      )
-    }
-  })
+    },
+  )
   test('the same question has the same answer', () =>
     expect(solved(dayProblem(40, 5)).best).toEqual(solved(dayProblem(40, 5)).best))
-  test('one after the other, in any order: what is placed keeps every rule, and what belongs together is one set', () => {
-    let [placed, tries] = [0, 0]
-    for (let seed = 1; seed <= 30; seed++) {
-      const problem = dayProblem(10 + 2 * seed, seed * 13, seed % 2 === 0)
-      const place = serial(problem)
-      const next = numbers(seed)
-      for (const size of [0, 30, 200, problem.horizon]) {
-        const x = place(problem.minutes.map(() => size * next()))
-        tries++
-        if (!x) continue
-        placed++
-        expect(faultsOf(problem, x)).toEqual([])
+  test(
+    'one after the other, in any order: what is placed keeps every rule, and what belongs ' +
+      'together is one set',
+    () => {
+      let [placed, tries] = [0, 0]
+      for (let seed = 1; seed <= 30; seed++) {
+        const problem = dayProblem(10 + 2 * seed, seed * 13, seed % 2 === 0)
+        const place = serial(problem)
+        const next = numbers(seed)
+        for (const size of [0, 30, 200, problem.horizon]) {
+          const x = place(problem.minutes.map(() => size * next()))
+          tries++
+          if (!x) continue
+          placed++
+          expect(faultsOf(problem, x)).toEqual([])
+        }
+        const tied = tiedIn(problem)
+        expect(tied.flat().sort((a, b) => a - b)).toEqual(problem.minutes.map((_, i) => i).slice(1))
+        for (const arc of problem.arcs)
+          if (arc.least < 0) expect(tied.find(set => set.includes(arc.from))).toContain(arc.to)
       }
-      const tied = tiedIn(problem)
-      expect(tied.flat().sort((a, b) => a - b)).toEqual(problem.minutes.map((_, i) => i).slice(1))
-      for (const arc of problem.arcs)
-        if (arc.least < 0) expect(tied.find(set => set.includes(arc.from))).toContain(arc.to)
-    }
-    expect(placed / tries).toBeGreaterThan(0.9)
-  })
+      expect(placed / tries).toBeGreaterThan(0.9)
+    },
+  )
   test('the bound is below the optimum', () => {
     let [proven, close] = [0, 0]
     for (let seed = 1; seed <= 60; seed++) {

@@ -82,7 +82,10 @@ class Starts {
   }
 }
 
-/** Gives what finds the first thing that is wrong in a placing by its time, and the ways to put it right; null when nothing is. */
+/**
+ * Gives what finds the first thing that is wrong in a placing by its time, and the ways to put it
+ * right; null when nothing is.
+ */
 function wrongIn(problem: Problem): (x: Float64Array) => Choice | null {
   const { minutes, change } = problem
   const groups = problem.single.map(group => group.filter(i => minutes[i]! > 0))
@@ -178,7 +181,10 @@ function wrongIn(problem: Problem): (x: Float64Array) => Choice | null {
   }
 }
 
-/** What rules tie together: the chains of one bake or part. Moments without length, such as the serving, tie nothing. */
+/**
+ * What rules tie together: the chains of one bake or part. Moments without length, such as the
+ * serving, tie nothing.
+ */
 function chainsOf(problem: Problem): number[][] {
   const of = problem.minutes.map((_, i) => i)
   const top = (i: number): number => {
@@ -219,7 +225,10 @@ function freeAt(
   return new Set(order.filter(() => dice() < share))
 }
 
-/** The order of all that is not free, as arcs: who came before whom on each resource, and on which side of the night. */
+/**
+ * The order of all that is not free, as arcs: who came before whom on each resource, and on which
+ * side of the night.
+ */
 function heldIn(problem: Problem, x: ArrayLike<number>, free: ReadonlySet<number>): Arc[] {
   const { minutes } = problem
   const arcs: Arc[] = []
@@ -250,7 +259,10 @@ function heldIn(problem: Problem, x: ArrayLike<number>, free: ReadonlySet<number
   return arcs
 }
 
-/** Orders to place in, one better than the other: some rules of thumb, then the best order of sets with one or two of them moved, kept by annealing. */
+/**
+ * Orders to place in, one better than the other: some rules of thumb, then the best order of sets
+ * with one or two of them moved, kept by annealing.
+ */
 function turns(problem: Problem, dice: () => number): { readonly next: () => Float64Array | null } {
   const place = serial(problem)
   const n = problem.minutes.length
@@ -307,9 +319,13 @@ function chance(seed: number): () => number {
 }
 
 /**
- * Places every task as early as its rules and the resources allow, so that the cost is small: branch and bound over what collides, earliest first, the
- * cheaper way first. Yields every better placing as it is found; ends when it is proven or `budget` nodes are spent, or `go` says that it is enough; what is left after the straight way goes into random dives. The cost never falls when a start
- * grows, so the earliest starts under some arcs bound all that is below them. Complete: given time it finds the optimum or shows that there is none. Where `pause` says so, the best so far is yielded again.
+ * Places every task as early as its rules and the resources allow, so that the cost is small:
+ * branch and bound over what collides, earliest first, the cheaper way first. Yields every better
+ * placing as it is found; ends when it is proven or `budget` nodes are spent, or `go` says that it
+ * is enough; what is left after the straight way goes into random dives. The cost never falls when
+ * a start grows, so the earliest starts under some arcs bound all that is below them. Complete:
+ * given time it finds the optimum or shows that there is none. Where `pause` says so, the best so
+ * far is yielded again.
  */
 export function* search(
   problem: Problem,
@@ -333,7 +349,10 @@ export function* search(
     return best
   }
 
-  /** Straight down and back up; `until` nodes at most. With `dice` the order of ways is shaken, and one dive is all. */
+  /**
+   * Straight down and back up; `until` nodes at most. With `dice` the order of ways is shaken, and
+   * one dive is all.
+   */
   function* below(
     starts: Starts,
     until: number,
@@ -440,7 +459,8 @@ export function* search(
   const soonest = root.x.slice()
   yield* placed(4)
   bound = boundOf(problem, soonest)
-  // What is small is gone through in order; of what is large only where nothing lies yet, with shaken dives until one gets through.
+  // What is small is gone through in order; of what is large only where nothing lies yet, with
+  // shaken dives until one gets through.
   const dive = 60 + 3 * n
   const small = n <= 35
   if (!small) yield* placed(24)
@@ -452,7 +472,8 @@ export function* search(
   while (!proven && !best && nodes < budget / 2) yield* below(anew()!, nodes + dive, dice)
   if (small && !proven && !found() && !enough)
     proven = yield* below(anew()!, nodes + Math.ceil((budget - nodes) / 2), null)
-  // What is good stays in its order but for a stretch of it, which is placed anew: longer stretches where nothing more is won. Between them, some other order of sets.
+  // What is good stays in its order but for a stretch of it, which is placed anew: longer stretches
+  // where nothing more is won. Between them, some other order of sets.
   let share = 0.2
   const chains = chainsOf(problem)
   for (let round = 0; !proven && !found() && nodes < budget && !enough; round++) {
@@ -471,7 +492,10 @@ export function* search(
   return { best, proven: sure, bound: sure && best ? (best as Placing).cost : bound, nodes }
 }
 
-/** The rules of a circle that cannot be kept, by their numbers; empty where all arcs can hold at once. Longest paths with a trace back. */
+/**
+ * The rules of a circle that cannot be kept, by their numbers; empty where all arcs can hold at
+ * once. Longest paths with a trace back.
+ */
 export function circleIn(problem: Problem): number[] {
   const n = problem.minutes.length
   const x = new Float64Array(n)

@@ -2,7 +2,10 @@ import type { Arc, Problem } from './problem'
 
 const near = 1e-7
 
-/** Tasks that longest waits tie to one another. In the order of a depth-first walk; the beginning, task 0, belongs to none. Strongly connected components (Tarjan). */
+/**
+ * Tasks that longest waits tie to one another. In the order of a depth-first walk; the beginning,
+ * task 0, belongs to none. Strongly connected components (Tarjan).
+ */
 export function tiedIn(problem: Problem): number[][] {
   const n = problem.minutes.length
   const out: number[][] = Array.from({ length: n }, () => [])
@@ -157,9 +160,12 @@ class Table {
 }
 
 /**
- * Gives what places one task after the other (serial generation with unscheduling): of those whose forerunners lie already, the one with the least `start + delay` comes next, as soon as what lies already
- * lets it. Where a longest wait would break, what it is tied to moves up: it is taken away and placed anew, later. Starts only ever grow, so it ends. Null when something came too late or it took too many steps;
- * that says nothing of the problem. Delays in minutes, by task: small ones shake the order, a horizon for each set puts one set after the other.
+ * Gives what places one task after the other (serial generation with unscheduling): of those whose
+ * forerunners lie already, the one with the least `start + delay` comes next, as soon as what lies
+ * already lets it. Where a longest wait would break, what it is tied to moves up: it is taken away
+ * and placed anew, later. Starts only ever grow, so it ends. Null when something came too late or
+ * it took too many steps; that says nothing of the problem. Delays in minutes, by task: small ones
+ * shake the order, a horizon for each set puts one set after the other.
  */
 export function serial(problem: Problem): (delay: ArrayLike<number>) => Float64Array | null {
   const n = problem.minutes.length
@@ -181,7 +187,10 @@ export function serial(problem: Problem): (delay: ArrayLike<number>) => Float64A
   const waits = new Int32Array(n)
   const moved: number[] = []
 
-  /** Lets what follows from a start follow, and notes what lay already; false where that is too late, or a circle that grows. */
+  /**
+   * Lets what follows from a start follow, and notes what lay already; false where that is too
+   * late, or a circle that grows.
+   */
   const rise = (i: number): boolean => {
     const queue = [i]
     for (let head = 0; head < queue.length; head++)

@@ -2,7 +2,10 @@ import { weightText, type Grams } from '../measure'
 import { ingredientById, nameIn } from '../pantry'
 import { linesOf, type Line, type Recipe } from '../recipe'
 
-/** One thing that the day's bakes take together. `grams` null where no line of it has a weight; `counted` "4 eggs" where pieces are counted. */
+/**
+ * One thing that the day's bakes take together. `grams` null where no line of it has a weight;
+ * `counted` "4 eggs" where pieces are counted.
+ */
 export interface Needed {
   readonly ingredient: string | null
   readonly name: string
@@ -15,7 +18,10 @@ const tap = 'water'
 const countOf = (line: Line) =>
   line.amount && line.unit === null ? (line.amount.low + line.amount.high) / 2 : 0
 
-/** Everything that these recipes take, each thing once, by name; water from the tap is left out. Pieces are rounded up: half an egg is bought whole. */
+/**
+ * Everything that these recipes take, each thing once, by name; water from the tap is left out.
+ * Pieces are rounded up: half an egg is bought whole.
+ */
 export function shoppingOf(recipes: readonly Recipe[]): Needed[] {
   const found = new Map<
     string,

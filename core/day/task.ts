@@ -28,7 +28,10 @@ export interface DayTask {
   readonly waits?: TimeKind
 }
 
-/** A rule between two tasks: from start to start at least so many minutes; a longest wait is a negative one the other way round. */
+/**
+ * A rule between two tasks: from start to start at least so many minutes; a longest wait is a
+ * negative one the other way round.
+ */
 export interface DayRule {
   readonly from: string
   readonly to: string

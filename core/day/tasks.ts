@@ -84,8 +84,10 @@ const recipeHeat = (recipe: Recipe, steps: readonly PlacedStep[]): Celsius | nul
 }
 
 /**
- * A bake as tasks and rules: its weighing, every stretch of work and every wait of its rewritten steps, the oven, cooling, and the serving. Parts that begin with their own name
- * run beside each other until a step brings them together. Times are the steps' own, else from the table; the bake time is the pan stage's.
+ * A bake as tasks and rules: its weighing, every stretch of work and every wait of its rewritten
+ * steps, the oven, cooling, and the serving. Parts that begin with their own name run beside each
+ * other until a step brings them together. Times are the steps' own, else from the table; the bake
+ * time is the pan stage's.
  */
 export const workOf = ({ id, title, recipe, sized }: DayBake): DayWork =>
   workFrom({
@@ -180,7 +182,8 @@ const workFrom = remembered(
     let celsius = recipeHeat(recipe, steps)
     const bakes = bakesOf(recipe, steps)
     const longest = mainBake(bakes)
-    // Of several bakes of about one length (a case baked blind, filled, baked again) none is the one that the pan stage times: they stay as written.
+    // Of several bakes of about one length (a case baked blind, filled, baked again) none is the
+    // one that the pan stage times: they stay as written.
     const main =
       longest &&
       bakes.every(each => each === longest || each.minutes[1] < comparable * longest.minutes[1])

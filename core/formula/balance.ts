@@ -3,14 +3,20 @@ import { balanceRules, type BalanceRule } from './tables/balance-rules'
 import { ratiosOf } from './ratios'
 import type { Weight } from './weight'
 
-/** A rule of the family that the new proportions leave, though the old ones kept it; with what there is now. */
+/**
+ * A rule of the family that the new proportions leave, though the old ones kept it; with what there
+ * is now.
+ */
 export interface LeftRule {
   readonly rule: BalanceRule
   readonly was: number
   readonly is: number
 }
 
-/** Which of the family's balance rules the change breaks. Warnings only: what the original broke already is not counted. */
+/**
+ * Which of the family's balance rules the change breaks. Warnings only: what the original broke
+ * already is not counted.
+ */
 export function rulesLeft(
   before: readonly Weight[],
   after: readonly Weight[],

@@ -31,7 +31,10 @@ export function toleranceOf(
   return share * Math.max(Math.abs(original[measure]), (floor * mass) / 100)
 }
 
-/** The bands around an original (measured by its `base`, the batter without pieces): where one measure alone would cost little in this family, either side by its own weight. */
+/**
+ * The bands around an original (measured by its `base`, the batter without pieces): where one
+ * measure alone would cost little in this family, either side by its own weight.
+ */
 export function bandsOf(
   original: Balance,
   family: FamilyRow,
@@ -55,8 +58,8 @@ export function bandsOf(
 }
 
 /**
- * What of a measure can be felt: lift only as far as a crumb holds it, `eggAir` (mmol, of the eggs that the version still has)
- * above that.
+ * What of a measure can be felt: lift only as far as a crumb holds it, `eggAir` (mmol, of the eggs
+ * that the version still has) above that.
  */
 export const felt = (measure: Measure, value: number, flour: number, eggAir = 0): number =>
   measure === 'lift' && flour > 0 ? Math.min(value, (liftThatHolds * flour) / 100 + eggAir) : value
@@ -69,8 +72,8 @@ export interface Miss {
 }
 
 /**
- * How far a balance has moved from the original, in squared tolerances weighted by family: Σ w·((after − before)/tol)².
- * Source: the engine study. The misses come with it, the dearest first.
+ * How far a balance has moved from the original, in squared tolerances weighted by family: Σ
+ * w·((after − before)/tol)². Source: the engine study. The misses come with it, the dearest first.
  */
 export function lossOf(
   before: Balance,

@@ -87,9 +87,10 @@ function sayRatios(r: Ratios): string {
 }
 
 /**
- * The family of one part: a word of its own name, or of the dessert's title when the part has no name or is the main one,
- * wins where the proportions allow it; else the first rule that the proportions meet. Inside it, the narrower kind. `said` is the
- * baker's own word for it, which no proportion overrules.
+ * The family of one part: a word of its own name, or of the dessert's title when the part has no
+ * name or is the main one, wins where the proportions allow it; else the first rule that the
+ * proportions meet. Inside it, the narrower kind. `said` is the baker's own word for it, which no
+ * proportion overrules.
  */
 export function familyOf(
   component: Component,

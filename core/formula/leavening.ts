@@ -11,7 +11,10 @@ export interface Lift {
 /** Share of the soda without acid that gives its gas by heat alone; at most half. Assumed. [M] */
 export const heatShare = 0.35
 
-/** mmol CO₂ of so much acid (meq), soda and powder (mmol): powder + min(A, B) + 0.35 (B − A)⁺. Source: the engine study; NaHCO₃ [C]. */
+/**
+ * mmol CO₂ of so much acid (meq), soda and powder (mmol): powder + min(A, B) + 0.35 (B − A)⁺.
+ * Source: the engine study; NaHCO₃ [C].
+ */
 export function gasOf(acid: number, soda: number, powder: number): number {
   const met = Math.min(Math.max(acid, 0), soda)
   return powder + met + heatShare * (soda - met)

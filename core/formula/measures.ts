@@ -21,8 +21,10 @@ export const measures = [
 export type Measure = (typeof measures)[number]
 
 /**
- * What a recipe or part amounts to: `water … fibre` in g (`sugar` with what fills and melts like it); `gluten` in g of gluten or as much hold by a gum; `lift` in mmol CO₂ (the egg's own
- * included); `acid` in meq left over after the soda; `bind set foam emulsify` in large-egg units; `sweetness` in g of table sugar; `salt` in g; `heaviness` in g of what weighs a crumb down.
+ * What a recipe or part amounts to: `water … fibre` in g (`sugar` with what fills and melts like
+ * it); `gluten` in g of gluten or as much hold by a gum; `lift` in mmol CO₂ (the egg's own
+ * included); `acid` in meq left over after the soda; `bind set foam emulsify` in large-egg units;
+ * `sweetness` in g of table sugar; `salt` in g; `heaviness` in g of what weighs a crumb down.
  */
 export type Balance = Readonly<Record<Measure, number>>
 

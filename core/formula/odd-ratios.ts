@@ -103,7 +103,10 @@ interface Heavy {
   readonly grams: number
 }
 
-/** What the heaviest line of a measure would be if it were read or written otherwise, so that the whole fits. */
+/**
+ * What the heaviest line of a measure would be if it were read or written otherwise, so that the
+ * whole fits.
+ */
 function otherReadings(
   line: Line,
   without: number,
@@ -206,7 +209,8 @@ function oddIn(component: Component, recipe: Recipe, isMain: boolean): Finding[]
     const isFraction =
       fraction !== null &&
       corrections.some(c => c.edits.some(e => e.do === 'retype' && e.text === fraction.text))
-    // Without a family of its own, or with little flour, a dessert may have nearly any of these: only a slip is said.
+    // Without a family of its own, or with little flour, a dessert may have nearly any of these:
+    // only a slip is said.
     if (!odd && !isFraction) continue
     if (
       bulk.has(measure) &&
@@ -222,8 +226,12 @@ function oddIn(component: Component, recipe: Recipe, isMain: boolean): Finding[]
         about: `${measure} ${most?.line.text ?? component.name}`,
         ...(most ? { lineId: most.line.id, text: most.line.text } : {}),
         sentence: isFraction
-          ? `“${most!.line.text}” gives ${round(now)} g ${names[measure]} on 100 g flour, where at most ${round(odd ? high : asMisread!.above)} are usual. Was it ${fraction.said}?`
-          : `${round(now)} g ${names[measure]} on 100 g flour is ${now > high ? 'far more' : 'far less'} than usual (${family.id === 'other' ? '' : `${family.name}: `}${round(low)}–${round(high)}).`,
+          ? `“${most!.line.text}” gives ${round(now)} g ${names[measure]} on 100 g flour, ` +
+            `where at most ${round(odd ? high : asMisread!.above)} are usual. Was it ` +
+            `${fraction.said}?`
+          : `${round(now)} g ${names[measure]} on 100 g flour is ` +
+            `${now > high ? 'far more' : 'far less'} than usual ` +
+            `(${family.id === 'other' ? '' : `${family.name}: `}${round(low)}–${round(high)}).`,
         corrections,
       }),
     )

@@ -3,7 +3,10 @@ import { ingredientById } from '../pantry'
 import { pieceRows } from './tables/usual-ratios'
 import { isInside } from './weight'
 
-/** How many pieces it is said to make against what it weighs. Silent where a weight that counts is not known. */
+/**
+ * How many pieces it is said to make against what it weighs. Silent where a weight that counts is
+ * not known.
+ */
 export function oddYield(recipe: Recipe): Finding[] {
   const count = recipe.yield?.count
   if (!recipe.yield || !count || count.high < 1) return []
@@ -34,7 +37,9 @@ export function oddYield(recipe: Recipe): Finding[] {
       code: 'yield',
       severity: 'ask',
       text: recipe.yield.text,
-      sentence: `${Math.round(mass)} g in “${recipe.yield.text}” come to ${each} g each; ${row.name} has ${row.grams[0]}–${row.grams[1]} g.`,
+      sentence:
+        `${Math.round(mass)} g in “${recipe.yield.text}” come to ${each} g each; ${row.name} ` +
+        `has ${row.grams[0]}–${row.grams[1]} g.`,
     }),
   ]
 }

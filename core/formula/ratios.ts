@@ -3,8 +3,9 @@ import { massOf } from './totals'
 import type { Weight } from './weight'
 
 /**
- * Baker's percentages (flour = 100) and shares of the whole batch (0–1, the names that end in Share). `water` leaves out
- * the flour's own and that of fruit pieces; `liquid` is what is poured, eggs not counted.
+ * Baker's percentages (flour = 100) and shares of the whole batch (0–1, the names that end in
+ * Share). `water` leaves out the flour's own and that of fruit pieces; `liquid` is what is poured,
+ * eggs not counted.
  */
 export interface Ratios {
   readonly flour: number
@@ -71,7 +72,10 @@ const hard: readonly Kind[] = ['butter', 'hard-fat', 'plant-block', 'plant-sprea
 const sweet: readonly Kind[] = ['sugar', 'syrup', 'honey', 'condensed-milk', 'plant-condensed']
 const chocolates: readonly Kind[] = ['chocolate', 'plant-chocolate']
 
-/** The proportions of one part. Without flour the percentages are per 100 g of batch, so that they stay finite. */
+/**
+ * The proportions of one part. Without flour the percentages are per 100 g of batch, so that they
+ * stay finite.
+ */
 export function ratiosOf(weights: readonly Weight[]): Ratios {
   const mass = Math.max(massOf(weights), 1e-9)
   const grams = (kinds: readonly Kind[]) =>

@@ -26,8 +26,9 @@ export function totalOf(
 }
 
 /**
- * What the weights amount to. `eggLift` is the CO₂ in mmol that one egg's air is worth in this family, so that a powder
- * can be weighed against it; `starchSets` how many times better than in a crumb its starch sets.
+ * What the weights amount to. `eggLift` is the CO₂ in mmol that one egg's air is worth in this
+ * family, so that a powder can be weighed against it; `starchSets` how many times better than in a
+ * crumb its starch sets.
  */
 export function balanceOf(weights: readonly Weight[], eggLift = 0, starchSets = 1): Balance {
   const total = totalOf(weights, eggLift, starchSets)

@@ -2,7 +2,10 @@ import type { Ingredient } from '../pantry'
 import { measures, type Measure } from './measures'
 import { glutenKinds, glutenOfProtein, heavinessById, heavinessByKind } from './tables/hold'
 
-/** Where each measure stands in a vector; behind the measures come the three things that lift and acid are made of. */
+/**
+ * Where each measure stands in a vector; behind the measures come the three things that lift and
+ * acid are made of.
+ */
 export const at = Object.fromEntries(measures.map((m, i) => [m, i])) as Readonly<
   Record<Measure, number>
 >
@@ -20,7 +23,10 @@ function glutenOf(i: Ingredient): number {
   return i.per100.protein * Math.max(0, ...i.holds.map(id => glutenOfProtein[id] ?? 0))
 }
 
-/** Grams of fresh egg that a gram of this stands for: dried egg by what it sets, against 2 a 100 g of the fresh. */
+/**
+ * Grams of fresh egg that a gram of this stands for: dried egg by what it sets, against 2 a 100 g
+ * of the fresh.
+ */
 export function freshEgg(i: Ingredient): number {
   if (i.kind === 'egg-product') return i.does.set / 2
   return i.kind === 'egg' || i.kind === 'egg-white' || i.kind === 'egg-yolk' ? 1 : 0
@@ -30,9 +36,10 @@ const known = new WeakMap<Ingredient, Float64Array>()
 const boiled = new WeakMap<Ingredient, Float64Array>()
 
 /**
- * What one gram brings, measure by measure; `lift` and `acid` stay 0, since they follow from the acid, soda, powder and egg
- * that stand behind. Worked out once an ingredient: plans are weighed some ten thousand times a recipe.
- * `starchSets` is how many times better than in a crumb its starch sets.
+ * What one gram brings, measure by measure; `lift` and `acid` stay 0, since they follow from the
+ * acid, soda, powder and egg that stand behind. Worked out once an ingredient: plans are weighed
+ * some ten thousand times a recipe. `starchSets` is how many times better than in a crumb its
+ * starch sets.
  */
 export function perGram(i: Ingredient, starchSets = 1): Float64Array {
   const cache = starchSets === 1 || i.kind !== 'starch' ? known : boiled

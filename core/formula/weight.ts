@@ -12,7 +12,10 @@ export interface Weight {
 export const isInside = (line: Line) =>
   line.purpose !== 'pan' && line.purpose !== 'dust' && line.purpose !== 'brush'
 
-/** The known weights of the lines that make up a part; lines without a weight or an ingredient are left out, not zero. */
+/**
+ * The known weights of the lines that make up a part; lines without a weight or an ingredient are
+ * left out, not zero.
+ */
 export function weightsOf(lines: readonly Line[]): Weight[] {
   return lines.flatMap(line => {
     const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
@@ -26,8 +29,9 @@ export function weightsOf(lines: readonly Line[]): Weight[] {
 const pieces: readonly Kind[] = ['fruit', 'dried-fruit', 'nut', 'seed', 'decoration']
 
 /**
- * The dough or batter itself, without fruit, nuts and seeds that only lie in it: tolerances are measured by it, since half a kilogram of
- * plums makes no batter more forgiving. Where hardly anything else is there, all of it.
+ * The dough or batter itself, without fruit, nuts and seeds that only lie in it: tolerances are
+ * measured by it, since half a kilogram of plums makes no batter more forgiving. Where hardly
+ * anything else is there, all of it.
  */
 export function batterOf(weights: readonly Weight[]): readonly Weight[] {
   const rest = weights.filter(w => !pieces.includes(w.ingredient.kind))

@@ -41,8 +41,9 @@ export interface Warmth {
 }
 
 /**
- * One thing at the counter. Hands end `heat`, `weigh`, `do`, `measure` and `serve` cards; a `wait` begins by itself once what it follows is over, a `bake` when somebody says that it is in.
- * Moments are minutes since 1970.
+ * One thing at the counter. Hands end `heat`, `weigh`, `do`, `measure` and `serve` cards; a `wait`
+ * begins by itself once what it follows is over, a `bake` when somebody says that it is in. Moments
+ * are minutes since 1970.
  */
 export interface Card {
   readonly id: string
@@ -65,7 +66,10 @@ export interface Card {
     readonly because: string
   }[]
   readonly cautions: readonly string[]
-  /** Tasks of the day that are done with this one's beginning: a tin goes into the oven when somebody says that it is in. */
+  /**
+   * Tasks of the day that are done with this one's beginning: a tin goes into the oven when
+   * somebody says that it is in.
+   */
   readonly also?: readonly string[]
   readonly item?: Item
   readonly weighing?: Weighing
@@ -80,7 +84,10 @@ export interface Card {
 const readiesTin =
   /^\W*(?:lightly\s+|generously\s+)?(?:grease|butter|line|dust|flour|oil|brush)\b[^.]{0,40}\b(?:tins?|pans?|trays?|sheets?|dish|moulds?|cases)\b/iu
 
-/** The lines in the order in which they are weighed in: as the steps need them; what no step names at the end of its part; what is only for the tin last. */
+/**
+ * The lines in the order in which they are weighed in: as the steps need them; what no step names
+ * at the end of its part; what is only for the tin last.
+ */
 export function weighingOrder(
   recipe: Recipe,
 ): readonly { readonly line: Line; readonly for: string }[] {
@@ -186,8 +193,9 @@ function warmthOf(bake: DayBake | undefined): Warmth | undefined {
 }
 
 /**
- * A planned day as cards in their order: the oven's heating, every single thing to weigh in, what hands do, what waits, what is weighed before and after, the serving. Cautions stand at the first card of
- * the step, or line, that calls for them.
+ * A planned day as cards in their order: the oven's heating, every single thing to weigh in, what
+ * hands do, what waits, what is weighed before and after, the serving. Cautions stand at the first
+ * card of the step, or line, that calls for them.
  */
 export function cardsOf(
   bakes: readonly DayBake[],

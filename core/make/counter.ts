@@ -19,9 +19,15 @@ export interface PlacedCard {
 /** Where a making stands at a moment; all moments on the clock as it is now. */
 export interface Counter {
   readonly cards: readonly PlacedCard[]
-  /** The card to look at: what was gone to, else what is in hand, else the first that can be done; null when all is over or only waiting is left. */
+  /**
+   * The card to look at: what was gone to, else what is in hand, else the first that can be done;
+   * null when all is over or only waiting is left.
+   */
   readonly current: PlacedCard | null
-  /** Another card that can be done and may not wait for long, while the current one is in hand: until when, and why. */
+  /**
+   * Another card that can be done and may not wait for long, while the current one is in hand:
+   * until when, and why.
+   */
   readonly calling: {
     readonly placed: PlacedCard
     readonly moment: Moment
@@ -47,7 +53,10 @@ const begunByHand = (card: Card) =>
   card.kind === 'bake' || (card.kind === 'wait' && card.after.length === 0)
 export const isAttended = (card: Card) => card.kind !== 'wait' || begunByHand(card)
 
-/** The log on a clock that never went back: what the device's clock lost is added again. One that went forward may have slept, and its minutes have passed. */
+/**
+ * The log on a clock that never went back: what the device's clock lost is added again. One that
+ * went forward may have slept, and its minutes have passed.
+ */
 function steady(log: readonly Happening[]): {
   readonly log: readonly Happening[]
   readonly off: Minutes
@@ -65,7 +74,11 @@ function steady(log: readonly Happening[]): {
 /** What wants no topping up: half a gram that a kitchen scale cannot show, or a hundredth. [I] */
 const toleranceOf = (grams: Grams) => Math.max(0.6, 0.01 * grams)
 
-/** Works out where a making stands. Shares nothing with the clock: `now` is given. A card that somebody is at (`inHand`) stays the current one, even when a wait ends that lets an earlier card begin. */
+/**
+ * Works out where a making stands. Shares nothing with the clock: `now` is given. A card that
+ * somebody is at (`inHand`) stays the current one, even when a wait ends that lets an earlier card
+ * begin.
+ */
 export function counterOf(making: Making, nowOnClock: Moment, inHand = ''): Counter {
   const { log, off } = steady(making.log)
   const now = nowOnClock - off
@@ -282,7 +295,10 @@ export function counterOf(making: Making, nowOnClock: Moment, inHand = ''): Coun
   }
 }
 
-/** The same for the day: which of its tasks have begun and are over. What is weighed in has begun with its first thing; what hands do (`at`), since the last that was said. */
+/**
+ * The same for the day: which of its tasks have begun and are over. What is weighed in has begun
+ * with its first thing; what hands do (`at`), since the last that was said.
+ */
 function happenedOf(
   making: Making,
   placed: readonly PlacedCard[],

@@ -1,10 +1,16 @@
 import type { Took } from '../day'
 import type { Making } from './making'
 
-/** Shorter than a fifth of what was planned nobody looked at it; longer than four times somebody was elsewhere. Below two minutes a moment decides. [I] */
+/**
+ * Shorter than a fifth of what was planned nobody looked at it; longer than four times somebody was
+ * elsewhere. Below two minutes a moment decides. [I]
+ */
 const counts = { least: 0.2, most: 4, from: 2 }
 
-/** How long hands took for each kind of work: from what was said before to its tick. What was planned is what the day had. */
+/**
+ * How long hands took for each kind of work: from what was said before to its tick. What was
+ * planned is what the day had.
+ */
 export function handsTook(making: Making): readonly Took[] {
   const task = new Map(
     making.cards

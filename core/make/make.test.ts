@@ -39,7 +39,10 @@ const act = (card: Card): Say =>
   card.kind === 'bake' || card.kind === 'wait'
     ? { do: 'begun', card: card.id }
     : { do: 'done', card: card.id }
-/** Goes on until nothing is left, each card in its time and each wait for as long as it takes; the cards in the order in which they came. */
+/**
+ * Goes on until nothing is left, each card in its time and each wait for as long as it takes; the
+ * cards in the order in which they came.
+ */
 function walk(start: Making): {
   readonly making: Making
   readonly came: readonly Card[]
@@ -100,35 +103,43 @@ describe('a day as cards', () => {
     expect(cautions.find(([, text]) => text.startsWith('Raw egg'))![0]).toMatch(/Beat in the egg/u)
     expect(new Set(cautions.map(([, text]) => text)).size).toBe(cautions.length)
   })
-  test('a bake has its turn and first look in order before its end; trays of several loads are changed', () => {
-    for (const making of demo.map(b => begun(b)))
-      for (const card of making.cards) {
-        expect(card.marks.map(m => m.at)).toEqual(
-          card.marks.map(m => m.at).toSorted((a, b) => a - b),
-        )
-        for (const mark of card.marks) expect(mark.at).toBeLessThan(card.minutes)
-      }
-    expect(
-      begun(shortbread)
-        .cards.find(c => c.kind === 'bake')!
-        .marks.map(m => m.says),
-    ).toContain('Load 1 out, load 2 in')
-  })
-  test('into the oven is one card: it waits for what the putting in waited for, and the day hears of both', () => {
-    const making = begun(plum)
-    const bake = making.cards.find(c => c.kind === 'bake')!
-    expect(making.cards.filter(c => c.says === 'Into the oven.')).toEqual([])
-    expect(bake.also).toHaveLength(1)
-    expect(bake.after.every(task => making.cards.some(c => c.task === task))).toBe(true)
-    const { making: done } = walk(making)
-    const counter = counterOf(done, five + 5000)
-    for (const id of [bake.task, ...bake.also!]) expect(counter.happened[id]?.to).not.toBeNull()
-    expect(
-      planOf(plum)
-        .tasks.filter(t => t.kind !== 'serve')
-        .every(t => counter.happened[t.id]?.to != null),
-    ).toBe(true)
-  })
+  test(
+    'a bake has its turn and first look in order before its end; trays of several loads are ' +
+      'changed',
+    () => {
+      for (const making of demo.map(b => begun(b)))
+        for (const card of making.cards) {
+          expect(card.marks.map(m => m.at)).toEqual(
+            card.marks.map(m => m.at).toSorted((a, b) => a - b),
+          )
+          for (const mark of card.marks) expect(mark.at).toBeLessThan(card.minutes)
+        }
+      expect(
+        begun(shortbread)
+          .cards.find(c => c.kind === 'bake')!
+          .marks.map(m => m.says),
+      ).toContain('Load 1 out, load 2 in')
+    },
+  )
+  test(
+    'into the oven is one card: it waits for what the putting in waited for, and the day ' +
+      'hears of both',
+    () => {
+      const making = begun(plum)
+      const bake = making.cards.find(c => c.kind === 'bake')!
+      expect(making.cards.filter(c => c.says === 'Into the oven.')).toEqual([])
+      expect(bake.also).toHaveLength(1)
+      expect(bake.after.every(task => making.cards.some(c => c.task === task))).toBe(true)
+      const { making: done } = walk(making)
+      const counter = counterOf(done, five + 5000)
+      for (const id of [bake.task, ...bake.also!]) expect(counter.happened[id]?.to).not.toBeNull()
+      expect(
+        planOf(plum)
+          .tasks.filter(t => t.kind !== 'serve')
+          .every(t => counter.happened[t.id]?.to != null),
+      ).toBe(true)
+    },
+  )
   test('a foam is weighed after it was whisked, and before what follows', () => {
     const cards = begun(meringue).cards
     const at = cards.findIndex(c => c.weighing)
@@ -176,41 +187,45 @@ describe('where it stands', () => {
     expect(counterOf(log, now + 59).cards.find(p => p.card.id === chill.id)!.is).toBe('running')
     expect(counterOf(log, now + 60).cards.find(p => p.card.id === chill.id)!.is).toBe('over')
   })
-  test('a card that is in hand stays until its tick, though a wait ends that an earlier card waited for', () => {
-    let moved = 0
-    for (const start of [...demo.map(b => begun(b)), begun(ginger, shortbread)]) {
-      let [making, now] = [start, start.begun]
-      for (let n = 0; n < 600; n++) {
-        const { current, timers } = counterOf(making, now)
-        if (!current) {
-          const next = timers.find(t => t.stopped === null && t.ends > now)
-          if (!next) break
-          now = next.ends
-          continue
+  test(
+    'a card that is in hand stays until its tick, though a wait ends that an earlier card ' +
+      'waited for',
+    () => {
+      let moved = 0
+      for (const start of [...demo.map(b => begun(b)), begun(ginger, shortbread)]) {
+        let [making, now] = [start, start.begun]
+        for (let n = 0; n < 600; n++) {
+          const { current, timers } = counterOf(making, now)
+          if (!current) {
+            const next = timers.find(t => t.stopped === null && t.ends > now)
+            if (!next) break
+            now = next.ends
+            continue
+          }
+          now = Math.max(now, current.card.starts)
+          const { id, minutes } = counterOf(making, now).current!.card
+          for (const share of [0.3, 1, 3, 12]) {
+            const counter = counterOf(making, now + share * minutes, id)
+            expect(counter.current!.card.id).toBe(id)
+            if (counterOf(making, now + share * minutes).current!.card.id === id) continue
+            moved++
+            // What may not wait is said beside it.
+            const earlier = counterOf(making, now + share * minutes).current!
+            if (counterOf(making, now + share * minutes).deadline)
+              expect(counter.calling!.moment).toBeLessThanOrEqual(
+                counterOf(making, now + share * minutes).deadline!.moment,
+              )
+            expect(counter.next.map(p => p.card.id)).toContain(earlier.card.id)
+          }
+          const { card } = making.cards.map(card => ({ card })).find(c => c.card.id === id)!
+          now += card.kind === 'bake' ? 0 : Math.max(0.2, minutes)
+          making = say(making, now, act(card))
+          expect(counterOf(making, now, id).current?.card.id).not.toBe(id)
         }
-        now = Math.max(now, current.card.starts)
-        const { id, minutes } = counterOf(making, now).current!.card
-        for (const share of [0.3, 1, 3, 12]) {
-          const counter = counterOf(making, now + share * minutes, id)
-          expect(counter.current!.card.id).toBe(id)
-          if (counterOf(making, now + share * minutes).current!.card.id === id) continue
-          moved++
-          // What may not wait is said beside it.
-          const earlier = counterOf(making, now + share * minutes).current!
-          if (counterOf(making, now + share * minutes).deadline)
-            expect(counter.calling!.moment).toBeLessThanOrEqual(
-              counterOf(making, now + share * minutes).deadline!.moment,
-            )
-          expect(counter.next.map(p => p.card.id)).toContain(earlier.card.id)
-        }
-        const { card } = making.cards.map(card => ({ card })).find(c => c.card.id === id)!
-        now += card.kind === 'bake' ? 0 : Math.max(0.2, minutes)
-        making = say(making, now, act(card))
-        expect(counterOf(making, now, id).current?.card.id).not.toBe(id)
       }
-    }
-    expect(moved).toBeGreaterThan(0)
-  })
+      expect(moved).toBeGreaterThan(0)
+    },
+  )
   test('a card can be gone to out of order and comes back into it; looking about is kept once', () => {
     const later = first.cards.find(p => p.card.kind === 'weigh' && p.card.item!.name === 'milk')!
     const there = say(
@@ -272,46 +287,50 @@ describe('where it stands', () => {
 })
 
 describe('a step back', () => {
-  test('takes a tick with its weight, and no more; whatever was said, as many steps back as were said lead to the beginning', () => {
-    const start = begun(ginger)
-    const card = start.cards.find(c => c.item?.grams)!
-    const ticked = say(
-      start,
-      start.begun + 1,
-      { do: 'weighed', card: card.id, grams: 100, by: 'scale' },
-      { do: 'done', card: card.id },
-    )
-    expect(takeBack(ticked).log).toEqual([])
-    expect(canTakeBack(start)).toBe(false)
-    expect(takeBack(start)).toBe(start)
-    const some: fc.Arbitrary<Say> = fc.oneof(
-      fc.constantFrom(...start.cards).map(c => act(c)),
-      fc.constantFrom<Say>(
-        { do: 'timer', timer: 't', says: 'x', minutes: 3 },
-        { do: 'more', timer: 't', minutes: 1 },
-        { do: 'clock', minutes: -60 },
-        { do: 'go', card: card.id },
-        { do: 'note', card: '', text: 'x' },
-      ),
-    )
-    fc.assert(
-      fc.property(fc.array(some, { maxLength: 25 }), says => {
-        let making = start
-        const states: string[] = []
-        for (const [n, each] of says.entries()) {
-          making = say(making, start.begun + n, each)
-          if (each.do !== 'go' && each.do !== 'clock') states.push(each.do)
-        }
-        for (const _ of states) {
-          expect(canTakeBack(making)).toBe(true)
-          making = takeBack(making)
-        }
-        expect(canTakeBack(making)).toBe(false)
-        expect(counterOf(making, start.begun + 100).done).toBe(0)
-      }),
-      { numRuns: 60 },
-    )
-  })
+  test(
+    'takes a tick with its weight, and no more; whatever was said, as many steps back as ' +
+      'were said lead to the beginning',
+    () => {
+      const start = begun(ginger)
+      const card = start.cards.find(c => c.item?.grams)!
+      const ticked = say(
+        start,
+        start.begun + 1,
+        { do: 'weighed', card: card.id, grams: 100, by: 'scale' },
+        { do: 'done', card: card.id },
+      )
+      expect(takeBack(ticked).log).toEqual([])
+      expect(canTakeBack(start)).toBe(false)
+      expect(takeBack(start)).toBe(start)
+      const some: fc.Arbitrary<Say> = fc.oneof(
+        fc.constantFrom(...start.cards).map(c => act(c)),
+        fc.constantFrom<Say>(
+          { do: 'timer', timer: 't', says: 'x', minutes: 3 },
+          { do: 'more', timer: 't', minutes: 1 },
+          { do: 'clock', minutes: -60 },
+          { do: 'go', card: card.id },
+          { do: 'note', card: '', text: 'x' },
+        ),
+      )
+      fc.assert(
+        fc.property(fc.array(some, { maxLength: 25 }), says => {
+          let making = start
+          const states: string[] = []
+          for (const [n, each] of says.entries()) {
+            making = say(making, start.begun + n, each)
+            if (each.do !== 'go' && each.do !== 'clock') states.push(each.do)
+          }
+          for (const _ of states) {
+            expect(canTakeBack(making)).toBe(true)
+            making = takeBack(making)
+          }
+          expect(canTakeBack(making)).toBe(false)
+          expect(counterOf(making, start.begun + 100).done).toBe(0)
+        }),
+        { numRuns: 60 },
+      )
+    },
+  )
 })
 
 describe('what really happened', () => {

@@ -40,7 +40,10 @@ export type Happening = { readonly at: Moment } &
     | { readonly do: 'finished' }
   )
 
-/** One time of making: its cards as they were planned when it began, and all that happened since. What stands now is worked out from both. */
+/**
+ * One time of making: its cards as they were planned when it began, and all that happened since.
+ * What stands now is worked out from both.
+ */
 export interface Making {
   readonly id: string
   readonly begun: Moment

@@ -19,7 +19,10 @@ import type { Making } from './making'
 import { counterOf } from './counter'
 import type { Moment } from '../day'
 
-/** What one measure of the balance does when more or less of something went in than was wanted: as shares of what was wanted, and whether it is still this dessert. */
+/**
+ * What one measure of the balance does when more or less of something went in than was wanted: as
+ * shares of what was wanted, and whether it is still this dessert.
+ */
 export interface Shift {
   readonly measure: Measure
   readonly name: string
@@ -28,14 +31,20 @@ export interface Shift {
   readonly says: string
 }
 
-/** So much was weighed instead of what was wanted. `shifts` are those that can be noticed, the greatest first. */
+/**
+ * So much was weighed instead of what was wanted. `shifts` are those that can be noticed, the
+ * greatest first.
+ */
 export interface Pour {
   readonly by: Grams
   readonly percent: number
   /** Too little to matter: within what a kitchen scale and a spatula lose. */
   readonly fine: boolean
   readonly shifts: readonly Shift[]
-  /** The factor that puts everything else into proportion; null where that cannot be (counted things decide, or something is mixed already). */
+  /**
+   * The factor that puts everything else into proportion; null where that cannot be (counted things
+   * decide, or something is mixed already).
+   */
   readonly factor: number | null
   readonly whyNot: string
   /** What was weighed already and wants more, and what is still to be weighed, at that factor. */
@@ -43,14 +52,18 @@ export interface Pour {
   readonly ahead: readonly { readonly name: string; readonly from: Grams; readonly to: Grams }[]
 }
 
-/** Tolerances that a measure must move to be spoken of; what is lost on spatula and scale; how far a batch may grow before its tin and oven are others. [I] */
+/**
+ * Tolerances that a measure must move to be spoken of; what is lost on spatula and scale; how far a
+ * batch may grow before its tin and oven are others. [I]
+ */
 const noticed = 0.35
 const fine = (wanted: Grams, by: Grams) => Math.abs(by) <= Math.max(1, 0.02 * wanted)
 const most = 1.5
 
 /**
- * What it does to the balance that `got` grams of a line are in the bowl instead of what is wanted, and what it takes to put the rest into proportion. `families` as the plan has them, by component. Null for
- * what has no weight or no card.
+ * What it does to the balance that `got` grams of a line are in the bowl instead of what is wanted,
+ * and what it takes to put the rest into proportion. `families` as the plan has them, by component.
+ * Null for what has no weight or no card.
  */
 export function pourOf(
   making: Making,

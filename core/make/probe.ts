@@ -23,9 +23,15 @@ export interface Remaining {
   readonly finish: Celsius
 }
 
-/** A probe in batter reads between these; what is so far from its neighbours is a probe that was moved, or nonsense. */
+/**
+ * A probe in batter reads between these; what is so far from its neighbours is a probe that was
+ * moved, or nonsense.
+ */
 const possible = { low: -20, high: 125, off: 8 }
-/** Beforehand a worked-out time is right to 13 %: the heat model's band. A reading is off by a degree and a half, the probe's place by three [M]. */
+/**
+ * Beforehand a worked-out time is right to 13 %: the heat model's band. A reading is off by a
+ * degree and a half, the probe's place by three [M].
+ */
 const prior = 0.13
 const noise = 3.4
 /** Readings close in time tell the same: one every so often counts. */
@@ -60,7 +66,10 @@ const at = (curve: Warmth, minutes: Minutes): Celsius => {
   return ys[n - 1]! + share * (ys[n]! - ys[n - 1]!)
 }
 
-/** When the curve first reaches a temperature; null when it never does. A curve ends when it gets there, and its last point is rounded. */
+/**
+ * When the curve first reaches a temperature; null when it never does. A curve ends when it gets
+ * there, and its last point is rounded.
+ */
 export const reaches = (curve: Warmth, celsius: Celsius): Minutes | null => {
   const n = curve.coldest.findIndex(c => c >= celsius - 0.05)
   if (n < 0) return null
@@ -76,8 +85,11 @@ export const reaches = (curve: Warmth, celsius: Celsius): Minutes | null => {
 const fades = 0.15
 
 /**
- * How much longer, from what a probe felt so far. Every reading says where on the worked-out warming of the coldest place the bake is; a line through these (its time = shift + stretch × worked-out time, the
- * late readings counting more, both held by what was expected beforehand) leads to the end. The window is as narrow as the readings agree. Null without a curve that gets done, or without a reading that can be.
+ * How much longer, from what a probe felt so far. Every reading says where on the worked-out
+ * warming of the coldest place the bake is; a line through these (its time = shift + stretch ×
+ * worked-out time, the late readings counting more, both held by what was expected beforehand)
+ * leads to the end. The window is as narrow as the readings agree. Null without a curve that gets
+ * done, or without a reading that can be.
  */
 export function remaining(curve: Warmth, felt: readonly Felt[]): Remaining | null {
   const expected = reaches(curve, curve.finish)
@@ -98,7 +110,8 @@ export function remaining(curve: Warmth, felt: readonly Felt[]): Remaining | nul
       (at(curve, x + 1) - at(curve, Math.max(0, x - 1))) /
         Math.max(0.5, x + 1 - Math.max(0, x - 1)),
     )
-    // A reading that is off by so much is off by so many minutes; and bakes keep to the curve the less, the earlier it is.
+    // A reading that is off by so much is off by so many minutes; and bakes keep to the curve the
+    // less, the earlier it is.
     const warmed = (each.celsius - curve.coldest[0]!) / span
     // Errors of neighbours go together: three readings tell as much as one.
     const course = (0.03 + 0.1 * Math.max(0, 1 - warmed)) * expected

@@ -43,7 +43,10 @@ export interface Made {
 
 const plus = (n: number) => (n > 0 ? `${n} more` : `${-n} less`)
 
-/** The record of one bake of a making, as far as it has come; what was noted beside no card goes with each. */
+/**
+ * The record of one bake of a making, as far as it has come; what was noted beside no card goes
+ * with each.
+ */
 export function madeOf(making: Making, bake: string, now: Moment): Made {
   const counter = counterOf(making, now)
   const mine = counter.cards.filter(p => p.card.bake === bake)
@@ -112,7 +115,8 @@ export function madeOf(making: Making, bake: string, now: Moment): Made {
   const differs = [
     ...(Math.abs(factor - 1) > 0.005
       ? [
-          `Everything was made ${Math.abs(Math.round(100 * (factor - 1)))} % ${factor > 1 ? 'larger' : 'smaller'}.`,
+          `Everything was made ${Math.abs(Math.round(100 * (factor - 1)))} % ` +
+            `${factor > 1 ? 'larger' : 'smaller'}.`,
         ]
       : []),
     ...weights.flatMap(w =>
@@ -127,14 +131,16 @@ export function madeOf(making: Making, bake: string, now: Moment): Made {
     ...times.flatMap(t =>
       Math.abs(t.took - t.planned) >= Math.max(2, 0.05 * t.planned)
         ? [
-            `${t.says.charAt(0).toUpperCase()}${t.says.slice(1)}: ${Math.round(t.took)} min, ${plus(Math.round(t.took - t.planned))} than planned.`,
+            `${t.says.charAt(0).toUpperCase()}${t.says.slice(1)}: ${Math.round(t.took)} ` +
+              `min, ${plus(Math.round(t.took - t.planned))} than planned.`,
           ]
         : [],
     ),
     ...losses.flatMap(l =>
       l.share !== null && (l.share < l.usual[0] || l.share > l.usual[1])
         ? [
-            `Of ${l.of} ${Math.round(100 * l.share)} % went, usual are ${Math.round(100 * l.usual[0])}–${Math.round(100 * l.usual[1])} %.`,
+            `Of ${l.of} ${Math.round(100 * l.share)} % went, usual are ` +
+              `${Math.round(100 * l.usual[0])}–${Math.round(100 * l.usual[1])} %.`,
           ]
         : [],
     ),

@@ -1,8 +1,9 @@
 import type { Celsius, Grams, Minutes } from '../measure'
 
 /**
- * What stands in for a kitchen scale and an oven probe, until real ones are connected: made-up signals with the faults of cheap devices. Seeded and without a clock, so that a server, a browser and a test
- * get the same; `at` is seconds since the device was switched on.
+ * What stands in for a kitchen scale and an oven probe, until real ones are connected: made-up
+ * signals with the faults of cheap devices. Seeded and without a clock, so that a server, a browser
+ * and a test get the same; `at` is seconds since the device was switched on.
  */
 export type Fault = 'none' | 'garbage' | 'silence' | 'drop'
 export const faults: readonly Fault[] = ['none', 'garbage', 'silence', 'drop']
@@ -33,7 +34,10 @@ export interface ScaleReading {
   readonly steady: boolean
 }
 
-/** Seconds that the shown weight lags behind, grams of noise, of drift an hour, and the seconds of flow that still fall after the hand is turned. */
+/**
+ * Seconds that the shown weight lags behind, grams of noise, of drift an hour, and the seconds of
+ * flow that still fall after the hand is turned.
+ */
 const scaleFaults = { lag: 0.35, noise: 0.35, drift: 3, after: 0.25 }
 
 export const switchOn = (seed: number): SimScale => ({
@@ -96,7 +100,10 @@ export function weigh(
   }
 }
 
-/** A bake that a simulated probe sits in. `half`: at which share of its time half of the warming is expected to be done. */
+/**
+ * A bake that a simulated probe sits in. `half`: at which share of its time half of the warming is
+ * expected to be done.
+ */
 export interface SimBake {
   readonly seed: number
   readonly start: Celsius
@@ -105,7 +112,11 @@ export interface SimBake {
   readonly half: number
 }
 
-/** The middle of a simulated bake so many minutes in: slower or quicker than expected, and with a course of its own, which is at half its warming up to a twelfth earlier or later; then a plateau below boiling. */
+/**
+ * The middle of a simulated bake so many minutes in: slower or quicker than expected, and with a
+ * course of its own, which is at half its warming up to a twelfth earlier or later; then a plateau
+ * below boiling.
+ */
 function middle({ seed, start, finish, likely, half }: SimBake, minutes: Minutes): Celsius {
   const whole = likely * (0.86 + 0.3 * chance(seed, 7))
   const bent =

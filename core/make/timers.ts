@@ -3,7 +3,10 @@ import type { Moment } from '../day'
 import type { Happening } from './making'
 import type { Mark } from './card'
 
-/** A timer with its name. Its end is a moment, so that it goes on while the page is closed or the device sleeps. */
+/**
+ * A timer with its name. Its end is a moment, so that it goes on while the page is closed or the
+ * device sleeps.
+ */
 export interface Timer {
   readonly id: string
   readonly says: string
@@ -22,7 +25,10 @@ export interface Call {
   readonly since: Moment
 }
 
-/** The timer as it stands after what was said of it. Marks that were passed before an extension stay; those after it move along with the end. */
+/**
+ * The timer as it stands after what was said of it. Marks that were passed before an extension
+ * stay; those after it move along with the end.
+ */
 export function timerOf(
   id: string,
   says: string,

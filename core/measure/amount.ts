@@ -32,8 +32,9 @@ function counted(
 }
 
 /**
- * The amount at `from`: a number or a range ("2–3", "2 to 3", "between 2 and 3"), after an optional "about"; dozens are counted out.
- * Null when there is none. A range that runs downwards ("3-1") is not one: its first number is taken.
+ * The amount at `from`: a number or a range ("2–3", "2 to 3", "between 2 and 3"), after an optional
+ * "about"; dozens are counted out. Null when there is none. A range that runs downwards ("3-1") is
+ * not one: its first number is taken.
  */
 export function readAmount(text: string, from: number): { amount: Amount; end: number } | null {
   const start = skip(about, text, from)

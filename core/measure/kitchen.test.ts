@@ -11,7 +11,10 @@ import {
   type Region,
 } from './index'
 
-/** Weighs a kitchen text by reading it again, so that the promise and the words are held against each other. */
+/**
+ * Weighs a kitchen text by reading it again, so that the promise and the words are held against
+ * each other.
+ */
 function weighText(text: string, density: number, region: Region): number {
   return text.split(' + ').reduce((sum, piece) => {
     const number = readNumber(piece, 0)!
@@ -37,21 +40,25 @@ test.each([
   expect(spoonAmount(grams, density, 'us').text).toBe(text),
 )
 
-test('the loss that is said is the loss there is, and never more than an eighth of anything above a teaspoon', () => {
-  fc.assert(
-    fc.property(
-      fc.double({ min: 3, max: 900, noNaN: true }),
-      fc.double({ min: 0.3, max: 1.4, noNaN: true }),
-      fc.constantFrom(...regions),
-      (wanted, density, region) => {
-        const amount = spoonAmount(wanted, density, region)
-        expect(weighText(amount.text, density, region)).toBeCloseTo(amount.grams, 6)
-        expect(amount.loss).toBeCloseTo(amount.grams - wanted, 9)
-        if (wanted / density > 5) expect(Math.abs(amount.loss) / wanted).toBeLessThan(1 / 8)
-      },
-    ),
-  )
-})
+test(
+  'the loss that is said is the loss there is, and never more than an eighth of anything ' +
+    'above a teaspoon',
+  () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 3, max: 900, noNaN: true }),
+        fc.double({ min: 0.3, max: 1.4, noNaN: true }),
+        fc.constantFrom(...regions),
+        (wanted, density, region) => {
+          const amount = spoonAmount(wanted, density, region)
+          expect(weighText(amount.text, density, region)).toBeCloseTo(amount.grams, 6)
+          expect(amount.loss).toBeCloseTo(amount.grams - wanted, 9)
+          if (wanted / density > 5) expect(Math.abs(amount.loss) / wanted).toBeLessThan(1 / 8)
+        },
+      ),
+    )
+  },
+)
 
 test('a scale of 1 g loses at most half a gram', () => {
   fc.assert(

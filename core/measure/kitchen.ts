@@ -44,7 +44,10 @@ const teaspoonParts = [0, 1 / 8, 1 / 4, 1 / 2, 3 / 4, 1, 1.25, 1.5, 1.75, 2, 2.5
 const tablespoonParts = [0, 1, 2, 3] as const
 const cupParts = [0, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4] as const
 
-/** Every sum of at most two measures (cup and tablespoon, or tablespoon and teaspoon) that comes within reach of `ml`. */
+/**
+ * Every sum of at most two measures (cup and tablespoon, or tablespoon and teaspoon) that comes
+ * within reach of `ml`.
+ */
 function spoonSums(ml: Millilitres, region: Region): Spoons[] {
   const size = (id: string) => millilitresIn(unitById(id)!, region)!
   const [cup, tbsp, tsp] = [size('cup'), size('tbsp'), size('tsp')]
@@ -78,8 +81,9 @@ function spoonSums(ml: Millilitres, region: Region): Spoons[] {
 }
 
 /**
- * The spoons or cups nearest to a weight. A second measure is only added when it brings the amount closer by more than
- * 3 % of it. `loss` says what the rounding gives or takes; nothing else is lost.
+ * The spoons or cups nearest to a weight. A second measure is only added when it brings the amount
+ * closer by more than 3 % of it. `loss` says what the rounding gives or takes; nothing else is
+ * lost.
  */
 export function spoonAmount(wanted: Grams, density: GramsPerMl, region: Region): KitchenAmount {
   const ml = wanted / density

@@ -86,8 +86,9 @@ const at = (pattern: RegExp, text: string, from: number) => {
 }
 
 /**
- * The number written in `text` at `from`, and where it ends: 2, 1.5, 1,5, 1,000, 1/2, 1 1/2, 1-1/2, ½, 1½, "one and a
- * half", "half a", "a dozen". Null when no number stands there or a fraction has no meaning (a zero below, 3/0).
+ * The number written in `text` at `from`, and where it ends: 2, 1.5, 1,5, 1,000, 1/2, 1 1/2, 1-1/2,
+ * ½, 1½, "one and a half", "half a", "a dozen". Null when no number stands there or a fraction has
+ * no meaning (a zero below, 3/0).
  */
 export function readNumber(text: string, from: number): { value: number; end: number } | null {
   let found = at(mixedGlyph, text, from)

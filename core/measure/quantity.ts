@@ -1,6 +1,6 @@
 /**
- * Numbers that know their unit. The tag is optional, so a plain number may be given, but grams can never be handed to
- * something that wants millilitres.
+ * Numbers that know their unit. The tag is optional, so a plain number may be given, but grams can
+ * never be handed to something that wants millilitres.
  */
 declare const unit: unique symbol
 type Tagged<U extends string> = number & { readonly [unit]?: U }
@@ -11,7 +11,10 @@ export type GramsPerMl = Tagged<'g/ml'>
 export type Celsius = Tagged<'°C'>
 export type Minutes = Tagged<'min'>
 
-/** A figure that is not exact: the lowest and highest it may be, and the one to work with. `low ≤ best ≤ high`. */
+/**
+ * A figure that is not exact: the lowest and highest it may be, and the one to work with. `low ≤
+ * best ≤ high`.
+ */
 export interface Spread {
   readonly low: number
   readonly best: number

@@ -45,8 +45,9 @@ const inPan =
 const ofOven = /\b(?:oven|bak(?:e|es|ed|ing)|pre-?heat\w*|roast\w*|gas|fan)\b/iu
 
 /**
- * The oven setting named in a sentence: °C first, then °F, a gas mark, a fan setting alone, or a bare number. A bare
- * 100–199 is Celsius, 275 and more Fahrenheit, 200–274 is asked [P]. Null when the sentence names none.
+ * The oven setting named in a sentence: °C first, then °F, a gas mark, a fan setting alone, or a
+ * bare number. A bare 100–199 is Celsius, 275 and more Fahrenheit, 200–274 is asked [P]. Null when
+ * the sentence names none.
  */
 export function readOven(text: string): OvenReading | null {
   if (inPan.test(text) && !ofOven.test(text)) return null

@@ -14,8 +14,9 @@ const unitAt = new RegExp(`(?:${longestFirst.map(escaped).join('|')})(?=$|[^\\p{
 export const unitById = (id: UnitId): Unit | undefined => byId.get(id)
 
 /**
- * The unit whose name stands in `text` at `from`, longest name first, and where it ends (a full stop after an
- * abbreviation included). Null when none does. "T" is a tablespoon, "t" a teaspoon; all else is read in any case.
+ * The unit whose name stands in `text` at `from`, longest name first, and where it ends (a full
+ * stop after an abbreviation included). Null when none does. "T" is a tablespoon, "t" a teaspoon;
+ * all else is read in any case.
  */
 export function readUnit(text: string, from: number): { unit: Unit; end: number } | null {
   unitAt.lastIndex = from

@@ -9,9 +9,9 @@ export type CodeReading =
     }
 
 /**
- * A code as it is printed under the bars, 8, 12 or 13 digits, spaces and hyphens allowed. The last digit is the check digit: from the right
- * the others count 3, 1, 3, 1 …, and the sum with it is a multiple of ten (ISO/IEC 15420). Refuses, with a sentence, whatever
- * does not come out.
+ * A code as it is printed under the bars, 8, 12 or 13 digits, spaces and hyphens allowed. The last
+ * digit is the check digit: from the right the others count 3, 1, 3, 1 …, and the sum with it is a
+ * multiple of ten (ISO/IEC 15420). Refuses, with a sentence, whatever does not come out.
  */
 export function readCode(text: string): CodeReading {
   const refuse = (

@@ -14,7 +14,10 @@ import { partRows } from './tables/clauses'
 import { plainWords } from './tables/plain-words'
 import { termRows } from './tables/terms'
 
-/** What a term of a statement brings: always, or in some makes. `needs`: how many things in brackets behind it say what it is made of. */
+/**
+ * What a term of a statement brings: always, or in some makes. `needs`: how many things in brackets
+ * behind it say what it is made of.
+ */
 export interface Meaning {
   readonly holds: readonly AvoidableId[]
   readonly open: readonly AvoidableId[]
@@ -32,13 +35,19 @@ const phrases = (words: string) =>
 const spelt = (words: string) =>
   words.includes('ß') ? [words, words.replaceAll('ß', 'ss')] : [words]
 
-/** What a packet names wherever it is: not left open by the name of a fruit alone. [L] above 10 mg/kg in the EU, US and AU/NZ. */
+/**
+ * What a packet names wherever it is: not left open by the name of a fruit alone. [L] above 10
+ * mg/kg in the EU, US and AU/NZ.
+ */
 const alwaysNamed: ReadonlySet<AvoidableId> = new Set(['sulphite'])
 
 let tree: PhraseTree<Meaning> | null = null
 let ofEdition = -1
 
-/** Every term that a statement may hold, the packet's own words before the pantry's names. Built anew when the pantry learned something. */
+/**
+ * Every term that a statement may hold, the packet's own words before the pantry's names. Built
+ * anew when the pantry learned something.
+ */
 export function lexicon(): PhraseTree<Meaning> {
   if (tree && ofEdition === pantryEdition()) return tree
   tree = phraseTree<Meaning>()
@@ -120,8 +129,9 @@ function bare(word: string): string {
 }
 
 /**
- * What a long word brings that no table knows whole, by its beginning and its end ("Süßmolkenpulver", "wheatflour"): German
- * writes such words together, and photos lose spaces. Empty when nothing is found in it.
+ * What a long word brings that no table knows whole, by its beginning and its end
+ * ("Süßmolkenpulver", "wheatflour"): German writes such words together, and photos lose spaces.
+ * Empty when nothing is found in it.
  */
 export function insideWord(word: string): {
   readonly holds: readonly AvoidableId[]

@@ -12,7 +12,10 @@ export const packetFields = [
 export type PacketField = (typeof packetFields)[number]
 export type PacketWords = Readonly<Record<PacketField, string>>
 
-/** Figures that stand on a packet and that the arithmetic can use: g per 100 g, and a sweetener's own factor against sugar. */
+/**
+ * Figures that stand on a packet and that the arithmetic can use: g per 100 g, and a sweetener's
+ * own factor against sugar.
+ */
 export const packetFigures = [
   'fat',
   'saturates',
@@ -24,7 +27,10 @@ export const packetFigures = [
 ] as const
 export type PacketFigure = (typeof packetFigures)[number]
 
-/** What the maker answered when somebody asked; `without`: what they say is not in it, also not hidden in a word that leaves it open. */
+/**
+ * What the maker answered when somebody asked; `without`: what they say is not in it, also not
+ * hidden in a word that leaves it open.
+ */
 export interface MakerAnswer {
   readonly on: string
   readonly text: string
@@ -38,7 +44,10 @@ export interface PacketPast {
   readonly words: PacketWords
 }
 
-/** A packet of this house: what it is, what stands on it, and when somebody looked. Dates are ISO days (2026-01-31), '' where nobody has looked. */
+/**
+ * A packet of this house: what it is, what stands on it, and when somebody looked. Dates are ISO
+ * days (2026-01-31), '' where nobody has looked.
+ */
 export interface Packet {
   readonly id: string
   readonly name: string
@@ -56,7 +65,10 @@ export interface Packet {
   readonly price: number | null
   /** What one packet holds, in grams. */
   readonly size: number | null
-  /** Words of a photo that the recogniser was unsure of and nobody has confirmed: until then there is no verdict. */
+  /**
+   * Words of a photo that the recogniser was unsure of and nobody has confirmed: until then there
+   * is no verdict.
+   */
   readonly unconfirmed: readonly string[]
   readonly history: readonly PacketPast[]
 }
@@ -101,7 +113,10 @@ export interface FieldReading {
   readonly reading: PacketReading
 }
 
-/** Every field of a packet, read as what it is. A facility sentence that names things plainly is read as one, too. */
+/**
+ * Every field of a packet, read as what it is. A facility sentence that names things plainly is
+ * read as one, too.
+ */
 export const readFields = (words: PacketWords): readonly FieldReading[] =>
   packetFields
     .filter(field => words[field].trim())
@@ -114,7 +129,10 @@ export const readFields = (words: PacketWords): readonly FieldReading[] =>
 /** A hit with the field that it stands in. */
 export type FieldHit = PacketHit & { readonly field: PacketField }
 
-/** What a packet comes to, over all its fields, with the maker's answer. `settled` are open words that the answer closed. */
+/**
+ * What a packet comes to, over all its fields, with the maker's answer. `settled` are open words
+ * that the answer closed.
+ */
 export interface PacketSum {
   readonly contains: readonly FieldHit[]
   readonly mayContain: readonly FieldHit[]
@@ -124,7 +142,10 @@ export interface PacketSum {
   readonly unknownWords: readonly string[]
 }
 
-/** Sums up a packet. An answer of the maker settles open words only: what the list says it takes back never. */
+/**
+ * Sums up a packet. An answer of the maker settles open words only: what the list says it takes
+ * back never.
+ */
 export function sumUp(packet: Pick<Packet, 'words' | 'answer'>): PacketSum {
   const fields = readFields(packet.words)
   const hits = (pick: (r: PacketReading) => readonly PacketHit[]): FieldHit[] =>
@@ -173,7 +194,10 @@ export function whyNotChecked(packet: Packet, today: string): string {
     : ''
 }
 
-/** A packet with other words on it: what stood there goes into its history, and it has to be read anew, unless that is what `checked` says. */
+/**
+ * A packet with other words on it: what stood there goes into its history, and it has to be read
+ * anew, unless that is what `checked` says.
+ */
 export function withWords(
   packet: Packet,
   words: PacketWords,
@@ -196,7 +220,10 @@ export function withWords(
   }
 }
 
-/** What differs between two wordings of one packet: allergens that came and went, and the words themselves. */
+/**
+ * What differs between two wordings of one packet: allergens that came and went, and the words
+ * themselves.
+ */
 export interface PacketChange {
   readonly came: readonly string[]
   readonly went: readonly string[]
@@ -252,7 +279,10 @@ export interface LookAlike {
   readonly otherOnly: readonly AvoidableId[]
 }
 
-/** Packets of the house that share a name (in any order of words) and differ in what they contain or may contain. */
+/**
+ * Packets of the house that share a name (in any order of words) and differ in what they contain or
+ * may contain.
+ */
 export function lookAlikes(packets: readonly Packet[]): readonly LookAlike[] {
   const seen = packets.map(packet => ({
     packet,

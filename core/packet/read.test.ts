@@ -69,19 +69,23 @@ describe('how a statement is read', () => {
       expect.objectContaining({ name: 'free from', without: ['milk', 'egg'], against: true }),
     ])
   })
-  test('what a claim before a name denies is open, not gone; a name that says the thing itself is not denied', () => {
-    expect(
-      readPacket('dairy-free butter')
-        .mayContain.map(h => [h.allergen, h.how])
-        .filter(([a]) => a === 'soy'),
-    ).toEqual([['soy', 'unsaid']])
-    expect(readPacket('vegan meringue').mayContain).toEqual([
-      expect.objectContaining({ allergen: 'egg', how: 'unsaid' }),
-    ])
-    expect(ids(readPacket('egg-free egg white powder').contains)).toEqual(['egg'])
-    expect(ids(readPacket('gluten-free wheat starch').contains)).toEqual(['wheat'])
-    expect(ids(readPacket('lactose-free cream').contains)).toEqual(['milk'])
-  })
+  test(
+    'what a claim before a name denies is open, not gone; a name that says the thing itself ' +
+      'is not denied',
+    () => {
+      expect(
+        readPacket('dairy-free butter')
+          .mayContain.map(h => [h.allergen, h.how])
+          .filter(([a]) => a === 'soy'),
+      ).toEqual([['soy', 'unsaid']])
+      expect(readPacket('vegan meringue').mayContain).toEqual([
+        expect.objectContaining({ allergen: 'egg', how: 'unsaid' }),
+      ])
+      expect(ids(readPacket('egg-free egg white powder').contains)).toEqual(['egg'])
+      expect(ids(readPacket('gluten-free wheat starch').contains)).toEqual(['wheat'])
+      expect(ids(readPacket('lactose-free cream').contains)).toEqual(['milk'])
+    },
+  )
   test('“without” reaches the next thing alone, so that the list after it is read', () => {
     expect(ids(readPacket('flour blend without gluten, milk powder').contains)).toContain('milk')
     expect(ids(readPacket('rice free from gluten, egg').contains)).toEqual(['egg'])
@@ -94,38 +98,47 @@ describe('how a statement is read', () => {
     expect(ids(readPacket('lecithin (E322)').mayContain)).toEqual(['egg', 'soy'])
     expect(readPacket('emulsifier: lecithin from sunflower').mayContain).toEqual([])
   })
-  test('what an open word is made of is said right behind it, by a word that is known and leaves nothing open itself', () => {
-    const open = (text: string) =>
-      [
-        ...new Set(
-          readPacket(text)
-            .mayContain.filter(h => h.how === 'unsaid')
-            .map(h => h.allergen),
-        ),
-      ].sort()
-    expect(open('modified starch from rice')).toEqual([])
-    expect(open('modified starch of rice, salt')).toEqual([])
-    expect(open('modified starch from zorblax')).toEqual(['wheat'])
-    expect(open('modified starch from natural sources')).toEqual(['wheat'])
-    expect(open('modified starch from')).toEqual(['wheat'])
-    expect(open('modified starch, sugar from rice')).toEqual(['wheat'])
-    expect(open('amidon de riz')).toEqual([])
-    expect(open('lecithin from soya')).toEqual([])
-    expect(open('starch: rice, salt')).toEqual([])
-    expect(open('starch: zorblax, rice')).toEqual(['wheat'])
-    expect(open('dark chocolate: sugar, cocoa')).toEqual(['milk', 'soy'])
-    expect(open('vegetable oil (zorblax), rice')).toEqual(['soy'])
-    expect(open('vegetable oil, rice (palm)')).toEqual(['soy'])
-    expect(open('vegetable oil 20 % (palm)')).toEqual([])
-    expect(open('dark chocolate (sugar (raw, fine))')).toEqual(['milk', 'soy'])
-    expect(open('dark chocolate (sugar (raw), cocoa)')).toEqual([])
-    expect(open('dark chocolate (sugar; cocoa)')).toEqual([])
-    expect(open('dark chocolate (sugar cocoa), salt, rice')).toEqual(['milk', 'soy'])
-    expect(open('dark chocolate (zorblax, quux)')).toEqual(['milk', 'soy'])
-    expect(open('dark chocolate [sugar, cocoa], milk chocolate chips')).toEqual(['soy'])
-    expect(open('dark chocolate (sugar, cocoa')).toEqual([])
-    expect(open('hydrolysed protein (vegetable protein)')).toEqual(['lupin', 'pea', 'soy', 'wheat'])
-  })
+  test(
+    'what an open word is made of is said right behind it, by a word that is known and ' +
+      'leaves nothing open itself',
+    () => {
+      const open = (text: string) =>
+        [
+          ...new Set(
+            readPacket(text)
+              .mayContain.filter(h => h.how === 'unsaid')
+              .map(h => h.allergen),
+          ),
+        ].sort()
+      expect(open('modified starch from rice')).toEqual([])
+      expect(open('modified starch of rice, salt')).toEqual([])
+      expect(open('modified starch from zorblax')).toEqual(['wheat'])
+      expect(open('modified starch from natural sources')).toEqual(['wheat'])
+      expect(open('modified starch from')).toEqual(['wheat'])
+      expect(open('modified starch, sugar from rice')).toEqual(['wheat'])
+      expect(open('amidon de riz')).toEqual([])
+      expect(open('lecithin from soya')).toEqual([])
+      expect(open('starch: rice, salt')).toEqual([])
+      expect(open('starch: zorblax, rice')).toEqual(['wheat'])
+      expect(open('dark chocolate: sugar, cocoa')).toEqual(['milk', 'soy'])
+      expect(open('vegetable oil (zorblax), rice')).toEqual(['soy'])
+      expect(open('vegetable oil, rice (palm)')).toEqual(['soy'])
+      expect(open('vegetable oil 20 % (palm)')).toEqual([])
+      expect(open('dark chocolate (sugar (raw, fine))')).toEqual(['milk', 'soy'])
+      expect(open('dark chocolate (sugar (raw), cocoa)')).toEqual([])
+      expect(open('dark chocolate (sugar; cocoa)')).toEqual([])
+      expect(open('dark chocolate (sugar cocoa), salt, rice')).toEqual(['milk', 'soy'])
+      expect(open('dark chocolate (zorblax, quux)')).toEqual(['milk', 'soy'])
+      expect(open('dark chocolate [sugar, cocoa], milk chocolate chips')).toEqual(['soy'])
+      expect(open('dark chocolate (sugar, cocoa')).toEqual([])
+      expect(open('hydrolysed protein (vegetable protein)')).toEqual([
+        'lupin',
+        'pea',
+        'soy',
+        'wheat',
+      ])
+    },
+  )
   test('additives: letters that part a number, colours, what is no bracket', () => {
     const open = (text: string) => readPacket(text).mayContain.map(h => [h.allergen, h.because])
     expect(open('E150d')).toEqual([['sulphite', '150d is sulphite caramel: perhaps sulphites']])

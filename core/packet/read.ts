@@ -10,7 +10,10 @@ import { additive, insideWord, isPlain, lexicon, type Meaning } from './lexicon'
 import { modeAt, scopesOf, type Scope } from './scope'
 import { besideClaim, markRows, type ClauseMode } from './tables/clauses'
 
-/** How it comes to be said: an ingredient, the "contains" line, a trace, the facility, or a word that leaves open what it was made of. */
+/**
+ * How it comes to be said: an ingredient, the "contains" line, a trace, the facility, or a word
+ * that leaves open what it was made of.
+ */
 export type HitHow = 'ingredient' | 'contains' | 'trace' | 'facility' | 'unsaid'
 
 /** One thing found in a statement. `start` and `end` are places in the statement, end exclusive. */
@@ -73,7 +76,10 @@ interface Found {
   readonly says?: string
 }
 
-/** One ingredient a line, as somebody lists it by hand: then a line's end ends a name, where in a printed text it does not. */
+/**
+ * One ingredient a line, as somebody lists it by hand: then a line's end ends a name, where in a
+ * printed text it does not.
+ */
 const isListOfLines = (text: string) =>
   (text.match(/(?<![,;:]\s*)\n/gu)?.length ?? 0) > (text.match(/[,;]/gu)?.length ?? 0)
 
@@ -135,10 +141,11 @@ const covers = (spans: readonly { start: number; end: number }[], start: number,
   spans.some(s => s.start <= start && s.end >= end)
 
 /**
- * Reads the statement of a packet in English, German or French: what it contains, what it may contain, what it claims, and
- * every word that no table knows. The longest name wins (cocoa butter is no butter); brackets, percentages and additive
- * numbers are read; a claim never takes back what the list says. Never fails; beyond 8,000 characters it does not read on
- * and says so as an unknown. Places count in the text as given. Sources: the rows of `tables/`.
+ * Reads the statement of a packet in English, German or French: what it contains, what it may
+ * contain, what it claims, and every word that no table knows. The longest name wins (cocoa butter
+ * is no butter); brackets, percentages and additive numbers are read; a claim never takes back what
+ * the list says. Never fails; beyond 8,000 characters it does not read on and says so as an
+ * unknown. Places count in the text as given. Sources: the rows of `tables/`.
  */
 export function readPacket(statement: string, options: PacketOptions = {}): PacketReading {
   const text = statement.slice(0, longestStatement)
@@ -239,8 +246,9 @@ export function readPacket(statement: string, options: PacketOptions = {}): Pack
         ? `“${place.words}” is named`
         : `“${place.words}” is or brings ${avoidableName(id)}`)
     if (mode === 'free' || mode === 'without' || mode === 'heading') continue
-    // "Vegan cheese": its own words deny what its name usually brings, so that is open, until its list says. A name that says
-    // the thing itself is not denied: gluten-free wheat starch is wheat.
+    // "Vegan cheese": its own words deny what its name usually brings, so that is open, until its
+    // list says. A name that says the thing itself is not denied: gluten-free wheat starch is
+    // wheat.
     const before = said.find(
       s => !s.row.weak && s.end <= term.start && /^[\s-]*$/u.test(text.slice(s.end, term.start)),
     )
@@ -364,7 +372,10 @@ export function readPacket(statement: string, options: PacketOptions = {}): Pack
   }
 }
 
-/** Words of the sentence that opens a clause are its grammar, and bring nothing: "handles", "allergy sufferers". */
+/**
+ * Words of the sentence that opens a clause are its grammar, and bring nothing: "handles", "allergy
+ * sufferers".
+ */
 const grammar =
   /^(?:handles?|handling|facility|facilities|factory|bakery|equipment|line|premise|environment|site|sufferer|people|person|allergic|intolerance|intolerant|allergy|guarantee|cannot|due|method|methods|manufacturing|shared|same|where|betrieb|verarbeitet|werden|wird|geeignet|atelier|établissement|etablissement|convient|personne|allergique|allergie|intolérance|small|amount|residue|suitable|unsuitable)s?$/iu
 const isGrammar = (text: string, scopes: readonly Scope[], word: Word) =>

@@ -12,7 +12,10 @@ export interface Scope {
 const patterns = clauseRows.map(row => ({ mode: row.mode, pattern: new RegExp(row.words, 'giu') }))
 const openings: Readonly<Record<string, string>> = { '(': ')', '[': ']', '{': '}' }
 
-/** Ends of sentences: a full stop before a capital or the end, an empty line, a bullet. "min. 70 %" and "0.5" end nothing. */
+/**
+ * Ends of sentences: a full stop before a capital or the end, an empty line, a bullet. "min. 70 %"
+ * and "0.5" end nothing.
+ */
 export function sentenceEnds(text: string): number[] {
   const ends = [
     ...text.matchAll(
@@ -51,9 +54,10 @@ function bracketEnds(text: string): (at: number) => number {
 }
 
 /**
- * The statement cut into stretches by how it speaks: what is in it, what may be, what shares its house, what it is said to
- * be free of. A clause goes on to the end of its sentence or of its bracket, or to the next clause; "without" reaches one
- * thing only, and "free from" so too where it does not begin a sentence, since what follows in a list is in it again.
+ * The statement cut into stretches by how it speaks: what is in it, what may be, what shares its
+ * house, what it is said to be free of. A clause goes on to the end of its sentence or of its
+ * bracket, or to the next clause; "without" reaches one thing only, and "free from" so too where it
+ * does not begin a sentence, since what follows in a list is in it again.
  */
 export function scopesOf(text: string): Scope[] {
   const ends = sentenceEnds(text)

@@ -8,7 +8,10 @@ import { materialOf } from './tables/materials'
 import type { TinBatter } from './batter'
 import type { Tin } from './tin'
 
-/** How it is seen that this dessert is done. On a dark batter no colour tells anything; a custard with egg in it has its safe heat. */
+/**
+ * How it is seen that this dessert is done. On a dark batter no colour tells anything; a custard
+ * with egg in it has its safe heat.
+ */
 export function cuesFor(batter: TinBatter): string[] {
   const { row } = batter
   const egg = batter.eggs > 0.15 ? 'with' : 'without'
@@ -37,14 +40,20 @@ export function cuesFor(batter: TinBatter): string[] {
   ]
 }
 
-/** How the tin is made ready. `calls` names the lines of the recipe that go on it; what is put on a tin is eaten too, so it is a line that the check sees. */
+/**
+ * How the tin is made ready. `calls` names the lines of the recipe that go on it; what is put on a
+ * tin is eaten too, so it is a line that the check sees.
+ */
 export interface LinerNote {
   readonly says: string
   readonly calls: readonly string[]
   /** A line to add, so that the check sees it. */ readonly missing: string | null
 }
 
-/** Fat and dusting come from the recipe itself, whose people were checked; where it has none, a line is offered that the check will see. */
+/**
+ * Fat and dusting come from the recipe itself, whose people were checked; where it has none, a line
+ * is offered that the check will see.
+ */
 export function linerFor(recipe: Recipe, tin: Tin, batter: TinBatter): LinerNote {
   const row =
     linerRows.find(

@@ -6,7 +6,10 @@ export type Metres = number
 const kelvin = 273.15
 const critical = { kelvin: 647.096, pascal: 22.064e6 }
 
-/** Pressure of saturated steam in pascal at that temperature; the vapour pressure equation of Wagner and Pruss [L], good to 0.1 % from 0 to 370 °C. */
+/**
+ * Pressure of saturated steam in pascal at that temperature; the vapour pressure equation of Wagner
+ * and Pruss [L], good to 0.1 % from 0 to 370 °C.
+ */
 export function steamPressure(celsius: Celsius): number {
   const t = celsius + kelvin
   const x = 1 - t / critical.kelvin
@@ -44,8 +47,9 @@ export function boilingPoint(height: Metres): Celsius {
 export const latentHeat = 2.26e6
 
 /**
- * What the gas in a pore conducts, W/(m K): air, and steam that evaporates on its warm side and condenses on its cold one,
- * D(T)·P/(P − p)·L·dρ/dT. Near boiling that grows without end; it is cut at 6, and P/(P − p) at 12. [M] as in studies of bread crumb
+ * What the gas in a pore conducts, W/(m K): air, and steam that evaporates on its warm side and
+ * condenses on its cold one, D(T)·P/(P − p)·L·dρ/dT. Near boiling that grows without end; it is cut
+ * at 6, and P/(P − p) at 12. [M] as in studies of bread crumb
  */
 export function poreConductivity(celsius: Celsius, pressure: number): number {
   const t = Math.min(celsius, 99.9)

@@ -9,7 +9,10 @@ export interface StatedBake {
   readonly again: boolean
 }
 
-/** Every time in the oven that the steps state, in their order; what the recipe says of itself where no step does. */
+/**
+ * Every time in the oven that the steps state, in their order; what the recipe says of itself where
+ * no step does.
+ */
 export function bakesOf(
   recipe: Recipe,
   steps: readonly PlacedStep[] = readSteps(recipe),

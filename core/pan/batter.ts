@@ -4,7 +4,10 @@ import type { Component, Recipe } from '../recipe'
 import { batterOfFamily, besideWords, type BatterRow } from './tables/batters'
 import { dark } from './tables/cues'
 
-/** One part of a recipe as the tin sees it. `ml` of what goes in; a part that is beside goes on or next to the bake. */
+/**
+ * One part of a recipe as the tin sees it. `ml` of what goes in; a part that is beside goes on or
+ * next to the bake.
+ */
 export interface TinPart {
   readonly component: string
   readonly family: string
@@ -78,7 +81,10 @@ function partOf(component: Component, recipe: Recipe, isMain: boolean, said: Bat
   }
 }
 
-/** Reads what lies in the tin. Null where no line has a weight: then nothing about depth or time can be said. */
+/**
+ * Reads what lies in the tin. Null where no line has a weight: then nothing about depth or time can
+ * be said.
+ */
 export function tinBatter(recipe: Recipe, said: BatterSaid = {}): TinBatter | null {
   const heaviest = recipe.components.reduce<Component | null>(
     (best, c) =>

@@ -2,7 +2,10 @@ import { areaAt, brimful, depthOf } from './geometry'
 import type { BatterRow } from './tables/batters'
 import { holdsBatter, type Tin } from './tin'
 
-/** How the batter stands in one kind of tin: of each of `count`. `full` is the share of the brim; `risen` how high it comes in the oven, cm. */
+/**
+ * How the batter stands in one kind of tin: of each of `count`. `full` is the share of the brim;
+ * `risen` how high it comes in the oven, cm.
+ */
 export interface Filling {
   readonly tin: Tin
   readonly ml: number
@@ -15,7 +18,10 @@ export interface Filling {
   readonly stands: 'low' | 'right' | 'full' | 'over'
 }
 
-/** What a tin takes of this batter: its brim by the family's fill, all of them together. ½ high rise and ring, ⅔ cakes and muffins, ¾ dense [M]. */
+/**
+ * What a tin takes of this batter: its brim by the family's fill, all of them together. ½ high rise
+ * and ring, ⅔ cakes and muffins, ¾ dense [M].
+ */
 export const takes = (tin: Tin, batter: Pick<BatterRow, 'fill'>): number =>
   tin.count * brimful(tin) * fillOf(tin, batter)
 /** A ring's batter climbs between two walls. [M] ½ in a ring */
@@ -49,7 +55,10 @@ export function fillingOf(tin: Tin, ml: number, batter: Pick<BatterRow, 'fill' |
   }
 }
 
-/** One batter over several tins, equally full in each; grams are of each single tin or cup, to top up evenly. */
+/**
+ * One batter over several tins, equally full in each; grams are of each single tin or cup, to top
+ * up evenly.
+ */
 export function share(tins: readonly Tin[], ml: number, batter: BatterRow): Filling[] {
   const room = tins.reduce((sum, tin) => sum + tin.count * brimful(tin), 0)
   return tins.map(tin => fillingOf(tin, (ml * tin.count * brimful(tin)) / room, batter))

@@ -22,11 +22,17 @@ export function areaAt(tin: Tin, height: number): number {
   return isRound(tin) ? (Math.PI / 4) * (a * b - tubeAt(tin, height) ** 2) : a * b
 }
 
-/** Between parallel ends: exact for every straight taper, h/6·(A + 4M + A′), which is h/6·(2ab + ab′ + a′b + 2a′b′) for a box and πh/12·(d² + dD + D²) for a cone. */
+/**
+ * Between parallel ends: exact for every straight taper, h/6·(A + 4M + A′), which is h/6·(2ab + ab′
+ * + a′b + 2a′b′) for a box and πh/12·(d² + dD + D²) for a cone.
+ */
 const between = (tin: Tin, depth: number) =>
   (depth / 6) * (areaAt(tin, 0) + 4 * areaAt(tin, depth / 2) + areaAt(tin, depth))
 
-/** How much more or less than its sides say it holds, where water was measured: flutes and rounded corners. */
+/**
+ * How much more or less than its sides say it holds, where water was measured: flutes and rounded
+ * corners.
+ */
 const corrected = (tin: Tin) => (tin.measured ? tin.measured / between(tin, tin.height) : 1)
 
 /** Millilitres in one tin that is filled to `depth` cm. */
@@ -37,7 +43,10 @@ export const volumeAt = (tin: Tin, depth: number): number =>
 /** Millilitres to the brim of one. */
 export const brimful = (tin: Tin): number => volumeAt(tin, tin.height)
 
-/** How deep `ml` stand in one tin, in cm; above the brim it is counted on as if the sides went up straight. */
+/**
+ * How deep `ml` stand in one tin, in cm; above the brim it is counted on as if the sides went up
+ * straight.
+ */
 export function depthOf(tin: Tin, ml: number): number {
   // Newton: what is missing over the ground at that depth. Sides are straight, so a few steps are exact.
   let depth = ml / areaAt(tin, tin.height / 2)

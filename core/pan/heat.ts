@@ -9,7 +9,10 @@ import {
 } from './air'
 import type { Mesh } from './mesh'
 
-/** One side of a body: heat transfer W/(m² K) by moving air, share of radiation it takes in, and what lies between (m² K/W). */
+/**
+ * One side of a body: heat transfer W/(m² K) by moving air, share of radiation it takes in, and
+ * what lies between (m² K/W).
+ */
 export interface Side {
   readonly air: number
   readonly takesIn: number
@@ -60,7 +63,10 @@ export interface Heated {
   /** When the coldest place is done; null when it is not in the time allowed. */
   readonly seconds: number | null
   readonly curve: Curve
-  /** Joules taken in from all sides, and what the body holds more than before with what went off as steam: the same but for rounding. */
+  /**
+   * Joules taken in from all sides, and what the body holds more than before with what went off as
+   * steam: the same but for rounding.
+   */
   readonly energy: { readonly in: number; readonly held: number }
   /** Share of its weight that went off from the top. */
   readonly dried: number
@@ -98,9 +104,11 @@ function poreTable(altitude: Metres): Float64Array {
 }
 
 /**
- * Bakes a body until its coldest place has `finish` °C, or for `most` seconds: conduction in explicit finite volumes, enthalpy form.
- * Temperature follows enthalpy up to boiling and stays there until the cell's water is gone. Bubbles grow with the rise; steam carries
- * heat through them. Source: the study behind the design; conduction and its checks as in any heat-transfer textbook.
+ * Bakes a body until its coldest place has `finish` °C, or for `most` seconds: conduction in
+ * explicit finite volumes, enthalpy form. Temperature follows enthalpy up to boiling and stays
+ * there until the cell's water is gone. Bubbles grow with the rise; steam carries heat through
+ * them. Source: the study behind the design; conduction and its checks as in any heat-transfer
+ * textbook.
  */
 export function heat(of: Heating, finish: Celsius, most = 6 * 3600, layers = usualLayers): Heated {
   const { mesh, crumb } = of

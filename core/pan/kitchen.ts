@@ -4,7 +4,10 @@ import type { NamedTin } from './tin'
 
 export type OvenScale = 'C' | 'F' | 'gas'
 
-/** One bake that was watched to its end: what was expected of the oven as it is set, and what it took, in minutes. */
+/**
+ * One bake that was watched to its end: what was expected of the oven as it is set, and what it
+ * took, in minutes.
+ */
 export interface OvenNote {
   readonly on: string
   readonly bake: string
@@ -19,7 +22,10 @@ export interface Pace {
   readonly log: number
 }
 
-/** What a house bakes with. `offset` is how many degrees hotter the oven is than it says, where a thermometer said so. */
+/**
+ * What a house bakes with. `offset` is how many degrees hotter the oven is than it says, where a
+ * thermometer said so.
+ */
 export interface Kitchen {
   readonly tins: readonly NamedTin[]
   readonly oven: {
@@ -30,7 +36,10 @@ export interface Kitchen {
   }
   readonly altitude: Metres
   /** Inside length and breadth of the tray, cm, how many there are, and how many go in at once. */
-  /** How long this house's hands take beside what is usual, by kind of work: how often it was seen, and the sum of the logarithms. */
+  /**
+   * How long this house's hands take beside what is usual, by kind of work: how often it was seen,
+   * and the sum of the logarithms.
+   */
   readonly pace?: Readonly<Record<string, Pace>>
   readonly tray: { readonly length: number; readonly breadth: number; readonly atOnce: number }
 }

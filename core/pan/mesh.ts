@@ -1,6 +1,6 @@
 /**
- * The ground plan of a body of batter, cut into columns; every layer above it is cut the same. Lengths in metres. A box is cut in a
- * quarter of itself, which mirrors into the rest.
+ * The ground plan of a body of batter, cut into columns; every layer above it is cut the same.
+ * Lengths in metres. A box is cut in a quarter of itself, which mirrors into the rest.
  */
 export interface Mesh {
   /** Ground area of each column, m². */

@@ -8,7 +8,10 @@ import { materialOf } from './tables/materials'
 import type { BatterRow } from './tables/batters'
 import type { Tin } from './tin'
 
-/** One batter in one tin in one oven: millilitres of batter in each tin, degrees of the still or fan oven itself. */
+/**
+ * One batter in one tin in one oven: millilitres of batter in each tin, degrees of the still or fan
+ * oven itself.
+ */
 export interface Baking {
   readonly tin: Tin
   readonly ml: number
@@ -23,7 +26,10 @@ export interface Baking {
   }
 }
 
-/** How the factor on the oven's side lies over ordinary recipes, and what is used where a stated time fits nothing. [the study: 0.57–0.74 over eight anchors] */
+/**
+ * How the factor on the oven's side lies over ordinary recipes, and what is used where a stated
+ * time fits nothing. [the study: 0.57–0.74 over eight anchors]
+ */
 export const usualScale = 0.66
 const moving = { still: 9, fan: 16 }
 const cuts = { round: 8, box: 5, layers: 7 }
@@ -88,8 +94,8 @@ export function baked(of: Baking, scale: number): Heated & { readonly minutes: n
 }
 
 /**
- * The factor at which the model takes the stated minutes: a secant in the logarithm, since time falls about as a power of it. At most twelve
- * runs; null where no factor between 0.15 and 4 does.
+ * The factor at which the model takes the stated minutes: a secant in the logarithm, since time
+ * falls about as a power of it. At most twelve runs; null where no factor between 0.15 and 4 does.
  */
 export const calibrate = (of: Baking, minutes: number): number | null => fitted({ of, minutes })
 /** The same anchor is asked for whenever a slider moves. */

@@ -4,7 +4,10 @@ import { perKelvin } from './rule'
 
 const fanLess = 20
 
-/** What an oven of this house is off, in degrees: by the thermometer, or learned; how many bakes it rests on, and a sentence on how. */
+/**
+ * What an oven of this house is off, in degrees: by the thermometer, or learned; how many bakes it
+ * rests on, and a sentence on how.
+ */
 export interface OvenOffset {
   readonly degrees: number
   readonly rests: number
@@ -16,8 +19,9 @@ const imagined = 3
 const most = 30
 
 /**
- * How many degrees hotter this oven is than it says, from how long bakes took against what was expected: a hundredth quicker is about one degree
- * [the study], the mean shrunk by three imagined bakes without news, at most 30 °C. A thermometer goes before it.
+ * How many degrees hotter this oven is than it says, from how long bakes took against what was
+ * expected: a hundredth quicker is about one degree [the study], the mean shrunk by three imagined
+ * bakes without news, at most 30 °C. A thermometer goes before it.
  */
 export function ovenOffset({ offset, log }: Kitchen['oven']): OvenOffset {
   if (offset !== null && Number.isFinite(offset))
@@ -27,7 +31,8 @@ export function ovenOffset({ offset, log }: Kitchen['oven']): OvenOffset {
       says:
         offset === 0
           ? 'By your thermometer the oven is right.'
-          : `By your thermometer the oven is ${Math.abs(Math.round(offset))} °C ${offset > 0 ? 'hotter' : 'cooler'} than it says.`,
+          : `By your thermometer the oven is ${Math.abs(Math.round(offset))} °C ` +
+            `${offset > 0 ? 'hotter' : 'cooler'} than it says.`,
     }
   const each = log.filter(note => note.expected > 0 && note.took > 0).map(offsetOf)
   if (!each.length) return { degrees: 0, rests: 0, says: '' }
@@ -39,7 +44,9 @@ export function ovenOffset({ offset, log }: Kitchen['oven']): OvenOffset {
     says:
       degrees === 0
         ? `${count(each.length)} agree with what the oven says.`
-        : `${count(each.length)} came out ${degrees > 0 ? 'sooner' : 'later'} than expected, as if the oven were ${Math.abs(degrees)} °C ${degrees > 0 ? 'hotter' : 'cooler'} than it says.`,
+        : `${count(each.length)} came out ${degrees > 0 ? 'sooner' : 'later'} than expected, ` +
+          `as if the oven were ${Math.abs(degrees)} °C ${degrees > 0 ? 'hotter' : 'cooler'} ` +
+          'than it says.',
   }
 }
 const count = (n: number) => (n === 1 ? 'One bake' : `${n} bakes`)
@@ -52,7 +59,10 @@ export const offsetOf = (note: Pick<OvenNote, 'expected' | 'took'>): number =>
 const marks = [0.25, 0.5, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10]
 const round = (n: number, to: number) => Math.round(n / to) * to
 
-/** What to set: `still` is the heat that a still oven should really have. Fan 20 °C less [P]; to 5 °C, 5 °F or a mark. */
+/**
+ * What to set: `still` is the heat that a still oven should really have. Fan 20 °C less [P]; to 5
+ * °C, 5 °F or a mark.
+ */
 export function settingOf(
   still: Celsius,
   { fan, scale }: { readonly fan: boolean; readonly scale: OvenScale },

@@ -38,8 +38,9 @@ function offsetRows(length: number, breadth: number, pitch: number): [number, nu
 }
 
 /**
- * How many round pieces of that diameter (cm, baked) lie on a tray with a gap between them: the better of rows and offset rows,
- * at a pitch of diameter and gap. 30 × 40 cm: 18 of 6 cm, 12 of 7 or 8. [M]
+ * How many round pieces of that diameter (cm, baked) lie on a tray with a gap between them: the
+ * better of rows and offset rows, at a pitch of diameter and gap. 30 × 40 cm: 18 of 6 cm, 12 of 7
+ * or 8. [M]
  */
 export function layTray(length: number, breadth: number, diameter: number, gap = usualGap): Layout {
   const pitch = diameter + gap

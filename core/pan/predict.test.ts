@@ -22,7 +22,8 @@ const minutes = (wanted: BakeWanted, known = round) => {
 }
 const mid = ([low, high]: readonly [number, number]) => (low + high) / 2
 
-// How full the tins are is not said there; ours are ⅔ to 70 %. Times are its own model's, so its band is the measure.
+// How full the tins are is not said there; ours are ⅔ to 70 %. Times are its own model's, so its
+// band is the measure.
 describe('plausible answers, from the design’s study', () => {
   test.each([
     ['cups-12', 780, 20],
@@ -167,7 +168,8 @@ describe('bad input: a sentence, and nothing thrown', () => {
 describe('as a finding of the recipe', () => {
   const cake = (time: string, tin = '20 cm round tin') =>
     readRecipe(
-      `Plum cake\n150 g plain flour\n2 tsp baking powder\n150 g butter\n150 g sugar\n3 eggs\n\nHeat the oven to 175 °C. Bake in a ${tin} for ${time}.`,
+      `Plum cake\n150 g plain flour\n2 tsp baking powder\n150 g butter\n150 g sugar\n3 ` +
+        `eggs\n\nHeat the oven to 175 °C. Bake in a ${tin} for ${time}.`,
     ).findings.filter(f => f.code === 'bake-time')
   test('too short, too long, right, and where nobody knows the size', () => {
     expect(cake('9 minutes')[0]!.sentence).toMatch(

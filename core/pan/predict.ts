@@ -7,7 +7,10 @@ import { perKelvin, ruleMinutes, unanchoredMinutes } from './rule'
 import { batterOfFamily } from './tables/batters'
 import { tinProblem, type Tin } from './tin'
 
-/** The batter, as far as it is known: its family decides what is not. `density` g/ml, `water` 0…1 by weight. */
+/**
+ * The batter, as far as it is known: its family decides what is not. `density` g/ml, `water` 0…1 by
+ * weight.
+ */
 export interface BatterGiven {
   readonly family?: string
   readonly variant?: string
@@ -19,7 +22,10 @@ export interface BatterGiven {
   readonly rise?: number
 }
 
-/** What a recipe says: in which tin, how much of it in all, how long at which still-oven heat. Words for a tin are read. */
+/**
+ * What a recipe says: in which tin, how much of it in all, how long at which still-oven heat. Words
+ * for a tin are read.
+ */
 export interface BakeKnown extends BatterGiven {
   readonly tin?: Tin | string | null
   readonly pan?: Tin | string | null
@@ -30,7 +36,10 @@ export interface BakeKnown extends BatterGiven {
   readonly fan?: boolean
 }
 
-/** What is wanted instead; what is left out stays as it was. `celsius` is what the oven really has, of a fan oven its own. */
+/**
+ * What is wanted instead; what is left out stays as it was. `celsius` is what the oven really has,
+ * of a fan oven its own.
+ */
 export interface BakeWanted {
   readonly tin?: Tin | string | null
   readonly pan?: Tin | string | null
@@ -54,7 +63,10 @@ export interface Warming {
 
 export interface BakeTime {
   readonly ok: true
-  /** Expected, and from when to when: ±13 % of a calibrated prediction [the study], more of an uncertain one. */
+  /**
+   * Expected, and from when to when: ±13 % of a calibrated prediction [the study], more of an
+   * uncertain one.
+   */
   readonly likely: Minutes
   readonly minutes: readonly [Minutes, Minutes]
   readonly firstCheck: Minutes
@@ -63,7 +75,10 @@ export interface BakeTime {
   readonly depthCm: number
   readonly overflow: boolean
   readonly filling: Filling
-  /** stated: nothing changed; model; rule: the stated time fits nothing; pieces: by the weight of one; unstated: no time is given. */
+  /**
+   * stated: nothing changed; model; rule: the stated time fits nothing; pieces: by the weight of
+   * one; unstated: no time is given.
+   */
   readonly by: 'stated' | 'model' | 'rule' | 'pieces' | 'unstated' | 'cold'
   /** The instant answer beside it. */
   readonly rule: Minutes
@@ -82,9 +97,15 @@ export interface BakeProblem {
 }
 
 const band = { calibrated: 0.13, rule: 0.25, unstated: 0.25, pieces: 0.15 }
-/** Factors of ordinary recipes lie at 0.49–0.89 over the practice table; outside of these the time or the tin is another. [C] tests/corpus/pan-changes.ts */
+/**
+ * Factors of ordinary recipes lie at 0.49–0.89 over the practice table; outside of these the time
+ * or the tin is another. [C] tests/corpus/tables/pan-changes.ts
+ */
 const fitting = { low: 0.3, high: 1.5 }
-/** Pieces brown before they are heated through: time goes with their thickness, the cube root of their weight; drying with its square. [M] */
+/**
+ * Pieces brown before they are heated through: time goes with their thickness, the cube root of
+ * their weight; drying with its square. [M]
+ */
 const byWeight = { browning: 1 / 3, drying: 2 / 3 }
 const oven = { low: 60, high: 300 }
 const room = 20
@@ -108,8 +129,10 @@ const checkBefore = (from: Minutes): Minutes =>
   Math.max(1, roundMinutes(Math.min(from - 2, from * 0.88)))
 
 /**
- * How long it bakes in another tin, another oven, from another start. First the instant rule, then the heat model, whose oven side is set so that it
- * agrees with the stated tin and time. Refuses sizes and heats that no kitchen has, with a sentence; without a stated time the window is wide and says so.
+ * How long it bakes in another tin, another oven, from another start. First the instant rule, then
+ * the heat model, whose oven side is set so that it agrees with the stated tin and time. Refuses
+ * sizes and heats that no kitchen has, with a sentence; without a stated time the window is wide
+ * and says so.
  */
 export function predictBake(known: BakeKnown, wanted: BakeWanted = {}): BakeTime | BakeProblem {
   const own = batterOfFamily(known.family ?? 'other', known.variant)
@@ -244,7 +267,8 @@ export function predictBake(known: BakeKnown, wanted: BakeWanted = {}): BakeTime
         ...notes,
         row.by === 'drying'
           ? 'It dries rather than bakes: the time follows the weight of a piece, and leaves much to the eye.'
-          : 'Pieces on a tray are done when they have browned: the time follows the weight of a piece, no heat model.',
+          : 'Pieces on a tray are done when they have browned: the time follows the weight ' +
+            'of a piece, no heat model.',
       ],
     }
   }

@@ -3,7 +3,10 @@ import { materialWords, tinWords } from './tables/tin-words'
 import { usualTin } from './tables/tins'
 import type { Tin } from './tin'
 
-/** What a recipe's words say of what it is baked in. `assumed` names what the words leave open and custom filled in. */
+/**
+ * What a recipe's words say of what it is baked in. `assumed` names what the words leave open and
+ * custom filled in.
+ */
 export interface TinReading {
   readonly tin: Tin
   readonly like: string
@@ -49,8 +52,9 @@ function sizeIn(
 const near = (n: number) => Math.round(n * 10) / 10
 
 /**
- * A tin as recipes name it: "20 x 30 cm traybake tin", "10-inch ring pan", "900 g loaf tin", "two 20 cm sandwich tins". What is not
- * said is taken from the usual tin of that name and named. Null where the words name nothing to bake in.
+ * A tin as recipes name it: "20 x 30 cm traybake tin", "10-inch ring pan", "900 g loaf tin", "two
+ * 20 cm sandwich tins". What is not said is taken from the usual tin of that name and named. Null
+ * where the words name nothing to bake in.
  */
 export function readTin(text: string): TinReading | null {
   const found = sizeIn(text)

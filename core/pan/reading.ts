@@ -3,8 +3,9 @@ import { oddRatios, oddYield } from '../formula'
 import { timeFits } from './time-fits'
 
 /**
- * Reading and correcting a recipe with everything that is noticed, also what only a sum of its weights, or the depth of its batter, shows. The public
- * face offers these; the floors below read and correct without the sums.
+ * Reading and correcting a recipe with everything that is noticed, also what only a sum of its
+ * weights, or the depth of its batter, shows. The public face offers these; the floors below read
+ * and correct without the sums.
  */
 const further: readonly reading.Rule[] = [oddRatios, oddYield, timeFits]
 
@@ -14,7 +15,10 @@ export const readRecipe = (
   options: reading.RecipeOptions = {},
 ): reading.RecipeReading => reading.readRecipe(source, options, further)
 
-/** Reads the source of a web page; nothing in it is run or fetched. Of several recipes `which` is read, the others are named. */
+/**
+ * Reads the source of a web page; nothing in it is run or fetched. Of several recipes `which` is
+ * read, the others are named.
+ */
 export const readPage = (html: string, options: reading.PageOptions = {}): reading.PageReading =>
   reading.readPage(html, options, further)
 

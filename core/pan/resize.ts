@@ -7,7 +7,10 @@ import { countedEggs, factorFor, type SizeTarget } from './target'
 import { farRows } from './tables/far-rows'
 import { tinProblem, type Tin } from './tin'
 
-/** Something that the baker should know of the new size. `snap` is a factor at which it would come out whole. */
+/**
+ * Something that the baker should know of the new size. `snap` is a factor at which it would come
+ * out whole.
+ */
 export interface SizeNote {
   readonly code: 'egg' | 'pack' | 'small' | 'leaven' | 'far' | 'unweighed'
   readonly says: string
@@ -48,7 +51,10 @@ const times = (n: Spread, by: number): Spread => ({
 })
 const near = (n: number, to: number) => Math.abs(n - to) < 0.02 * Math.max(to, 0.5)
 
-/** The words of a line at another size: its own words where they can be measured, else the weight with the nearest spoons. */
+/**
+ * The words of a line at another size: its own words where they can be measured, else the weight
+ * with the nearest spoons.
+ */
 function wordsAt(
   line: Line,
   by: number,
@@ -63,7 +69,10 @@ function wordsAt(
   if (!ingredient || !line.grams || (!byPlan && !odd)) return scaledText(line, by, region)
   const amount = measured(line.grams.best * by, ingredient, region, measureIn)
   const grams = weightText(amount.grams)
-  return `${measureIn === 'spoons' ? amount.kitchen : grams}${measureIn === 'grams' && amount.kitchen !== grams ? ` (${amount.kitchen})` : ''} ${nameIn(ingredient, region)}${line.preparation ? `, ${line.preparation}` : ''}`
+  return (
+    `${measureIn === 'spoons' ? amount.kitchen : grams}${measureIn === 'grams' && amount.kitchen !== grams ? ` (${amount.kitchen})` : ''} ` +
+    `${nameIn(ingredient, region)}${line.preparation ? `, ${line.preparation}` : ''}`
+  )
 }
 const fractions: Readonly<Record<string, number>> = {
   '⅛': 1 / 8,
@@ -140,7 +149,10 @@ function stepsAt(recipe: Recipe, by: number): Recipe['components'] {
   }))
 }
 
-/** One line as written and as it is weighed out now; null where it has no weight. `off` is what measuring it in spoons loses, in percent. */
+/**
+ * One line as written and as it is weighed out now; null where it has no weight. `off` is what
+ * measuring it in spoons loses, in percent.
+ */
 export interface SizedAmount {
   readonly lineId: string
   readonly component: string
@@ -192,7 +204,10 @@ export function amountsOf(
   })
 }
 
-/** Every amount times `by`: weights, counts, words, the amounts that steps state, and how many it makes. Tin, heat and times stay. */
+/**
+ * Every amount times `by`: weights, counts, words, the amounts that steps state, and how many it
+ * makes. Tin, heat and times stay.
+ */
 export function scaledRecipe(
   recipe: Recipe,
   by: number,
@@ -247,7 +262,9 @@ function eggNotes(recipe: Recipe, by: number): SizeNote[] {
         code: 'egg',
         lineId: line.id,
         source: '[P]',
-        says: `${names(to)}: beat ${names(whole)} and weigh ${weightText(to * each)}; ${weightText((whole - to) * each)} are left, for a day in the fridge.`,
+        says:
+          `${names(to)}: beat ${names(whole)} and weigh ${weightText(to * each)}; ` +
+          `${weightText((whole - to) * each)} are left, for a day in the fridge.`,
         ...(Math.abs(snapTo / now / by - 1) < 0.34
           ? { snap: snapTo / now, snapSays: `Make it ${names(snapTo)}` }
           : {}),
@@ -304,14 +321,18 @@ const smallNotes = (recipe: Recipe, by: number): SizeNote[] =>
         code: 'small',
         lineId: line.id,
         source: '[M]',
-        says: `${weightText(grams)} ${nameIn(ingredient, recipe.region)} is less than a kitchen scale sees: weigh ten times as much into ten times as much of the flour or sugar, and take a tenth of that.`,
+        says:
+          `${weightText(grams)} ${nameIn(ingredient, recipe.region)} is less than a kitchen ` +
+          'scale sees: weigh ten times as much into ten times as much of the flour or sugar, ' +
+          'and take a tenth of that.',
       },
     ]
   })
 
 /**
- * The recipe at another size. Tin words are read; a target that cannot be met is refused with a sentence and the recipe comes back as it was.
- * There and back is the same to the last digit of its numbers.
+ * The recipe at another size. Tin words are read; a target that cannot be met is refused with a
+ * sentence and the recipe comes back as it was. There and back is the same to the last digit of its
+ * numbers.
  */
 export function resize(
   recipe: Recipe,

@@ -2,7 +2,10 @@ import type { Minutes } from '../measure'
 import { depthOf, wetted } from './geometry'
 import type { Tin } from './tin'
 
-/** Bake time goes with the (V / A)^1.2 of the batter, A being the area of the tin that touches it. [the study: 9–10 % mean error over 28 changes of pan] */
+/**
+ * Bake time goes with the (V / A)^1.2 of the batter, A being the area of the tin that touches it.
+ * [the study: 9–10 % mean error over 28 changes of pan]
+ */
 const power = 1.2
 /** Minutes at V / A = 1 cm and 163–180 °C, where nobody says how long it takes. [the study: 19–27] */
 export const unanchored = { low: 19, usual: 23, high: 27, celsius: 172 } as const

@@ -172,8 +172,10 @@ function cutOf(tin: Tin | undefined, count: number | null, cut: Sizing['cut']): 
 }
 
 /**
- * Everything that the pan stage says of a bake: amounts at the new size, how the batter stands in each tin, how long it bakes in this house's oven, how it is laid,
- * cut and seen to be done; `quick` leaves the heat model out. A wish that cannot be met is a `problem`; the rest is then said of the recipe as it is.
+ * Everything that the pan stage says of a bake: amounts at the new size, how the batter stands in
+ * each tin, how long it bakes in this house's oven, how it is laid, cut and seen to be done;
+ * `quick` leaves the heat model out. A wish that cannot be met is a `problem`; the rest is then
+ * said of the recipe as it is.
  */
 export function sizeUp(
   recipe: Recipe,

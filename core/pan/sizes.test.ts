@@ -44,24 +44,31 @@ describe('every amount at another size', () => {
       }),
       { numRuns: runs(80) },
     ))
-  test('weights keep their proportions, words say what their numbers do, steps follow, tin and heat stay', () => {
-    const half = resize(loaf, { by: 'times', times: 0.5 })
-    expect(half).toMatchObject({ ok: true, factor: 0.5 })
-    expect(linesOf(half.recipe).map(l => l.text)).toEqual([
-      '100 g plain flour',
-      '1 tsp baking powder',
-      '¼ tsp salt',
-      '60 g butter',
-      '75 g sugar',
-      '1½ large eggs',
-      '45 ml milk',
-      '½ tin (400 g) pumpkin purée',
-    ])
-    expect(half.recipe.components[0]!.steps[1]).toContain('then 23 ml of the milk')
-    expect(half.recipe.components[0]!.steps[2]).toContain('40–45 minutes')
-    expect(half.recipe.yield).toMatchObject({ text: 'Makes 5 slices', count: { low: 5, high: 5 } })
-    expect([half.recipe.pan, half.recipe.oven]).toEqual([loaf.pan, loaf.oven])
-  })
+  test(
+    'weights keep their proportions, words say what their numbers do, steps follow, tin and ' +
+      'heat stay',
+    () => {
+      const half = resize(loaf, { by: 'times', times: 0.5 })
+      expect(half).toMatchObject({ ok: true, factor: 0.5 })
+      expect(linesOf(half.recipe).map(l => l.text)).toEqual([
+        '100 g plain flour',
+        '1 tsp baking powder',
+        '¼ tsp salt',
+        '60 g butter',
+        '75 g sugar',
+        '1½ large eggs',
+        '45 ml milk',
+        '½ tin (400 g) pumpkin purée',
+      ])
+      expect(half.recipe.components[0]!.steps[1]).toContain('then 23 ml of the milk')
+      expect(half.recipe.components[0]!.steps[2]).toContain('40–45 minutes')
+      expect(half.recipe.yield).toMatchObject({
+        text: 'Makes 5 slices',
+        count: { low: 5, high: 5 },
+      })
+      expect([half.recipe.pan, half.recipe.oven]).toEqual([loaf.pan, loaf.oven])
+    },
+  )
   test('a spoon that no kitchen has becomes a weight with the nearest spoons', () => {
     const odd = linesOf(resize(loaf, { by: 'times', times: 0.43 }).recipe)
     expect(odd[1]!.text).toMatch(/^[\d.]+ g \(¾ tsp\) baking powder$/u)
@@ -144,15 +151,19 @@ describe('what is said of a new size', () => {
     const found = resize(loaf, { by: 'times', times: by })
     return found.notes
   }
-  test('eggs and packs that do not come out whole, what is left of them, and the size at which they would', () => {
-    const egg = notes(0.5).find(n => n.code === 'egg')!
-    expect(egg.says).toMatch(/^1½ large eggs: beat 2 large eggs and weigh \d+ g; \d+ g are left/u)
-    const whole = resize(loaf, { by: 'times', times: egg.snap! })
-    expect(linesOf(whole.recipe)[5]!.amount!.low).toBeCloseTo(2, 9)
-    expect(egg.snapSays).toBe('Make it 2 large eggs')
-    expect(notes(0.5).find(n => n.code === 'pack')!.says).toContain('200 g of it are left')
-    expect(notes(2).filter(n => n.code === 'egg' || n.code === 'pack')).toEqual([])
-  })
+  test(
+    'eggs and packs that do not come out whole, what is left of them, and the size at which ' +
+      'they would',
+    () => {
+      const egg = notes(0.5).find(n => n.code === 'egg')!
+      expect(egg.says).toMatch(/^1½ large eggs: beat 2 large eggs and weigh \d+ g; \d+ g are left/u)
+      const whole = resize(loaf, { by: 'times', times: egg.snap! })
+      expect(linesOf(whole.recipe)[5]!.amount!.low).toBeCloseTo(2, 9)
+      expect(egg.snapSays).toBe('Make it 2 large eggs')
+      expect(notes(0.5).find(n => n.code === 'pack')!.says).toContain('200 g of it are left')
+      expect(notes(2).filter(n => n.code === 'egg' || n.code === 'pack')).toEqual([])
+    },
+  )
   test('far from the original: leavening and spice; too little for a scale', () => {
     expect(notes(4).map(n => n.code)).toEqual(expect.arrayContaining(['leaven', 'far']))
     expect(notes(1.5).map(n => n.code)).not.toContain('leaven')
@@ -276,20 +287,24 @@ describe('the whole stage', () => {
     expect(huge.problem?.sentence).toMatch(/300 cm/u)
     expect(huge.tins[0]!.time).toMatchObject({ ok: true, by: 'stated' })
   })
-  test('without egg the crumb sets longer, a dark batter has no colour cue, a custard with egg its safe heat', () => {
-    const without = (text: string) => sizeUp(readRecipe(text).recipe, asWritten, usualKitchen)
-    const vegan = without(
-      'Cocoa loaf\n200 g plain flour\n40 g cocoa\n2 tsp baking powder\n150 g sugar\n90 g oil\n240 ml oat drink\n\nHeat the oven to 175 °C. Bake in a 900 g loaf tin for 50 minutes.',
-    )
-    expect(vegan.settles).toBeGreaterThan(sizeUp(loaf, asWritten, usualKitchen).settles)
-    expect(vegan.cues.join()).toContain('its colour says nothing')
-    expect(vegan.cues.join()).not.toContain('golden')
-    const custard = without(
-      'Baked custard\n500 ml milk\n4 eggs\n80 g sugar\n\nHeat the oven to 150 °C. Bake in six ramekins for 35 minutes.',
-    )
-    expect(custard.cues.join()).toContain('at least 71 °C')
-    expect(custard.remarks.join()).toContain('water bath')
-  })
+  test(
+    'without egg the crumb sets longer, a dark batter has no colour cue, a custard with egg ' +
+      'its safe heat',
+    () => {
+      const without = (text: string) => sizeUp(readRecipe(text).recipe, asWritten, usualKitchen)
+      const vegan = without(
+        'Cocoa loaf\n200 g plain flour\n40 g cocoa\n2 tsp baking powder\n150 g sugar\n90 g oil\n240 ml oat drink\n\nHeat the oven to 175 °C. Bake in a 900 g loaf tin for 50 minutes.',
+      )
+      expect(vegan.settles).toBeGreaterThan(sizeUp(loaf, asWritten, usualKitchen).settles)
+      expect(vegan.cues.join()).toContain('its colour says nothing')
+      expect(vegan.cues.join()).not.toContain('golden')
+      const custard = without(
+        'Baked custard\n500 ml milk\n4 eggs\n80 g sugar\n\nHeat the oven to 150 °C. Bake in six ramekins for 35 minutes.',
+      )
+      expect(custard.cues.join()).toContain('at least 71 °C')
+      expect(custard.remarks.join()).toContain('water bath')
+    },
+  )
   test('pieces of which nobody says how many: the stated time holds for usual ones', () => {
     const biscuits = readRecipe(
       'Oat rounds\n200 g plain flour\n100 g butter\n80 g sugar\n1 tsp baking powder\n\nHeat the oven to 180 °C. Rub together, shape into rounds and bake on a tray for 12–14 minutes.',
@@ -317,29 +332,33 @@ describe('the whole stage', () => {
       'sets cold',
     )
   })
-  test('any recipe in any tin is said something of, or refused with a sentence: never a number that is none', () =>
-    fc.assert(
-      fc.property(
-        someRecipe,
-        fc.constantFrom('round-20', 'cups-12', 'ring-24', 'tray-40', 'log'),
-        fc.constantFrom('depth', 'fill', 'all') as fc.Arbitrary<'depth' | 'fill' | 'all'>,
-        (recipe, id, keep) => {
-          const up = sizeUp(
-            recipe,
-            { target: { by: 'tin', keep }, tins: [usualTin(id)] },
-            usualKitchen,
-          )
-          expect(oddNumbers(up)).toEqual([])
-          for (const each of up.tins) {
-            expect(each.gramsEach).toBeGreaterThan(0)
-            if (each.time.ok)
-              for (const n of [...each.time.minutes, each.time.firstCheck])
-                expect(Number.isFinite(n)).toBe(true)
-            else expect(each.time.problem.sentence.length).toBeGreaterThan(10)
-          }
-          if (up.problem) expect(up.problem.sentence.length).toBeGreaterThan(10)
-        },
+  test(
+    'any recipe in any tin is said something of, or refused with a sentence: never a number ' +
+      'that is none',
+    () =>
+      fc.assert(
+        fc.property(
+          someRecipe,
+          fc.constantFrom('round-20', 'cups-12', 'ring-24', 'tray-40', 'log'),
+          fc.constantFrom('depth', 'fill', 'all') as fc.Arbitrary<'depth' | 'fill' | 'all'>,
+          (recipe, id, keep) => {
+            const up = sizeUp(
+              recipe,
+              { target: { by: 'tin', keep }, tins: [usualTin(id)] },
+              usualKitchen,
+            )
+            expect(oddNumbers(up)).toEqual([])
+            for (const each of up.tins) {
+              expect(each.gramsEach).toBeGreaterThan(0)
+              if (each.time.ok)
+                for (const n of [...each.time.minutes, each.time.firstCheck])
+                  expect(Number.isFinite(n)).toBe(true)
+              else expect(each.time.problem.sentence.length).toBeGreaterThan(10)
+            }
+            if (up.problem) expect(up.problem.sentence.length).toBeGreaterThan(10)
+          },
+        ),
+        { numRuns: 12 },
       ),
-      { numRuns: 12 },
-    ))
+  )
 })

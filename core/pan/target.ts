@@ -16,14 +16,20 @@ export type SizeTarget =
   | { readonly by: 'eggs'; readonly eggs: number }
   /** So many tests, each of 45 g of flour; half a one is the least. */
   | { readonly by: 'test'; readonly tests: number }
-  /** Into other tins: as deep as in the stated one, as full as the family takes or as `fill` says (a share of the brim), or with what there is. */
+  /**
+   * Into other tins: as deep as in the stated one, as full as the family takes or as `fill` says (a
+   * share of the brim), or with what there is.
+   */
   | { readonly by: 'tin'; readonly keep: 'depth' | 'fill' | 'all'; readonly fill?: number }
 
 export type FactorResult =
   | { readonly ok: true; readonly factor: number }
   | { readonly ok: false; readonly problem: { readonly code: string; readonly sentence: string } }
 
-/** Grams of flour in one test, which fill two or three muffin cups; where there is no flour, grams of batter. [P] 45 g; [M] */
+/**
+ * Grams of flour in one test, which fill two or three muffin cups; where there is no flour, grams
+ * of batter. [P] 45 g; [M]
+ */
 export const oneTest = { flour: 45, batter: 110 } as const
 const most = 50
 
@@ -89,7 +95,10 @@ function forTins(
   }
 }
 
-/** By how much every amount is multiplied to meet the target; refuses with a sentence what cannot be. Factors from 1/50 to 50. */
+/**
+ * By how much every amount is multiplied to meet the target; refuses with a sentence what cannot
+ * be. Factors from 1/50 to 50.
+ */
 export function factorFor(
   recipe: Recipe,
   target: SizeTarget,
@@ -170,7 +179,9 @@ export function factorFor(
   if (found.ok && !(found.factor >= 1 / most && found.factor <= most))
     return refuse(
       'factor',
-      `That would be ${found.factor < 1 ? `1/${Math.round(1 / found.factor)}` : Math.round(found.factor)} of the recipe: between 1/${most} and ${most} times can be worked with.`,
+      'That would be ' +
+        `${found.factor < 1 ? `1/${Math.round(1 / found.factor)}` : Math.round(found.factor)} ` +
+        `of the recipe: between 1/${most} and ${most} times can be worked with.`,
     )
   return found
 }

@@ -6,10 +6,16 @@ import { readTin } from './read-tin'
 import { unanchored, unanchoredMinutes } from './rule'
 import { bakeTimeRows } from './tables/bake-times'
 
-/** Recipes' own times lie within these factors of what their tin and batter ask for; [C] over the reading corpus. */
+/**
+ * Recipes' own times lie within these factors of what their tin and batter ask for; [C] over the
+ * reading corpus.
+ */
 const wide = { short: 1.6, long: 1.9 }
 
-/** By the instant rule: where the tin's size is stated, its batter weighed, and heat has to go through it. The model then says how long. */
+/**
+ * By the instant rule: where the tin's size is stated, its batter weighed, and heat has to go
+ * through it. The model then says how long.
+ */
 function byDepth(recipe: Recipe, low: number, high: number, celsius: number): Finding[] {
   const reading = recipe.pan && readTin(recipe.pan.text)
   const batter = reading && tinBatter(recipe)
@@ -46,7 +52,11 @@ function byDepth(recipe: Recipe, low: number, high: number, celsius: number): Fi
       severity: 'ask',
       about: `${said} ${recipe.pan!.text}`,
       text: recipe.oven!.text,
-      sentence: `${said} minutes at ${celsius} °C is ${off} for this tin: ${Math.round(batter.grams)} g of batter lie about ${found.depthCm.toFixed(1).replace(/\.0$/u, '')} cm deep in the ${recipe.pan!.text}, which takes ${found.minutes[0]}–${found.minutes[1]} minutes.`,
+      sentence:
+        `${said} minutes at ${celsius} °C is ${off} for this tin: ` +
+        `${Math.round(batter.grams)} g of batter lie about ` +
+        `${found.depthCm.toFixed(1).replace(/\.0$/u, '')} cm deep in the ` +
+        `${recipe.pan!.text}, which takes ${found.minutes[0]}–${found.minutes[1]} minutes.`,
     }),
   ]
 }
@@ -64,12 +74,17 @@ function byKind(recipe: Recipe, low: number, high: number, celsius: number): Fin
       severity: 'ask',
       about: `${said} ${recipe.pan?.text ?? recipe.title}`,
       text: recipe.oven!.text,
-      sentence: `${said} minutes at ${celsius} °C is odd for ${row.name}: usual are ${row.minutes[0]}–${row.minutes[1]} minutes.`,
+      sentence:
+        `${said} minutes at ${celsius} °C is odd for ${row.name}: usual are ` +
+        `${row.minutes[0]}–${row.minutes[1]} minutes.`,
     }),
   ]
 }
 
-/** "The stated time does not fit the stated tin." Silent where the oven is far from where cakes bake, or no time is stated. */
+/**
+ * "The stated time does not fit the stated tin." Silent where the oven is far from where cakes
+ * bake, or no time is stated.
+ */
 export function timeFits(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
   const { oven } = recipe
   if (!oven?.minutes || !oven.celsius || oven.celsius < 145 || oven.celsius > 215) return []

@@ -1,13 +1,17 @@
-/** What its wall does: how much radiation it takes in, and how much it holds heat back (m² K/W). Rows in tables/materials.ts. */
+/**
+ * What its wall does: how much radiation it takes in, and how much it holds heat back (m² K/W).
+ * Rows in tables/materials.ts.
+ */
 export type Material =
   'dull' | 'shiny' | 'dark' | 'glass' | 'ceramic' | 'silicone' | 'iron' | 'paper'
 
 export type Shape = 'round' | 'box' | 'ring' | 'cups' | 'tray' | 'log'
 
 /**
- * Something to bake in or on, in centimetres, inside. `top` and `bottom` are length and breadth, twice the diameter's one for what is round;
- * `tube` the diameter of a ring's tube above and below; `count` how many of it, or how many cups one tin has. A tray has no depth that
- * counts: pieces lie on it. A log stands free, and its `height` is its own.
+ * Something to bake in or on, in centimetres, inside. `top` and `bottom` are length and breadth,
+ * twice the diameter's one for what is round; `tube` the diameter of a ring's tube above and below;
+ * `count` how many of it, or how many cups one tin has. A tray has no depth that counts: pieces lie
+ * on it. A log stands free, and its `height` is its own.
  */
 export interface Tin {
   readonly shape: Shape
@@ -41,7 +45,10 @@ export type TinProblem = {
 const least = 1.5
 const most = 80
 
-/** What is wrong with a tin's measures, in a sentence; null when it can be worked with. A home oven takes 80 cm at most. */
+/**
+ * What is wrong with a tin's measures, in a sentence; null when it can be worked with. A home oven
+ * takes 80 cm at most.
+ */
 export function tinProblem(tin: Tin): TinProblem | null {
   const sides = [...tin.top, ...tin.bottom]
   const bad = sides.find(side => !Number.isFinite(side) || side < least || side > most)

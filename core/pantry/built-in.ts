@@ -7,8 +7,8 @@ const built = new Map(pantry.map(item => [item.id, item]))
 export const builtIn = (id: string): Ingredient | undefined => built.get(id)
 
 /**
- * A corrected row never holds less than the one it corrects: what a product of that name holds or may hold is taken away
- * by its packet, not by the table.
+ * A corrected row never holds less than the one it corrects: what a product of that name holds or
+ * may hold is taken away by its packet, not by the table.
  */
 export function safely(own: Ingredient): Ingredient {
   const row = built.get(own.id)

@@ -91,7 +91,10 @@ export interface Ingredient {
   readonly per100: Composition
   /** Grams a millilitre; the first handling is the one taken when a recipe says none. */
   readonly density: Partial<Record<Handling, GramsPerMl>>
-  /** Grams of one piece, low, best and high, by the word that counts it ('' is the bare number: "2 bananas"). */
+  /**
+   * Grams of one piece, low, best and high, by the word that counts it ('' is the bare number: "2
+   * bananas").
+   */
   readonly pieces: Readonly<Record<string, readonly [Grams, Grams, Grams]>>
   /** What it always holds. */
   readonly holds: readonly AvoidableId[]

@@ -18,7 +18,10 @@ import {
 } from './tables/words'
 import { wordsOf, type Word } from './words'
 
-/** What a stretch of text names: an ingredient of the pantry, with the question to ask when the name has two meanings. */
+/**
+ * What a stretch of text names: an ingredient of the pantry, with the question to ask when the name
+ * has two meanings.
+ */
 export interface Mention {
   readonly start: number
   readonly end: number
@@ -90,7 +93,10 @@ function fill(stock: Stock): Shelves {
 let shelves = fill(emptyStock)
 let edition = 0
 
-/** Makes the house's own rows, names and spoons part of the pantry, in place of those it had before; the built-in rows stay. */
+/**
+ * Makes the house's own rows, names and spoons part of the pantry, in place of those it had before;
+ * the built-in rows stay.
+ */
 export function stockPantry(stock: Stock): void {
   shelves = fill(stock)
   nearby = null
@@ -110,7 +116,10 @@ export const ownSpoon = (ingredient: string, unit: string): OwnSpoon | undefined
   shelves.spoons.find(s => s.ingredient === ingredient && s.unit === unit)
 
 let nearby: ReadonlyMap<string, Ingredient> | null = null
-/** Ingredients whose names are a slip or two away from words that are not known, nearest first, at most two. */
+/**
+ * Ingredients whose names are a slip or two away from words that are not known, nearest first, at
+ * most two.
+ */
 export function nearNames(text: string, region: Region): Ingredient[] {
   nearby ??= new Map(
     allIngredients().flatMap(item => item.names.map(name => [plainName(name), item] as const)),
@@ -124,7 +133,10 @@ export function nearNames(text: string, region: Region): Ingredient[] {
 export const nameIn = (ingredient: Ingredient, region: Region): string =>
   ingredient.called?.[region] ?? ingredient.name
 
-/** Every claim that a title makes, also one that is part of a name: "vegan chocolate cake" says vegan of the whole. */
+/**
+ * Every claim that a title makes, also one that is part of a name: "vegan chocolate cake" says
+ * vegan of the whole.
+ */
 export function claimsIn(text: string): Claim[] {
   const words = wordsOf(text)
   return phrasesIn(text, words, shelves.claims).flatMap(({ from, to, entry }) =>
@@ -232,8 +244,9 @@ export function findMentions(text: string, region: Region = 'metric'): Reading {
 }
 
 /**
- * The ingredient that a name means: of all that it mentions the one with the most words, and of equals the last, since
- * English puts the thing after what it is like ("almond sponge"). Null when nothing is known.
+ * The ingredient that a name means: of all that it mentions the one with the most words, and of
+ * equals the last, since English puts the thing after what it is like ("almond sponge"). Null when
+ * nothing is known.
  */
 export function mainMention(mentions: readonly Mention[]): Mention | null {
   const length = (m: Mention) => wordsOf(m.words).length

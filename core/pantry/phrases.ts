@@ -29,8 +29,8 @@ export interface PhraseMatch<T> {
 const pauses = /[,;:()[\]/]/u
 
 /**
- * Leftmost, longest matches over whole words: coconut milk is found before milk, eggplant is never egg; no name runs over a
- * comma, or whatever else `stops` finds between two words.
+ * Leftmost, longest matches over whole words: coconut milk is found before milk, eggplant is never
+ * egg; no name runs over a comma, or whatever else `stops` finds between two words.
  */
 export function phrasesIn<T>(
   text: string,

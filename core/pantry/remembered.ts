@@ -1,6 +1,8 @@
 /**
- * Reads a thing once: asked for the same again, it gives what was found then, so nobody may change that. The same is what has the same `key`: a text is its own, other things
- * give one by which all that is read of them can be told. Everything is forgotten when there are `most`, and when `edition` moves (the pantry's, where the reading rests on it).
+ * Reads a thing once: asked for the same again, it gives what was found then, so nobody may change
+ * that. The same is what has the same `key`: a text is its own, other things give one by which all
+ * that is read of them can be told. Everything is forgotten when there are `most`, and when
+ * `edition` moves (the pantry's, where the reading rests on it).
  */
 export function remembered<T>(
   read: (text: string) => T,

@@ -1,6 +1,9 @@
 import type { Composition, Functions, Handling, Ingredient, Kind } from './ingredient'
 
-/** A row as the tables write it: [water, fat, solid share of fat, protein, sugar, starch, fibre] per 100 g. */
+/**
+ * A row as the tables write it: [water, fat, solid share of fat, protein, sugar, starch, fibre] per
+ * 100 g.
+ */
 export type Per100 = readonly [number, number, number, number, number, number, number]
 
 export interface RowExtras {
@@ -39,7 +42,10 @@ const functions = ([bind, set, foam, emulsify]: readonly [
   number,
 ]): Functions => ({ bind, set, foam, emulsify })
 
-/** Makes a pantry entry of one table row. `names` are the other names, parted by " | ". A bare density is for `spooned`. */
+/**
+ * Makes a pantry entry of one table row. `names` are the other names, parted by " | ". A bare
+ * density is for `spooned`.
+ */
 export function row(
   id: string,
   kind: Kind,

@@ -30,7 +30,10 @@ function handlingIn(words: string, ingredient: Ingredient): Handling | null {
   return found && ingredient.density[found] ? found : null
 }
 
-/** Grams a millilitre: what the words say, else as this baker usually fills it, else the first handling of the row; the others are its spread. */
+/**
+ * Grams a millilitre: what the words say, else as this baker usually fills it, else the first
+ * handling of the row; the others are its spread.
+ */
 function densityOf(
   ingredient: Ingredient,
   words: string,
@@ -82,10 +85,10 @@ function sized(
 }
 
 /**
- * Grams of an amount in a unit (null: a bare count) of an ingredient, in that region, with low and high; `words` are the
- * line's other words (they may name a handling, a filling or an egg's size); `usual` is how this baker fills a cup when no
- * word says it. `grams` is null when it cannot be known:
- * no weight for such a piece, or a volume of something whose density is not known.
+ * Grams of an amount in a unit (null: a bare count) of an ingredient, in that region, with low and
+ * high; `words` are the line's other words (they may name a handling, a filling or an egg's size);
+ * `usual` is how this baker fills a cup when no word says it. `grams` is null when it cannot be
+ * known: no weight for such a piece, or a volume of something whose density is not known.
  */
 export function weigh(
   amount: Amount,
@@ -144,7 +147,9 @@ export function weigh(
     const handled = Object.keys(ingredient.density).length > 1 ? `, ${handling}` : ''
     return {
       grams: times(times(times(count, exactly(ml)), fill), spread),
-      how: `${unit.id === 'ml' ? '' : `${unit.names[0]} of ${round(ml, 4)} ml × `}${round(spread.best)} g/ml${handled}${filling ? `, ${filling.word}` : ''}`,
+      how:
+        `${unit.id === 'ml' ? '' : `${unit.names[0]} of ${round(ml, 4)} ml × `}${round(spread.best)} ` +
+        `g/ml${handled}${filling ? `, ${filling.word}` : ''}`,
       source: `${unit.source}; ${ingredient.source}`,
     }
   }

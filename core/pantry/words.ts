@@ -11,7 +11,10 @@ export interface Word {
 const wordPattern = /[\p{L}\p{M}\p{N}%]+(?:['’](?=s\b)s)?/gu
 const accents = /\p{M}+/gu
 
-/** One spelling for singular and plural; both sides of a comparison go through it, so it need not be good English. */
+/**
+ * One spelling for singular and plural; both sides of a comparison go through it, so it need not be
+ * good English.
+ */
 function singular(word: string): string {
   if (word.length < 4 || /(?:ss|us|is)$/.test(word)) return word
   if (/(?:ies)$/.test(word) && word.length > 4) return word.slice(0, -3) + 'y'

@@ -19,8 +19,8 @@ const patterns = new Map(
 )
 
 /**
- * The cautions that this recipe calls for, each once, in the table's order, with the first place that calls for it: a step
- * where its words are in one, else the line.
+ * The cautions that this recipe calls for, each once, in the table's order, with the first place
+ * that calls for it: a step where its words are in one, else the line.
  */
 export function cautionsAt(recipe: Recipe): readonly Caution[] {
   const here = linesOf(recipe).flatMap(line =>

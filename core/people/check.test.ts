@@ -218,7 +218,8 @@ describe('claims and cautions', () => {
   })
   test('diets are claimed as diets', () => {
     expect(claimFor(bread, [person([], ['vegan'])])).toBe(
-      'Nothing that vegan eating leaves out found in the 2 lines you entered, for Ada; packets checked 0 of 0.',
+      'Nothing that vegan eating leaves out found in the 2 lines you entered, for Ada; ' +
+        'packets checked 0 of 0.',
     )
     expect(
       claimFor(bread, [person([{ allergen: 'soy', level: 'ingredient' }], ['vegan'])]),

@@ -13,8 +13,9 @@ import { dietsOf, needsOf, unknownNeeds, type Need, type Person } from './person
 import { heatWords, type DietRule } from './tables/diets'
 
 /**
- * The safety check. It reads the recipe's own words, the ingredient table and the packets, and shares nothing else with
- * whatever made the recipe: whether a plan is fit for its people is decided here, not where it was planned.
+ * The safety check. It reads the recipe's own words, the ingredient table and the packets, and
+ * shares nothing else with whatever made the recipe: whether a plan is fit for its people is
+ * decided here, not where it was planned.
  */
 export type Verdict = 'clear' | 'unknown' | 'conflict'
 export type State = 'contains' | 'may contain' | 'unknown'
@@ -57,8 +58,9 @@ export interface Conflict {
 type Named = AvoidableId | { readonly allergen: AvoidableId }
 
 /**
- * What a packet says, tied to an ingredient or to one line; it settles what its kind of product "may hold". `notRead` says
- * why it does not count as read: then it settles nothing, though what it names counts all the same.
+ * What a packet says, tied to an ingredient or to one line; it settles what its kind of product
+ * "may hold". `notRead` says why it does not count as read: then it settles nothing, though what it
+ * names counts all the same.
  */
 export interface CheckedPacket {
   readonly ingredient: string | null
@@ -156,7 +158,8 @@ function againstNeed(person: Person, need: Need, held: Held, ingredient: Known):
   for (const hit of ingredient.holds.filter(id => avoided(id, need))) {
     const denied = held.claims.some(claim => within(hit, claim))
     const asked = need.butAsk.includes(ingredient.id)
-    // The diet goes by the mark on the packet; words of a recipe are settled by any packet that does not name it.
+    // The diet goes by the mark on the packet; words of a recipe are settled by any packet that
+    // does not name it.
     const settled =
       read.length > 0 &&
       (asked
@@ -173,7 +176,8 @@ function againstNeed(person: Person, need: Need, held: Held, ingredient: Known):
       return found(
         'unknown',
         'denied',
-        `${ingredient.name} usually brings ${avoidableName(hit)}; the words say otherwise, so the packet decides`,
+        `${ingredient.name} usually brings ${avoidableName(hit)}; the words say otherwise, ` +
+          'so the packet decides',
         ingredient.source,
       )
   }
@@ -199,7 +203,8 @@ function againstNeed(person: Person, need: Need, held: Held, ingredient: Known):
       return found(
         'unknown',
         'packet-open',
-        `the words of ${called(packet)} leave open whether ${avoidableName(open)} is in it; only the maker tells`,
+        `the words of ${called(packet)} leave open whether ${avoidableName(open)} is in ` +
+          'it; only the maker tells',
         'the packet',
       )
   }
@@ -491,10 +496,11 @@ const packetsOf = (
   )
 
 /**
- * Who can eat this recipe: for each person clear, unknown or conflict, with every reason. All components count, with
- * optional lines, alternatives behind "or", pan preparation, serving suggestions, whatever a step alone names, and what
- * packets say. An ingredient that is not known, and a recipe without lines, is never clear; nor is a person with a need that
- * is no id, nor a line whose packet holds words that nobody knows.
+ * Who can eat this recipe: for each person clear, unknown or conflict, with every reason. All
+ * components count, with optional lines, alternatives behind "or", pan preparation, serving
+ * suggestions, whatever a step alone names, and what packets say. An ingredient that is not known,
+ * and a recipe without lines, is never clear; nor is a person with a need that is no id, nor a line
+ * whose packet holds words that nobody knows.
  */
 export function checkPeople(
   recipe: Recipe,

@@ -7,7 +7,10 @@ import { kindsWithoutPacket } from './tables/packet-kinds'
 const list = (items: readonly string[], last = 'and') =>
   items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} ${last} ${items.at(-1)}`
 
-/** Packets that someone at the table needs read, by ingredient: those whose kind of product may hold or carry something. */
+/**
+ * Packets that someone at the table needs read, by ingredient: those whose kind of product may hold
+ * or carry something.
+ */
 export function packetsToCheck(
   recipe: Recipe,
   people: readonly Person[],
@@ -72,7 +75,8 @@ function claimOf(
   packets: readonly CheckedPacket[],
 ): Claim | null {
   const check = checkPeople(recipe, people, { packets })
-  // A conflict, or something that is not known at all, leaves nothing to say; an unread packet leaves it to be said how many were read.
+  // A conflict, or something that is not known at all, leaves nothing to say; an unread packet
+  // leaves it to be said how many were read.
   const blocked = check.people.some(
     p =>
       p.verdict === 'conflict' || p.conflicts.some(c => c.allergen === null || c.rule === 'diet'),
@@ -101,7 +105,10 @@ function claimOf(
   const lines = linesOf(recipe).length
   const asks = [...new Set(check.people.flatMap(p => p.asks.map(ask => ask.because)))]
   return {
-    says: `${found} found in the ${lines} ${lines === 1 ? 'line' : 'lines'} you entered, for ${list(people.map(p => p.name))}; packets checked ${all.length - open.length} of ${all.length}.${asks.length ? ` Not asked: ${asks.join('; ')}.` : ''}`,
+    says:
+      `${found} found in the ${lines} ${lines === 1 ? 'line' : 'lines'} you entered, for ` +
+      `${list(people.map(p => p.name))}; packets checked ${all.length - open.length} of ` +
+      `${all.length}.${asks.length ? ` Not asked: ${asks.join('; ')}.` : ''}`,
     people: people.map(p => p.id),
     about: [...new Set([...own.map(need => need.allergen), ...people.flatMap(p => p.diets)])],
     packets: { read: all.length - open.length, of: all.length },
@@ -109,7 +116,10 @@ function claimOf(
   }
 }
 
-/** What may be said of this recipe: one claim for the whole table where it holds, and one for each person for whom it holds. */
+/**
+ * What may be said of this recipe: one claim for the whole table where it holds, and one for each
+ * person for whom it holds.
+ */
 export interface Claims {
   readonly table: Claim | null
   readonly each: readonly Claim[]
@@ -119,8 +129,8 @@ export interface Claims {
 }
 
 /**
- * Computes what may be claimed, from every component and packet, for named people; it never says "safe". For whoever
- * nothing can be said, `unsaid` gives the first reason.
+ * Computes what may be claimed, from every component and packet, for named people; it never says
+ * "safe". For whoever nothing can be said, `unsaid` gives the first reason.
  */
 export function claims(
   recipe: Recipe,

@@ -12,7 +12,10 @@ export interface ContactStep {
   readonly source: string
 }
 
-/** The plan against cross-contact for one bake: for whom, against what, and what to do in order. Empty `steps` where nobody avoids traces. */
+/**
+ * The plan against cross-contact for one bake: for whom, against what, and what to do in order.
+ * Empty `steps` where nobody avoids traces.
+ */
 export interface ContactPlan {
   readonly people: readonly string[]
   readonly against: readonly string[]

@@ -100,19 +100,25 @@ describe('diets are rules over the pantry', () => {
       ).conflicts.filter(c => c.rule === 'diet'),
     ).toEqual([])
   })
-  test('sugar that may be whitened over bone char is worth asking of a vegan’s, and counts only for who says so', () => {
-    expect(check('100 g sugar', person({ diets: ['vegan'] }), [], undefined, 'us')).toMatchObject({
-      verdict: 'clear',
-      asks: [{ allergen: 'bone-char' }],
-    })
-    expect(check('100 g sugar', person({ diets: ['vegan'] })).asks).toEqual([])
-    expect(
-      check('100 g sugar', person({ diets: ['strict-vegan'] }), [], undefined, 'us'),
-    ).toMatchObject({ verdict: 'unknown', conflicts: [{ rule: 'diet' }], asks: [] })
-    expect(
-      claims(recipe('100 g sugar', 'Mix.', 'us'), [person({ diets: ['vegan'] })]).table!.says,
-    ).toMatch(/Not asked: .*bone char/u)
-  })
+  test(
+    'sugar that may be whitened over bone char is worth asking of a vegan’s, and counts only ' +
+      'for who says so',
+    () => {
+      expect(check('100 g sugar', person({ diets: ['vegan'] }), [], undefined, 'us')).toMatchObject(
+        {
+          verdict: 'clear',
+          asks: [{ allergen: 'bone-char' }],
+        },
+      )
+      expect(check('100 g sugar', person({ diets: ['vegan'] })).asks).toEqual([])
+      expect(
+        check('100 g sugar', person({ diets: ['strict-vegan'] }), [], undefined, 'us'),
+      ).toMatchObject({ verdict: 'unknown', conflicts: [{ rule: 'diet' }], asks: [] })
+      expect(
+        claims(recipe('100 g sugar', 'Mix.', 'us'), [person({ diets: ['vegan'] })]).table!.says,
+      ).toMatch(/Not asked: .*bone char/u)
+    },
+  )
   test('every diet names ids that there are', () => {
     const ids = new Set(avoidables.map(a => a.id))
     for (const row of dietRows) expect(row.avoids.filter(id => !ids.has(id))).toEqual([])
@@ -120,11 +126,14 @@ describe('diets are rules over the pantry', () => {
 })
 
 describe('the lists of the law', () => {
-  // Regulation (EU) 1169/2011 Annex II; FALCPA with FASTER; AU/NZ Standard 1.2.3 Schedule 9, as in the check values. [L]
+  // Regulation (EU) 1169/2011 Annex II; FALCPA with FASTER; AU/NZ Standard 1.2.3 Schedule 9, as in
+  // the check values. [L]
   const leaf = {
     eu: 'celery crustacean egg fish gluten lupin milk mollusc mustard peanut sesame soy sulphite tree-nut',
     us: 'egg fish milk peanut sesame shellfish soy tree-nut wheat',
-    au: 'almond brazil cashew crustacean egg fish gluten hazelnut lupin macadamia milk mollusc peanut pecan pine pistachio sesame soy sulphite walnut wheat',
+    au:
+      'almond brazil cashew crustacean egg fish gluten hazelnut lupin macadamia milk mollusc ' +
+      'peanut pecan pine pistachio sesame soy sulphite walnut wheat',
   }
   test.each(Object.entries(leaf))('%s', (id, entries) =>
     expect([...lawLists.find(l => l.id === id)!.entries].sort()).toEqual(entries.split(' ')),
@@ -351,7 +360,8 @@ describe('claims', () => {
   test('one for the table where it holds, one for each, resting on what was read', () => {
     const found = claims(bun, [milk, nut], packetsFor([tie], [packet('Cocoa mass')], today))
     expect(found.table!.says).toBe(
-      'No milk, tree nuts (but almond) or dill found in the 2 lines you entered, for Ada and Ben; packets checked 1 of 1.',
+      'No milk, tree nuts (but almond) or dill found in the 2 lines you entered, for Ada ' +
+        'and Ben; packets checked 1 of 1.',
     )
     expect(found.each.map(c => c.people)).toEqual([['p'], ['n']])
     expect(found.table).toMatchObject({
@@ -474,19 +484,23 @@ describe('what a change does to a recipe', () => {
 })
 
 describe('cautions and cross-contact', () => {
-  test('whatever a row of cautions or of a diet speaks of is in the pantry: a row that can never be called is none', () => {
-    const there = new Set([
-      ...pantry.map(item => item.id),
-      ...pantry.map(item => `kind:${item.kind}`),
-    ])
-    expect(
-      [
-        ...cautionRows.flatMap(row => [...row.when, ...(row.unless ?? [])]),
-        ...dietRows.flatMap(row => row.rules.flatMap(rule => rule.of)),
-      ].filter(id => !there.has(id)),
-    ).toEqual([])
-    expect(cautionsAt(recipe('5 g apricot kernels')).map(c => c.id)).toContain('apricot-kernels')
-  })
+  test(
+    'whatever a row of cautions or of a diet speaks of is in the pantry: a row that can ' +
+      'never be called is none',
+    () => {
+      const there = new Set([
+        ...pantry.map(item => item.id),
+        ...pantry.map(item => `kind:${item.kind}`),
+      ])
+      expect(
+        [
+          ...cautionRows.flatMap(row => [...row.when, ...(row.unless ?? [])]),
+          ...dietRows.flatMap(row => row.rules.flatMap(rule => rule.of)),
+        ].filter(id => !there.has(id)),
+      ).toEqual([])
+      expect(cautionsAt(recipe('5 g apricot kernels')).map(c => c.id)).toContain('apricot-kernels')
+    },
+  )
   test('a caution stands at the first step or line that calls for it, once', () => {
     const found = cautionsAt(
       recipe(

@@ -7,8 +7,8 @@ import { readLine, type Line, type Recipe } from '../recipe'
 import { checkPeople, packetsFor, type CheckedPacket, type Person, type Tie } from './index'
 
 /**
- * An oracle that shares no code with the check: it knows what each line and each packet was made of when the case was
- * put together, and walks the tree of allergens by hand.
+ * An oracle that shares no code with the check: it knows what each line and each packet was made of
+ * when the case was put together, and walks the tree of allergens by hand.
  */
 const parents = new Map(avoidables.map(a => [a.id, a.in ?? []]))
 const isUnder = (id: string, group: string): boolean =>
@@ -104,18 +104,16 @@ const need = fc.record({
   level: fc.constantFrom('ingredient' as const, 'trace' as const),
   except: fc.option(fc.constantFrom('almond', 'oat', 'peanut', 'sesame'), { nil: undefined }),
 })
-const someone = fc
-  .array(need, { minLength: 1, maxLength: 3 })
-  .map((needs): Person => ({
-    id: 'p',
-    name: 'Ada',
-    diets: [],
-    avoids: needs.map(({ allergen, level, except }) => ({
-      allergen,
-      level,
-      ...(except ? { except: [except] } : {}),
-    })),
-  }))
+const someone = fc.array(need, { minLength: 1, maxLength: 3 }).map((needs): Person => ({
+  id: 'p',
+  name: 'Ada',
+  diets: [],
+  avoids: needs.map(({ allergen, level, except }) => ({
+    allergen,
+    level,
+    ...(except ? { except: [except] } : {}),
+  })),
+}))
 const chosen = fc.array(fc.nat({ max: lines.length - 1 }), { minLength: 1, maxLength: 7 })
 const recipeFor = (ls: readonly Line[]): Recipe => ({
   title: 'x',
@@ -164,7 +162,8 @@ describe('no allergen slips through', () => {
             conflicts++
             if (verdict !== 'conflict')
               throw new Error(
-                `${verdict}: ${JSON.stringify([all.map(l => l.text), person.avoids, ties.map(t => t.truth.contains)])}`,
+                `${verdict}: ` +
+                  `${JSON.stringify([all.map(l => l.text), person.avoids, ties.map(t => t.truth.contains)])}`,
               )
           } else if (
             blind ||
@@ -177,7 +176,8 @@ describe('no allergen slips through', () => {
             unknowns++
             if (verdict !== 'unknown')
               throw new Error(
-                `${verdict} where something is not known: ${JSON.stringify([all.map(l => l.text), person.avoids])}`,
+                `${verdict} where something is not known: ` +
+                  `${JSON.stringify([all.map(l => l.text), person.avoids])}`,
               )
           } else if (verdict === 'conflict')
             throw new Error(

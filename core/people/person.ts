@@ -8,7 +8,10 @@ export interface Avoid {
   readonly level: 'ingredient' | 'trace'
 }
 
-/** Something else that a person does not eat, by its name: found by the pantry's ingredient where it is one, else by the words alone. */
+/**
+ * Something else that a person does not eat, by its name: found by the pantry's ingredient where it
+ * is one, else by the words alone.
+ */
 export interface Thing {
   readonly words: string
   readonly ingredient: string | null
@@ -54,7 +57,10 @@ export interface PeopleGroup {
   readonly people: readonly string[]
 }
 
-/** Ids in a person's needs that Ingwer does not know. Such a person is never read as able to eat something. */
+/**
+ * Ids in a person's needs that Ingwer does not know. Such a person is never read as able to eat
+ * something.
+ */
 export function unknownNeeds(person: Person): readonly string[] {
   const ids = person.avoids
     .flatMap(avoid => [avoid.allergen, ...(avoid.except ?? [])])
@@ -62,7 +68,10 @@ export function unknownNeeds(person: Person): readonly string[] {
   return [...ids, ...person.diets.filter(id => !dietRows.some(row => row.id === id))]
 }
 
-/** A need with where it comes from: '' for the person's own, else the diet. `butAsk`: ingredients for which the packet decides. */
+/**
+ * A need with where it comes from: '' for the person's own, else the diet. `butAsk`: ingredients
+ * for which the packet decides.
+ */
 export type Need = Avoid & { readonly butAsk: readonly string[]; readonly from: string }
 
 /** What a person avoids, with what the diets add. */

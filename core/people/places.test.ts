@@ -47,7 +47,8 @@ describe('where a conflict is, and what it says', () => {
     const [found] = check(
       read(
         '100 g sugar',
-        'Heat the oven and take a deep breath, then spread the whole of it with whipped cream and leave it to stand in the cold.',
+        'Heat the oven and take a deep breath, then spread the whole of it with whipped ' +
+          'cream and leave it to stand in the cold.',
       ),
       avoids('milk'),
     ).conflicts
@@ -291,21 +292,26 @@ describe('how far a need goes', () => {
     })
     expect(check(read('100 g block plant butter'), avoids('celery', 'trace')).verdict).toBe('clear')
   })
-  test('certified oats: every packet has to bear the mark, and a mark that its list contradicts is none', () => {
-    const oats = read('100 g gluten-free oats')
-    const marked = (against: boolean, without = ['gluten']) =>
-      packet({
-        ingredient: 'oat-flakes-certified',
-        claims: [{ name: 'gluten-free', without, against }],
-      })
-    const coeliac = person({ diets: ['coeliac'] })
-    expect(check(oats, coeliac, [marked(false)]).verdict).toBe('clear')
-    expect(check(oats, coeliac, [marked(true)]).verdict).toBe('unknown')
-    expect(check(oats, coeliac, [marked(false, ['milk'])]).verdict).toBe('unknown')
-    expect(
-      check(oats, coeliac, [marked(false), packet({ ingredient: 'oat-flakes-certified' })]).verdict,
-    ).toBe('unknown')
-  })
+  test(
+    'certified oats: every packet has to bear the mark, and a mark that its list contradicts ' +
+      'is none',
+    () => {
+      const oats = read('100 g gluten-free oats')
+      const marked = (against: boolean, without = ['gluten']) =>
+        packet({
+          ingredient: 'oat-flakes-certified',
+          claims: [{ name: 'gluten-free', without, against }],
+        })
+      const coeliac = person({ diets: ['coeliac'] })
+      expect(check(oats, coeliac, [marked(false)]).verdict).toBe('clear')
+      expect(check(oats, coeliac, [marked(true)]).verdict).toBe('unknown')
+      expect(check(oats, coeliac, [marked(false, ['milk'])]).verdict).toBe('unknown')
+      expect(
+        check(oats, coeliac, [marked(false), packet({ ingredient: 'oat-flakes-certified' })])
+          .verdict,
+      ).toBe('unknown')
+    },
+  )
   test('things: neither by an unknown ingredient nor by empty words', () => {
     const dill = person({ things: [{ words: 'dill', ingredient: null }] })
     expect(check(read('10 g zorblax'), dill).conflicts.map(c => c.rule)).toEqual(['not-known'])

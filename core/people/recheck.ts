@@ -8,7 +8,10 @@ export interface Standing {
   readonly packets: readonly CheckedPacket[]
 }
 
-/** For one person and one recipe: the verdict before and now, and what is new of the reasons. `null`: was, or is, not at the table. */
+/**
+ * For one person and one recipe: the verdict before and now, and what is new of the reasons.
+ * `null`: was, or is, not at the table.
+ */
 export interface VerdictChange {
   readonly personId: string
   readonly name: string
@@ -24,7 +27,10 @@ const reasons = (check: PersonCheck | undefined) =>
     ) ?? [],
   )
 
-/** Checks a recipe for a table before and after a change of people or packets, and says whose verdict or whose reasons changed. */
+/**
+ * Checks a recipe for a table before and after a change of people or packets, and says whose
+ * verdict or whose reasons changed.
+ */
 export function recheck(
   recipe: Recipe,
   seated: readonly string[],

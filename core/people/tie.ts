@@ -3,7 +3,10 @@ import type { Line, Recipe } from '../recipe'
 import { checkPeople, type CheckedPacket, type PeopleCheck } from './check'
 import type { Person } from './person'
 
-/** Which packets of the house a bake uses: for every line of an ingredient, or for one line that no ingredient is known for. */
+/**
+ * Which packets of the house a bake uses: for every line of an ingredient, or for one line that no
+ * ingredient is known for.
+ */
 export interface Tie {
   readonly ingredient: string | null
   readonly lineId: string | null
@@ -32,7 +35,10 @@ export function checkedPacket(
   }
 }
 
-/** The packets that a bake's ties name, as the check wants them. A packet that the house no longer has does not count as read. */
+/**
+ * The packets that a bake's ties name, as the check wants them. A packet that the house no longer
+ * has does not count as read.
+ */
 export function packetsFor(
   ties: readonly Tie[],
   packets: readonly Packet[],

@@ -7,7 +7,10 @@ export interface Block {
   readonly steps: readonly string[]
 }
 
-/** A recipe as it is written out: each part with its things and steps; where one method makes all parts, their things first and the method after them, as whoever bakes needs them. */
+/**
+ * A recipe as it is written out: each part with its things and steps; where one method makes all
+ * parts, their things first and the method after them, as whoever bakes needs them.
+ */
 export function blocksOf(recipe: Pick<Recipe, 'components'>): readonly Block[] {
   const parts: readonly Component[] = recipe.components
   const making = parts.filter(part => part.steps.length)

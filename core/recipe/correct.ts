@@ -418,8 +418,9 @@ export function rereadAll(
 }
 
 /**
- * Applies one correction, or several as one. Refuses, with a sentence, an empty or over-long text and a line or step that
- * is not there; the reading is then unchanged. "No problem" is remembered in `settled` and does not come back.
+ * Applies one correction, or several as one. Refuses, with a sentence, an empty or over-long text
+ * and a line or step that is not there; the reading is then unchanged. "No problem" is remembered
+ * in `settled` and does not come back.
  */
 export function editRecipe(
   reading: Reading,
@@ -441,7 +442,10 @@ export function editRecipe(
   return { ok: true, ...settle(draft, further) }
 }
 
-/** Names in the recipe that the pantry does not know, each once with the lines it stands in: to be answered in one go. */
+/**
+ * Names in the recipe that the pantry does not know, each once with the lines it stands in: to be
+ * answered in one go.
+ */
 export function unknownsOf(
   recipe: Recipe,
 ): { readonly words: string; readonly lines: readonly Line[] }[] {

@@ -21,8 +21,9 @@ const refuse = (
 export const largestFile = 12_000_000
 
 /**
- * Every recipe of a file that was opened: a saved page, JSON-LD, Markdown or plain text, told by what is in it and not by
- * its name. Refuses with a sentence what is empty, no text, a house file, or holds no recipe; nothing is kept then.
+ * Every recipe of a file that was opened: a saved page, JSON-LD, Markdown or plain text, told by
+ * what is in it and not by its name. Refuses with a sentence what is empty, no text, a house file,
+ * or holds no recipe; nothing is kept then.
  */
 export function readFile(
   name: string,
@@ -33,7 +34,8 @@ export function readFile(
   if (content.length > largestFile)
     return refuse(
       'too-large',
-      `“${name}” has ${Math.round(content.length / 1e6)} million characters. A recipe has a few thousand; is this the right file?`,
+      `“${name}” has ${Math.round(content.length / 1e6)} million characters. A recipe has ` +
+        'a few thousand; is this the right file?',
     )
   const start = content.slice(0, 4000)
   // eslint-disable-next-line no-control-regex -- what a text never has

@@ -125,7 +125,8 @@ describe('ten thousand random and mutated texts: no exception, nothing negative,
                       .split('\n')
                       .map(l => `<p itemprop="recipeIngredient">${l}</p>`)
                       .join('')}`
-                  : `<script type="application/ld+json">${JSON.stringify({ '@type': 'Recipe', 'name': 'x', 'recipeIngredient': text.split('\n') })}</script>`,
+                  : '<script ' +
+                    `type="application/ld+json">${JSON.stringify({ '@type': 'Recipe', 'name': 'x', 'recipeIngredient': text.split('\n') })}</script>`,
               ),
             ),
             anything,

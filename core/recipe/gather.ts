@@ -13,7 +13,10 @@ interface Growing {
   stepsFrom: Span[]
 }
 
-/** Gathers what was laid out into parts of the dessert, each with its lines and steps. Findings of the lines are added. */
+/**
+ * Gathers what was laid out into parts of the dessert, each with its lines and steps. Findings of
+ * the lines are added.
+ */
 export function gather(parts: readonly Part[], region: Region, findings: Finding[]): Component[] {
   const found: Growing[] = []
   const named = (name: string) => {
@@ -61,7 +64,8 @@ export function gather(parts: readonly Part[], region: Region, findings: Finding
       steps.push({ text: part.text, from: part.from, under: listed && !partByPart ? '' : name })
   }
   const owners = steps.map(step => stepTo(step.text, step.under, found, named))
-  // One method that goes from part to part and back stays one, in its order: it is the heaviest part's, as what no part is named for.
+  // One method that goes from part to part and back stays one, in its order: it is the heaviest
+  // part's, as what no part is named for.
   const goesBack = owners.some(
     (own, i) => i > 0 && found.indexOf(own) < found.indexOf(owners[i - 1]!),
   )
@@ -95,7 +99,10 @@ export const opensFor = (step: string, part: string): boolean =>
 
 const weight = (c: Growing) => c.lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0)
 
-/** A step belongs under its heading, if that part has lines; without one, to the part it begins by naming ("For the glaze, …"), else the heaviest. */
+/**
+ * A step belongs under its heading, if that part has lines; without one, to the part it begins by
+ * naming ("For the glaze, …"), else the heaviest.
+ */
 function stepTo(
   step: string,
   heading: string,

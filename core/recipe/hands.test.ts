@@ -2,8 +2,9 @@ import { describe, expect, test } from '@jest/globals'
 import { linesOf, readRecipe } from './index'
 
 /**
- * Whole recipes of our own invention, in many hands: title, region, lines by part as "ingredient grams" (grams rounded,
- * ? when no weight is known), steps by part, and the codes of the findings that a careful reader would raise.
+ * Whole recipes of our own invention, in many hands: title, region, lines by part as "ingredient
+ * grams" (grams rounded, ? when no weight is known), steps by part, and the codes of the findings
+ * that a careful reader would raise.
  */
 interface Hand {
   readonly text: string

@@ -24,7 +24,10 @@ const factLine =
 const factOnly =
   /^\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s+(?:servings?|portions?|people|pieces|slices|persons)\.?$|^(?:makes?|serves?|yields?|cuts\s+into)\b[^\d]{0,14}(?:\d|one|two|three|four|six|eight|ten|twelve|a\s+dozen).{0,60}$/iu
 const numberedStep = /^(?:step\s*)?\d{1,2}\s*[.):–-]?\s+(?=\p{L})|^step\s*\d{1,2}\s*[.):–-]?\s*/iu
-/** "8 slices stale bread" is no eighth step: without a mark behind it, a step's number is followed by a capital. */
+/**
+ * "8 slices stale bread" is no eighth step: without a mark behind it, a step's number is followed
+ * by a capital.
+ */
 const surelyNumbered =
   /^(?:[Ss]tep\s*)?\d{1,2}\s*(?:[.):–-]\s*\p{L}|\s+\p{Lu})|^[Ss](?:tep|TEP)\s*\d/u
 const sizeOne = () => 1
@@ -118,7 +121,10 @@ export function headingName(text: string, next: string): string | null {
 
 const bulletOnly = /^[\s]*[-–—*•·▪▢□☐✓◦‣]+\s*/u
 
-/** Says of each line of a text what it is: headings first, then by what stands under them, then by what it looks like. */
+/**
+ * Says of each line of a text what it is: headings first, then by what stands under them, then by
+ * what it looks like.
+ */
 export function layOut(pieces: readonly Piece[]): Part[] {
   const parts: Part[] = []
   let under: 'ingredients' | 'steps' | 'notes' | null = null

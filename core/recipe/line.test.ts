@@ -10,7 +10,10 @@ const read = (text: string, region: Region = 'metric'): Line => {
   return result.line
 }
 
-/** Lines as people write them: text, region, grams (null: must stay unknown), ingredient. Weights from [U] and [P]. */
+/**
+ * Lines as people write them: text, region, grams (null: must stay unknown), ingredient. Weights
+ * from [U] and [P].
+ */
 const cases: readonly (readonly [string, Region, number | null, string | null])[] = [
   ['2 cups all-purpose flour', 'us', 241, 'plain-flour'],
   ['1 1/2 cups (300 g) sugar', 'us', 300, 'sugar'],
@@ -138,13 +141,17 @@ describe('what a line says besides', () => {
   })
 })
 
-test('grams written for any ingredient of the pantry are read back exactly, and twice the grams are twice', () => {
-  fc.assert(
-    fc.property(fc.integer({ min: 1, max: 2000 }), fc.constantFrom(...pantry), (grams, item) => {
-      const line = read(`${grams} g ${item.name}`)
-      expect(line.ingredient && ingredientById(line.ingredient)).toBeDefined()
-      expect(line.grams!.best).toBe(grams)
-      expect(read(`${2 * grams} g ${item.name}`).grams!.best).toBe(2 * grams)
-    }),
-  )
-})
+test(
+  'grams written for any ingredient of the pantry are read back exactly, and twice the grams ' +
+    'are twice',
+  () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 2000 }), fc.constantFrom(...pantry), (grams, item) => {
+        const line = read(`${grams} g ${item.name}`)
+        expect(line.ingredient && ingredientById(line.ingredient)).toBeDefined()
+        expect(line.grams!.best).toBe(grams)
+        expect(read(`${2 * grams} g ${item.name}`).grams!.best).toBe(2 * grams)
+      }),
+    )
+  },
+)

@@ -97,7 +97,10 @@ function timesBehind(text: string): Quantity | null {
     : null
 }
 
-/** Of further amounts those that speak of the same thing: not the water of "1 Tbsp cornflour mixed with 2 Tbsp water". */
+/**
+ * Of further amounts those that speak of the same thing: not the water of "1 Tbsp cornflour mixed
+ * with 2 Tbsp water".
+ */
 function ownOf(text: string, main: Quantity, others: readonly Quantity[]): Quantity[] {
   const foreign = others.findIndex(
     q =>
@@ -162,7 +165,10 @@ function wordsOnly(text: string, found: Found): string {
   return rest
 }
 
-/** Where the name ends and the preparation begins: the first comma, bracket, dash or semicolon behind a known word. */
+/**
+ * Where the name ends and the preparation begins: the first comma, bracket, dash or semicolon
+ * behind a known word.
+ */
 function nameEnd(text: string, from: number, mentions: readonly Mention[]): number {
   const known = mentions.find(m => m.start >= from)
   const stop = /[,;(–—]|\s-\s|\*/gu
@@ -202,7 +208,10 @@ const granular = [0.79, 1.26] as const
 const fewGrams = 8
 const australianSpoon = 20 / 15
 
-/** A line that says its amount twice: the weight in grams wins, and a volume that cannot be it is a finding. */
+/**
+ * A line that says its amount twice: the weight in grams wins, and a volume that cannot be it is a
+ * finding.
+ */
 function chooseWeight(
   weights: readonly (Weighed & { quantity: Quantity })[],
   line: string,
@@ -237,7 +246,12 @@ function chooseWeight(
     Math.abs(ratio - 1) < 0.06
   )
     return { best, odd: null }
-  const sentence = `The weight and the volume of this line do not agree: ${line.slice(volume.quantity.start, volume.quantity.end).trim()} weighs about ${Math.round(volume.grams.best)} g, but ${line.slice(best.quantity.start, best.quantity.end).trim()} is written (${differ(best.grams, volume.grams).toFixed(1)} times apart). The weight is used.`
+  const sentence =
+    'The weight and the volume of this line do not agree: ' +
+    `${line.slice(volume.quantity.start, volume.quantity.end).trim()} weighs about ` +
+    `${Math.round(volume.grams.best)} g, but ` +
+    `${line.slice(best.quantity.start, best.quantity.end).trim()} is written ` +
+    `(${differ(best.grams, volume.grams).toFixed(1)} times apart). The weight is used.`
   const corrected =
     line.slice(0, best.quantity.start) +
     `${Math.round(volume.grams.best)} g` +
@@ -269,7 +283,10 @@ function alternativesIn(
   return null
 }
 
-/** "Juice of half a lemon", "1 lime, zested": the part of the fruit that goes in. Zest and juice together weigh as the juice. */
+/**
+ * "Juice of half a lemon", "1 lime, zested": the part of the fruit that goes in. Zest and juice
+ * together weigh as the juice.
+ */
 function fruitPart(text: string, region: Region): Ingredient | null {
   const part = fromFruit.exec(text)?.[1] ?? fruitThen.exec(text)?.[2]
   if (!part) return null
@@ -280,9 +297,10 @@ function fruitPart(text: string, region: Region): Ingredient | null {
 }
 
 /**
- * Reads one ingredient line: amount, unit, grams (low, best, high), ingredient, preparation, alternatives behind "or",
- * what it is for. `region` sizes its cups, spoons and eggs ('metric' when not said). Grams are null when nothing says how
- * much; an ingredient the pantry does not know is null. Refuses an empty text and one longer than 600 characters.
+ * Reads one ingredient line: amount, unit, grams (low, best, high), ingredient, preparation,
+ * alternatives behind "or", what it is for. `region` sizes its cups, spoons and eggs ('metric' when
+ * not said). Grams are null when nothing says how much; an ingredient the pantry does not know is
+ * null. Refuses an empty text and one longer than 600 characters.
  */
 export function readLine(source: string, options: LineOptions = {}): LineResult {
   const { region = 'metric', id = 'line', component = '' } = options
@@ -305,7 +323,9 @@ export function readLine(source: string, options: LineOptions = {}): LineResult 
       ok: false,
       problem: {
         code: 'too-long',
-        sentence: `This line has ${text.length} characters; an ingredient line has at most ${longestLine}. Part it into several.`,
+        sentence:
+          `This line has ${text.length} characters; an ingredient line has at most ` +
+          `${longestLine}. Part it into several.`,
         at: [longestLine, source.length],
       },
     }
@@ -502,7 +522,10 @@ function skipOf(text: string, from: number): number {
   return start + Math.max(0, text.slice(start).search(/[\p{L}\p{N}]/u))
 }
 
-/** Unread words of the name, and of what a preparation adds ("topped with …", "plus …"); its verbs are left alone. */
+/**
+ * Unread words of the name, and of what a preparation adds ("topped with …", "plus …"); its verbs
+ * are left alone.
+ */
 function unreadIn(named: readonly string[], preparation: string, region: Region): string[] {
   const added = /\b(?:plus|with|and|topped|mixed|filled)\b(.*)$/iu.exec(preparation)?.[1] ?? ''
   return [...named, ...findMentions(added, region).unread]
@@ -553,7 +576,9 @@ function asksOf(
         ...about,
         code: 'unknown-ingredient',
         severity: 'stop',
-        sentence: `I do not know what “${line.name}” is.${guesses.length ? ` Is it ${guesses.map(g => g.name).join(' or ')}?` : ''}`,
+        sentence:
+          `I do not know what “${line.name}” ` +
+          `is.${guesses.length ? ` Is it ${guesses.map(g => g.name).join(' or ')}?` : ''}`,
         corrections: guesses.map(g => say(g)),
       }),
     )
@@ -563,7 +588,10 @@ function asksOf(
         ...about,
         code: 'unread-words',
         severity: 'stop',
-        sentence: `I read “${line.name}” as ${item.name}, but do not know ${line.unread.length > 1 ? 'the words' : 'the word'} ${line.unread.map(w => `“${w}”`).join(', ')}. Is it that?`,
+        sentence:
+          `I read “${line.name}” as ${item.name}, but do not know ` +
+          `${line.unread.length > 1 ? 'the words' : 'the word'} ` +
+          `${line.unread.map(w => `“${w}”`).join(', ')}. Is it that?`,
         corrections: [say(item, `Yes, ${item.name}`)],
       }),
     )
@@ -623,7 +651,9 @@ function asksOf(
         ...about,
         code: 'no-weight',
         severity: 'ask',
-        sentence: `I cannot weigh “${line.text}”: ${best?.how ?? 'no weight is known'}. Write it in grams or spoons.`,
+        sentence:
+          `I cannot weigh “${line.text}”: ${best?.how ?? 'no weight is known'}. Write it in ` +
+          'grams or spoons.',
       }),
     )
   }
@@ -631,8 +661,9 @@ function asksOf(
 }
 
 /**
- * "1 tsp each of cinnamon and ginger" as one text a thing, since each has the amount; "jam and clotted cream, to serve"
- * as two, since neither has one, and "1 egg plus 1 egg yolk" as two. Any other line as itself.
+ * "1 tsp each of cinnamon and ginger" as one text a thing, since each has the amount; "jam and
+ * clotted cream, to serve" as two, since neither has one, and "1 egg plus 1 egg yolk" as two. Any
+ * other line as itself.
  */
 export function partThings(text: string, region: Region): string[] {
   const isThing = (name: string) => {

@@ -28,7 +28,10 @@ const list = (value: Json | undefined): readonly Json[] =>
         ? ((value['@list'] ?? value['@set']) as readonly Json[])
         : [value as Json]
 
-/** Reads JSON as pages write it: comments around it, line breaks inside strings, commas too many. Undefined when it is none. */
+/**
+ * Reads JSON as pages write it: comments around it, line breaks inside strings, commas too many.
+ * Undefined when it is none.
+ */
 export function parseLoosely(source: string): Json | undefined {
   const text = source
     .replace(/^\ufeff/u, '')
@@ -79,7 +82,10 @@ const plainKey = (key: string) => key.replace(/^(?:schema:|https?:\/\/schema\.or
 const typesOf = (thing: Thing) =>
   list(thing['@type'] ?? thing.type).flatMap(t => (typeof t === 'string' ? [plainKey(t)] : []))
 
-/** Every thing of a type in some data, however deep, in the order in which it stands, and all things by their @id. */
+/**
+ * Every thing of a type in some data, however deep, in the order in which it stands, and all things
+ * by their @id.
+ */
 function thingsIn(data: Json): { recipes: Thing[]; byId: Map<string, Thing> } {
   const recipes: Thing[] = []
   const byId = new Map<string, Thing>()
@@ -167,7 +173,10 @@ interface Section {
   steps: string[]
 }
 
-/** Instructions in any of their legal shapes: a text, texts, steps, sections of steps, lists of items, or references. */
+/**
+ * Instructions in any of their legal shapes: a text, texts, steps, sections of steps, lists of
+ * items, or references.
+ */
 function sectionsOf(value: Json | undefined, byId: ReadonlyMap<string, Thing>): Section[] {
   const found: Section[] = [{ name: '', steps: [] }]
   const walk = (entry: Json | undefined, depth: number) => {

@@ -101,12 +101,16 @@ const valueAttribute = (tag: string, attributes: Readonly<Record<string, string>
   (tag === 'time' ? attributes.datetime : undefined) ??
   (tag === 'data' || tag === 'meter' ? attributes.value : undefined)
 
-/** Reads the source of a page in one pass. Scripts are never run; event handlers and addresses are not even looked at. */
+/**
+ * Reads the source of a page in one pass. Scripts are never run; event handlers and addresses are
+ * not even looked at.
+ */
 export function contentOf(html: string): PageContent {
   // Text with only some words marked up in it keeps its own lines.
   const space = anyBlock.test(html) ? /\s+/gu : /[^\S\n]+/gu
   const open: Open[] = []
-  // The things and the collectors that are open now, innermost last: never searched for, since a page may be nested ten thousand deep.
+  // The things and the collectors that are open now, innermost last: never searched for, since a
+  // page may be nested ten thousand deep.
   const holders: MarkedItem[] = []
   const collectors: Open[] = []
   const linked: string[] = []

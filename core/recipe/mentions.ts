@@ -12,8 +12,9 @@ import type { Line } from './recipe'
 import { hiddenWords, neverServed, notMeant } from './tables/hidden-words'
 
 /**
- * Where a step names an ingredient. `verb` when the word is a doing ("butter the tin"), which brings it all the same;
- * `line` is the listed line that is meant, null when the step brings something that no line lists.
+ * Where a step names an ingredient. `verb` when the word is a doing ("butter the tin"), which
+ * brings it all the same; `line` is the listed line that is meant, null when the step brings
+ * something that no line lists.
  */
 export interface StepMention {
   readonly start: number
@@ -50,9 +51,10 @@ const likeness =
   /\b(?:like|resembl\w+|(?:size|colour|color|consistency|texture|thickness)\s+of|as\s+\w+\s+as)\s+(?:a|an|the|fine|coarse|thick|thin|single|double|soft|runny|small|large|very|\s)*$/iu
 
 /**
- * The ingredients that a step names. "Cream the butter" names butter alone; "butter the tin" brings butter; a word for
- * the thing being made ("pour in the custard", "cool the biscuits") is no ingredient unless it is served with. `own` are the
- * lines of the step's own part: they are meant first.
+ * The ingredients that a step names. "Cream the butter" names butter alone; "butter the tin" brings
+ * butter; a word for the thing being made ("pour in the custard", "cool the biscuits") is no
+ * ingredient unless it is served with. `own` are the lines of the step's own part: they are meant
+ * first.
  */
 export function mentionsInStep(
   step: string,
@@ -166,7 +168,10 @@ export const sayable: Partial<Record<Kind, readonly Kind[]>> = {
   spice: ['spice'],
 }
 
-/** The line of a tin's butter, oil or flour: the same, else one of its kind that holds what it holds (self-raising flour; never rye for wheat). */
+/**
+ * The line of a tin's butter, oil or flour: the same, else one of its kind that holds what it holds
+ * (self-raising flour; never rye for wheat).
+ */
 const sameLine = ({ id, kind, holds }: Ingredient, lines: readonly Line[]): Line | null =>
   lines.find(l => l.ingredient === id) ??
   lines.find(l => {
@@ -180,9 +185,9 @@ const saidPart = { juice: /juice/iu, zest: /zest|rind|peel/iu }
 const brushing = /\b(?:brush|greas|coat)\w*\b[^.;]{0,60}$/iu
 
 /**
- * The listed line that a word in a step means: the same ingredient, or a line whose own name ends in that word ("the
- * milk" of a recipe with oat milk), or a whole egg parted into its yolk and white. What is served with it must be listed
- * as itself.
+ * The listed line that a word in a step means: the same ingredient, or a line whose own name ends
+ * in that word ("the milk" of a recipe with oat milk), or a whole egg parted into its yolk and
+ * white. What is served with it must be listed as itself.
  */
 function lineMeant(
   words: string,

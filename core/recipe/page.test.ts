@@ -2,8 +2,8 @@ import { describe, expect, test } from '@jest/globals'
 import { linesOf, readFile, readPage } from './index'
 
 /**
- * Pages of our own making, each stating the same dessert in another of schema.org's legal shapes, or only in words.
- * What is expected is the same for all: 5 lines in grams, 3 steps, the title.
+ * Pages of our own making, each stating the same dessert in another of schema.org's legal shapes,
+ * or only in words. What is expected is the same for all: 5 lines in grams, 3 steps, the title.
  */
 const ingredients = [
   '250 g plain flour',
@@ -18,7 +18,9 @@ const steps = [
   'Cut out stars and bake at 180 °C for 12 minutes.',
 ]
 const script = (data: unknown) =>
-  `<!doctype html><html><head><title>Page</title><script type="application/ld+json">${typeof data === 'string' ? data : JSON.stringify(data).replace(/<\//gu, '<\\/')}</script></head><body><nav>Home</nav><p>Story about lanterns with 3 cups of walnuts.</p></body></html>`
+  '<!doctype html><html><head><title>Page</title><script ' +
+  `type="application/ld+json">${typeof data === 'string' ? data : JSON.stringify(data).replace(/<\//gu, '<\\/')}</script></head><body><nav>Home</nav><p>Story ` +
+  'about lanterns with 3 cups of walnuts.</p></body></html>'
 const base = {
   '@context': 'https://schema.org',
   '@type': 'Recipe',
@@ -153,28 +155,38 @@ const shapes: readonly (readonly [string, string])[] = [
   [
     'comments, raw line breaks and commas too many',
     script(
-      `<!-- ${'\n'}{"@type":"Recipe","name":"Lantern stars","recipeIngredient":[${ingredients.map(i => JSON.stringify(i)).join(',')},],"recipeInstructions":"${steps.join('\n')}",}${'\n'}-->`,
+      `<!-- ${'\n'}{"@type":"Recipe","name":"Lantern ` +
+        `stars","recipeIngredient":[${ingredients.map(i => JSON.stringify(i)).join(',')},],"recipeInstructions":"${steps.join('\n')}",}${'\n'}-->`,
     ),
   ],
   [
     'microdata',
-    `<div itemscope itemtype="https://schema.org/Recipe"><h1 itemprop="name">Lantern stars</h1><ul>${ingredients.map(i => `<li itemprop="recipeIngredient"><b>${i.split(' ')[0]}</b> ${i.split(' ').slice(1).join(' ')}</li>`).join('')}</ul><meta itemprop="recipeYield" content="24 biscuits"><ol>${steps.map(s => `<li itemprop="recipeInstructions">${s}</li>`).join('')}</ol></div>`,
+    '<div itemscope itemtype="https://schema.org/Recipe"><h1 itemprop="name">Lantern ' +
+      `stars</h1><ul>${ingredients.map(i => `<li itemprop="recipeIngredient"><b>${i.split(' ')[0]}</b> ${i.split(' ').slice(1).join(' ')}</li>`).join('')}</ul><meta ` +
+      'itemprop="recipeYield" content="24 ' +
+      `biscuits"><ol>${steps.map(s => `<li itemprop="recipeInstructions">${s}</li>`).join('')}</ol></div>`,
   ],
   [
     'microdata with steps as items',
-    `<article itemscope itemtype="http://schema.org/Recipe"><h2 itemprop="name">Lantern stars</h2>${ingredients.map(i => `<p itemprop="ingredients">${i}</p>`).join('')}${steps.map(s => `<div itemprop="recipeInstructions" itemscope itemtype="http://schema.org/HowToStep"><span itemprop="text">${s}</span></div>`).join('')}</article>`,
+    '<article itemscope itemtype="http://schema.org/Recipe"><h2 itemprop="name">Lantern ' +
+      `stars</h2>${ingredients.map(i => `<p itemprop="ingredients">${i}</p>`).join('')}${steps.map(s => `<div itemprop="recipeInstructions" itemscope itemtype="http://schema.org/HowToStep"><span itemprop="text">${s}</span></div>`).join('')}</article>`,
   ],
   [
     'RDFa',
-    `<div vocab="https://schema.org/" typeof="Recipe"><h1 property="name">Lantern stars</h1>${ingredients.map(i => `<li property="recipeIngredient">${i}</li>`).join('')}${steps.map(s => `<p property="recipeInstructions">${s}</p>`).join('')}</div>`,
+    '<div vocab="https://schema.org/" typeof="Recipe"><h1 property="name">Lantern ' +
+      `stars</h1>${ingredients.map(i => `<li property="recipeIngredient">${i}</li>`).join('')}${steps.map(s => `<p property="recipeInstructions">${s}</p>`).join('')}</div>`,
   ],
   [
     'only words, with what stands around',
-    `<html><head><title>Lantern stars</title><style>p{}</style></head><body><nav><a href="/">Home</a></nav><main><h1>Lantern stars</h1><h2>Ingredients</h2><ul>${ingredients.map(i => `<li>${i}</li>`).join('')}</ul><h2>Method</h2><ol>${steps.map(s => `<li>${s}</li>`).join('')}</ol></main><footer>500 g sugar from our shop</footer></body></html>`,
+    '<html><head><title>Lantern stars</title><style>p{}</style></head><body><nav><a ' +
+      'href="/">Home</a></nav><main><h1>Lantern ' +
+      `stars</h1><h2>Ingredients</h2><ul>${ingredients.map(i => `<li>${i}</li>`).join('')}</ul><h2>Method</h2><ol>${steps.map(s => `<li>${s}</li>`).join('')}</ol></main><footer>500 ` +
+      'g sugar from our shop</footer></body></html>',
   ],
   [
     'a table of words',
-    `<body><h1>Lantern stars</h1><table>${ingredients.map(i => `<tr><td>${/^\d+ (?:g|tsp)?/.exec(i)![0]}</td><td>${i.replace(/^\d+ (?:g |tsp )?/, '')}</td></tr>`).join('')}</table><h3>Method</h3>${steps.map(s => `<p>${s}</p>`).join('')}</body>`,
+    '<body><h1>Lantern ' +
+      `stars</h1><table>${ingredients.map(i => `<tr><td>${/^\d+ (?:g|tsp)?/.exec(i)![0]}</td><td>${i.replace(/^\d+ (?:g |tsp )?/, '')}</td></tr>`).join('')}</table><h3>Method</h3>${steps.map(s => `<p>${s}</p>`).join('')}</body>`,
   ],
 ]
 
@@ -226,7 +238,11 @@ describe('the same dessert in every legal shape', () => {
 
 describe('hostile pages', () => {
   test('nothing of a script, a handler or an address is kept', () => {
-    const html = `<html><body onload="alert(1)"><script>window.stolen = 1</script><img src=x onerror="alert(2)"><h1>Bun<script>alert(3)</script></h1><a href="javascript:alert(4)">200 g flour</a><p style="display:none">500 g arsenic</p><ul><li>50 g sugar</li></ul><iframe src="//x"></iframe></body></html>`
+    const html =
+      '<html><body onload="alert(1)"><script>window.stolen = 1</script><img src=x ' +
+      'onerror="alert(2)"><h1>Bun<script>alert(3)</script></h1><a ' +
+      'href="javascript:alert(4)">200 g flour</a><p style="display:none">500 g ' +
+      'arsenic</p><ul><li>50 g sugar</li></ul><iframe src="//x"></iframe></body></html>'
     const reading = readPage(html)
     expect(JSON.stringify(reading)).not.toMatch(/alert|stolen|javascript|onerror|arsenic|iframe/u)
     expect(linesOf(reading.recipe).map(l => l.ingredient)).toEqual(['plain-flour', 'sugar'])
@@ -279,7 +295,8 @@ describe('hostile pages', () => {
     [
       'keys of the prototype',
       script(
-        '{"@type":"Recipe","__proto__":{"polluted":true},"constructor":{"prototype":{"polluted":true}},"name":"P","recipeIngredient":["200 g flour"]}',
+        '{"@type":"Recipe","__proto__":{"polluted":true},"constructor":{"prototype":{"polluted":true}},"name":"P","recipeIngredient":["200 ' +
+          'g flour"]}',
       ),
     ],
     ['nothing', ''],

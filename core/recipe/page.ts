@@ -120,7 +120,10 @@ function statedIn(page: PageContent): StatedRecipe[] {
   return linked.length ? linked : recipesInItems(page.items).filter(holdsSomething)
 }
 
-/** Every recipe that a page or a file of linked data states, each read on its own; none when it states none. */
+/**
+ * Every recipe that a page or a file of linked data states, each read on its own; none when it
+ * states none.
+ */
 export function readStated(source: string, further: readonly Rule[] = []): PageReading[] {
   const data = /^\s*[[{]/u.test(source) ? parseLoosely(source) : undefined
   const all =
@@ -131,8 +134,9 @@ export function readStated(source: string, further: readonly Rule[] = []): PageR
 }
 
 /**
- * Reads the source of a web page: a schema.org Recipe in JSON-LD in any of its shapes, else in microdata or RDFa, else
- * the visible words. Nothing in it is run or fetched. Of several recipes `which` is read, and the others are named.
+ * Reads the source of a web page: a schema.org Recipe in JSON-LD in any of its shapes, else in
+ * microdata or RDFa, else the visible words. Nothing in it is run or fetched. Of several recipes
+ * `which` is read, and the others are named.
  */
 export function readPage(
   html: string,
@@ -153,7 +157,9 @@ export function readPage(
         code: 'too-long',
         severity: 'stop',
         about: 'page',
-        sentence: `This page has ${html.length.toLocaleString('en')} characters. Only the first ${longestPage.toLocaleString('en')} are read.`,
+        sentence:
+          `This page has ${html.length.toLocaleString('en')} characters. Only the first ` +
+          `${longestPage.toLocaleString('en')} are read.`,
       }),
     )
   const page = contentOf(html.slice(0, longestPage))
@@ -188,7 +194,10 @@ export function readLinkedData(
 export const markup =
   /<(?:!doctype|html|head|body|script|style|div|span|p|ul|ol|li|h[1-6]|table|br|img|svg|iframe|a|main|article|section)\b[^<>]*>/iu
 
-/** Reads a recipe in whatever way it was pasted: plain text, the source of a page, or linked data. Never fails. */
+/**
+ * Reads a recipe in whatever way it was pasted: plain text, the source of a page, or linked data.
+ * Never fails.
+ */
 export function readRecipe(
   source: string,
   options: RecipeOptions = {},

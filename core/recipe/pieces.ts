@@ -11,7 +11,10 @@ export interface Piece {
   readonly span?: Span
 }
 
-/** A line longer than any that people write is parted at its sentences, and cut where it has none: reading stays linear. */
+/**
+ * A line longer than any that people write is parted at its sentences, and cut where it has none:
+ * reading stays linear.
+ */
 const longestPiece = 2000
 
 /** Parts a piece at the ends of the matches of `cut`, keeping places. */
@@ -47,7 +50,10 @@ function isMeasuredThing(part: string): boolean {
   )
 }
 
-/** "To decorate: writing icing, sprinkles", "To serve: cream": a heading and its things in one line, without amounts. */
+/**
+ * "To decorate: writing icing, sprinkles", "To serve: cream": a heading and its things in one line,
+ * without amounts.
+ */
 function purposeInLine(piece: Piece): Piece[] | null {
   const [, heading, rest] =
     /^(\s*(?:to\s+(?:serve|finish|decorate|garnish|dust|glaze|top|fill)|for\s+(?:serving|dusting|greasing|finishing|decorating|the\s+(?:tin|pan)))[^:.]{0,24}:)\s+(\S.*)$/iu.exec(
@@ -74,7 +80,10 @@ function methodInLine(piece: Piece): Piece[] | null {
     : null
 }
 
-/** "Pastry: 250 g flour, 125 g butter, 1 egg" or "1 cup flour | 2 eggs": several things in one line, each on its own. */
+/**
+ * "Pastry: 250 g flour, 125 g butter, 1 egg" or "1 cup flour | 2 eggs": several things in one line,
+ * each on its own.
+ */
 function listedInLine(piece: Piece): Piece[] {
   const [, heading, rest = piece.text] =
     /^([\p{L} ]{3,40}:)\s+(?=\d|[½¼¾⅓⅔])(.*)$/u.exec(piece.text) ?? []
@@ -130,7 +139,10 @@ function rowOf(piece: Piece): Row {
   }
 }
 
-/** Lines of the right column that go on in the next one, put together; each keeps the place where it begins. */
+/**
+ * Lines of the right column that go on in the next one, put together; each keeps the place where it
+ * begins.
+ */
 function goingOn(cells: readonly Piece[]): Piece[] {
   const out: Piece[] = []
   for (const cell of cells) {
@@ -146,7 +158,10 @@ function goingOn(cells: readonly Piece[]): Piece[] {
   return out
 }
 
-/** The ingredients beside the method, pasted line by line across both: the left column first, then the right one. Null when it is none. */
+/**
+ * The ingredients beside the method, pasted line by line across both: the left column first, then
+ * the right one. Null when it is none.
+ */
 function sideBySide(block: readonly Piece[]): Piece[] | null {
   const rows = block.map(rowOf)
   const both = rows.filter(row => row.left && row.right)
@@ -185,7 +200,10 @@ function goesOn(line: string, next: string): boolean {
   )
 }
 
-/** Lines that were broken in the middle put together again; a blank stands for the break, so that places stay. */
+/**
+ * Lines that were broken in the middle put together again; a blank stands for the break, so that
+ * places stay.
+ */
 function unwrapped(lines: readonly Piece[]): Piece[] {
   const out: Piece[] = []
   lines.forEach((line, i) => {
@@ -203,7 +221,10 @@ function unwrapped(lines: readonly Piece[]): Piece[] {
   return out
 }
 
-/** The text line by line, each with its place; two columns put one behind the other, long lines cut up, lists in one line parted. */
+/**
+ * The text line by line, each with its place; two columns put one behind the other, long lines cut
+ * up, lists in one line parted.
+ */
 export function piecesOf(text: string): Piece[] {
   let at = 0
   const lines = unwrapped(

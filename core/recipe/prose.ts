@@ -54,8 +54,8 @@ const needs =
   /^(?:you(?:['’]ll|\s+will)?\s+need|take|ingredients?\b|for\s+this\s+you\s+need|what\s+you\s+need|use)\b/iu
 
 /**
- * Lays out a text without a list: the sentence that lists things gives the lines, or, where none does, every amount that
- * the steps name. Null when hardly anything is measured.
+ * Lays out a text without a list: the sentence that lists things gives the lines, or, where none
+ * does, every amount that the steps name. Null when hardly anything is measured.
  */
 export function layOutProse(pieces: readonly Piece[]): Part[] | null {
   const sentences = pieces.flatMap(sentencesOf)

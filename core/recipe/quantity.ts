@@ -26,7 +26,10 @@ const rangeAgain = /\s*(?:-|–|—|to)\s*/iuy
 const scaled = (a: Amount, b: Amount): Amount => ({ low: a.low * b.low, high: a.high * b.high })
 const isPackSize = (unit: Unit | null) => unit?.kind === 'mass' || unit?.kind === 'volume'
 
-/** "1.000 g" is a thousand grams, and "1,250 kg" one and a quarter: which mark parts thousands is told by the unit. */
+/**
+ * "1.000 g" is a thousand grams, and "1,250 kg" one and a quarter: which mark parts thousands is
+ * told by the unit.
+ */
 function thousand(number: string, unit: Unit): number {
   if ((unit.id === 'g' || unit.id === 'ml') && /^[1-9]\d?\.\d{3}$/u.test(number)) return 1000
   return (unit.id === 'kg' || unit.id === 'l') && /^\d,\d{3}$/u.test(number) ? 0.001 : 1
@@ -95,7 +98,10 @@ const noPacks: ReadonlySet<string> = new Set([
   'inch-piece',
 ])
 
-/** "2 (400 g) tins", "2 x 400 g tins", "1 400g tin", "a 14-ounce can": the whole weight or volume of the packs. */
+/**
+ * "2 (400 g) tins", "2 x 400 g tins", "1 400g tin", "a 14-ounce can": the whole weight or volume of
+ * the packs.
+ */
 function readPacks(text: string, first: Quantity): Quantity | null {
   if (first.unit && first.unit.kind !== 'count') {
     // "400 g tin" with no count before it is one tin of 400 g.

@@ -18,7 +18,10 @@ export interface LineEvidence {
 /** What an unstated amount is for; a pan's grease counts for the safety check, though it has no weight. */
 export type Purpose = 'pan' | 'dust' | 'brush' | 'serve' | 'decorate' | 'taste'
 
-/** One ingredient line. An amount or weight that is not stated is null, never zero. Grams are for the whole line. */
+/**
+ * One ingredient line. An amount or weight that is not stated is null, never zero. Grams are for
+ * the whole line.
+ */
 export interface Line {
   readonly id: string
   readonly text: string
@@ -34,7 +37,10 @@ export interface Line {
   readonly component: string
   /** Words of the name that neither the pantry nor the list of harmless descriptions knows. */
   readonly unread: readonly string[]
-  /** Where its words stand in the text that was read; null or absent when it was typed in or written by a plan. */
+  /**
+   * Where its words stand in the text that was read; null or absent when it was typed in or written
+   * by a plan.
+   */
   readonly from?: Span | null
   readonly evidence: LineEvidence
 }
@@ -166,8 +172,9 @@ export type FindingCode =
   | 'ratio'
 
 /**
- * Something that the baker should look at. `stop` blocks a claim or a plan, `ask` wants an answer, `note` is worth
- * knowing. `key` stays the same as long as the words it is about do, so that "not a problem" is remembered.
+ * Something that the baker should look at. `stop` blocks a claim or a plan, `ask` wants an answer,
+ * `note` is worth knowing. `key` stays the same as long as the words it is about do, so that "not a
+ * problem" is remembered.
  */
 export interface Finding {
   readonly code: FindingCode

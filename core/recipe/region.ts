@@ -1,7 +1,10 @@
 import { regions, type Region } from '../measure'
 import { regionSigns } from './tables/region-signs'
 
-/** The region that a recipe's words and measures speak for, with the words that decided. 'metric' when none do. */
+/**
+ * The region that a recipe's words and measures speak for, with the words that decided. 'metric'
+ * when none do.
+ */
 export function guessRegion(text: string): { region: Region; because: readonly string[] } {
   const points = new Map<Region, number>()
   const signs = regionSigns.filter(({ sign }) => sign.test(text))

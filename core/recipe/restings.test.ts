@@ -18,7 +18,8 @@ const recipe = {
       : {
           ...c,
           steps: [
-            'For the flax gel: 12 g ground flax and 60 g water. Stir, and let it rest until thick. Rest it for 10 minutes.',
+            'For the flax gel: 12 g ground flax and 60 g water. Stir, and let it rest ' +
+              'until thick. Rest it for 10 minutes.',
             ...c.steps,
           ],
         },
@@ -26,15 +27,25 @@ const recipe = {
 }
 
 describe('what rests', () => {
-  test('gels, doughs and bakes, with what made ready it belongs to; baking, cooling and "overnight" are none', () => {
-    expect(
-      restingsIn(recipe).map(({ of, kind, low, high, baked }) => ({ of, kind, low, high, baked })),
-    ).toEqual([
-      { of: 'flax gel', kind: 'rest', low: 10, high: 10, baked: false },
-      { of: null, kind: 'chill', low: 30, high: 45, baked: false },
-      { of: null, kind: 'rest', low: 60, high: 60, baked: true },
-    ])
-  })
+  test(
+    'gels, doughs and bakes, with what made ready it belongs to; baking, cooling and ' +
+      '"overnight" are none',
+    () => {
+      expect(
+        restingsIn(recipe).map(({ of, kind, low, high, baked }) => ({
+          of,
+          kind,
+          low,
+          high,
+          baked,
+        })),
+      ).toEqual([
+        { of: 'flax gel', kind: 'rest', low: 10, high: 10, baked: false },
+        { of: null, kind: 'chill', low: 30, high: 45, baked: false },
+        { of: null, kind: 'rest', low: 60, high: 60, baked: true },
+      ])
+    },
+  )
   test('is made longer, its upper figure with it, and everything else stays word for word', () => {
     const longer = withRestings(recipe, r => (r.kind === 'chill' ? 2 * r.low : null))
     const [was, is] = [recipe, longer].map(r => r.components.flatMap(c => c.steps))

@@ -2,11 +2,17 @@ import type { Minutes } from '../measure'
 import type { Recipe, Span } from './recipe'
 import { readStepTimes } from './step-times'
 
-/** What waits so that something comes of it; a cake that cools or a jelly that sets is done when it is done. */
+/**
+ * What waits so that something comes of it; a cake that cools or a jelly that sets is done when it
+ * is done.
+ */
 export const restKinds = ['rest', 'chill', 'soak', 'rise'] as const
 export type RestKind = (typeof restKinds)[number]
 
-/** A time for which something rests, as a step states it in figures; "overnight" is none. `of`: what a step of its own makes ready ("For the flax gel: …"), else null. */
+/**
+ * A time for which something rests, as a step states it in figures; "overnight" is none. `of`: what
+ * a step of its own makes ready ("For the flax gel: …"), else null.
+ */
 export interface Resting {
   /** The place of its part and of its step in it. */
   readonly part: number
@@ -61,7 +67,10 @@ export function restingsIn(recipe: Recipe): Resting[] {
 }
 
 const isPlain = (minutes: Minutes) => minutes < 120 && minutes !== 60
-/** Minutes as a step states them; `readStepTimes` reads the same back. With a second figure both, `between` them, in one unit where they have one. */
+/**
+ * Minutes as a step states them; `readStepTimes` reads the same back. With a second figure both,
+ * `between` them, in one unit where they have one.
+ */
 export function sayResting(minutes: Minutes, second: Minutes = minutes, between = ' to '): string {
   const [one, two] = [Math.round(minutes), Math.round(second)]
   if (one === two) {
@@ -80,7 +89,10 @@ export function roundResting(minutes: Minutes): Minutes {
   return Math.max(1, Math.round(minutes / by) * by)
 }
 
-/** The recipe with its restings as long as `to` says (their lower figure, in minutes; an upper one keeps its distance); null leaves one as it is. */
+/**
+ * The recipe with its restings as long as `to` says (their lower figure, in minutes; an upper one
+ * keeps its distance); null leaves one as it is.
+ */
 export function withRestings(recipe: Recipe, to: (resting: Resting) => Minutes | null): Recipe {
   const moved = restingsIn(recipe).flatMap(resting => {
     const now = to(resting)

@@ -15,7 +15,10 @@ const spoonLike = new Set([
   '',
 ])
 
-/** A number as it is written beside that unit: fractions for spoons, cups and pieces, decimals for the rest. */
+/**
+ * A number as it is written beside that unit: fractions for spoons, cups and pieces, decimals for
+ * the rest.
+ */
 function written(n: number, unit: Unit | null): string {
   if (spoonLike.has(unit?.id ?? '') || unit?.kind === 'count') {
     const fraction = kitchenNumber(n)
@@ -25,7 +28,10 @@ function written(n: number, unit: Unit | null): string {
 }
 const valueOf = (text: string) => readAmount(text, 0)?.amount.low ?? 0
 
-/** The line's text with every amount times `by`; packs are counted anew, not resized. Words without a number stay. */
+/**
+ * The line's text with every amount times `by`; packs are counted anew, not resized. Words without
+ * a number stay.
+ */
 export function scaledText(line: Pick<Line, 'text'>, by: number, region: Region): string {
   let text = line.text
   const spans: { start: number; end: number; to: string }[] = []

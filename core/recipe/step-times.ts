@@ -35,7 +35,10 @@ function kindOf(text: string, span: Span): TimeKind {
   return after.find(row => row.sign.test(tail))?.kind ?? 'other'
 }
 
-/** What stands between the two ends of one time: "30 minutes to 1 hour", "4 hours, or preferably overnight". [P] */
+/**
+ * What stands between the two ends of one time: "30 minutes to 1 hour", "4 hours, or preferably
+ * overnight". [P]
+ */
 const betweenEnds =
   /^\s*,?\s*(?:(?:and\s+)?up\s+to|to|[-–—]|or(?:\s+(?:up\s+to|even|better|preferably|ideally|for))?|(?:or\s+)?(?:preferably|ideally|even\s+better|better\s+still))\s*,?\s*$/iu
 
@@ -62,7 +65,10 @@ function joined(times: readonly StepTime[], text: string): StepTime[] {
   return all
 }
 
-/** Every time in a step: "35–40 minutes", "1 hour and 10 min", "30 minutes to 1 hour", "overnight" (8–12 hours [P]). */
+/**
+ * Every time in a step: "35–40 minutes", "1 hour and 10 min", "30 minutes to 1 hour", "overnight"
+ * (8–12 hours [P]).
+ */
 export function readStepTimes(whole: string): StepTime[] {
   const found: StepTime[] = []
   // "Another hour" is an hour; the places stay.

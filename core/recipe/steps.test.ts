@@ -15,7 +15,8 @@ Method
 2. Whisk the eggs with 60 g of the caster sugar, then beat in 100 ml milk and two thirds of the flour.
 3. Cover and chill for 1 hour, or overnight.
 4. Fold in the remaining flour and milk, and spread in a 23 cm round tin.
-5. Top with the plums and the demerara sugar, dot with the rest of the butter and bake for 35–40 minutes, until golden and a skewer comes out clean.
+5. Top with the plums and the demerara sugar, dot with the rest of the butter and bake for 35–40 \
+minutes, until golden and a skewer comes out clean.
 6. Cool for ten minutes in the tin.`).recipe
 const steps = readSteps(recipe)
 const uses = (at: number) =>
@@ -98,35 +99,44 @@ describe('steps of ordinary recipes', () => {
       kinds('Plum sauce\n300 g plums\n50 g sugar\n\nCook the plums and sugar for 20 minutes.'),
     ).toEqual(['cook'])
   })
-  test('“another hour” is an hour; a moment within another time, and “within an hour”, are none; out of the freezer is no freezing', () => {
-    const times = (text: string) =>
-      steps(text).flatMap(step => step.times.map(time => [time.kind, time.low]))
-    expect(times('Leave to rise for another hour.')).toEqual([['rise', 60]])
-    expect(times('Bake for 3 hours, covering it after 2 hours.')).toEqual([['bake', 180]])
-    expect(
-      times(
-        'Chill for 2 hours, stirring every 30 minutes. Take out of the freezer 15 minutes before serving and eat within 2 hours.',
-      ),
-    ).toEqual([
-      ['chill', 120],
-      ['rest', 15],
-    ])
-  })
-  test('“set aside for 30 minutes” rests, “leave to set for 30 minutes” sets, what is left until doubled rises', () => {
-    expect(
-      kinds(
-        'Batter\n100 g plain flour\n300 ml milk\n\nWhisk the flour and milk. Set aside for 30 minutes to rest.',
-      ),
-    ).toEqual(['rest'])
-    expect(
-      kinds('Slice\n100 g dark chocolate\n\nMelt the chocolate. Leave to set for 30 minutes.'),
-    ).toEqual(['set'])
-    expect(
-      kinds(
-        'Rolls\n500 g strong white flour\n7 g instant yeast\n\nKnead the flour and yeast with water. Leave for 4 hours or until doubled.',
-      ),
-    ).toEqual(['rise'])
-  })
+  test(
+    '“another hour” is an hour; a moment within another time, and “within an hour”, are ' +
+      'none; out of the freezer is no freezing',
+    () => {
+      const times = (text: string) =>
+        steps(text).flatMap(step => step.times.map(time => [time.kind, time.low]))
+      expect(times('Leave to rise for another hour.')).toEqual([['rise', 60]])
+      expect(times('Bake for 3 hours, covering it after 2 hours.')).toEqual([['bake', 180]])
+      expect(
+        times(
+          'Chill for 2 hours, stirring every 30 minutes. Take out of the freezer 15 minutes ' +
+            'before serving and eat within 2 hours.',
+        ),
+      ).toEqual([
+        ['chill', 120],
+        ['rest', 15],
+      ])
+    },
+  )
+  test(
+    '“set aside for 30 minutes” rests, “leave to set for 30 minutes” sets, what is left ' +
+      'until doubled rises',
+    () => {
+      expect(
+        kinds(
+          'Batter\n100 g plain flour\n300 ml milk\n\nWhisk the flour and milk. Set aside for 30 minutes to rest.',
+        ),
+      ).toEqual(['rest'])
+      expect(
+        kinds('Slice\n100 g dark chocolate\n\nMelt the chocolate. Leave to set for 30 minutes.'),
+      ).toEqual(['set'])
+      expect(
+        kinds(
+          'Rolls\n500 g strong white flour\n7 g instant yeast\n\nKnead the flour and yeast with water. Leave for 4 hours or until doubled.',
+        ),
+      ).toEqual(['rise'])
+    },
+  )
   test('a line that says what it is for does not run into the one before', () => {
     const { recipe } = readRecipe(
       'Crepes\n100 g plain flour\n2 eggs\n300 ml milk\n1 tbsp sunflower oil, plus a little for frying\nlemon wedges and sugar, to serve\n\nWhisk the flour, eggs, milk and oil. Fry.',
@@ -158,22 +168,26 @@ describe('steps of ordinary recipes', () => {
       ),
     ).toEqual(['pastry', 'filling'])
   })
-  test('beans that weigh a case down and the curd that is made are no ingredients; beans of the list are', () => {
-    const names = (text: string) =>
-      steps(text).flatMap(step => step.uses.map(use => use.mention.words.toLowerCase()))
-    expect(
-      names(
-        'Tart\n200 g plain flour\n100 g butter\n2 eggs\n\nRub the butter into the flour. Fill with baking beans and bake blind for 15 minutes. Take out the paper and beans. Pour in the curd.',
-      ),
-    ).toEqual(['butter', 'flour'])
-    // Nothing here makes a curd: it comes out of a jar, and counts.
-    expect(
-      names(
-        'Tart\n200 g plain flour\n100 g oil\n\nMix the flour and oil. Bake. Spread the curd over.',
-      ),
-    ).toContain('curd')
-    expect(
-      names('Bean brownies\n400 g black beans\n200 g sugar\n\nBlend the beans with the sugar.'),
-    ).toContain('beans')
-  })
+  test(
+    'beans that weigh a case down and the curd that is made are no ingredients; beans of the ' +
+      'list are',
+    () => {
+      const names = (text: string) =>
+        steps(text).flatMap(step => step.uses.map(use => use.mention.words.toLowerCase()))
+      expect(
+        names(
+          'Tart\n200 g plain flour\n100 g butter\n2 eggs\n\nRub the butter into the flour. Fill with baking beans and bake blind for 15 minutes. Take out the paper and beans. Pour in the curd.',
+        ),
+      ).toEqual(['butter', 'flour'])
+      // Nothing here makes a curd: it comes out of a jar, and counts.
+      expect(
+        names(
+          'Tart\n200 g plain flour\n100 g oil\n\nMix the flour and oil. Bake. Spread the curd over.',
+        ),
+      ).toContain('curd')
+      expect(
+        names('Bean brownies\n400 g black beans\n200 g sugar\n\nBlend the beans with the sugar.'),
+      ).toContain('beans')
+    },
+  )
 })

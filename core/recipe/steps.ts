@@ -7,7 +7,10 @@ import type { Component, Line, Recipe, Span } from './recipe'
 import { readStepTimes, type StepTime } from './step-times'
 import { cueSigns, gatherings, hobWords, shareWords, shortestBake } from './tables/step-words'
 
-/** How much of a line a step takes: an amount it states, a share it names ("half the sugar"), what is left, or all. */
+/**
+ * How much of a line a step takes: an amount it states, a share it names ("half the sugar"), what
+ * is left, or all.
+ */
 export type Share =
   | { readonly of: 'amount'; readonly quantity: Quantity; readonly grams: number | null }
   | { readonly of: 'part'; readonly fraction: number }
@@ -143,7 +146,10 @@ export interface PlacedStep extends StepReading {
 const linesIn = (components: readonly Component[]) =>
   components.flatMap(c => c.lines.flatMap(line => [line, ...line.orElse]))
 
-/** The part that a step of a shared method works on: the one that it begins by naming; else the one whose own things it names, those that no other part lists; else the one before. */
+/**
+ * The part that a step of a shared method works on: the one that it begins by naming; else the one
+ * whose own things it names, those that no other part lists; else the one before.
+ */
 function partMeant(
   text: string,
   parts: readonly Component[],
@@ -165,7 +171,10 @@ function partMeant(
     : before
 }
 
-/** For each step of each part, the lines that its words mean first: its part's own, or, where one method makes several parts, those of the part that it is about. One array a part. */
+/**
+ * For each step of each part, the lines that its words mean first: its part's own, or, where one
+ * method makes several parts, those of the part that it is about. One array a part.
+ */
 export function ownLines(
   recipe: Pick<Recipe, 'components'>,
 ): readonly (readonly (readonly Line[])[])[] {

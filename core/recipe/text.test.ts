@@ -194,7 +194,8 @@ describe('what is pasted that is no recipe', () => {
   })
   test('the source of a page gives its visible words only', () => {
     const { recipe, findings } = readRecipe(
-      '<html><script>alert(1)</script><h1>Bun</h1><ul><li onclick="x()">200&nbsp;g flour</li><li>&frac12; cup sugar</li></ul></html>',
+      '<html><script>alert(1)</script><h1>Bun</h1><ul><li onclick="x()">200&nbsp;g ' +
+        'flour</li><li>&frac12; cup sugar</li></ul></html>',
     )
     expect(findings.map(f => f.code)).toContain('markup')
     expect(JSON.stringify(recipe)).not.toMatch(/alert|onclick|<|script/u)
@@ -268,38 +269,48 @@ describe('what steps name', () => {
       ['double-cream', false, null],
     ])
   })
-  test('flour for the tin, the board or the eggs is the listed self-raising flour; rye never stands for wheat', () => {
-    const listed = lines('200 g self-raising flour')
-    for (const step of [
-      'Flour the tin.',
-      'Dust it with flour.',
-      'Add the eggs with a little flour.',
-      'Scatter flour on to the board.',
-    ])
+  test(
+    'flour for the tin, the board or the eggs is the listed self-raising flour; rye never ' +
+      'stands for wheat',
+    () => {
+      const listed = lines('200 g self-raising flour')
+      for (const step of [
+        'Flour the tin.',
+        'Dust it with flour.',
+        'Add the eggs with a little flour.',
+        'Scatter flour on to the board.',
+      ])
+        expect(
+          names(step, listed)
+            .filter(([id]) => id === 'plain-flour')
+            .map(([, , line]) => line),
+        ).toEqual(['l0'])
+      expect(names('Flour the tin.', lines('200 g rye flour'))).toEqual([
+        ['plain-flour', true, null],
+      ])
+      expect(names('Flour the tin.', lines('200 g gluten-free self-raising flour'))).toEqual([
+        ['plain-flour', true, null],
+      ])
       expect(
-        names(step, listed)
-          .filter(([id]) => id === 'plain-flour')
-          .map(([, , line]) => line),
+        names('Butter the tin.', lines('100 g salted butter')).map(([, , line]) => line),
       ).toEqual(['l0'])
-    expect(names('Flour the tin.', lines('200 g rye flour'))).toEqual([['plain-flour', true, null]])
-    expect(names('Flour the tin.', lines('200 g gluten-free self-raising flour'))).toEqual([
-      ['plain-flour', true, null],
-    ])
-    expect(
-      names('Butter the tin.', lines('100 g salted butter')).map(([, , line]) => line),
-    ).toEqual(['l0'])
-  })
-  test('the cream that mascarpone became is no cream; one that is whipped is, though no list has it, and in the same step', () => {
-    const cheese = lines('500 g mascarpone')
-    expect(names('Spread half the cream in a dish.', cheese)).toEqual([])
-    expect(
-      names('Whip the cream and fold it into the mascarpone cream.', cheese).map(([id]) => id),
-    ).toEqual(['double-cream', 'mascarpone'])
-    expect(
-      names('Fold into the mascarpone cream, then whip the cream.', cheese).map(([id]) => id),
-    ).toEqual(['mascarpone', 'double-cream'])
-    expect(names('Spread half the cream in a dish.')).toEqual([['double-cream', false, null]])
-  })
+    },
+  )
+  test(
+    'the cream that mascarpone became is no cream; one that is whipped is, though no list ' +
+      'has it, and in the same step',
+    () => {
+      const cheese = lines('500 g mascarpone')
+      expect(names('Spread half the cream in a dish.', cheese)).toEqual([])
+      expect(
+        names('Whip the cream and fold it into the mascarpone cream.', cheese).map(([id]) => id),
+      ).toEqual(['double-cream', 'mascarpone'])
+      expect(
+        names('Fold into the mascarpone cream, then whip the cream.', cheese).map(([id]) => id),
+      ).toEqual(['mascarpone', 'double-cream'])
+      expect(names('Spread half the cream in a dish.')).toEqual([['double-cream', false, null]])
+    },
+  )
   test('what is served with it is never lost between the lines', () => {
     for (const tail of [
       'Serve with whipped cream.',

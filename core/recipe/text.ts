@@ -35,7 +35,10 @@ export const cleanText = (text: string): string =>
       '',
     )
 
-/** Prose about the weather is passed over; a line that names something to eat, or may be the name of something, is not. */
+/**
+ * Prose about the weather is passed over; a line that names something to eat, or may be the name of
+ * something, is not.
+ */
 function couldMatter(text: string): boolean {
   const { mentions, unread } = findMentions(text)
   return mentions.length > 0 || (unread.length > 0 && wordsOf(text).length <= 4)
@@ -94,7 +97,8 @@ export function readParts(
     note(
       'no-lines',
       'stop',
-      'I found no ingredient lines in this text. Write each ingredient on a line of its own, with its amount first: “200 g plain flour”.',
+      'I found no ingredient lines in this text. Write each ingredient on a line of its ' +
+        'own, with its amount first: “200 g plain flour”.',
     )
   else if (!steps.length)
     note(
@@ -109,14 +113,19 @@ export function readParts(
     note(
       'other-text',
       'note',
-      `${leftOver.length === 1 ? 'One line is' : `${leftOver.length} lines are`} read as neither ingredient nor step, and not checked: “${leftOver[0]!.text.slice(0, 80)}”${leftOver.length > 1 ? ' …' : ''}`,
+      `${leftOver.length === 1 ? 'One line is' : `${leftOver.length} lines are`} read as ` +
+        'neither ingredient nor step, and not checked: ' +
+        `“${leftOver[0]!.text.slice(0, 80)}”${leftOver.length > 1 ? ' …' : ''}`,
       leftOver[0]!.text,
     )
   findings.push(...wholeFindings(recipe, further))
   return { recipe, findings, text, regionBecause: options.region ? [] : guess.because }
 }
 
-/** Reads a recipe that is plain text. Never fails: what cannot be read is a finding with the words it is about. */
+/**
+ * Reads a recipe that is plain text. Never fails: what cannot be read is a finding with the words
+ * it is about.
+ */
 export function readPlain(
   source: string,
   options: RecipeOptions = {},
@@ -131,7 +140,9 @@ export function readPlain(
         code: 'too-long',
         severity: 'stop',
         about: 'text',
-        sentence: `This text has ${text.length.toLocaleString('en')} characters. Only the first ${longestText.toLocaleString('en')} are read; paste the recipe alone.`,
+        sentence:
+          `This text has ${text.length.toLocaleString('en')} characters. Only the first ` +
+          `${longestText.toLocaleString('en')} are read; paste the recipe alone.`,
       }),
     )
     text = text.slice(0, longestText)

@@ -9,7 +9,10 @@ import { madeSchema, makingSchema } from './making-file'
 import { lessonSchema, trialSchema } from './trial-schema'
 import { houseFrom1, houseFrom2 } from './upgrade'
 
-/** The backup file: one JSON object with these first keys. A new version gets a new number and a way up from the old. */
+/**
+ * The backup file: one JSON object with these first keys. A new version gets a new number and a way
+ * up from the old.
+ */
 export const backupFormat = 'ingwer-house'
 /** A file of one bake with whatever belongs to it, to go on with on another device. */
 export const bakeFormat = 'ingwer-bake'
@@ -524,7 +527,10 @@ const written = (format: string, house: House, exported: string): string =>
 export const backupOf = (house: House, exported: string): string =>
   written(backupFormat, house, exported)
 
-/** What goes along with one bake: those that share its day, their people and packets, pictures and photos. The pantry's own rows go too: its lines name them. */
+/**
+ * What goes along with one bake: those that share its day, their people and packets, pictures and
+ * photos. The pantry's own rows go too: its lines name them.
+ */
 export function bakeFileOf(house: House, bakeId: string, exported: string): string {
   const main = house.bakes.find(bake => bake.id === bakeId)
   const ids = new Set([
@@ -569,8 +575,9 @@ function upToDate(file: Record<string, unknown>): unknown {
 }
 
 /**
- * Reads a backup file. Refuses, with a sentence and the place, what is no JSON, what another program wrote, a newer
- * version, and any entry that does not hold together; nothing is repaired silently.
+ * Reads a backup file. Refuses, with a sentence and the place, what is no JSON, what another
+ * program wrote, a newer version, and any entry that does not hold together; nothing is repaired
+ * silently.
  */
 export const readBackup = (source: string): BackupReading => readHouse(source, backupFormat)
 /** The same of a file of one bake; its first bake is the one. */
@@ -602,7 +609,8 @@ function readHouse(source: string, format: typeof backupFormat | typeof bakeForm
   if (typeof top.version === 'number' && top.version > backupVersion)
     return refuse(
       'newer',
-      `This file was written by a newer Ingwer (version ${top.version}; this one reads ${backupVersion}). Nothing was changed.`,
+      `This file was written by a newer Ingwer (version ${top.version}; this one reads ` +
+        `${backupVersion}). Nothing was changed.`,
     )
   const { error, value } = houseFile.validate(upToDate(top as Record<string, unknown>), {
     abortEarly: true,
@@ -610,7 +618,8 @@ function readHouse(source: string, format: typeof backupFormat | typeof bakeForm
   if (error)
     return refuse(
       'broken',
-      `This house file is damaged at “${error.details[0]!.path.join(' › ')}”: ${error.details[0]!.message}. Nothing was changed.`,
+      `This house file is damaged at “${error.details[0]!.path.join(' › ')}”: ` +
+        `${error.details[0]!.message}. Nothing was changed.`,
       error.details[0]!.path.join('.'),
     )
   const house = value as House
@@ -618,7 +627,8 @@ function readHouse(source: string, format: typeof backupFormat | typeof bakeForm
   if (stranger)
     return refuse(
       'broken',
-      `${stranger.name} avoids “${unknownNeeds(stranger)[0]}”, which this Ingwer does not know. Nothing was changed.`,
+      `${stranger.name} avoids “${unknownNeeds(stranger)[0]}”, which this Ingwer does not ` +
+        'know. Nothing was changed.',
       `people.${stranger.id}`,
     )
   return {

@@ -97,33 +97,41 @@ const house: House = {
 }
 
 describe('a making in a file', () => {
-  test('the house file holds all of it: cards, whatever happened, the record, photos, the pace of the house', () => {
-    expect(readBackup(backupOf(house, when))).toEqual({
-      ok: true,
-      house: JSON.parse(JSON.stringify(house)),
-    })
-  })
-  test('the file of one bake takes along what it is made with, its people and packets, and nothing else', () => {
-    const tied = {
-      ...house,
-      bakes: house.bakes.map(bake =>
-        bake.id === 'b1'
-          ? { ...bake, ties: [{ ingredient: 'butter', lineId: null, packets: ['k'] }] }
-          : bake,
-      ),
-    }
-    const found = readBakeFile(bakeFileOf(tied, 'b1', when))
-    if (!found.ok) throw new Error(found.problem.sentence)
-    expect(found.house.bakes.map(bake => bake.id)).toEqual(['b1', 'b2'])
-    expect(found.house.bakes[0]!.making).toEqual(JSON.parse(JSON.stringify(making)))
-    expect(found.house.people.map(p => p.id)).toEqual(people.slice(0, 3).map(p => p.id))
-    expect([
-      found.house.packets.map(p => p.id),
-      found.house.pictures.map(p => p.bake),
-      found.house.photos!.map(p => p.id),
-      found.house.kitchen,
-    ]).toEqual([['k'], ['b1'], ['p1'], undefined])
-  })
+  test(
+    'the house file holds all of it: cards, whatever happened, the record, photos, the pace ' +
+      'of the house',
+    () => {
+      expect(readBackup(backupOf(house, when))).toEqual({
+        ok: true,
+        house: JSON.parse(JSON.stringify(house)),
+      })
+    },
+  )
+  test(
+    'the file of one bake takes along what it is made with, its people and packets, and ' +
+      'nothing else',
+    () => {
+      const tied = {
+        ...house,
+        bakes: house.bakes.map(bake =>
+          bake.id === 'b1'
+            ? { ...bake, ties: [{ ingredient: 'butter', lineId: null, packets: ['k'] }] }
+            : bake,
+        ),
+      }
+      const found = readBakeFile(bakeFileOf(tied, 'b1', when))
+      if (!found.ok) throw new Error(found.problem.sentence)
+      expect(found.house.bakes.map(bake => bake.id)).toEqual(['b1', 'b2'])
+      expect(found.house.bakes[0]!.making).toEqual(JSON.parse(JSON.stringify(making)))
+      expect(found.house.people.map(p => p.id)).toEqual(people.slice(0, 3).map(p => p.id))
+      expect([
+        found.house.packets.map(p => p.id),
+        found.house.pictures.map(p => p.bake),
+        found.house.photos!.map(p => p.id),
+        found.house.kitchen,
+      ]).toEqual([['k'], ['b1'], ['p1'], undefined])
+    },
+  )
   test('neither is taken for the other; a damaged one is refused with its place', () => {
     const file = bakeFileOf(house, 'b1', when)
     expect(readBackup(file)).toMatchObject({

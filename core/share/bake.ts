@@ -45,20 +45,29 @@ export interface Bake {
   readonly trials?: readonly Trial[]
   /** Versions of it that somebody is fond of, by id. */
   readonly favourites?: readonly string[]
-  /** It is one arm of another bake's trial: it has a day and a counter like any bake, and no place on the shelf. */
+  /**
+   * It is one arm of another bake's trial: it has a day and a counter like any bake, and no place
+   * on the shelf.
+   */
   readonly arm?: { readonly bake: string; readonly trial: string; readonly letter: string }
   readonly created: string
   readonly updated: string
 }
 
-/** The day of a bake: on the table at (ISO; null: begun now), together with other bakes of the house, and what the baker said of its tasks. */
+/**
+ * The day of a bake: on the table at (ISO; null: begun now), together with other bakes of the
+ * house, and what the baker said of its tasks.
+ */
 export interface BakeDay {
   readonly serveAt: string | null
   readonly with: readonly string[]
   readonly wishes: DayWishes
 }
 
-/** One time that a plan was baked: the day (ISO), how it came out, by which schools in which family, and a note. */
+/**
+ * One time that a plan was baked: the day (ISO), how it came out, by which schools in which family,
+ * and a note.
+ */
 export interface Baked extends Tried {
   readonly on: string
   readonly note: string
@@ -195,7 +204,10 @@ export const tagsOf = (words: readonly string[]): string[] =>
     ),
   ].slice(0, mostTags)
 
-/** What the shelf shows of a bake and looks for, without laying out the whole: it stays quick with thousands. */
+/**
+ * What the shelf shows of a bake and looks for, without laying out the whole: it stays quick with
+ * thousands.
+ */
 export interface ShelfRow {
   readonly id: string
   readonly title: string
@@ -229,7 +241,9 @@ export const shelfRowOf = (bake: Bake): ShelfRow => ({
 })
 
 /**
- * The bakes of a trial's arms: each small, in cups where its family fills them, on one day with the others. What was made of them stays. Their ids are the arms'. On the table at `serveAt` (ISO) where nothing else is said.
+ * The bakes of a trial's arms: each small, in cups where its family fills them, on one day with the
+ * others. What was made of them stays. Their ids are the arms'. On the table at `serveAt` (ISO)
+ * where nothing else is said.
  */
 export function armBakes(
   bake: Bake,

@@ -10,8 +10,10 @@ const aDay = 24 * 60
 const instant = (at: Moment) => new Date(Math.round(at) * 60_000)
 
 /**
- * A day as an iCalendar file (RFC 5545): an event for each task and for the serving, in world time, with an alarm when hands are wanted, five minutes before
- * the oven, and an hour before the beginning; the shopping stands a day before it. `stamp` is the moment of writing as ISO 8601, given by the caller.
+ * A day as an iCalendar file (RFC 5545): an event for each task and for the serving, in world time,
+ * with an alarm when hands are wanted, five minutes before the oven, and an hour before the
+ * beginning; the shopping stands a day before it. `stamp` is the moment of writing as ISO 8601,
+ * given by the caller.
  */
 export function calendarOf(
   plan: Day,
@@ -77,7 +79,10 @@ export function calendarOf(
   return calendar.toString()
 }
 
-/** The day as Markdown: the evening before, then hour by hour. `clock` says an hour as the kitchen's wall has it. */
+/**
+ * The day as Markdown: the evening before, then hour by hour. `clock` says an hour as the kitchen's
+ * wall has it.
+ */
 export function dayText(
   plan: Day,
   title: string,

@@ -21,7 +21,10 @@ export interface CardHouse {
   readonly kitchen?: Kitchen
 }
 
-/** Everything that a card says, before it is a sheet, a label, a file or a code. Nothing in it is typed in. */
+/**
+ * Everything that a card says, before it is a sheet, a label, a file or a code. Nothing in it is
+ * typed in.
+ */
 export interface CardFacts {
   /** What is made, at its size. */
   readonly recipe: Recipe
@@ -173,7 +176,10 @@ export function cardFacts(bake: Bake, people: readonly Person[], house: CardHous
   }
 }
 
-/** Is the claim as wide as it sounds? Not before the packets that matter are read: those that may hold something, and for who avoids traces all of them. */
+/**
+ * Is the claim as wide as it sounds? Not before the packets that matter are read: those that may
+ * hold something, and for who avoids traces all of them.
+ */
 export function restsOnRead(facts: Pick<CardFacts, 'claims' | 'strict'>): boolean {
   const { table, resting } = facts.claims
   return (
@@ -186,7 +192,10 @@ export function restsOnRead(facts: Pick<CardFacts, 'claims' | 'strict'>): boolea
 /** More than this makes squares too small for a phone to read off a tin. */
 const mostBytes = 600
 
-/** The card's text for a code of black and white squares: all that matters, nothing else, at most 600 bytes. What is in it comes first, so that a cut never takes that. */
+/**
+ * The card's text for a code of black and white squares: all that matters, nothing else, at most
+ * 600 bytes. What is in it comes first, so that a cut never takes that.
+ */
 export function codeText(facts: CardFacts): string {
   const bytes = (text: string) =>
     [...text].reduce((n, sign) => n + (sign.codePointAt(0)! < 128 ? 1 : 3), 0)
@@ -212,7 +221,8 @@ export function codeText(facts: CardFacts): string {
       facts.checkedFor.map(p => `${p.name} (${p.needs})`),
     ),
   ]
-  // A part that does not fit is left to the card, whole: half a claim would be another claim. The short forms of what follows keep their room.
+  // A part that does not fit is left to the card, whole: half a claim would be another claim. The
+  // short forms of what follows keep their room.
   const room = (from: number) => parts.slice(from).reduce((n, p) => n + bytes(p.short) + 1, 0)
   let text = ''
   for (const [i, { whole, short }] of parts.entries())

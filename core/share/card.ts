@@ -25,7 +25,9 @@ function recipeLines(recipe: Recipe): string[] {
 
 const nothing: CardHouse = { packets: [], today: '' }
 export const notCheckedText =
-  'Not checked: traces from your own tools, religious certification, packets that are not named here. Your allergist, the packet in your hand and the food law of the place come first.'
+  'Not checked: traces from your own tools, religious certification, packets that are not ' +
+  'named here. Your allergist, the packet in your hand and the food law of the place come ' +
+  'first.'
 export const emergencyText =
   'If someone has an emergency plan, it belongs to the family: ______________________'
 
@@ -37,8 +39,9 @@ export const claimText = (facts: CardFacts): string =>
     : 'Checked for nobody.')
 
 /**
- * The card of a bake as Markdown: what it is, what is in it by its packets, for whom it was checked, what may be there as a
- * trace, what was not checked, how it keeps. Before a plan is chosen it is the recipe as written, and says so. Never wider than the check.
+ * The card of a bake as Markdown: what it is, what is in it by its packets, for whom it was
+ * checked, what may be there as a trace, what was not checked, how it keeps. Before a plan is
+ * chosen it is the recipe as written, and says so. Never wider than the check.
  */
 export function cardOf(bake: Bake, people: readonly Person[], house: CardHouse = nothing): string {
   const facts = cardFacts(bake, people, house)
@@ -79,7 +82,8 @@ export function cardOf(bake: Bake, people: readonly Person[], house: CardHouse =
       ...(bake.plan?.risks ?? []),
     ]),
     ...section('Keeping', [
-      `${facts.keeping.says}, ${facts.keeping.days} days${facts.keeping.useBy ? `: eat by ${facts.keeping.useBy}` : ''}.`,
+      `${facts.keeping.says}, ${facts.keeping.days} ` +
+        `days${facts.keeping.useBy ? `: eat by ${facts.keeping.useBy}` : ''}.`,
       `Frozen: ${facts.keeping.freeze}.`,
     ]),
     ...section('Cautions', facts.cautions),
@@ -97,7 +101,10 @@ const html = (text: string) =>
     .replace(/>/gu, '&gt;')
     .replace(/"/gu, '&quot;')
 
-/** The same card as one HTML file that needs nothing else: no script, nothing fetched. `code` is a drawn code (SVG) of the card's text. */
+/**
+ * The same card as one HTML file that needs nothing else: no script, nothing fetched. `code` is a
+ * drawn code (SVG) of the card's text.
+ */
 export function cardHtml(
   bake: Bake,
   people: readonly Person[],

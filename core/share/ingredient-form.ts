@@ -1,7 +1,10 @@
 import Joi from 'joi'
 import { isAvoidable, kindNames, type Ingredient, type Kind } from '../pantry'
 
-/** An ingredient of the house's own as a form or a table row has it: per 100 g, g/ml, ids of what it holds. */
+/**
+ * An ingredient of the house's own as a form or a table row has it: per 100 g, g/ml, ids of what it
+ * holds.
+ */
 export interface IngredientForm {
   readonly id: string
   readonly name: string
@@ -44,16 +47,10 @@ export const ingredientFormSchema = Joi.object<IngredientForm>({
     .pattern(/^[a-z0-9-]{1,80}$/u)
     .required()
     .label('Id'),
-  name: Joi.string()
-    .trim()
-    .min(2)
-    .max(60)
-    .required()
-    .label('Name')
-    .messages({
-      'string.empty': 'Give it a name',
-      'string.min': 'Give it a name of two letters or more',
-    }),
+  name: Joi.string().trim().min(2).max(60).required().label('Name').messages({
+    'string.empty': 'Give it a name',
+    'string.min': 'Give it a name of two letters or more',
+  }),
   names: Joi.array()
     .items(Joi.string().trim().min(2).max(60))
     .max(30)

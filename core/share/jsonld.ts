@@ -3,9 +3,10 @@ import type { Recipe } from '../recipe'
 const duration = (minutes: number) => `PT${Math.round(minutes)}M`
 
 /**
- * The recipe as schema.org's Recipe in JSON-LD, for any program that reads that. Parts of the dessert are sections of the
- * method, as schema.org has them; which ingredient belongs to which part, and the region of its cups, are said in terms of
- * our own beside, which other programs pass over. Reading it back gives the same lines, parts and steps.
+ * The recipe as schema.org's Recipe in JSON-LD, for any program that reads that. Parts of the
+ * dessert are sections of the method, as schema.org has them; which ingredient belongs to which
+ * part, and the region of its cups, are said in terms of our own beside, which other programs pass
+ * over. Reading it back gives the same lines, parts and steps.
  */
 export function jsonLdOf(recipe: Recipe): string {
   const parts = recipe.components.filter(c => c.lines.length || c.steps.length)

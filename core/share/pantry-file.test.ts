@@ -6,7 +6,8 @@ const { formOf, ingredientFrom, problemsOf } = await pantryForm()
 const header =
   'id,name,names,kind,water,fat,solid,protein,sugar,starch,fibre,density,piece,holds,mayHold,traces,packetRead'
 const crunch =
-  'own-crunch,Brackwater crunch,crunch mix | crunch,flakes,10,7,0,12,20,40,10,0.4,,oat | wheat,almond,sesame,yes'
+  'own-crunch,Brackwater crunch,crunch mix | crunch,flakes,10,7,0,12,20,40,10,0.4,,oat | ' +
+  'wheat,almond,sesame,yes'
 
 describe('the pantry as a table file', () => {
   test('the whole pantry goes out and comes back with the same facts', () => {

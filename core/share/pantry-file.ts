@@ -26,7 +26,10 @@ const lists = new Set(['names', 'holds', 'mayHold', 'traces'])
 const maybe = new Set(['density', 'piece'])
 const mostRows = 5000
 
-/** Ingredients as a CSV table that any spreadsheet opens; a cell that looks like a formula is written as text. */
+/**
+ * Ingredients as a CSV table that any spreadsheet opens; a cell that looks like a formula is
+ * written as text.
+ */
 export function pantryCsv(ingredients: readonly Ingredient[]): string {
   const rows = ingredients.map(formOf).map(form =>
     columns.map(c => {
@@ -62,8 +65,9 @@ const idFrom = (name: string) =>
     .slice(0, 60)}`
 
 /**
- * Reads a table of ingredients: what is right is taken, and every row that is not is named with what is wrong. `builtIn`
- * gives the row that an id corrects. Columns may stand in any order; unknown ones are passed over.
+ * Reads a table of ingredients: what is right is taken, and every row that is not is named with
+ * what is wrong. `builtIn` gives the row that an id corrects. Columns may stand in any order;
+ * unknown ones are passed over.
  */
 export function readPantryCsv(
   text: string,
@@ -80,7 +84,9 @@ export function readPantryCsv(
       problems: [
         {
           row: 1,
-          sentence: `This table has no column “name”. Its first line must name the columns: ${columns.join(', ')}.`,
+          sentence:
+            'This table has no column “name”. Its first line must name the columns: ' +
+            `${columns.join(', ')}.`,
         },
       ],
     }
@@ -95,7 +101,9 @@ export function readPantryCsv(
     if (wrong.length)
       problems.push({
         row,
-        sentence: `Row ${row}${form.name ? ` (“${String(form.name).slice(0, 40)}”)` : ''}: ${wrong.map(w => w.message).join('; ')}.`,
+        sentence:
+          `Row ${row}${form.name ? ` (“${String(form.name).slice(0, 40)}”)` : ''}: ` +
+          `${wrong.map(w => w.message).join('; ')}.`,
       })
     else
       ingredients.set(

@@ -75,85 +75,90 @@ describe('the backup file', () => {
       ok: true,
       house: JSON.parse(JSON.stringify(house)),
     }))
-  test('trials, what they taught and the bakes of their arms go along; a plan by the house’s own dose too', () => {
-    const { plan } = chosen
-    const base = beginTrial(
-      't',
-      '2026-01-10',
-      3,
-      'Which?',
-      plan!,
-      armsFor(recipe, plan, people).slice(0, 2),
-    )
-    const laid = layTasting(
-      'x',
-      'ranking',
-      'Best?',
-      base.arms.map(a => a.id),
-      ['Ottilie', 'Bram'],
-      8,
-    )
-    if (!laid.ok) throw new Error(laid.sentence)
-    const trial = {
-      ...base,
-      crowned: 't-b',
-      tastings: [answered(laid.tasting, { taster: 'Bram', choice: null, ranks: [2, 1, 3] })],
-      arms: base.arms.map(a => ({
-        ...a,
-        record: {
-          ...a.record,
-          before: 60,
-          after: 54.2,
-          scores: [{ taster: 'Bram', word: 'moistness', value: 6 }],
+  test(
+    'trials, what they taught and the bakes of their arms go along; a plan by the house’s ' +
+      'own dose too',
+    () => {
+      const { plan } = chosen
+      const base = beginTrial(
+        't',
+        '2026-01-10',
+        3,
+        'Which?',
+        plan!,
+        armsFor(recipe, plan, people).slice(0, 2),
+      )
+      const laid = layTasting(
+        'x',
+        'ranking',
+        'Best?',
+        base.arms.map(a => a.id),
+        ['Ottilie', 'Bram'],
+        8,
+      )
+      if (!laid.ok) throw new Error(laid.sentence)
+      const trial = {
+        ...base,
+        crowned: 't-b',
+        tastings: [answered(laid.tasting, { taster: 'Bram', choice: null, ranks: [2, 1, 3] })],
+        arms: base.arms.map(a => ({
+          ...a,
+          record: {
+            ...a.record,
+            before: 60,
+            after: 54.2,
+            scores: [{ taster: 'Bram', word: 'moistness', value: 6 }],
+          },
+        })),
+      }
+      const lessons = [
+        ...lessonsFrom(trial, 'loaf', 'b2', '2026-01-11', 0.4),
+        {
+          id: 'd',
+          on: '2026-01-11',
+          trial: 't',
+          bake: 'b2',
+          title: 'loaf',
+          family: 'quick-bread',
+          weight: 1,
+          about: {
+            what: 'dose' as const,
+            school: plan!.changes.find(c => c.school && schoolsOf(plan!).includes(c.school))!
+              .school!,
+            ingredient: 'flax',
+            factor: 0.7,
+          },
+          off: true,
         },
-      })),
-    }
-    const lessons = [
-      ...lessonsFrom(trial, 'loaf', 'b2', '2026-01-11', 0.4),
-      {
-        id: 'd',
-        on: '2026-01-11',
-        trial: 't',
-        bake: 'b2',
-        title: 'loaf',
-        family: 'quick-bread',
-        weight: 1,
-        about: {
-          what: 'dose' as const,
-          school: plan!.changes.find(c => c.school && schoolsOf(plan!).includes(c.school))!.school!,
-          ingredient: 'flax',
-          factor: 0.7,
-        },
-        off: true,
-      },
-    ]
-    const tried: Bake = { ...chosen, trials: [trial], favourites: ['t-b'] }
-    const arms = armBakes(tried, trial, when, [], '2026-01-17T17:00:00.000Z')
-    const whole: House = { people, bakes: [tried, ...arms], ...nothing, lessons }
-    expect(readBackup(backupOf(whole, when))).toEqual({
-      ok: true,
-      house: JSON.parse(JSON.stringify(whole)),
-    })
-    // A file of the dessert alone takes the arms with it.
-    expect(arms.map(a => shelfRowOf(a).armOf)).toEqual(['b2', 'b2', 'b2'])
-    expect(
-      arms.every(
-        a =>
-          a.size?.target.by === 'test' &&
-          a.day?.with.length === 2 &&
-          a.day.serveAt === '2026-01-17T17:00:00.000Z',
-      ),
-    ).toBe(true)
-    const up = sizedBake(arms[1]!)
-    expect(up.tins[0]?.name).toMatch(/cups? of a muffin tin/u)
-    const broken = JSON.parse(backupOf(whole, when)) as {
-      bakes: { trials: { arms: { record: { scores: { value: number }[] } }[] }[] }[]
-    }
-    broken.bakes[0]!.trials[0]!.arms[0]!.record.scores[0]!.value = 12
-    expect(readBackup(JSON.stringify(broken))).toMatchObject({ ok: false })
-    // What was made of an arm stays when the trial is laid out once more.
-    expect(armBakes(tried, trial, when, [{ ...arms[0]!, made: [] }])[0]!.made).toEqual([])
-  })
+      ]
+      const tried: Bake = { ...chosen, trials: [trial], favourites: ['t-b'] }
+      const arms = armBakes(tried, trial, when, [], '2026-01-17T17:00:00.000Z')
+      const whole: House = { people, bakes: [tried, ...arms], ...nothing, lessons }
+      expect(readBackup(backupOf(whole, when))).toEqual({
+        ok: true,
+        house: JSON.parse(JSON.stringify(whole)),
+      })
+      // A file of the dessert alone takes the arms with it.
+      expect(arms.map(a => shelfRowOf(a).armOf)).toEqual(['b2', 'b2', 'b2'])
+      expect(
+        arms.every(
+          a =>
+            a.size?.target.by === 'test' &&
+            a.day?.with.length === 2 &&
+            a.day.serveAt === '2026-01-17T17:00:00.000Z',
+        ),
+      ).toBe(true)
+      const up = sizedBake(arms[1]!)
+      expect(up.tins[0]?.name).toMatch(/cups? of a muffin tin/u)
+      const broken = JSON.parse(backupOf(whole, when)) as {
+        bakes: { trials: { arms: { record: { scores: { value: number }[] } }[] }[] }[]
+      }
+      broken.bakes[0]!.trials[0]!.arms[0]!.record.scores[0]!.value = 12
+      expect(readBackup(JSON.stringify(broken))).toMatchObject({ ok: false })
+      // What was made of an arm stays when the trial is laid out once more.
+      expect(armBakes(tried, trial, when, [{ ...arms[0]!, made: [] }])[0]!.made).toEqual([])
+    },
+  )
   test('any recipe and any plan survive it', () => {
     fc.assert(
       fc.property(someRecipe, someTable, (r, table) => {
@@ -206,71 +211,79 @@ describe('the backup file', () => {
     )
     expect(readBackup(bad)).toMatchObject({ ok: false, problem: { code: 'broken' } })
   })
-  test('size, own tins and what the oven taught go along; a tin that is none is refused with its place', () => {
-    const kitchen: Kitchen = {
-      tins: [{ ...usualTin('ring-24'), id: 'own-1', name: 'the blue ring', measured: 2400 }],
-      altitude: 310,
-      tray: { length: 42, breadth: 31, atOnce: 2 },
-      oven: {
-        fan: true,
-        scale: 'F',
-        offset: null,
-        log: [
-          { on: '2026-01-10', bake: 'b1', title: 'Loaf', celsius: 160, expected: 52, took: 47 },
-        ],
-      },
-    }
-    const size: Sizing = {
-      target: { by: 'tin', keep: 'fill', fill: 0.5 },
-      tins: kitchen.tins,
-      statedMinutes: [40, 45],
-      start: 5,
-      said: { density: 0.9, beside: { glaze: true } },
-      cut: { by: 'side', n: 5 },
-    }
-    const sized: House = { ...house, bakes: [{ ...bare, size }], kitchen }
-    expect(readBackup(backupOf(sized, when))).toEqual({
-      ok: true,
-      house: JSON.parse(JSON.stringify(sized)),
-    })
-    expect(
-      readBackup(
-        backupOf(
-          { ...sized, kitchen: { ...kitchen, tins: [{ ...kitchen.tins[0]!, count: 0 }] } },
+  test(
+    'size, own tins and what the oven taught go along; a tin that is none is refused with ' +
+      'its place',
+    () => {
+      const kitchen: Kitchen = {
+        tins: [{ ...usualTin('ring-24'), id: 'own-1', name: 'the blue ring', measured: 2400 }],
+        altitude: 310,
+        tray: { length: 42, breadth: 31, atOnce: 2 },
+        oven: {
+          fan: true,
+          scale: 'F',
+          offset: null,
+          log: [
+            { on: '2026-01-10', bake: 'b1', title: 'Loaf', celsius: 160, expected: 52, took: 47 },
+          ],
+        },
+      }
+      const size: Sizing = {
+        target: { by: 'tin', keep: 'fill', fill: 0.5 },
+        tins: kitchen.tins,
+        statedMinutes: [40, 45],
+        start: 5,
+        said: { density: 0.9, beside: { glaze: true } },
+        cut: { by: 'side', n: 5 },
+      }
+      const sized: House = { ...house, bakes: [{ ...bare, size }], kitchen }
+      expect(readBackup(backupOf(sized, when))).toEqual({
+        ok: true,
+        house: JSON.parse(JSON.stringify(sized)),
+      })
+      expect(
+        readBackup(
+          backupOf(
+            { ...sized, kitchen: { ...kitchen, tins: [{ ...kitchen.tins[0]!, count: 0 }] } },
+            when,
+          ),
+        ),
+      ).toMatchObject({ ok: false, problem: { code: 'broken', at: 'kitchen.tins.0.count' } })
+    },
+  )
+  test(
+    'a plan at another size: steps and lines say the same weights, and a meringue stays one ' +
+      'without its egg',
+    () => {
+      const nests = readRecipe(
+        readFileSync(new URL('../../demo/recipes/4-meringue-nests.txt', import.meta.url), 'utf8'),
+      )
+      const bake: Bake = {
+        ...bakeOf(
+          'm',
+          nests,
+          people.map(p => p.id),
           when,
         ),
-      ),
-    ).toMatchObject({ ok: false, problem: { code: 'broken', at: 'kitchen.tins.0.count' } })
-  })
-  test('a plan at another size: steps and lines say the same weights, and a meringue stays one without its egg', () => {
-    const nests = readRecipe(
-      readFileSync(new URL('../../demo/recipes/4-meringue-nests.txt', import.meta.url), 'utf8'),
-    )
-    const bake: Bake = {
-      ...bakeOf(
-        'm',
-        nests,
-        people.map(p => p.id),
-        when,
-      ),
-      plan: adapt(nests.recipe, people).plans[0]!,
-      size: { target: { by: 'times', times: 0.5 }, tins: [] },
-    }
-    const up = sizedBake(bake)
-    expect(up.batter?.row.family).toBe('meringue')
-    const aquafaba = up.recipe.components[0]!.lines.find(l =>
-      l.text.includes('aquafaba'),
-    )!.text.match(/^\d+ g/u)![0]
-    expect(up.recipe.components[0]!.steps.find(s => s.startsWith('For the aquafaba'))).toContain(
-      `${aquafaba} aquafaba`,
-    )
-    const loaf = sizedBake({
-      ...chosen,
-      size: { target: { by: 'times', times: 0.5 }, tins: [] },
-    }).recipe
-    for (const line of loaf.components[0]!.lines.filter(l => /flax/u.test(l.text)))
-      expect(loaf.components[0]!.steps.join(' ')).toContain(line.text.match(/^[\d.]+ g/u)![0])
-  })
+        plan: adapt(nests.recipe, people).plans[0]!,
+        size: { target: { by: 'times', times: 0.5 }, tins: [] },
+      }
+      const up = sizedBake(bake)
+      expect(up.batter?.row.family).toBe('meringue')
+      const aquafaba = up.recipe.components[0]!.lines.find(l =>
+        l.text.includes('aquafaba'),
+      )!.text.match(/^\d+ g/u)![0]
+      expect(up.recipe.components[0]!.steps.find(s => s.startsWith('For the aquafaba'))).toContain(
+        `${aquafaba} aquafaba`,
+      )
+      const loaf = sizedBake({
+        ...chosen,
+        size: { target: { by: 'times', times: 0.5 }, tins: [] },
+      }).recipe
+      for (const line of loaf.components[0]!.lines.filter(l => /flax/u.test(l.text)))
+        expect(loaf.components[0]!.steps.join(' ')).toContain(line.text.match(/^[\d.]+ g/u)![0])
+    },
+  )
   test('the card is of the size that is made', () => {
     const half = cardFacts(
       { ...bare, size: { target: { by: 'times', times: 0.5 }, tins: [] } },

@@ -15,7 +15,10 @@ import {
   type Trial,
 } from '../trial'
 
-/** One row an arm. The words of the lexicon stand as means, for spreadsheets; `scores` holds every one, for the way back. */
+/**
+ * One row an arm. The words of the lexicon stand as means, for spreadsheets; `scores` holds every
+ * one, for the way back.
+ */
 const plain = [
   'dessert',
   'trial',
@@ -57,7 +60,8 @@ const bare = (text: string) => text.replace(/^'(?=[=+\-@])/u, '')
 
 const lineText = (line: Recipe['components'][number]['lines'][number]) =>
   line.grams && line.ingredient && !/^\d[\d.,]*\s*g\b/u.test(line.text)
-    ? `${say(line.grams.best, line.grams.best < 10 ? 2 : 1)} g ${line.name}${line.preparation ? `, ${line.preparation}` : ''}`
+    ? `${say(line.grams.best, line.grams.best < 10 ? 2 : 1)} g ` +
+      `${line.name}${line.preparation ? `, ${line.preparation}` : ''}`
     : line.text
 
 /** The trials of a dessert as comma-separated values, one row an arm. */
@@ -133,8 +137,10 @@ function scoresIn(text: string): { readonly scores: Score[]; readonly bad: strin
 }
 
 /**
- * Reads such a file back. Trials that are here already (`have`) keep their recipes, codes and tastings and take the records of the file; others are made of the file's ingredients and method. A cell that is no figure is named with its row and left as it was; a
- * file without the columns is refused.
+ * Reads such a file back. Trials that are here already (`have`) keep their recipes, codes and
+ * tastings and take the records of the file; others are made of the file's ingredients and method.
+ * A cell that is no figure is named with its row and left as it was; a file without the columns is
+ * refused.
  */
 export function readTrialsCsv(text: string, title: string, have: readonly Trial[]): TrialsReading {
   const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/u, '').trim(), {
@@ -302,7 +308,8 @@ export function trialsMarkdown(title: string, trials: readonly Trial[]): string 
         '',
         ...changesIn(trial).map(
           c =>
-            `- ${trial.arms.find(a => a.id === c.arm)!.letter}: ${c.changes.map(x => x.says).join('; ') || 'nothing changed'}${c.warning ? ` — ${c.warning}` : ''}`,
+            `- ${trial.arms.find(a => a.id === c.arm)!.letter}: ` +
+            `${c.changes.map(x => x.says).join('; ') || 'nothing changed'}${c.warning ? ` — ${c.warning}` : ''}`,
         ),
         ...notes,
         ...judgedIn(trial).map(j => `- ${j}`),

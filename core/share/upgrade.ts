@@ -25,7 +25,10 @@ function findingFrom1(old: unknown): unknown {
   return finding({ ...(old as unknown as Omit<Finding, 'key'>), corrections })
 }
 
-/** A bake of version 1 as version 2 has it: corrections are edits, and there are tags, an archive and settled findings. */
+/**
+ * A bake of version 1 as version 2 has it: corrections are edits, and there are tags, an archive
+ * and settled findings.
+ */
 export function bakeFrom1(old: unknown): unknown {
   if (!isOld(old)) return old
   return {

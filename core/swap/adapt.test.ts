@@ -62,7 +62,8 @@ const cake = recipeOf('Butter cake', [
 
 describe('the common rules', () => {
   test('three eggs are 3 Tbsp flax and 9 Tbsp water', () => {
-    // check-values.md, Replacements [P]: 7 g and 15 ml a tablespoon; the gel water may give way to the balance of water
+    // check-values.md, Replacements [P]: 7 g and 15 ml a tablespoon; the gel water may give way to
+    // the balance of water
     const plan = first(adapt(oilCake, who('egg'), by('flax-gel')))
     expect(added(plan, 'flax')).toBeCloseTo(21, 0)
     expect(added(plan, 'water')).toBeGreaterThan(0.7 * 135 - 1)
@@ -242,7 +243,8 @@ describe('routes and verdicts', () => {
       'sugar',
     ])
     expect(plan.changes[0]!.because).toMatch(/recipe itself/u)
-    // Butter's 81 g of fat from a block of 75 % are 108 g [C]; its water is weighed against the fat, by a gram or so.
+    // Butter's 81 g of fat from a block of 75 % are 108 g [C]; its water is weighed against the
+    // fat, by a gram or so.
     expect(Math.abs(linesOf(plan.recipe)[1]!.grams!.best / 108 - 1)).toBeLessThan(0.015)
   })
   test('bans, pins and a limit on new things are kept', () => {

@@ -78,7 +78,10 @@ export function partsOf(recipe: Recipe, table: Table, wishes: Wishes): Part[] {
   })
 }
 
-/** Is another sweetener wished for, and is all that it takes known? Without the product's own factor nothing is sweetened with it. */
+/**
+ * Is another sweetener wished for, and is all that it takes known? Without the product's own factor
+ * nothing is sweetened with it.
+ */
 const sweetensAnew = (wishes: Wishes) => {
   const school = wishes.sweeten ? schoolById(wishes.sweeten) : undefined
   return (
@@ -111,7 +114,8 @@ function unweighable(parts: readonly Part[]): string[] {
   )
   const open = flours.map(
     line =>
-      `How much “${line.name || line.text}” is not written, and everything else is measured by it. Say how much, and the plan can be worked out.`,
+      `How much “${line.name || line.text}” is not written, and everything else is ` +
+      'measured by it. Say how much, and the plan can be worked out.',
   )
   return open.length
     ? open
@@ -123,7 +127,8 @@ function unweighable(parts: readonly Part[]): string[] {
           !item.line.purpose &&
           !mayBeLeftOut(item.line, item.ingredient, part.mass)
             ? [
-                `How much “${item.line.name || item.line.text}” is not written, and it has to be replaced. Say how much, and the plan can be worked out.`,
+                `How much “${item.line.name || item.line.text}” is not written, and it has ` +
+                  'to be replaced. Say how much, and the plan can be worked out.',
               ]
             : [],
         ),
@@ -131,10 +136,12 @@ function unweighable(parts: readonly Part[]): string[] {
 }
 
 /**
- * Works out a version of the recipe for these people: up to three whole plans, or why not. `already-fine` when nothing
- * has to leave and nothing is wished; `not-advised` when a part's family must not be adapted (with what to bake instead); `cannot` when an
- * amount is missing, someone's needs are not understood, or nothing that all may eat can stand for a line. Every plan has
- * passed checkPeople without a conflict; what only packets can tell is in `packets`. `known` is what the house knows besides.
+ * Works out a version of the recipe for these people: up to three whole plans, or why not.
+ * `already-fine` when nothing has to leave and nothing is wished; `not-advised` when a part's
+ * family must not be adapted (with what to bake instead); `cannot` when an amount is missing,
+ * someone's needs are not understood, or nothing that all may eat can stand for a line. Every plan
+ * has passed checkPeople without a conflict; what only packets can tell is in `packets`. `known` is
+ * what the house knows besides.
  */
 export function adapt(
   recipe: Recipe,
@@ -311,7 +318,9 @@ function stuckAt(
 ): Adaptation {
   const lines = stuck.lines.map(item => `“${item.line.name || item.line.text}”`).join(', ')
   return nothing('cannot', family, [
-    `Nothing that everyone at this table may eat stands in for ${lines} in ${part.reading.family.name}. Take someone’s need off the table, lift a ban, or choose another dessert.`,
+    `Nothing that everyone at this table may eat stands in for ${lines} in ` +
+      `${part.reading.family.name}. Take someone’s need off the table, lift a ban, or choose ` +
+      'another dessert.',
   ])
 }
 
@@ -323,7 +332,8 @@ function whyOf(parts: readonly Part[], table: Table): string[] {
     })
     .map(
       ([id, name]) =>
-        `Your packet “${name}” does not suit everybody here, so ${ingredientById(id)?.name ?? id} is left out of what is proposed.`,
+        `Your packet “${name}” does not suit everybody here, so ` +
+        `${ingredientById(id)?.name ?? id} is left out of what is proposed.`,
     )
   return [
     ...packets,
@@ -341,7 +351,8 @@ function whyOf(parts: readonly Part[], table: Table): string[] {
       return [
         ...(leaves.length || hasUnweighed(part)
           ? [
-              `${where} (${part.reading.family.name}, ${part.reading.because}) ${leaves.length ? `${[...new Set(leaves)].join(', ')} cannot stay.` : 'only words change.'}`,
+              `${where} (${part.reading.family.name}, ${part.reading.because}) ` +
+                `${leaves.length ? `${[...new Set(leaves)].join(', ')} cannot stay.` : 'only words change.'}`,
             ]
           : []),
         ...route,

@@ -2,8 +2,8 @@ import { membersOf, type AvoidableId, type Claim, type Ingredient } from '../pan
 import { needsOf, type CheckedPacket, type Person } from '../people'
 
 /**
- * The planner's own hard filter: may this ingredient come to this table at all? The safety check in `people` decides
- * again, by other code, on the finished recipe.
+ * The planner's own hard filter: may this ingredient come to this table at all? The safety check in
+ * `people` decides again, by other code, on the finished recipe.
  */
 export interface Table {
   /** Held by an ingredient, these keep it away. */
@@ -77,7 +77,10 @@ export function tableOf(people: readonly Person[], packets: readonly CheckedPack
   }
 }
 
-/** May this come to the table as something new: nothing in it is avoided, and the house's own packet of it suits. */
+/**
+ * May this come to the table as something new: nothing in it is avoided, and the house's own packet
+ * of it suits.
+ */
 export const mayCome = (ingredient: Ingredient, table: Table): boolean =>
   !isBlocked(ingredient, table) && !table.unfit.has(ingredient.id)
 

@@ -147,21 +147,25 @@ describe('one lever after another', () => {
     expect(grams(draft, 'sugar')).toBeLessThan(180)
     expect(grams(draft, 'sugar')).toBeGreaterThanOrEqual(180 * (1 - byHand.sugarLess) - 1e-9)
   })
-  test('sugar: what 500 g of milk took away is made good in sweetness (4.5 g), not in milk sugar (23 g)', () => {
-    const t = target([weight('plain-flour', 200), weight('sugar', 40), weight('milk', 500)])
-    expect(
-      grams(
-        setByArithmetic(
-          {
-            kept: [kept('plain-flour', 200), kept('sugar', 40)],
-            added: [added('almond-drink', 500, 'milk', 'liquid')],
-          },
-          t,
+  test(
+    'sugar: what 500 g of milk took away is made good in sweetness (4.5 g), not in milk ' +
+      'sugar (23 g)',
+    () => {
+      const t = target([weight('plain-flour', 200), weight('sugar', 40), weight('milk', 500)])
+      expect(
+        grams(
+          setByArithmetic(
+            {
+              kept: [kept('plain-flour', 200), kept('sugar', 40)],
+              added: [added('almond-drink', 500, 'milk', 'liquid')],
+            },
+            t,
+          ),
+          'sugar',
         ),
-        'sugar',
-      ),
-    ).toBeLessThan(40 + 4.6)
-  })
+      ).toBeLessThan(40 + 4.6)
+    },
+  )
   test('acid: the vinegar of a soured drink meets the soda as the buttermilk did', () => {
     const t = target([
       weight('plain-flour', 300),

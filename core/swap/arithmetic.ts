@@ -15,8 +15,9 @@ import {
 import { byHand, limits } from './tables/limits'
 
 /**
- * The transparent arithmetic: doses first, then one lever after another brings the part back to the original's starch,
- * fat, sugar, acid, lift and water. Each lever moves one thing, within its limits, and only when the miss is worth it.
+ * The transparent arithmetic: doses first, then one lever after another brings the part back to the
+ * original's starch, fat, sugar, acid, lift and water. Each lever moves one thing, within its
+ * limits, and only when the miss is worth it.
  */
 const clamp = (n: number, low: number, high: number) => Math.min(Math.max(n, low), high)
 const share = (i: Ingredient, measure: 'water' | 'fat' | 'sugar' | 'starch') =>
@@ -42,7 +43,10 @@ const liquids: readonly Kind[] = [
 const fats: readonly Kind[] = ['oil', 'plant-block', 'butter', 'plant-spread', 'hard-fat']
 const flours: readonly Kind[] = ['flour', 'flour-mix', 'gluten-free-flour']
 
-/** How much is missing (+) or too much (−) of a measure; 0 when the miss is too small to act on or the family does not mind. */
+/**
+ * How much is missing (+) or too much (−) of a measure; 0 when the miss is too small to act on or
+ * the family does not mind.
+ */
 function missing(draft: Draft, target: Target, measure: Measure): number {
   if ((target.family.weights[measure] ?? 1) < 0.5) return 0
   const air = target.family.eggLift * eggCount(draft.kept)
@@ -89,7 +93,10 @@ const addLever = (
     : draft
 }
 
-/** Added starch takes the place of a little flour: of the new flours by one factor, or of the heaviest that stays. */
+/**
+ * Added starch takes the place of a little flour: of the new flours by one factor, or of the
+ * heaviest that stays.
+ */
 function setStarch(draft: Draft, target: Target): Draft {
   const delta = missing(draft, target, 'starch')
   const mix = draft.added.filter(a => a.answers === 'flour')
@@ -144,8 +151,8 @@ function setFat(draft: Draft, target: Target): Draft {
 }
 
 /**
- * The kept sugar gives or takes what the new things bring or lack, as far as it stays as sweet: milk sugar is hardly
- * sweet, so its loss alone is no reason for more table sugar.
+ * The kept sugar gives or takes what the new things bring or lack, as far as it stays as sweet:
+ * milk sugar is hardly sweet, so its loss alone is no reason for more table sugar.
  */
 function setSugar(draft: Draft, target: Target): Draft {
   const bulk = missing(draft, target, 'sugar')
@@ -175,7 +182,10 @@ function setAcid(draft: Draft, target: Target): Draft {
   )
 }
 
-/** Powder for the air that the eggs no longer hold, and for the powder that left with a self-raising flour. */
+/**
+ * Powder for the air that the eggs no longer hold, and for the powder that left with a self-raising
+ * flour.
+ */
 function setLift(draft: Draft, target: Target): Draft {
   const delta = missing(draft, target, 'lift')
   if (!delta || target.flour <= 0) return draft
@@ -235,7 +245,10 @@ function waterCarriers(draft: Draft): WaterCarrier[] {
   ]
 }
 
-/** Water back to the original's, by what already is a liquid; a line of water only when nothing else can give it. */
+/**
+ * Water back to the original's, by what already is a liquid; a line of water only when nothing else
+ * can give it.
+ */
 function setWater(draft: Draft, target: Target): Draft {
   let delta = missing(draft, target, 'water')
   let now = draft
@@ -252,7 +265,10 @@ function setWater(draft: Draft, target: Target): Draft {
   return water ? addLever(now, water, 'liquid', delta) : now
 }
 
-/** The transparent arithmetic as an amount setter: every lever in turn, three rounds, since each moves the others a little. */
+/**
+ * The transparent arithmetic as an amount setter: every lever in turn, three rounds, since each
+ * moves the others a little.
+ */
 export const setByArithmetic: AmountSetter = (draft, target) => {
   let now = draft
   for (let round = 0; round < 3; round++)

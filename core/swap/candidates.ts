@@ -20,7 +20,10 @@ export const schools: readonly School[] = [
 const byId = new Map(schools.map(s => [s.id, s]))
 
 const plus = '+'
-/** A school by its id; two that share the eggs have both ids, one of the house's own things the ingredient's. */
+/**
+ * A school by its id; two that share the eggs have both ids, one of the house's own things the
+ * ingredient's.
+ */
 export function schoolById(id: string): School | undefined {
   const known = byId.get(id)
   if (known) return known
@@ -31,7 +34,10 @@ export function schoolById(id: string): School | undefined {
   return ingredient ? ofHouse(own![1] as Question, ingredient) : undefined
 }
 
-/** What the baker asks for besides: ids of schools or ingredients; a larder of ingredient ids; at most so many new things. */
+/**
+ * What the baker asks for besides: ids of schools or ingredients; a larder of ingredient ids; at
+ * most so many new things.
+ */
 export interface Wishes {
   readonly pin?: readonly string[]
   readonly ban?: readonly string[]
@@ -52,7 +58,10 @@ export interface Wishes {
   readonly factor?: number
 }
 
-/** Lines of one part that ask the same question and leave together: those that one thing can stand for, where none can for all ("sponge fingers" and "custard"). */
+/**
+ * Lines of one part that ask the same question and leave together: those that one thing can stand
+ * for, where none can for all ("sponge fingers" and "custard").
+ */
 export interface Group {
   readonly question: Question
   readonly lines: readonly Extract<Leaving, { how: 'leaves' }>[]
@@ -104,7 +113,10 @@ const names = (school: School, ids: readonly string[]) =>
   school.adds.some(dose => ids.includes(dose.ingredient)) ||
   (school.of?.some(part => ids.includes(part.id)) ?? false)
 
-/** What speaks against a school before anything is computed; what the plan `used` already is neither rare nor asked twice. */
+/**
+ * What speaks against a school before anything is computed; what the plan `used` already is neither
+ * rare nor asked twice.
+ */
 export const priceOf = (
   school: School,
   table: Table,
@@ -202,9 +214,9 @@ const leavesForGluten = (group: Group, table: Table): boolean =>
   )
 
 /**
- * The schools that may answer a group's question in this family at this table: the hard filter first, then the family's
- * palette, then the baker's bans and pins. Nothing that leaves comes back by another line. For eggs, every two that do different
- * things also come as one.
+ * The schools that may answer a group's question in this family at this table: the hard filter
+ * first, then the family's palette, then the baker's bans and pins. Nothing that leaves comes back
+ * by another line. For eggs, every two that do different things also come as one.
  */
 export function candidatesFor(
   group: Group,

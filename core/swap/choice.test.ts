@@ -25,9 +25,10 @@ import type { School } from './school'
 import type { Added } from './draft'
 
 /**
- * The choice of schools against a mixed-integer program that knows nothing of the search: every school a binary, every amount a
- * column, each measure's price by its tangents (which lie below it), new ingredients by binaries. Its rows are written here again.
- * The engine's choice may cost at most 2 % more than the program's, in 95 % of cases. Source: the issue's check; engine study.
+ * The choice of schools against a mixed-integer program that knows nothing of the search: every
+ * school a binary, every amount a column, each measure's price by its tangents (which lie below
+ * it), new ingredients by binaries. Its rows are written here again. The engine's choice may cost
+ * at most 2 % more than the program's, in 95 % of cases. Source: the issue's check; engine study.
  */
 let solve: Awaited<ReturnType<typeof loadHighs>>['solve']
 beforeAll(async () => {
@@ -112,7 +113,8 @@ function byProgram(
     columns.push({ name: `k${i}`, vector: perGram(k.ingredient) })
     const powder = k.ingredient.powder > 0
     bounds.push(
-      `${k.least} <= k${i} <= ${powder ? Math.max(k.was, Math.min(limits.powderOfFlour * part.flour, (limits.co2Per100Flour * part.flour) / 100 / k.ingredient.powder)) : k.most}`,
+      `${k.least} <= k${i} <= ` +
+        `${powder ? Math.max(k.was, Math.min(limits.powderOfFlour * part.flour, (limits.co2Per100Flour * part.flour) / 100 / k.ingredient.powder)) : k.most}`,
     )
     if (!powder)
       soft.push({
@@ -235,7 +237,9 @@ function byProgram(
   // Twice what the loss is above "close".
   rows.push(`far: e ${loss.map(l => l.replace('+', '-')).join(' ')} >= -5`)
   objective.push('+ 2 e')
-  const lp = `Minimize\n obj: ${objective.join(' ')}\nSubject To\n ${rows.join('\n ')}\nBounds\n ${bounds.join('\n ')}\nBinary\n ${binaries.join(' ')}\nEnd`
+  const lp =
+    `Minimize\n obj: ${objective.join(' ')}\nSubject To\n ${rows.join('\n ')}\nBounds\n ` +
+    `${bounds.join('\n ')}\nBinary\n ${binaries.join(' ')}\nEnd`
   const found = solve(lp)
   if (found.Status !== 'Optimal') return null
   return lists.map(
@@ -285,7 +289,8 @@ describe('the choice of schools against a mixed-integer program', () => {
     }
     expect(all).toBeGreaterThanOrEqual(100)
     console.info(
-      `against the program: within 2 % in ${near} of ${all}, at worst ${(100 * worst).toFixed(1)} % dearer, the same in ${same}; any school in ${blind}`,
+      `against the program: within 2 % in ${near} of ${all}, at worst ` +
+        `${(100 * worst).toFixed(1)} % dearer, the same in ${same}; any school in ${blind}`,
     )
     expect(same / all).toBeGreaterThan(0.7)
     expect(blind / all).toBeLessThan(0.6)

@@ -31,8 +31,9 @@ export interface Choice {
 }
 
 /**
- * Up to three distinct answers for the main part: the closest, the one with fewest new things, and one by the larder or another
- * way. Different means another egg school, or, without eggs, another school somewhere.
+ * Up to three distinct answers for the main part: the closest, the one with fewest new things, and
+ * one by the larder or another way. Different means another egg school, or, without eggs, another
+ * school somewhere.
  */
 export function chooseMain(
   options: readonly Option[],
@@ -149,7 +150,8 @@ export function planOf(
     known.steps,
   )
   const check = checkPeople(adapted, people, known.packets ? { packets: known.packets } : {})
-  // The gate: a plan that the independent check does not pass is not shown, whoever thought it good. What the baker's own packets say is said beside it.
+  // The gate: a plan that the independent check does not pass is not shown, whoever thought it
+  // good. What the baker's own packets say is said beside it.
   const bare = known.packets ? checkPeople(adapted, people) : check
   if (bare.people.some(person => person.verdict === 'conflict')) return null
   const schools = [...new Set(changes.flatMap(change => change.school ?? []))]

@@ -14,8 +14,9 @@ export interface Kept extends Weight {
 export type Role = NonNullable<Dose['role']> | 'bulk'
 
 /**
- * Something new, and which question it answers ('lever' for what only sets the rest right). `dose` is what its school gives
- * when it stands alone; `school` is the one that brings it, since two may share a question.
+ * Something new, and which question it answers ('lever' for what only sets the rest right). `dose`
+ * is what its school gives when it stands alone; `school` is the one that brings it, since two may
+ * share a question.
  */
 export interface Added extends Weight {
   readonly answers: Question | 'lever'
@@ -60,5 +61,8 @@ export interface Target {
   readonly lever: (what: Lever) => Ingredient | null
 }
 
-/** How amounts are set: by the arithmetic or by the solver. Takes a draft with doses, gives one in balance. */
+/**
+ * How amounts are set: by the arithmetic or by the solver. Takes a draft with doses, gives one in
+ * balance.
+ */
 export type AmountSetter = (draft: Draft, target: Target) => Draft

@@ -132,57 +132,66 @@ describe('what is asked of the engine', () => {
       first(loaf, [], { less: { fat: 0.33 } }).balance.after.fat /
         balanceOf(weightsOf(linesOf(loaf))).fat,
     ).toBeCloseTo(0.67, 1))
-  test('without fat: every fat leaves, for whoever eats, and no other fat comes; a shortbread cannot do that, and says so', () => {
-    for (const people of [[], who('egg', 'milk')])
-      for (const plan of adapt(cake, people, { less: { fat: 1 } }).plans) {
-        expect(
-          linesOf(plan.recipe)
-            .filter(l =>
-              ['butter', 'oil', 'plant-block', 'hard-fat', 'plant-spread'].includes(
-                ingredientById(l.ingredient!)!.kind,
-              ),
-            )
-            .map(l => l.text),
-        ).toEqual([])
-        // What is left of fat is the eggs', the milk's and the flour's own: 4 eggs 19 g, milk 2 g, flour 2 g [C]; yoghurt and binders bring a little.
-        expect(plan.balance.after.fat).toBeLessThan(35)
-        expect(Math.abs(plan.balance.after.water / plan.balance.before.water - 1)).toBeLessThan(
-          0.08,
-        )
-      }
-    const short = adapt(
-      recipeOf('Shortbread', [
-        [
-          '',
+  test(
+    'without fat: every fat leaves, for whoever eats, and no other fat comes; a shortbread ' +
+      'cannot do that, and says so',
+    () => {
+      for (const people of [[], who('egg', 'milk')])
+        for (const plan of adapt(cake, people, { less: { fat: 1 } }).plans) {
+          expect(
+            linesOf(plan.recipe)
+              .filter(l =>
+                ['butter', 'oil', 'plant-block', 'hard-fat', 'plant-spread'].includes(
+                  ingredientById(l.ingredient!)!.kind,
+                ),
+              )
+              .map(l => l.text),
+          ).toEqual([])
+          // What is left of fat is the eggs', the milk's and the flour's own: 4 eggs 19 g, milk 2 g,
+          // flour 2 g [C]; yoghurt and binders bring a little.
+          expect(plan.balance.after.fat).toBeLessThan(35)
+          expect(Math.abs(plan.balance.after.water / plan.balance.before.water - 1)).toBeLessThan(
+            0.08,
+          )
+        }
+      const short = adapt(
+        recipeOf('Shortbread', [
           [
-            ['plain-flour', 300],
-            ['butter', 200],
-            ['sugar', 100],
+            '',
+            [
+              ['plain-flour', 300],
+              ['butter', 200],
+              ['sugar', 100],
+            ],
+            [],
           ],
-          [],
-        ],
-      ]),
-      [],
-      { less: { fat: 1 } },
-    )
-    expect([short.verdict, short.why.join(' ')]).toEqual([
-      'cannot',
-      expect.stringMatching(/stands in for “butter” in shortbread/u),
-    ])
-  })
+        ]),
+        [],
+        { less: { fat: 1 } },
+      )
+      expect([short.verdict, short.why.join(' ')]).toEqual([
+        'cannot',
+        expect.stringMatching(/stands in for “butter” in shortbread/u),
+      ])
+    },
+  )
   test('what is wished is not called close to what was written', () => {
     const half = first(loaf, [], { less: { sugar: 0.5 } })
     expect(['works, noticeably different', 'experimental']).toContain(half.confidence)
     expect(half.confidenceBecause).toMatch(/50 % less sugar is less sweet/u)
     expect(first(loaf, [], { less: { fat: 1 } }).confidenceBecause).toMatch(/less fat is leaner/u)
   })
-  test('date paste for the sugar: one and a half times its weight, and less milk for the water it brings', () => {
-    // check-values.md [P]: ⅔ cup date sugar ↔ ½ cup date paste in one loaf, by weight about 2 : 3
-    const plan = first(loaf, [], { sweeten: 'date-paste-for-sugar' })
-    expect(Math.abs(grams(plan.recipe, 'date-paste') / (1.5 * 150) - 1)).toBeLessThan(0.16)
-    expect(grams(plan.recipe, 'milk')).toBeLessThan(170)
-    expect(plan.confidence).not.toBe('very close')
-  })
+  test(
+    'date paste for the sugar: one and a half times its weight, and less milk for the water ' +
+      'it brings',
+    () => {
+      // check-values.md [P]: ⅔ cup date sugar ↔ ½ cup date paste in one loaf, by weight about 2 : 3
+      const plan = first(loaf, [], { sweeten: 'date-paste-for-sugar' })
+      expect(Math.abs(grams(plan.recipe, 'date-paste') / (1.5 * 150) - 1)).toBeLessThan(0.16)
+      expect(grams(plan.recipe, 'milk')).toBeLessThan(170)
+      expect(plan.confidence).not.toBe('very close')
+    },
+  )
   test('a syrup for the sugar: its water is taken out of the liquids', () => {
     const plan = first(loaf, [], { sweeten: 'syrup-for-sugar' })
     const brought = grams(plan.recipe, 'maple-syrup') * 0.32
@@ -251,19 +260,23 @@ describe('what is asked of the engine', () => {
       stockPantry(emptyStock)
     }
   })
-  test('by spoons alone: every new amount is what spoons hold, and the balance is no worse for it than by careless rounding', () => {
-    const plan = first(cake, who('egg', 'milk'), { measureIn: 'spoons' })
-    for (const add of plan.changes.flatMap(c => c.adds)) {
-      const again = readLine(`${add.kitchen} ${add.name}`, { region: 'metric' })
-      expect([
-        add.kitchen,
-        again.ok && Math.abs(again.line.grams!.best - add.grams!) < 0.15,
-      ]).toEqual([add.kitchen, true])
-    }
-    // The engine study's tolerance of water and fat, 6 %, holds after rounding too.
-    for (const m of ['water', 'fat'] as const)
-      expect(Math.abs(plan.balance.after[m] / plan.balance.before[m] - 1)).toBeLessThan(0.06)
-  })
+  test(
+    'by spoons alone: every new amount is what spoons hold, and the balance is no worse for ' +
+      'it than by careless rounding',
+    () => {
+      const plan = first(cake, who('egg', 'milk'), { measureIn: 'spoons' })
+      for (const add of plan.changes.flatMap(c => c.adds)) {
+        const again = readLine(`${add.kitchen} ${add.name}`, { region: 'metric' })
+        expect([
+          add.kitchen,
+          again.ok && Math.abs(again.line.grams!.best - add.grams!) < 0.15,
+        ]).toEqual([add.kitchen, true])
+      }
+      // The engine study's tolerance of water and fat, 6 %, holds after rounding too.
+      for (const m of ['water', 'fat'] as const)
+        expect(Math.abs(plan.balance.after[m] / plan.balance.before[m] - 1)).toBeLessThan(0.06)
+    },
+  )
   test('no oil is stirred into whipped cream, though fat is missing', () => {
     const recipe = recipeOf('Nests', [
       ['to serve', [['double-cream', 200]], ['Whip the cream.']],
@@ -425,19 +438,26 @@ describe('the method is rewritten too', () => {
     ).recipe
     expect(first(recipe, who('egg', 'milk')).risks.join(' ')).not.toMatch(/crumb/u)
   })
-  test('without gluten: beaten smooth before fruit is folded in, and left to stand only where no soda waits', () => {
-    const muffins = (leaven: string) =>
-      readRecipe(
-        `Berry muffins\n250 g flour\n${leaven}\n120 g sugar\n2 eggs\n200 ml buttermilk\n80 ml oil\n150 g blueberries\nWhisk the flour and sugar with the rest of the dry things.\nBeat the eggs with the buttermilk and oil and stir into the dry ingredients.\nFold in the blueberries and bake at 190 °C for 20 minutes.`,
-      ).recipe
-    const text = steps(first(muffins('1 tbsp baking powder'), who('gluten')))
-    expect(text).toMatch(
-      /dry ingredients\. Beat the batter smooth.*stand for 10 minutes.*Fold in the blueberries/u,
-    )
-    expect(steps(first(muffins('1 tsp bicarbonate of soda'), who('gluten')))).not.toMatch(
-      /stand for/u,
-    )
-  })
+  test(
+    'without gluten: beaten smooth before fruit is folded in, and left to stand only where ' +
+      'no soda waits',
+    () => {
+      const muffins = (leaven: string) =>
+        readRecipe(
+          `Berry muffins\n250 g flour\n${leaven}\n120 g sugar\n2 eggs\n200 ml buttermilk\n80 ` +
+            `ml oil\n150 g blueberries\nWhisk the flour and sugar with the rest of the dry ` +
+            `things.\nBeat the eggs with the buttermilk and oil and stir into the dry ` +
+            `ingredients.\nFold in the blueberries and bake at 190 °C for 20 minutes.`,
+        ).recipe
+      const text = steps(first(muffins('1 tbsp baking powder'), who('gluten')))
+      expect(text).toMatch(
+        /dry ingredients\. Beat the batter smooth.*stand for 10 minutes.*Fold in the blueberries/u,
+      )
+      expect(steps(first(muffins('1 tsp bicarbonate of soda'), who('gluten')))).not.toMatch(
+        /stand for/u,
+      )
+    },
+  )
   test('a name that goes on is not parted by a help', () => {
     for (const plan of adapt(loaf, who('egg'), { pin: ['soy-flour-batter'] }).plans)
       expect(steps(plan)).not.toMatch(/soy flour(?: and|,) [a-z ]+ batter/u)
@@ -765,33 +785,37 @@ describe('every row of the tables can be reached', () => {
     })
     expect(unreachable.map(s => s.id)).toEqual([])
   })
-  test('rows name families, kinds and ingredients that exist, with a source where they state a figure', () => {
-    const named = [
-      ...schools.flatMap(s => [...s.families, ...s.not]),
-      ...placeRows.flatMap(r => r.families),
-      ...sentenceRows.flatMap(r => r.families),
-      ...wordingRows.flatMap(r => r.families ?? []),
-      ...balanceRules.flatMap(r => r.families),
-      ...redirectRows.map(r => r.family),
-      ...routeRows.map(r => r.family),
-      ...variantRows.map(v => v.of),
-    ]
-    expect([...new Set(named)].filter(id => !families.has(id) && !variants.has(id))).toEqual([])
-    const ids = [
-      ...doseRisks.flatMap(r => r.ingredients),
-      ...Object.values(leverIngredients).flat(),
-      ...redirectRows.flatMap(r => [...r.flour, ...r.adds.flatMap(a => a.of)]),
-    ]
-    expect(ids.filter(id => !ingredientById(id))).toEqual([])
-    expect(
-      [...Object.keys(trims), ...Object.values(kindAnswers).flatMap(k => k.kinds)].filter(
-        kind => !(kind in kindNames),
-      ),
-    ).toEqual([])
-    for (const row of [...doseRisks, ...variantRows, ...redirectRows])
-      expect(row.source).toMatch(/\[[PMUICL]/u)
-    expect(new Set(jobRows.map(j => j.job)).size).toBe(jobRows.length)
-  })
+  test(
+    'rows name families, kinds and ingredients that exist, with a source where they state a ' +
+      'figure',
+    () => {
+      const named = [
+        ...schools.flatMap(s => [...s.families, ...s.not]),
+        ...placeRows.flatMap(r => r.families),
+        ...sentenceRows.flatMap(r => r.families),
+        ...wordingRows.flatMap(r => r.families ?? []),
+        ...balanceRules.flatMap(r => r.families),
+        ...redirectRows.map(r => r.family),
+        ...routeRows.map(r => r.family),
+        ...variantRows.map(v => v.of),
+      ]
+      expect([...new Set(named)].filter(id => !families.has(id) && !variants.has(id))).toEqual([])
+      const ids = [
+        ...doseRisks.flatMap(r => r.ingredients),
+        ...Object.values(leverIngredients).flat(),
+        ...redirectRows.flatMap(r => [...r.flour, ...r.adds.flatMap(a => a.of)]),
+      ]
+      expect(ids.filter(id => !ingredientById(id))).toEqual([])
+      expect(
+        [...Object.keys(trims), ...Object.values(kindAnswers).flatMap(k => k.kinds)].filter(
+          kind => !(kind in kindNames),
+        ),
+      ).toEqual([])
+      for (const row of [...doseRisks, ...variantRows, ...redirectRows])
+        expect(row.source).toMatch(/\[[PMUICL]/u)
+      expect(new Set(jobRows.map(j => j.job)).size).toBe(jobRows.length)
+    },
+  )
   test.each(variantRows.filter(v => v.words).map(v => [v.id, v] as const))(
     'the narrower kind %s is found',
     (_, v) => {

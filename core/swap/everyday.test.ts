@@ -11,9 +11,10 @@ import {
 } from '../index'
 
 /**
- * Ordinary home baking, typed as people type it, read and adapted end to end. Each case says the verdict, the family of the
- * main part, what must come in (by pantry id) and what must be gone by its words; the first plan's water and fat stay near
- * the original where the family minds them. Amounts from memory [M]; what practice would use, [P].
+ * Ordinary home baking, typed as people type it, read and adapted end to end. Each case says the
+ * verdict, the family of the main part, what must come in (by pantry id) and what must be gone by
+ * its words; the first plan's water and fat stay near the original where the family minds them.
+ * Amounts from memory [M]; what practice would use, [P].
  */
 const vegan: Person[] = [{ id: 'v', name: 'Vera', avoids: [], diets: ['vegan'] }]
 const coeliac: Person[] = [{ id: 'c', name: 'Cleo', avoids: [], diets: ['coeliac'] }]
@@ -443,116 +444,140 @@ describe('methods that parts share', () => {
     // The filling is no cake: nothing lifts it.
     expect(said).not.toMatch(/baking powder/u)
   })
-  test('what a step took without a line stays as it was said; white chocolate is no egg; eggs that are gone are not broken', () => {
-    const loaf = steps(
-      'Plum loaf\n140 g butter, softened\n140 g sugar\n2 eggs\n140 g self-raising flour\n50 g icing sugar\n\nCream the butter and sugar, beat in the eggs and fold in the flour. Bake at 180 °C for 50 minutes.\nMix the icing sugar with 2-3 tsp water and drizzle over.',
-    )
-    expect(loaf).toMatch(/icing sugar with 2-3 tsp water/u)
-    const brownies = steps(
-      'Three chocolate brownies\n185 g butter\n185 g dark chocolate\n85 g plain flour\n50 g white chocolate\n50 g milk chocolate\n3 eggs\n275 g sugar\n\nMelt the butter with the dark chocolate. Chop the white and milk chocolate into chunks.\nBreak the eggs into a bowl and whisk in the sugar. Fold in the chocolate, flour and chunks. Bake at 180 °C for 25 minutes. Leave in the tin until completely cold, then cut into squares.',
-    )
-    expect(brownies).toMatch(/Put the [^.]+ into a bowl/u)
-    expect(/Chop the ([^.]+) into chunks/u.exec(brownies)![1]).not.toMatch(/batter|gel/u)
-    expect(brownies).not.toMatch(/30–45 minutes/u)
-  })
+  test(
+    'what a step took without a line stays as it was said; white chocolate is no egg; eggs ' +
+      'that are gone are not broken',
+    () => {
+      const loaf = steps(
+        'Plum loaf\n140 g butter, softened\n140 g sugar\n2 eggs\n140 g self-raising flour\n50 g icing sugar\n\nCream the butter and sugar, beat in the eggs and fold in the flour. Bake at 180 °C for 50 minutes.\nMix the icing sugar with 2-3 tsp water and drizzle over.',
+      )
+      expect(loaf).toMatch(/icing sugar with 2-3 tsp water/u)
+      const brownies = steps(
+        'Three chocolate brownies\n185 g butter\n185 g dark chocolate\n85 g plain flour\n50 g white chocolate\n50 g milk chocolate\n3 eggs\n275 g sugar\n\nMelt the butter with the dark chocolate. Chop the white and milk chocolate into chunks.\nBreak the eggs into a bowl and whisk in the sugar. Fold in the chocolate, flour and chunks. Bake at 180 °C for 25 minutes. Leave in the tin until completely cold, then cut into squares.',
+      )
+      expect(brownies).toMatch(/Put the [^.]+ into a bowl/u)
+      expect(/Chop the ([^.]+) into chunks/u.exec(brownies)![1]).not.toMatch(/batter|gel/u)
+      expect(brownies).not.toMatch(/30–45 minutes/u)
+    },
+  )
   const steps = (text: string, people: readonly Person[] = vegan): string => {
     const plan = adapt(readRecipe(text).recipe, people).plans[0]!
     return plan.recipe.components.flatMap(c => c.steps).join('\n')
   }
-  test('a pudding that is served warm is not left to grow cold, neither by its method, its notes nor its day', () => {
-    const pudding = (end: string) => {
-      const plan = adapt(
+  test(
+    'a pudding that is served warm is not left to grow cold, neither by its method, its ' +
+      'notes nor its day',
+    () => {
+      const pudding = (end: string) => {
+        const plan = adapt(
+          readRecipe(
+            `Date pudding\n175 g dates, chopped\n1 tsp bicarbonate of soda\n300 ml boiling ` +
+              `water\n50 g butter, softened\n175 g light muscovado sugar\n2 eggs\n175 g ` +
+              `self-raising flour\n\nPour the water over the dates and soda. Cream the butter ` +
+              'and sugar, beat in the eggs, fold in the flour, then the dates. Scrape into a ' +
+              `buttered 20 cm square tin and bake at 180 °C for 40 minutes.\n${end}`,
+          ).recipe,
+          vegan,
+        ).plans[0]!
+        const day = workOf({ id: 'b', title: 'Date pudding', recipe: plan.recipe })
+        return {
+          said: plan.recipe.components.flatMap(c => c.steps).join(' '),
+          notes: plan.notes.join(' '),
+          left: day.tasks
+            .filter(task => ['cool', 'set', 'rest'].includes(task.waits ?? ''))
+            .map(task => task.minutes),
+        }
+      }
+      const warm = pudding('Serve warm with custard.')
+      expect(warm.said).toMatch(/Let it stand for 10 minutes before it is served/u)
+      expect(`${warm.said} ${warm.notes}`).not.toMatch(/30–45/u)
+      expect(Math.max(...warm.left)).toBeLessThanOrEqual(10)
+      for (const end of ['Serve warm or cold.', 'Serve in squares.']) {
+        const other = pudding(end)
+        expect([other.said, other.notes]).toEqual([
+          expect.stringMatching(/30–45/u),
+          expect.stringMatching(/30–45/u),
+        ])
+        expect(Math.max(...other.left)).toBeGreaterThan(10)
+      }
+    },
+  )
+  test(
+    'a layered cheese cream that nothing heats is a mousse: no raw starch; each egg half has ' +
+      'its place, and the cream its new name',
+    () => {
+      const { plans, why } = adapt(
         readRecipe(
-          `Date pudding\n175 g dates, chopped\n1 tsp bicarbonate of soda\n300 ml boiling water\n50 g butter, softened\n175 g light muscovado sugar\n2 eggs\n175 g self-raising flour\n\nPour the water over the dates and soda. Cream the butter and sugar, beat in the eggs, fold in the flour, then the dates. Scrape into a buttered 20 cm square tin and bake at 180 °C for 40 minutes.\n${end}`,
+          'Quince tiramisu\n3 eggs, separated\n100 g sugar\n500 g mascarpone\n300 ml strong coffee\n24 sponge fingers\n\nBeat the egg yolks with the sugar until pale. Beat in the mascarpone.\nWhisk the egg whites to soft peaks and fold into the mascarpone cream.\nDip the fingers in the coffee, lay half in a dish and spread with half the cream. Repeat and chill overnight.',
+        ).recipe,
+        egg,
+      )
+      expect(why.join(' ')).toMatch(/mousse/u)
+      const [plan] = plans as [Plan]
+      const said = plan.recipe.components[0]!.steps.join('\n')
+      expect(linesOf(plan.recipe).map(l => l.ingredient)).toEqual(
+        expect.arrayContaining(['aquafaba', 'biscuits']),
+      )
+      expect(said).toMatch(
+        /^Beat a third of the aquafaba with the sugar[^\n]*\nWhisk the rest of the aquafaba to soft peaks and fold into the mascarpone cream/u,
+      )
+      const free = adapt(
+        readRecipe(
+          'Quince layers\n500 g mascarpone\n80 g sugar\n\nBeat the mascarpone with the sugar. Spread half the cream in a dish and chill for 2 hours.',
         ).recipe,
         vegan,
       ).plans[0]!
-      const day = workOf({ id: 'b', title: 'Date pudding', recipe: plan.recipe })
-      return {
-        said: plan.recipe.components.flatMap(c => c.steps).join(' '),
-        notes: plan.notes.join(' '),
-        left: day.tasks
-          .filter(task => ['cool', 'set', 'rest'].includes(task.waits ?? ''))
-          .map(task => task.minutes),
-      }
-    }
-    const warm = pudding('Serve warm with custard.')
-    expect(warm.said).toMatch(/Let it stand for 10 minutes before it is served/u)
-    expect(`${warm.said} ${warm.notes}`).not.toMatch(/30–45/u)
-    expect(Math.max(...warm.left)).toBeLessThanOrEqual(10)
-    for (const end of ['Serve warm or cold.', 'Serve in squares.']) {
-      const other = pudding(end)
-      expect([other.said, other.notes]).toEqual([
-        expect.stringMatching(/30–45/u),
-        expect.stringMatching(/30–45/u),
-      ])
-      expect(Math.max(...other.left)).toBeGreaterThan(10)
-    }
-  })
-  test('a layered cheese cream that nothing heats is a mousse: no raw starch; each egg half has its place, and the cream its new name', () => {
-    const { plans, why } = adapt(
-      readRecipe(
-        'Quince tiramisu\n3 eggs, separated\n100 g sugar\n500 g mascarpone\n300 ml strong coffee\n24 sponge fingers\n\nBeat the egg yolks with the sugar until pale. Beat in the mascarpone.\nWhisk the egg whites to soft peaks and fold into the mascarpone cream.\nDip the fingers in the coffee, lay half in a dish and spread with half the cream. Repeat and chill overnight.',
-      ).recipe,
-      egg,
-    )
-    expect(why.join(' ')).toMatch(/mousse/u)
-    const [plan] = plans as [Plan]
-    const said = plan.recipe.components[0]!.steps.join('\n')
-    expect(linesOf(plan.recipe).map(l => l.ingredient)).toEqual(
-      expect.arrayContaining(['aquafaba', 'biscuits']),
-    )
-    expect(said).toMatch(
-      /^Beat a third of the aquafaba with the sugar[^\n]*\nWhisk the rest of the aquafaba to soft peaks and fold into the mascarpone cream/u,
-    )
-    const free = adapt(
-      readRecipe(
-        'Quince layers\n500 g mascarpone\n80 g sugar\n\nBeat the mascarpone with the sugar. Spread half the cream in a dish and chill for 2 hours.',
-      ).recipe,
-      vegan,
-    ).plans[0]!
-    expect(free.recipe.components[0]!.steps.join(' ')).toMatch(/half the mixture/u)
-  })
-  test('a filling without steps of its own is worked where its words are; the meringue’s foam is none of the filling’s; what brushes a tin is fat alone', () => {
-    const buns = steps(
-      'Fig buns\n500 g strong white flour\n7 g fast-action yeast\n275 ml milk\n50 g butter\nFor the filling\n75 g soft butter\n100 g brown sugar\n2 tbsp cinnamon\nFor the icing\n100 g icing sugar\n1 tbsp water\n\nWarm the milk and butter. Mix with the flour and yeast and knead for 8 minutes. Leave for 1 hour, until doubled.\nRoll out, spread with the soft butter and scatter over the brown sugar and cinnamon. Roll up and cut into 12.\nBake at 180 °C for 25 minutes.\nMix the icing sugar with the water and drizzle over the warm buns.',
-    )
-    expect(buns).toMatch(/Warm the [^.]*plant block\./u)
-    expect(buns).toMatch(/spread with the soft (?!plant block)[\p{L} ]+ and scatter/u)
-    expect(buns).not.toMatch(/Stir in the/u)
-    expect(
-      steps(
-        'Fig meringue pie\n200 g biscuits\n80 g butter\n400 ml coconut milk\n60 g sugar\n3 egg yolks\nFor the meringue\n3 egg whites\n150 g caster sugar\n\nCrush the biscuits, mix with the butter and press into a dish.\nWhisk the yolks with the sugar until pale, add the coconut milk, pour over the base and bake at 160 °C for 25 minutes.\nWhisk the egg whites to stiff peaks, then whisk in the caster sugar. Pile on and bake for 10 minutes.',
-      ),
-    ).toMatch(/Whisk the aquafaba to stiff peaks/u)
-    const moulds = steps(
-      'Fig puddings\n30 g butter, melted, for brushing\n200 g butter\n200 g dark chocolate\n200 g sugar\n4 eggs\n200 g plain flour, plus extra for dusting\n\nBrush 4 moulds with melted butter and shake in a little flour to coat.\nMelt the chocolate and butter together. Whisk the eggs and sugar. Whisk in the remaining ingredients. Leave to stand for 20 minutes.\nBake at 200 °C for 12 minutes. Eat within an hour of cooking.',
-    )
-    expect(moulds).toMatch(
-      /^(?:.*\n)?Brush 4 moulds with melted rapeseed oil and shake in a little flour to coat\.\nMelt the chocolate and (?!rapeseed)/mu,
-    )
-    expect(moulds).toMatch(/remaining ingredients\. Stop mixing[^.]*\. Leave to stand/u)
-    expect(
-      readSteps(
-        readRecipe(
-          'Figs\n200 g figs\n\nBake at 200 °C for 12 minutes. Eat within an hour of cooking.',
-        ).recipe,
-      ).flatMap(s => s.times.map(t => t.high)),
-    ).toEqual([12])
-  })
-  test('a custard that starch sets is cooked before it goes into its dishes, and the caramel stays in them; oil that is missing is named once', () => {
-    const said = steps(
-      'Fig caramel creams\n160 g sugar\n6 tbsp water\n4 eggs\n600 ml milk\n\nBoil the sugar with the water until dark and pour straight into 6 ramekins.\nWhisk the eggs. Warm the milk, strain it on to the egg mixture and whisk.\nPour into the ramekins. Stand them in a roasting tin and fill it halfway with boiling water. Bake for 30 minutes.',
-    )
-    expect(said).toMatch(/pour straight into 6 ramekins/u)
-    expect(said).toMatch(/\nStir over a medium heat until it bubbles[^\n]*pour into dishes/u)
-    expect(said).not.toMatch(/roasting tin|mixture mixture/u)
-    expect(
-      steps(
-        'Fig rice pudding\n100 g pudding rice\n1 litre whole milk\n50 g sugar\n25 g butter\n\nSimmer the rice, milk and sugar for 35 minutes. Stir in the butter.',
-      ),
-    ).not.toMatch(/oil[^.]*neutral oil/u)
-  })
+      expect(free.recipe.components[0]!.steps.join(' ')).toMatch(/half the mixture/u)
+    },
+  )
+  test(
+    'a filling without steps of its own is worked where its words are; the meringue’s foam ' +
+      'is none of the filling’s; what brushes a tin is fat alone',
+    () => {
+      const buns = steps(
+        'Fig buns\n500 g strong white flour\n7 g fast-action yeast\n275 ml milk\n50 g butter\nFor the filling\n75 g soft butter\n100 g brown sugar\n2 tbsp cinnamon\nFor the icing\n100 g icing sugar\n1 tbsp water\n\nWarm the milk and butter. Mix with the flour and yeast and knead for 8 minutes. Leave for 1 hour, until doubled.\nRoll out, spread with the soft butter and scatter over the brown sugar and cinnamon. Roll up and cut into 12.\nBake at 180 °C for 25 minutes.\nMix the icing sugar with the water and drizzle over the warm buns.',
+      )
+      expect(buns).toMatch(/Warm the [^.]*plant block\./u)
+      expect(buns).toMatch(/spread with the soft (?!plant block)[\p{L} ]+ and scatter/u)
+      expect(buns).not.toMatch(/Stir in the/u)
+      expect(
+        steps(
+          'Fig meringue pie\n200 g biscuits\n80 g butter\n400 ml coconut milk\n60 g sugar\n3 egg yolks\nFor the meringue\n3 egg whites\n150 g caster sugar\n\nCrush the biscuits, mix with the butter and press into a dish.\nWhisk the yolks with the sugar until pale, add the coconut milk, pour over the base and bake at 160 °C for 25 minutes.\nWhisk the egg whites to stiff peaks, then whisk in the caster sugar. Pile on and bake for 10 minutes.',
+        ),
+      ).toMatch(/Whisk the aquafaba to stiff peaks/u)
+      const moulds = steps(
+        'Fig puddings\n30 g butter, melted, for brushing\n200 g butter\n200 g dark chocolate\n200 g sugar\n4 eggs\n200 g plain flour, plus extra for dusting\n\nBrush 4 moulds with melted butter and shake in a little flour to coat.\nMelt the chocolate and butter together. Whisk the eggs and sugar. Whisk in the remaining ingredients. Leave to stand for 20 minutes.\nBake at 200 °C for 12 minutes. Eat within an hour of cooking.',
+      )
+      expect(moulds).toMatch(
+        /^(?:.*\n)?Brush 4 moulds with melted rapeseed oil and shake in a little flour to coat\.\nMelt the chocolate and (?!rapeseed)/mu,
+      )
+      expect(moulds).toMatch(/remaining ingredients\. Stop mixing[^.]*\. Leave to stand/u)
+      expect(
+        readSteps(
+          readRecipe(
+            'Figs\n200 g figs\n\nBake at 200 °C for 12 minutes. Eat within an hour of cooking.',
+          ).recipe,
+        ).flatMap(s => s.times.map(t => t.high)),
+      ).toEqual([12])
+    },
+  )
+  test(
+    'a custard that starch sets is cooked before it goes into its dishes, and the caramel ' +
+      'stays in them; oil that is missing is named once',
+    () => {
+      const said = steps(
+        'Fig caramel creams\n160 g sugar\n6 tbsp water\n4 eggs\n600 ml milk\n\nBoil the sugar with the water until dark and pour straight into 6 ramekins.\nWhisk the eggs. Warm the milk, strain it on to the egg mixture and whisk.\nPour into the ramekins. Stand them in a roasting tin and fill it halfway with boiling water. Bake for 30 minutes.',
+      )
+      expect(said).toMatch(/pour straight into 6 ramekins/u)
+      expect(said).toMatch(/\nStir over a medium heat until it bubbles[^\n]*pour into dishes/u)
+      expect(said).not.toMatch(/roasting tin|mixture mixture/u)
+      expect(
+        steps(
+          'Fig rice pudding\n100 g pudding rice\n1 litre whole milk\n50 g sugar\n25 g butter\n\nSimmer the rice, milk and sugar for 35 minutes. Stir in the butter.',
+        ),
+      ).not.toMatch(/oil[^.]*neutral oil/u)
+    },
+  )
   test('several ready-made things are answered one by one; gluten-free ones come only for gluten', () => {
     const trifle = readRecipe(
       'Trifle cups\n12 sponge fingers\n200 g jam\n300 ml custard\n\nLay the sponge fingers in cups, spoon over the jam and custard. Chill for 1 hour.',
@@ -595,38 +620,42 @@ describe('methods that parts share', () => {
     expect(said).not.toMatch(/\boven\b/u)
     expect(said.match(/simmer for 1 minute|Boil for 2 minutes/gu)).toHaveLength(1)
   })
-  test('fat that was melted is melted and no more; what was soft is soft; water stays out of a frying pan', () => {
-    const plans = adapt(
-      readRecipe(
-        'Biscuit base\n250 g oat biscuits\n100 g butter, melted\n\nCrush the biscuits, mix with the butter and press into a 20 cm tin. Chill for 1 hour.',
-      ).recipe,
-      vegan,
-    ).plans
-    expect(plans.length).toBeGreaterThan(0)
-    expect(
-      plans.some(plan =>
-        plan.recipe.components.some(c => c.steps.some(step => /coconut oil mixture/u.test(step))),
-      ),
-    ).toBe(true)
-    for (const plan of plans)
-      expect(plan.recipe.components.flatMap(c => c.steps).join(' ')).not.toMatch(
-        /chill until it spreads/u,
+  test(
+    'fat that was melted is melted and no more; what was soft is soft; water stays out of a ' +
+      'frying pan',
+    () => {
+      const plans = adapt(
+        readRecipe(
+          'Biscuit base\n250 g oat biscuits\n100 g butter, melted\n\nCrush the biscuits, mix with the butter and press into a 20 cm tin. Chill for 1 hour.',
+        ).recipe,
+        vegan,
+      ).plans
+      expect(plans.length).toBeGreaterThan(0)
+      expect(
+        plans.some(plan =>
+          plan.recipe.components.some(c => c.steps.some(step => /coconut oil mixture/u.test(step))),
+        ),
+      ).toBe(true)
+      for (const plan of plans)
+        expect(plan.recipe.components.flatMap(c => c.steps).join(' ')).not.toMatch(
+          /chill until it spreads/u,
+        )
+      const cakes = adapt(
+        readRecipe(
+          'Ring cake\n200 g soft butter\n200 g sugar\n4 eggs\n220 g self-raising flour\n\nBeat everything together and bake for 40 minutes.',
+        ).recipe,
+        vegan,
+      ).plans
+      const blocks = cakes
+        .flatMap(plan => linesOf(plan.recipe))
+        .filter(line => line.ingredient === 'plant-block')
+      expect(blocks.length).toBeGreaterThan(0)
+      expect(blocks.filter(line => !/, soft$/u.test(line.text))).toEqual([])
+      const pancakes = steps(
+        'Fluffy pancakes\n200 g self-raising flour\n1 tsp baking powder\n1 tbsp sugar\n3 eggs\n25 g melted butter\n200 ml milk\n\nWhisk the flour, baking powder, sugar, eggs, butter and milk.\nHeat a little of the butter in a frying pan and cook for 2 minutes a side.',
       )
-    const cakes = adapt(
-      readRecipe(
-        'Ring cake\n200 g soft butter\n200 g sugar\n4 eggs\n220 g self-raising flour\n\nBeat everything together and bake for 40 minutes.',
-      ).recipe,
-      vegan,
-    ).plans
-    const blocks = cakes
-      .flatMap(plan => linesOf(plan.recipe))
-      .filter(line => line.ingredient === 'plant-block')
-    expect(blocks.length).toBeGreaterThan(0)
-    expect(blocks.filter(line => !/, soft$/u.test(line.text))).toEqual([])
-    const pancakes = steps(
-      'Fluffy pancakes\n200 g self-raising flour\n1 tsp baking powder\n1 tbsp sugar\n3 eggs\n25 g melted butter\n200 ml milk\n\nWhisk the flour, baking powder, sugar, eggs, butter and milk.\nHeat a little of the butter in a frying pan and cook for 2 minutes a side.',
-    )
-    expect(pancakes).toMatch(/in a frying pan/u)
-    expect(pancakes).not.toMatch(/water in a frying pan/u)
-  })
+      expect(pancakes).toMatch(/in a frying pan/u)
+      expect(pancakes).not.toMatch(/water in a frying pan/u)
+    },
+  )
 })

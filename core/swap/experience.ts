@@ -9,7 +9,10 @@ export interface Tried {
   readonly result: Result
 }
 
-/** What a plan rests on. `how`: baked in this house, common practice with computed amounts, or computed only. */
+/**
+ * What a plan rests on. `how`: baked in this house, common practice with computed amounts, or
+ * computed only.
+ */
 export interface Rests {
   readonly how: 'house' | 'practice' | 'computed'
   readonly baked: number
@@ -19,7 +22,10 @@ export interface Rests {
 
 const worth: Readonly<Record<Result, number>> = { worked: 1, fair: 0.25, failed: -1 }
 
-/** The bakes of this house that say something about these schools in this family: all of a bake's schools are in the plan, or the plan's in it. */
+/**
+ * The bakes of this house that say something about these schools in this family: all of a bake's
+ * schools are in the plan, or the plan's in it.
+ */
 export function triedAlike(
   family: string,
   schools: readonly string[],
@@ -52,15 +58,20 @@ const times = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times
 /** In a sentence; what a plan rests on is never more than it says. */
 export function sayRests({ how, baked, worked, failed }: Rests): string {
   if (how === 'house')
-    return `Baked in this house ${times(baked)}: ${worked === baked ? 'it worked' : failed === baked ? 'it failed' : `${worked} worked, ${baked - worked - failed} so-so, ${failed} failed`}. The amounts are computed.`
+    return (
+      `Baked in this house ${times(baked)}: ` +
+      `${worked === baked ? 'it worked' : failed === baked ? 'it failed' : `${worked} worked, ${baked - worked - failed} so-so, ${failed} failed`}. ` +
+      'The amounts are computed.'
+    )
   if (how === 'practice')
     return 'Common practice, with the amounts computed; not yet baked in this house.'
   return 'Computed from composition and functions only; not yet baked in this house.'
 }
 
 /**
- * How far the house's own bakes move the word of confidence: one level better or worse at most, and only when the mean of
- * their results, shrunk towards nothing by `shrink` imagined bakes without news, passes a half.
+ * How far the house's own bakes move the word of confidence: one level better or worse at most, and
+ * only when the mean of their results, shrunk towards nothing by `shrink` imagined bakes without
+ * news, passes a half.
  */
 export function movedBy(level: number, alike: readonly Tried[]): number {
   const mean = alike.reduce((sum, t) => sum + worth[t.result], 0) / (alike.length + shrink)

@@ -32,7 +32,10 @@ export interface Did {
   readonly share: number
 }
 
-/** What these weights did in the part, the greatest share first. Lines that no figure speaks for flavoured or glazed it. */
+/**
+ * What these weights did in the part, the greatest share first. Lines that no figure speaks for
+ * flavoured or glazed it.
+ */
 export function whatTheyDid(
   weights: readonly Weight[],
   whole: Balance,
@@ -147,7 +150,10 @@ export function noticed({ family, before, base, mass, flour, misses }: Moved): s
   })
 }
 
-/** Doses above what is usual, where the original was below: "gummy: psyllium 2.6 % of the flour, usual up to 2.5 %". */
+/**
+ * Doses above what is usual, where the original was below: "gummy: psyllium 2.6 % of the flour,
+ * usual up to 2.5 %".
+ */
 export function overdoses(
   { family, was, is, flour, mass, eggsGone }: Moved,
   region: Region,
@@ -179,5 +185,9 @@ export function overdoses(
 export const outOfBalance = ({ was, is, family }: Moved): string[] =>
   rulesLeft(was, is, family).map(({ rule, is: now }) => {
     const say = (n: number) => (rule.ratio.endsWith('Share') ? share(n) : String(Math.round(n)))
-    return `${say(now)} ${rule.ratio.endsWith('Share') ? 'of the batch' : 'on 100 flour'} is ${now < rule.range[0] ? 'little' : 'much'} ${rule.says}; usual is ${say(rule.range[0])} to ${say(rule.range[1])}`
+    return (
+      `${say(now)} ${rule.ratio.endsWith('Share') ? 'of the batch' : 'on 100 flour'} is ` +
+      `${now < rule.range[0] ? 'little' : 'much'} ${rule.says}; usual is ` +
+      `${say(rule.range[0])} to ${say(rule.range[1])}`
+    )
   })

@@ -1,7 +1,10 @@
 import type { Recipe } from '../recipe'
 import type { Change } from './plan'
 
-/** A sentence more in the method of a family, before the first step (after the opening one) in which `before` is found; only where `unless` is found nowhere. */
+/**
+ * A sentence more in the method of a family, before the first step (after the opening one) in which
+ * `before` is found; only where `unless` is found nowhere.
+ */
 export interface Sentence {
   readonly step: string
   readonly before: RegExp
@@ -13,7 +16,10 @@ export interface HouseStep extends Sentence {
   readonly says: string
 }
 
-/** The recipe with that sentence in one of its parts; null where there is no place for it, or it is said already. */
+/**
+ * The recipe with that sentence in one of its parts; null where there is no place for it, or it is
+ * said already.
+ */
 export function withSentence(
   recipe: Recipe,
   component: string,
@@ -32,7 +38,10 @@ export function withSentence(
   }
 }
 
-/** A plan's recipe and changes with the sentences that this house has learned for the family. Words only: no amount moves, nothing comes in. */
+/**
+ * A plan's recipe and changes with the sentences that this house has learned for the family. Words
+ * only: no amount moves, nothing comes in.
+ */
 export function houseTold(
   recipe: Recipe,
   changes: readonly Change[],

@@ -2,14 +2,20 @@ import type { Known } from './known'
 import { weighed, type Option, type Setting } from './part'
 import type { Change } from './plan'
 
-/** What this house takes of a school's gel in a family, as a multiple of what is worked out; and why, in a sentence. */
+/**
+ * What this house takes of a school's gel in a family, as a multiple of what is worked out; and
+ * why, in a sentence.
+ */
 export interface HouseDose {
   readonly family: string
   readonly school: string
   readonly factor: number
   readonly says: string
 }
-/** How long this house lets something rest in a family (see `restedIn` for `of`), as a multiple of what is worked out or written; and why. */
+/**
+ * How long this house lets something rest in a family (see `restedIn` for `of`), as a multiple of
+ * what is worked out or written; and why.
+ */
 export interface HouseRest {
   readonly family: string
   readonly of: string
@@ -31,7 +37,10 @@ const doseFor = (doses: readonly HouseDose[] | undefined, family: string, school
   doses?.find(d => d.family === family && d.school === school)
 const isDosed = (role: string, first: boolean) => role === 'gel' || (role === 'bulk' && first)
 
-/** The answer with this house's own doses: only of what comes for what leaves, within its most. Nothing new comes in, so nobody meets anything that was not checked. */
+/**
+ * The answer with this house's own doses: only of what comes for what leaves, within its most.
+ * Nothing new comes in, so nobody meets anything that was not checked.
+ */
 export function housed(option: Option, known: Known, setting: Setting): Option {
   if (!known.doses?.length || option.part.route?.fixed) return option
   const family = option.part.reading.family.id
@@ -55,7 +64,10 @@ export function housed(option: Option, known: Known, setting: Setting): Option {
     : option
 }
 
-/** The changes with what the house's own doses did to them: said beside the reason, and by how much each addition was multiplied. */
+/**
+ * The changes with what the house's own doses did to them: said beside the reason, and by how much
+ * each addition was multiplied.
+ */
 export function sayHoused(changes: readonly Change[], option: Option, known: Known): Change[] {
   const family = option.part.reading.family.id
   const moved = option.draft.added.flatMap((a, i) => {
@@ -84,7 +96,10 @@ export function sayHoused(changes: readonly Change[], option: Option, known: Kno
   })
 }
 
-/** What the house has found that belongs to a plan of this family by these schools. Of things that are not at this table's plan nothing is said. */
+/**
+ * What the house has found that belongs to a plan of this family by these schools. Of things that
+ * are not at this table's plan nothing is said.
+ */
 export const sayingsFor = (known: Known, family: string, schools: readonly string[]): string[] =>
   (known.sayings ?? [])
     .filter(

@@ -30,7 +30,10 @@ export interface TestPiece {
   readonly says: string
 }
 
-/** What a version of a recipe comes to against the original: balance, risks, confidence and what they rest on. */
+/**
+ * What a version of a recipe comes to against the original: balance, risks, confidence and what
+ * they rest on.
+ */
 export interface Judged {
   readonly parts: readonly PlanPart[]
   readonly balance: { readonly before: Balance; readonly after: Balance }
@@ -121,7 +124,10 @@ function gradeOf(part: Part, adapted: Recipe['components'][number], whole: numbe
   }
 }
 
-/** What the baker wished for and what follows: the loss is measured against the wish, so the word is weaker and says so. */
+/**
+ * What the baker wished for and what follows: the loss is measured against the wish, so the word is
+ * weaker and says so.
+ */
 function wishedOf({
   before,
   goal,
@@ -145,8 +151,9 @@ function wishedOf({
 }
 
 /**
- * Weighs a version of a recipe against the original, part by part: `touched` are the parts that something left or was nudged in.
- * The same for a plan that was worked out and for one whose amounts the baker has moved.
+ * Weighs a version of a recipe against the original, part by part: `touched` are the parts that
+ * something left or was nudged in. The same for a plan that was worked out and for one whose
+ * amounts the baker has moved.
  */
 export function judge(
   adapted: Recipe,
@@ -228,7 +235,8 @@ function testPieceOf(part: Part): TestPiece {
     factor,
     says:
       part.flour > 60
-        ? `Bake one case of it first: ${testPieceFlour} g flour and ${Math.round(100 * factor)} % of everything else.`
+        ? `Bake one case of it first: ${testPieceFlour} g flour and ` +
+          `${Math.round(100 * factor)} % of everything else.`
         : 'Make a sixth of it first.',
   }
 }

@@ -6,7 +6,10 @@ import type { HouseStep } from './house-steps'
 import type { Plan } from './plan'
 import { setByArithmetic } from './arithmetic'
 
-/** What this house knows besides the recipe: the packets that a bake is tied to, and how its own bakes came out. */
+/**
+ * What this house knows besides the recipe: the packets that a bake is tied to, and how its own
+ * bakes came out.
+ */
 export interface Known {
   readonly packets?: readonly CheckedPacket[]
   readonly tried?: readonly Tried[]
@@ -24,8 +27,9 @@ export interface Known {
 }
 
 /**
- * Ways of finding amounts, for the bench: one for one by weight and the schools' doses as they stand, both by the first school of the
- * table; the same with the arithmetic; a search by the arithmetic; the solver without functions; the solver.
+ * Ways of finding amounts, for the bench: one for one by weight and the schools' doses as they
+ * stand, both by the first school of the table; the same with the arithmetic; a search by the
+ * arithmetic; the solver without functions; the solver.
  */
 export const methods = [
   'one-for-one',

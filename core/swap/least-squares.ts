@@ -1,6 +1,7 @@
 /**
  * Weighted least squares within bounds, with a price of its own on either side of each target:
- * minimise Σ φᵢ(aᵢ·x − bᵢ), φ(r) = over·r² above and under·r² below, low ≤ x ≤ high. Convex, so the optimum is the only one.
+ * minimise Σ φᵢ(aᵢ·x − bᵢ), φ(r) = over·r² above and under·r² below, low ≤ x ≤ high. Convex, so the
+ * optimum is the only one.
  */
 export interface Squares {
   /** Number of unknowns. */
@@ -106,8 +107,9 @@ function sweep(problem: Squares, x: Float64Array): void {
 }
 
 /**
- * The optimum, from `start` or the middle of the bounds. Projected Newton steps on the unknowns that are free to move, with a
- * halving line search; where that gains nothing, exact steps one unknown at a time. At most 64 unknowns.
+ * The optimum, from `start` or the middle of the bounds. Projected Newton steps on the unknowns
+ * that are free to move, with a halving line search; where that gains nothing, exact steps one
+ * unknown at a time. At most 64 unknowns.
  */
 export function solveSquares(problem: Squares, start?: Float64Array): Solved {
   const { n, low, high } = problem

@@ -5,7 +5,10 @@ import type { Component, Line } from '../recipe'
 import { isBlocked, type Table } from './allowed'
 import { questionOf, type Question } from './school'
 
-/** A line that cannot stay as it is, and why: it leaves, only its words do, or one of its alternatives is taken. */
+/**
+ * A line that cannot stay as it is, and why: it leaves, only its words do, or one of its
+ * alternatives is taken.
+ */
 export type Leaving =
   | {
       readonly how: 'leaves'
@@ -44,7 +47,10 @@ const isOwnBlocked = (line: Line, table: Table, region: Region) => {
   )
 }
 
-/** What of a component cannot stay. Lines whose ingredient is unknown stay where they are; the check will say so. */
+/**
+ * What of a component cannot stay. Lines whose ingredient is unknown stay where they are; the check
+ * will say so.
+ */
 export function leavingOf(
   component: Component,
   family: FamilyRow,
@@ -100,7 +106,10 @@ export const fatKinds: readonly Kind[] = [
   'hard-fat',
   'oil',
 ]
-/** Every fat of a part leaves, when the baker wishes it without any: also what leaves for somebody's need is not answered by another fat. */
+/**
+ * Every fat of a part leaves, when the baker wishes it without any: also what leaves for somebody's
+ * need is not answered by another fat.
+ */
 export const withoutFat = (component: Component, leaving: readonly Leaving[]): Leaving[] => {
   const isFat = (ingredient: Ingredient | undefined) =>
     ingredient !== undefined && fatKinds.includes(ingredient.kind)
@@ -124,7 +133,10 @@ export const withoutFat = (component: Component, leaving: readonly Leaving[]): L
   ]
 }
 
-/** May the dessert do without it: said to be optional, only for the plate, or small and there for taste or bite alone? */
+/**
+ * May the dessert do without it: said to be optional, only for the plate, or small and there for
+ * taste or bite alone?
+ */
 export function mayBeLeftOut(line: Line, ingredient: Ingredient, batch: number): boolean {
   if (
     line.optional ||

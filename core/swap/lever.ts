@@ -20,7 +20,10 @@ import type { Plan } from './plan'
 import { leverIngredients, pull, trims } from './tables/limits'
 import { writtenLine } from './write'
 
-/** One amount that moves one measure. `moves` in tolerances of the part: what a baker notices is about one. */
+/**
+ * One amount that moves one measure. `moves` in tolerances of the part: what a baker notices is
+ * about one.
+ */
 export interface Lever {
   readonly component: string
   readonly measure: Measure
@@ -59,8 +62,11 @@ const levers: Readonly<Partial<Record<Measure, readonly string[]>>> = {
 }
 
 /**
- * The one amount of a plan that moves a measure of a part up or down by about `size` tolerances and little else: a line that is there, else something new that everyone at the table may eat. Null where
- * nothing can: no line moves it, or none as far as half a tolerance within its limits. Nothing is proposed by which somebody meets what they avoid: the safety check sees the whole plan with it.
+ * The one amount of a plan that moves a measure of a part up or down by about `size` tolerances and
+ * little else: a line that is there, else something new that everyone at the table may eat. Null
+ * where nothing can: no line moves it, or none as far as half a tolerance within its limits.
+ * Nothing is proposed by which somebody meets what they avoid: the safety check sees the whole plan
+ * with it.
  */
 export function leverFor(
   original: Recipe,
@@ -104,7 +110,8 @@ export function leverFor(
     price: number,
   ) => {
     const grams = line?.grams?.best ?? 0
-    // By how much for a small step; the balance is nearly straight there, and the step is measured again at its own size.
+    // By how much for a small step; the balance is nearly straight there, and the step is measured
+    // again at its own size.
     const step = Math.max(0.02 * Math.max(grams, 0.01 * mass), 0.05)
     const towards = [1, -1].find(way => sign * shift(ingredient, way * step)(measure) > 1e-4)
     if (!towards) return
@@ -232,7 +239,8 @@ function put(
             lines: [...c.lines, line],
             steps: c.steps.map((step, i) =>
               i === 0
-                ? `${step} The ${line.name} goes in with ${best.ingredient.per100.water > 30 || best.ingredient.per100.fat > 50 ? 'what is wet' : 'what is dry'}.`
+                ? `${step} The ${line.name} goes in with ` +
+                  `${best.ingredient.per100.water > 30 || best.ingredient.per100.fat > 50 ? 'what is wet' : 'what is dry'}.`
                 : step,
             ),
           }

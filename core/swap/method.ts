@@ -30,7 +30,10 @@ import {
   type MethodFact,
 } from './tables/method-rows'
 
-/** What a part's plan means for the way of working: facts, what is made ready first, and which lines are new helps. */
+/**
+ * What a part's plan means for the way of working: facts, what is made ready first, and which lines
+ * are new helps.
+ */
 export interface Making {
   readonly at: number
   readonly part: Part
@@ -119,7 +122,10 @@ interface At {
   text: string
 }
 
-/** A sentence with the wording rows of the plan; `isItsOwn`: it comes no sooner than the part's own things do; `isAlone`: nothing of another part is baked before. */
+/**
+ * A sentence with the wording rows of the plan; `isItsOwn`: it comes no sooner than the part's own
+ * things do; `isAlone`: nothing of another part is baked before.
+ */
 function reworded(
   step: At,
   making: Making,
@@ -399,9 +405,9 @@ function isUsed(line: Line, recipe: Recipe): boolean {
 }
 
 /**
- * The method of the adapted recipe: the renamed steps in the plan's own way of working, with what has to be made ready first,
- * helps beside what they help, and each thing to mind at its place. `recipe` has its new lines and renamed steps already;
- * `was` are the same steps as they were.
+ * The method of the adapted recipe: the renamed steps in the plan's own way of working, with what
+ * has to be made ready first, helps beside what they help, and each thing to mind at its place.
+ * `recipe` has its new lines and renamed steps already; `was` are the same steps as they were.
  */
 export function writeMethod(
   recipe: Recipe,
@@ -533,6 +539,12 @@ export function readyFirst(
 ): string {
   const [only] = things
   if (things.length === 1 && only)
-    return `${name.charAt(0).toUpperCase()}${name.slice(1)}, ${weightText(only.grams)}: ${prepare.charAt(0).toLowerCase()}${prepare.slice(1)}${restMinutes ? ` Rest it for ${sayResting(restMinutes)}.` : ''}`
-  return `For the ${name}: ${listed(things.map(t => `${weightText(t.grams)} ${t.name}`))}. ${prepare}${restMinutes ? ` Rest it for ${sayResting(restMinutes)}.` : ''}`
+    return (
+      `${name.charAt(0).toUpperCase()}${name.slice(1)}, ${weightText(only.grams)}: ` +
+      `${prepare.charAt(0).toLowerCase()}${prepare.slice(1)}${restMinutes ? ` Rest it for ${sayResting(restMinutes)}.` : ''}`
+    )
+  return (
+    `For the ${name}: ${listed(things.map(t => `${weightText(t.grams)} ${t.name}`))}. ` +
+    `${prepare}${restMinutes ? ` Rest it for ${sayResting(restMinutes)}.` : ''}`
+  )
 }

@@ -23,7 +23,10 @@ import { schoolsOf, type Plan } from './plan'
 import { withAmountsRight } from './steps'
 import { trimmedLine } from './write'
 
-/** A recipe that everyone may eat as it is written, as a plan without changes, to be weighed and moved like any other. */
+/**
+ * A recipe that everyone may eat as it is written, as a plan without changes, to be weighed and
+ * moved like any other.
+ */
 export function asWrittenPlan(
   recipe: Recipe,
   people: readonly Person[],
@@ -80,7 +83,10 @@ const touchedBy = (parts: readonly Part[], plan: Plan) =>
     ),
   )
 
-/** Weighs a plan whose recipe has been moved against the original, and checks it for everyone. Arithmetic only: nothing is solved. */
+/**
+ * Weighs a plan whose recipe has been moved against the original, and checks it for everyone.
+ * Arithmetic only: nothing is solved.
+ */
 export function regardPlan(
   original: Recipe,
   plan: Plan,
@@ -120,8 +126,9 @@ const moved = (line: Line, grams: Grams, plan: Plan, by: 'grams' | 'spoons'): Li
 }
 
 /**
- * The plan with one line at another weight (g, 0 to twice the batch), and everything that follows: balance, risks, safety and
- * confidence. The changes tell the new amount too; steps that state the old one let it go. Lines without an ingredient stay.
+ * The plan with one line at another weight (g, 0 to twice the batch), and everything that follows:
+ * balance, risks, safety and confidence. The changes tell the new amount too; steps that state the
+ * old one let it go. Lines without an ingredient stay.
  */
 export function nudge(
   original: Recipe,
@@ -219,7 +226,10 @@ export function nudge(
   )
 }
 
-/** What a tenth more of one line moves: the cost in loss either way, and each measure's change in its own tolerances. */
+/**
+ * What a tenth more of one line moves: the cost in loss either way, and each measure's change in
+ * its own tolerances.
+ */
 export interface Sensitivity {
   readonly lineId: string
   readonly name: string
@@ -229,7 +239,10 @@ export interface Sensitivity {
   readonly moves: readonly { readonly measure: Measure; readonly by: number }[]
 }
 
-/** How sensitive each part's balance is to a tenth more or less of each of its weighed lines. The dearest first. */
+/**
+ * How sensitive each part's balance is to a tenth more or less of each of its weighed lines. The
+ * dearest first.
+ */
 export function sensitivity(
   original: Recipe,
   plan: Plan,
@@ -309,8 +322,10 @@ export interface Brought {
 }
 
 /**
- * Where a figure of the balance comes from: each line's weight times what 100 g of it hold, with the pantry's source. In the unit of the
- * measure. Lift and acid are sums of what meets in the batter: each line's own gas (an egg's air) or acid stands there, soda alone as what heat sets free.
+ * Where a figure of the balance comes from: each line's weight times what 100 g of it hold, with
+ * the pantry's source. In the unit of the measure. Lift and acid are sums of what meets in the
+ * batter: each line's own gas (an egg's air) or acid stands there, soda alone as what heat sets
+ * free.
  */
 export function bringing(
   original: Recipe,

@@ -48,7 +48,10 @@ export interface Part {
   readonly sweetened: boolean
 }
 
-/** One answer for a part: a school for each group, the amounts that follow, and how far it is from the original. */
+/**
+ * One answer for a part: a school for each group, the amounts that follow, and how far it is from
+ * the original.
+ */
 export interface Option {
   readonly part: Part
   readonly answers: readonly Answer[]
@@ -93,7 +96,10 @@ function roomOf(
   return { least: Math.max(0, Math.min(low, sweet, lean)) * grams, most: high * grams }
 }
 
-/** What is aimed at when somebody wishes less sugar or fat: so much less of it, the rest as it was. Without fat: without what the fats brought. */
+/**
+ * What is aimed at when somebody wishes less sugar or fat: so much less of it, the rest as it was.
+ * Without fat: without what the fats brought.
+ */
 function goalOf(
   before: Balance,
   weights: readonly Weight[],
@@ -226,7 +232,10 @@ const doseGroup = (group: Group, answer: School, part: Part, wishes: Wishes): Ad
       )
     : dosed(group, answer, part, reach.alone, wishes)
 
-/** The first of the lever's ingredients that everyone may eat: one that is in the part already, one nobody has to ask about, any. */
+/**
+ * The first of the lever's ingredients that everyone may eat: one that is in the part already, one
+ * nobody has to ask about, any.
+ */
 function leverFor(part: Part, table: Table, added: readonly Added[], wishes: Wishes) {
   const here = new Set([...part.kept, ...added].map(w => w.ingredient.id))
   const found = new Map<Lever, Ingredient | null>()
@@ -255,7 +264,10 @@ function sweeten(draft: Draft, route: RouteRow, removed: Grams): Draft {
     : draft
 }
 
-/** `only` the question whether everything has an answer; `by` another way of setting amounts, for the bench. */
+/**
+ * `only` the question whether everything has an answer; `by` another way of setting amounts, for
+ * the bench.
+ */
 export interface Setting {
   readonly table: Table
   readonly wishes: Wishes
@@ -367,8 +379,8 @@ export function weighed(
 const [waterId] = leverIngredients.water
 
 /**
- * What an answer costs in all: its loss, its strain, its price, and twice what the loss is above "close": a better cake is worth a
- * longer shopping list, but not the other way round.
+ * What an answer costs in all: its loss, its strain, its price, and twice what the loss is above
+ * "close": a better cake is worth a longer shopping list, but not the other way round.
  */
 export const costOf = (option: Option): number =>
   option.loss + option.strain + 2 * Math.max(0, option.loss - closeEnough) + option.price

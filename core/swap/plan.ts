@@ -15,7 +15,10 @@ export interface Addition {
   /** What was worked out before it was measured, where measuring moved it. */ readonly exact?: Grams
   readonly prepare?: string
   readonly restMinutes?: Minutes
-  /** By how much what was worked out is multiplied: by the house's own trials, or by hand. */ readonly times?: number
+  /**
+   * By how much what was worked out is multiplied: by the house's own trials, or by hand.
+   */
+  readonly times?: number
 }
 
 /** A line that stays and gives or takes a little. */
@@ -29,7 +32,10 @@ export interface Trim {
   readonly because: string
 }
 
-/** One change: what leaves, what comes for it, what is trimmed, why; and the school and source that it rests on. */
+/**
+ * One change: what leaves, what comes for it, what is trimmed, why; and the school and source that
+ * it rests on.
+ */
 export interface Change {
   readonly component: string
   readonly removes: readonly string[]
@@ -41,13 +47,19 @@ export interface Change {
   readonly jobs?: readonly Did[]
   readonly school: string | null
   readonly source: string
-  /** A resting that this house's own trials made longer or shorter: of what (see `restedIn`), and how many minutes. */
+  /**
+   * A resting that this house's own trials made longer or shorter: of what (see `restedIn`), and
+   * how many minutes.
+   */
   readonly rest?: { readonly of: string; readonly from: Minutes; readonly to: Minutes }
   /** What this house's own trials did to its amounts or its rest, in a sentence. */
   readonly house?: string
 }
 
-/** One part of the plan in numbers: its family, its balance before and after, where it still is this dessert, and which measures matter to it. */
+/**
+ * One part of the plan in numbers: its family, its balance before and after, where it still is this
+ * dessert, and which measures matter to it.
+ */
 export interface PlanPart {
   readonly component: string
   readonly family: string

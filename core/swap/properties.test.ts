@@ -129,7 +129,8 @@ describe('over random recipes and random tables', () => {
         ],
         [
           'Butter a tin.',
-          'Cream the butter and sugar, beat in the eggs one at a time, fold in the flour and stir in the milk.',
+          'Cream the butter and sugar, beat in the eggs one at a time, fold in the flour ' +
+            'and stir in the milk.',
         ],
       ],
     ])

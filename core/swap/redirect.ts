@@ -16,8 +16,9 @@ const firstFit = (ids: readonly string[], table: Table): Ingredient | null => {
 }
 
 /**
- * A whole recipe that stands in for a part which must not be adapted: computed from its own flour and sugar by a formula of the
- * table. Null where there is none, something of it is not for this table, or the check finds a conflict.
+ * A whole recipe that stands in for a part which must not be adapted: computed from its own flour
+ * and sugar by a formula of the table. Null where there is none, something of it is not for this
+ * table, or the check finds a conflict.
  */
 export function redirectOf(
   recipe: Recipe,

@@ -12,7 +12,10 @@ import type { HouseRest } from './house'
 import type { Change } from './plan'
 import { restRows } from './tables/rests'
 
-/** What rests: the gel (or whatever is made ready) of a school by the school's id, all else by its row of tables/rests. */
+/**
+ * What rests: the gel (or whatever is made ready) of a school by the school's id, all else by its
+ * row of tables/rests.
+ */
 export interface Rested {
   readonly key: string
   readonly name: string
@@ -51,7 +54,10 @@ export const restName = (key: string): string =>
 export const restTimes = (rested: Rested, times: number): Minutes =>
   Math.min(rested.most, roundResting(rested.resting.low * times))
 
-/** The recipe with everything that rests by this key as long as `to` says, within what its row allows; null where nothing does, or nothing moves. */
+/**
+ * The recipe with everything that rests by this key as long as `to` says, within what its row
+ * allows; null where nothing does, or nothing moves.
+ */
 export function restFor(
   recipe: Recipe,
   changes: readonly Pick<Change, 'school'>[],
@@ -68,7 +74,10 @@ export function restFor(
 const same = (a: Resting, b: Resting) =>
   a.part === b.part && a.step === b.step && a.span[0] === b.span[0]
 
-/** A plan's recipe and changes with what this house has learned of resting in this family. Nothing but minutes moves; each is a change of its own, with its reason. */
+/**
+ * A plan's recipe and changes with what this house has learned of resting in this family. Nothing
+ * but minutes moves; each is a change of its own, with its reason.
+ */
 export function houseRested(
   recipe: Recipe,
   changes: readonly Change[],

@@ -103,7 +103,10 @@ const addition = (
   ...(answer?.restMinutes ? { restMinutes: answer.restMinutes } : {}),
 })
 
-/** Writes one answered part: its new lines, what they are called in the steps, and the changes with their reasons. */
+/**
+ * Writes one answered part: its new lines, what they are called in the steps, and the changes with
+ * their reasons.
+ */
 export function rewritePart(option: Option, index: number, setting: Setting): Rewritten {
   const { part, draft } = option
   const { component } = part
@@ -186,7 +189,9 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
       adds: kept.map(({ a, amount }) => addition(a, amount, setting, answer)),
       trims: [],
       because: adds.length
-        ? `${capital(listed(group.lines.map(item => words(item.line))))} brought ${brought}; ${listed(kept.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)}`))} ${kept.length > 1 ? 'bring' : 'brings'} ${brings}: ${answer.reason}.`
+        ? `${capital(listed(group.lines.map(item => words(item.line))))} brought ${brought}; ` +
+          `${listed(kept.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)}`))} ` +
+          `${kept.length > 1 ? 'bring' : 'brings'} ${brings}: ${answer.reason}.`
         : `${capital(listed(group.lines.map(item => words(item.line))))}: ${answer.reason}.`,
       did: sayDid(jobs),
       jobs,
@@ -241,14 +246,17 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     const jobs = whatItWasFor(line, item.question)
     if (answer?.prepare && answer.adds.length > 1)
       first.push(
-        `For the ${answer.inSteps}: ${listed(adds.map(a => nameIn(a.ingredient, setting.region)))}. ${answer.prepare}`,
+        `For the ${answer.inSteps}: ` +
+          `${listed(adds.map(a => nameIn(a.ingredient, setting.region)))}. ${answer.prepare}`,
       )
     changes.push({
       component: component.name,
       removes: [line.id],
       adds: adds.map(a => addition(a, a.amount, setting, answer)),
       trims: [],
-      because: `${capital(words(line))}: ${answer?.reason ?? (stand ? 'another fat or flour does as well there' : 'nothing that everyone may eat stands in for it, so it is left out')}.`,
+      because:
+        `${capital(words(line))}: ` +
+        `${answer?.reason ?? (stand ? 'another fat or flour does as well there' : 'nothing that everyone may eat stands in for it, so it is left out')}.`,
       did: sayDid(jobs),
       jobs,
       school: answer?.id ?? null,
@@ -298,7 +306,9 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
       removes: [],
       adds: used.map(({ a, amount }) => addition(a, amount, setting, null)),
       trims: trims.map(({ amount: _, ...trim }) => trim),
-      because: `Set right: ${listed([...used.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)} ${leverReason(a, egg !== undefined)}`), ...trims.map(t => `${t.name} ${t.to > t.from ? 'up' : 'down'} to ${weightText(t.to)} ${t.because}`)])}.`,
+      because:
+        'Set right: ' +
+        `${listed([...used.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)} ${leverReason(a, egg !== undefined)}`), ...trims.map(t => `${t.name} ${t.to > t.from ? 'up' : 'down'} to ${weightText(t.to)} ${t.because}`)])}.`,
       did: '',
       school: null,
       source: 'arithmetic on the pantry’s figures [C]',
@@ -394,7 +404,10 @@ const trimReason = (ingredient: Ingredient, by: number) => {
   return by > 0 ? `for the ${what} that is missing` : `for the ${what} that the new things bring`
 }
 
-/** A line that stays, with other words: its alternative taken, an alternative dropped, or a blocked word struck. */
+/**
+ * A line that stays, with other words: its alternative taken, an alternative dropped, or a blocked
+ * word struck.
+ */
 function reworded(line: Line, how: Leaving, setting: Setting, changes: Change[]): Line {
   if (how.how === 'picks') {
     const taken = how.alternative

@@ -54,8 +54,9 @@ function doubled(answers: readonly Answer[]): boolean {
 const keyOf = (at: readonly number[]) => at.join()
 
 /**
- * Every answer when they are few; else the best of each group in turn against the best of the others, and eggs together with
- * flour and with fat, until nothing gets better. Each is set in one solve. Source: the engine study's beam, three rounds.
+ * Every answer when they are few; else the best of each group in turn against the best of the
+ * others, and eggs together with flour and with fat, until nothing gets better. Each is set in one
+ * solve. Source: the engine study's beam, three rounds.
  */
 function weighAll(
   part: Part,
@@ -121,7 +122,10 @@ const leading = (n: number, cost: (i: number) => number) =>
     .sort((a, b) => cost(a) - cost(b))
     .slice(0, breadth.joint)
 
-/** The same answer with its amounts set carefully: by the solver, or by the arithmetic where that comes out cheaper. */
+/**
+ * The same answer with its amounts set carefully: by the solver, or by the arithmetic where that
+ * comes out cheaper.
+ */
 function refined(option: Option, setting: Setting): Option {
   if (setting.by === 'composition')
     return optionOf(option.part, option.answers, setting, setBySolver)
@@ -140,8 +144,9 @@ function refined(option: Option, setting: Setting): Option {
 export type Found = { readonly options: readonly Option[] } | { readonly stuck: Group }
 
 /**
- * Answers for a part, the cheapest (loss and price together) first, with their amounts set. Null, with the group that has
- * none, when a question has no answer that this table may eat. `first` is called with the first good one before the rest.
+ * Answers for a part, the cheapest (loss and price together) first, with their amounts set. Null,
+ * with the group that has none, when a question has no answer that this table may eat. `first` is
+ * called with the first good one before the rest.
  */
 export function optionsFor(part: Part, setting: Setting, first?: (option: Option) => void): Found {
   const choices = choicesOf(part, setting)
@@ -176,7 +181,10 @@ export function optionsFor(part: Part, setting: Setting, first?: (option: Option
   }
 }
 
-/** What an answer chiefly is: the egg school that carries most of the eggs, or, without eggs, all its schools. */
+/**
+ * What an answer chiefly is: the egg school that carries most of the eggs, or, without eggs, all
+ * its schools.
+ */
 export function wayOf(option: Option): string {
   const egg = option.answers.find(([group]) => group.question === 'egg')?.[1]
   if (!egg) return option.answers.map(([, school]) => school.id).join(',')

@@ -7,8 +7,8 @@ const describing =
   /(?:\b(?:the|a|an|some|your|all|any|more|extra|remaining|rest of the|chopped|toasted|crushed|melted|softened|cold|warm|hot|beaten|grated|ground|whole|finely|roughly|of|plenty of|whipped|vanilla|\d+\s*(?:g|ml|tsp|tbsp|Tbsp)?)\s+)*$/iu
 
 /**
- * A step without the thing at [start, end): out of a list with its comma or "and"; and where the clause was about nothing else,
- * without the clause. '' when nothing of the step is left.
+ * A step without the thing at [start, end): out of a list with its comma or "and"; and where the
+ * clause was about nothing else, without the clause. '' when nothing of the step is left.
  */
 export function withoutThing(step: string, start: number, end: number): string {
   let from = 0

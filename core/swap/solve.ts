@@ -21,9 +21,10 @@ import { solveSquares, type Squares } from './least-squares'
 import { limits, reach } from './tables/limits'
 
 /**
- * The amounts of a part by weighted least squares: every measure that the family minds is a row, a tolerance its unit; doses
- * pull gently towards what their school says; what stays moves within its bounds. Source: the engine study; lift, which is
- * not straight where soda meets acid, is taken as straight on its side and looked at again.
+ * The amounts of a part by weighted least squares: every measure that the family minds is a row, a
+ * tolerance its unit; doses pull gently towards what their school says; what stays moves within its
+ * bounds. Source: the engine study; lift, which is not straight where soda meets acid, is taken as
+ * straight on its side and looked at again.
  */
 interface Unknown {
   readonly ingredient: Ingredient
@@ -122,7 +123,10 @@ function minded(
   })
 }
 
-/** The rows for one side of the soda: with acid to spare, or with too little of it. Unknowns are shares of the batch, so that twice a recipe is the same problem. */
+/**
+ * The rows for one side of the soda: with acid to spare, or with too little of it. Unknowns are
+ * shares of the batch, so that twice a recipe is the same problem.
+ */
 function squaresFor(
   draft: Draft,
   target: Target,
@@ -174,7 +178,8 @@ function squaresFor(
       down,
     )
   }
-  // What stays and what answers a question keep near to what they were; the egg's answers keep near to one egg's worth together.
+  // What stays and what answers a question keep near to what they were; the egg's answers keep near
+  // to one egg's worth together.
   unknowns.forEach((u, j) => {
     if (u.kept >= 0 && u.ingredient.powder <= 0)
       row(
@@ -338,8 +343,9 @@ export const setQuickly: AmountSetter = (draft, target) =>
     : draft
 
 /**
- * The amounts, with every small help that is not worth its line taken out again: first new things, then trims, as long as what
- * is lost by it stays below the price of a line. Source: the engine study, trims to zero when ΔL < 0.5.
+ * The amounts, with every small help that is not worth its line taken out again: first new things,
+ * then trims, as long as what is lost by it stays below the price of a line. Source: the engine
+ * study, trims to zero when ΔL < 0.5.
  */
 export const setBySolver: AmountSetter = (draft, target) => {
   const found = careful(draft, target)
@@ -347,8 +353,9 @@ export const setBySolver: AmountSetter = (draft, target) => {
 }
 
 /**
- * The same, measured as this kitchen measures: the greatest amount is fixed at what its spoons can give and the rest solved
- * again, then the next, so that one rounding makes good another; none is measured past its bound.
+ * The same, measured as this kitchen measures: the greatest amount is fixed at what its spoons can
+ * give and the rest solved again, then the next, so that one rounding makes good another; none is
+ * measured past its bound.
  */
 export const measuring =
   (measure: (ingredient: Ingredient, grams: Grams) => Grams): AmountSetter =>
@@ -409,8 +416,9 @@ function careful(
 }
 
 /**
- * How far a draft's amounts strain against what they were and what their schools say, in units of the loss: the rows of the solver that are
- * no measure. Worked out for any draft, however its amounts were set.
+ * How far a draft's amounts strain against what they were and what their schools say, in units of
+ * the loss: the rows of the solver that are no measure. Worked out for any draft, however its
+ * amounts were set.
  */
 export function strainOf(draft: Draft, mass: Grams): number {
   let sum = 0

@@ -17,7 +17,10 @@ export interface Batch {
   readonly cost: number
 }
 
-/** One version for everybody against several; `better` when the split is clearly so. Batches stand in the order in which they are baked. */
+/**
+ * One version for everybody against several; `better` when the split is clearly so. Batches stand
+ * in the order in which they are baked.
+ */
 export interface Split {
   readonly together: number
   readonly apart: number
@@ -28,7 +31,10 @@ export interface Split {
 }
 
 const noWay = 60
-/** What a version costs the eye and tongue: the plans' losses by weight; something as written costs nothing; what cannot be made costs most. */
+/**
+ * What a version costs the eye and tongue: the plans' losses by weight; something as written costs
+ * nothing; what cannot be made costs most.
+ */
 function costOf(found: Adaptation): number {
   if (found.verdict === 'already-fine') return 0
   const plan = found.plans[0]
@@ -60,9 +66,11 @@ const strictness = (people: readonly Person[]) =>
   )
 
 /**
- * One for all or several batches: the mean cost a person and so much a batch; the shared version is always shown, a split
- * only when it is clearly better. Those who avoid most and most strictly are baked for first. Null with fewer than two needs, or
- * more than seven people who avoid something. Yields how many of all groups have been weighed, so that whoever runs it can show that and stop. Source: the engine study.
+ * One for all or several batches: the mean cost a person and so much a batch; the shared version is
+ * always shown, a split only when it is clearly better. Those who avoid most and most strictly are
+ * baked for first. Null with fewer than two needs, or more than seven people who avoid something.
+ * Yields how many of all groups have been weighed, so that whoever runs it can show that and stop.
+ * Source: the engine study.
  */
 export function* weighSplits(
   recipe: Recipe,
@@ -119,8 +127,13 @@ export function* weighSplits(
     apart,
     better: apart < together - splitting.clearly && batches.every(batch => batch.cost < noWay),
     batches,
-    because: `One version for all comes out at ${together.toFixed(1)}, ${ordered.length} batches at ${apart.toFixed(1)} (the mean distance from the original, and ${splitting.perBatch} for each batch).`,
-    order: `First for ${listed(batches[0]!.names)} (without ${avoided(ordered[0]!)}), with everything clean; then wash up, and only then the next.`,
+    because:
+      `One version for all comes out at ${together.toFixed(1)}, ${ordered.length} batches at ` +
+      `${apart.toFixed(1)} (the mean distance from the original, and ${splitting.perBatch} ` +
+      'for each batch).',
+    order:
+      `First for ${listed(batches[0]!.names)} (without ${avoided(ordered[0]!)}), with ` +
+      'everything clean; then wash up, and only then the next.',
   }
 }
 

@@ -14,7 +14,10 @@ export interface Renaming {
   readonly grease: string | null
   readonly dusting: string | null
   readonly table: Table
-  /** Eggs that the method parts: what comes for them is whisked where the whites were, and the yolks have no place any more. */
+  /**
+   * Eggs that the method parts: what comes for them is whisked where the whites were, and the yolks
+   * have no place any more.
+   */
   readonly parted?: ReadonlySet<string>
 }
 
@@ -60,9 +63,10 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 const isEgg = (ingredient: Ingredient) => ingredient.kind.startsWith('egg')
 
 /**
- * A step with what leaves called by what comes in. "the eggs one at a time" becomes "the flax gel a little at a time";
- * "butter the tin" becomes "grease (with rapeseed oil) the tin". What has no stand-in is struck, with its clause where that was
- * about nothing else. '' when nothing is left of the step.
+ * A step with what leaves called by what comes in. "the eggs one at a time" becomes "the flax gel a
+ * little at a time"; "butter the tin" becomes "grease (with rapeseed oil) the tin". What has no
+ * stand-in is struck, with its clause where that was about nothing else. '' when nothing is left of
+ * the step.
  */
 export function rewriteStep(
   step: string,
@@ -76,7 +80,8 @@ export function rewriteStep(
     if (to === null) continue
     if (to === '') {
       const cut = withoutThing(text, m.start, m.end)
-      // Yolks that are beaten with something else cannot be struck without it: then what comes stands there too.
+      // Yolks that are beaten with something else cannot be struck without it: then what comes
+      // stands there too.
       const name = m.line ? naming.byLine.get(m.line.id) : undefined
       const losesMore =
         mentionsInStep(cut, naming.lines).length < mentionsInStep(text, naming.lines).length - 1
@@ -148,8 +153,9 @@ const twiceNamed = (text: string) =>
     .replace(/\b(the\s+)?([\p{L}-]+(?:\s+[\p{L}-]+){0,3})\s+and\s+(?:the\s+)?\2\b/giu, '$1$2')
 
 /**
- * Every step with the amounts that it states put right for lines that weigh something else now: struck where they are the whole
- * of the line, scaled by `factors` (by line id) where they are a share of it. What the steps of `was` took without a line ("2 tsp water") is none of a new line's.
+ * Every step with the amounts that it states put right for lines that weigh something else now:
+ * struck where they are the whole of the line, scaled by `factors` (by line id) where they are a
+ * share of it. What the steps of `was` took without a line ("2 tsp water") is none of a new line's.
  */
 export function withAmountsRight(
   recipe: Recipe,

@@ -8,7 +8,10 @@ import { candidatesFor, schools, type Wishes } from './candidates'
 import type { Known } from './known'
 import type { Question } from './school'
 
-/** A question that a part asks, and the schools that could answer it at this table, whatever is pinned or banned. */
+/**
+ * A question that a part asks, and the schools that could answer it at this table, whatever is
+ * pinned or banned.
+ */
 export interface Way {
   readonly component: string
   readonly question: Question

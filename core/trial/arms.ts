@@ -75,8 +75,10 @@ export function armOf(
 }
 
 /**
- * The same recipe by another school: the engine works it out whole, then every line that both have goes back to what it weighs in the base, and what rests in both to how long it does there, so that the one thing differs. What still differs besides (a help that only one of them
- * needs) stays and is named as a further change.
+ * The same recipe by another school: the engine works it out whole, then every line that both have
+ * goes back to what it weighs in the base, and what rests in both to how long it does there, so
+ * that the one thing differs. What still differs besides (a help that only one of them needs) stays
+ * and is named as a further change.
  */
 function bySchool(
   original: Recipe,
@@ -153,7 +155,10 @@ function byMethod(
   return recipe && regardPlan(original, { ...base, recipe }, people, wishes, known)
 }
 
-/** The recipe in an oven so much hotter or cooler; the words of its steps say so too. Null where no oven is stated, or where it leaves 90 to 250 °C. */
+/**
+ * The recipe in an oven so much hotter or cooler; the words of its steps say so too. Null where no
+ * oven is stated, or where it leaves 90 to 250 °C.
+ */
 export function atOven(recipe: Recipe, by: number): Recipe | null {
   const was = recipe.oven?.celsius
   if (!was || was + by < 90 || was + by > 250) return null
@@ -186,8 +191,11 @@ const noticed = (by: number) =>
       : 'less than a taster surely notices: the limits of a dose allow no more'
 
 /**
- * What can be tried with a dessert for these people, each as one change of the base with its amounts from the engine: other schools, one amount for one measure, one sentence of method, the oven. What somebody at the table cannot eat is not
- * among them. The engine's nearest first within a group. Working out the other schools takes a second or two in all: yields how far it is, and what it has so far.
+ * What can be tried with a dessert for these people, each as one change of the base with its
+ * amounts from the engine: other schools, one amount for one measure, one sentence of method, the
+ * oven. What somebody at the table cannot eat is not among them. The engine's nearest first within
+ * a group. Working out the other schools takes a second or two in all: yields how far it is, and
+ * what it has so far.
  */
 export function* armSteps(
   original: Recipe,
@@ -232,7 +240,8 @@ export function* armSteps(
                 .filter(r => r.key === key)
                 .map(
                   r =>
-                    `${r === mine ? `${r.says} ` : ''}${sayResting(restTimes(r, row.times))}, not ${sayResting(r.resting.low)}`,
+                    `${r === mine ? `${r.says} ` : ''}${sayResting(restTimes(r, row.times))}, ` +
+                    `not ${sayResting(r.resting.low)}`,
                 )
                 .join('; and '),
               row.because,
@@ -253,7 +262,9 @@ export function* armSteps(
       return lever
         ? arm(
             lever.after,
-            `${plainly(lever.moves)}${row.says}: ${lever.kitchen === `${lever.to} g` ? lever.kitchen : `${Math.round(10 * lever.to) / 10} g`} ${lever.name}`,
+            `${plainly(lever.moves)}${row.says}: ` +
+              `${lever.kitchen === `${lever.to} g` ? lever.kitchen : `${Math.round(10 * lever.to) / 10} g`} ` +
+              `${lever.name}`,
             noticed(lever.moves),
           )
         : []

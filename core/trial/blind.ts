@@ -1,4 +1,7 @@
-/** Repeatable chance from a seed (mulberry32, public domain): the same seed gives the same labels again. 0 ≤ n < 1. */
+/**
+ * Repeatable chance from a seed (mulberry32, public domain): the same seed gives the same labels
+ * again. 0 ≤ n < 1.
+ */
 export function seeded(seed: number): () => number {
   let s = seed >>> 0
   return () => {
@@ -61,8 +64,10 @@ const layouts: Readonly<Record<Exclude<TastingKind, 'ranking'>, readonly (readon
   }
 
 /**
- * Which cups each taster is given, under which codes and in which order: every layout as often as the others, as far as the tasters go; which taster has which is left to chance. For a ranking each arm stands at each place as often as at
- * the others (a cyclic square with its rows by chance). Every cup has a code of its own.
+ * Which cups each taster is given, under which codes and in which order: every layout as often as
+ * the others, as far as the tasters go; which taster has which is left to chance. For a ranking
+ * each arm stands at each place as often as at the others (a cyclic square with its rows by
+ * chance). Every cup has a code of its own.
  */
 export function servingsFor(
   kind: TastingKind,

@@ -39,12 +39,16 @@ describe('the tables', () => {
 })
 
 describe('what went wrong', () => {
-  test('of the invented bakes the cause that was put in leads mostly, and is among the first three nearly always', () => {
-    const score = diagnosisScore()
-    expect(score.cases).toBeGreaterThanOrEqual(40)
-    expect(score.top1 / score.cases).toBeGreaterThan(0.85)
-    expect(score.top3 / score.cases).toBeGreaterThan(0.95)
-  })
+  test(
+    'of the invented bakes the cause that was put in leads mostly, and is among the first ' +
+      'three nearly always',
+    () => {
+      const score = diagnosisScore()
+      expect(score.cases).toBeGreaterThanOrEqual(40)
+      expect(score.top1 / score.cases).toBeGreaterThan(0.85)
+      expect(score.top3 / score.cases).toBeGreaterThan(0.95)
+    },
+  )
   test('likelihoods add up to one, whatever is said', () => {
     fc.assert(
       fc.property(
@@ -160,14 +164,18 @@ describe('what went wrong', () => {
       ['spread-flat'],
     ])
   })
-  test('what the first cause leaves unexplained is said to be perhaps a second fault, with its own cause', () => {
-    const { recipe } = dishOf({ dish: 'ginger' })
-    const found = diagnose(['gummy', 'sunk', 'pale', 'soapy'], recipe, null, { changes: 1 })
-    expect(found.causes[0]!.id).toBe('underbaked')
-    expect(found.besides.map(b => [b.symptom, b.cause.id])).toEqual([['soapy', 'alkali']])
-    expect(found.besides[0]!.cause.nextChange?.lever?.measure).toBe('acid')
-    expect(diagnose(['gummy', 'sunk'], recipe, null, { changes: 0 }).besides).toEqual([])
-  })
+  test(
+    'what the first cause leaves unexplained is said to be perhaps a second fault, with its ' +
+      'own cause',
+    () => {
+      const { recipe } = dishOf({ dish: 'ginger' })
+      const found = diagnose(['gummy', 'sunk', 'pale', 'soapy'], recipe, null, { changes: 1 })
+      expect(found.causes[0]!.id).toBe('underbaked')
+      expect(found.besides.map(b => [b.symptom, b.cause.id])).toEqual([['soapy', 'alkali']])
+      expect(found.besides[0]!.cause.nextChange?.lever?.measure).toBe('acid')
+      expect(diagnose(['gummy', 'sunk'], recipe, null, { changes: 0 }).besides).toEqual([])
+    },
+  )
   test('causes belong to the family; a loaf does not weep', () => {
     const loaf = diagnose(['dense'], dishOf({ dish: 'ginger' }).recipe, null, { changes: 0 })
     expect(loaf.causes.map(c => c.id)).not.toContain('foam-fat')

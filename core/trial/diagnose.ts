@@ -79,7 +79,10 @@ export interface Diagnosis {
   readonly unread: readonly string[]
   readonly contradictions: readonly string[]
   readonly apart: Apart | null
-  /** Symptoms that the likeliest cause does not show: perhaps a second fault, with what is likeliest for each alone. */
+  /**
+   * Symptoms that the likeliest cause does not show: perhaps a second fault, with what is likeliest
+   * for each alone.
+   */
   readonly besides: readonly {
     readonly symptom: string
     readonly says: string
@@ -100,7 +103,10 @@ const often = new Map(linkRows.map(row => [`${row.cause}|${row.symptom}`, row.of
 const shows = (cause: string, symptom: string) => often.get(`${cause}|${symptom}`) ?? leak
 const byId = new Map(symptomRows.map(row => [row.id, row]))
 
-/** Which symptoms a baker's words mean; the longest sign of a place counts, so that "burnt bottom" is not "burnt". Of two that the same word may mean, that of the dessert's family. */
+/**
+ * Which symptoms a baker's words mean; the longest sign of a place counts, so that "burnt bottom"
+ * is not "burnt". Of two that the same word may mean, that of the dessert's family.
+ */
 export function symptomsIn(words: string, family: string | null = null): string[] {
   const fits = (id: string) => {
     const of = byId.get(id)!.families
@@ -128,7 +134,10 @@ export function symptomsIn(words: string, family: string | null = null): string[
   ]
 }
 
-/** How much a figure multiplies the odds: `weight` for each step of its scale, two steps at most either way. */
+/**
+ * How much a figure multiplies the odds: `weight` for each step of its scale, two steps at most
+ * either way.
+ */
 function factor(evidence: Evidence, facts: Facts): number | null {
   const x = facts[evidence.fact]
   if (x === undefined || !Number.isFinite(x)) return null
@@ -151,7 +160,8 @@ function weigh(
   facts: Facts,
 ): Weighed {
   let odds = row.prior
-  // Two that exclude each other at one place: only a cause that makes both explains both; any other at most one.
+  // Two that exclude each other at one place: only a cause that makes both explains both; any other
+  // at most one.
   const clashes = contradictions.filter(c => c.of.every(id => present.includes(id)))
   const inClash = new Set(clashes.flatMap(c => c.of))
   for (const id of present) if (!inClash.has(id)) odds *= shows(row.id, id)
@@ -220,7 +230,9 @@ function changeFor(
       return {
         how: 'minutes',
         says: by
-          ? `${by} min ${remedy.share > 0 ? 'longer' : 'less'} in the oven: ${Math.round(minutes! + Math.sign(remedy.share) * by)} instead of ${Math.round(minutes!)} min.`
+          ? `${by} min ${remedy.share > 0 ? 'longer' : 'less'} in the oven: ` +
+            `${Math.round(minutes! + Math.sign(remedy.share) * by)} instead of ` +
+            `${Math.round(minutes!)} min.`
           : `About a tenth ${remedy.share > 0 ? 'longer' : 'less'} in the oven.`,
         because: row.why,
       }
@@ -230,7 +242,9 @@ function changeFor(
       if (recipe)
         return {
           how: 'oven',
-          says: `${Math.abs(remedy.by)} °C ${remedy.by < 0 ? 'cooler' : 'hotter'}: ${recipe.oven!.celsius} instead of ${plan.recipe.oven!.celsius} °C.`,
+          says:
+            `${Math.abs(remedy.by)} °C ${remedy.by < 0 ? 'cooler' : 'hotter'}: ` +
+            `${recipe.oven!.celsius} instead of ${plan.recipe.oven!.celsius} °C.`,
           because: row.why,
           plan: { ...plan, recipe },
         }
@@ -280,7 +294,9 @@ function changeFor(
       const adds = other.changes.find(c => c.school === school.id)!.adds
       return {
         how: 'school',
-        says: `${capital(school.name)} instead of ${now!.name}: ${adds.map(a => `${a.grams === null ? '' : `${grams(a.grams)} `}${a.name}`).join(', ')}.`,
+        says:
+          `${capital(school.name)} instead of ${now!.name}: ` +
+          `${adds.map(a => `${a.grams === null ? '' : `${grams(a.grams)} `}${a.name}`).join(', ')}.`,
         because: row.why,
         plan: other,
       }
@@ -301,7 +317,9 @@ function plainChange(row: CauseRow): NextChange | null {
     case 'rest':
       return {
         how: 'rest',
-        says: `Let it rest ${first.times > 1 ? 'longer' : 'less long'}; how long can be said with the recipe.`,
+        says:
+          `Let it rest ${first.times > 1 ? 'longer' : 'less long'}; how long can be said ` +
+          'with the recipe.',
         because,
       }
     case 'minutes':
@@ -325,13 +343,19 @@ function plainChange(row: CauseRow): NextChange | null {
     default:
       return {
         how: 'measure',
-        says: `${first.up ? 'More' : 'Less'} ${first.measure === 'bind' ? 'of what binds' : first.measure === 'set' ? 'of what sets' : first.measure === 'starch' ? 'flour or starch' : first.measure === 'water' ? 'liquid' : first.measure === 'gluten' ? 'gum' : first.measure}; how much can be said with the recipe.`,
+        says:
+          `${first.up ? 'More' : 'Less'} ` +
+          `${first.measure === 'bind' ? 'of what binds' : first.measure === 'set' ? 'of what sets' : first.measure === 'starch' ? 'flour or starch' : first.measure === 'water' ? 'liquid' : first.measure === 'gluten' ? 'gum' : first.measure}; ` +
+          'how much can be said with the recipe.',
         because,
       }
   }
 }
 
-/** The question or measurement that parts the two likeliest causes best; null where one is clear or nothing parts them. */
+/**
+ * The question or measurement that parts the two likeliest causes best; null where one is clear or
+ * nothing parts them.
+ */
 function tellApart(
   ranked: readonly Weighed[],
   share: (w: Weighed) => number,
@@ -375,7 +399,9 @@ function tellApart(
     const [x] = byFact.on
     const speaks = x ? a : b
     return {
-      asks: `${byFact.asks}: if ${(x ?? byFact.on[1])!.says}, it is rather “${speaks.row.says.toLowerCase()}”.`,
+      asks:
+        `${byFact.asks}: if ${(x ?? byFact.on[1])!.says}, it is rather ` +
+        `“${speaks.row.says.toLowerCase()}”.`,
       symptom: null,
       fact: byFact.fact,
       yes: speaks.row.id,
@@ -386,7 +412,9 @@ function tellApart(
   const yes = shows(a.row.id, bySymptom.row.id) > shows(b.row.id, bySymptom.row.id) ? a : b
   const no = yes === a ? b : a
   return {
-    asks: `Is it ${bySymptom.row.says} as well? Then rather “${yes.row.says.toLowerCase()}”; if not, “${no.row.says.toLowerCase()}”.`,
+    asks:
+      `Is it ${bySymptom.row.says} as well? Then rather “${yes.row.says.toLowerCase()}”; if ` +
+      `not, “${no.row.says.toLowerCase()}”.`,
     symptom: bySymptom.row.id,
     fact: null,
     yes: yes.row.id,
@@ -395,8 +423,12 @@ function tellApart(
 }
 
 /**
- * What most likely went wrong: every cause that can be, with a likelihood (they and `else` add up to 1), the symptoms and the figures of this very recipe that speak for it, what would tell the first two apart, and for the first few the next single change with its
- * amount from the engine, never one by which somebody at the table meets what they avoid. Symptoms are ids or words. Naive Bayes over the tables; a figure that is not known weighs nothing. Without a recipe there are no amounts.
+ * What most likely went wrong: every cause that can be, with a likelihood (they and `else` add up
+ * to 1), the symptoms and the figures of this very recipe that speak for it, what would tell the
+ * first two apart, and for the first few the next single change with its amount from the engine,
+ * never one by which somebody at the table meets what they avoid. Symptoms are ids or words. Naive
+ * Bayes over the tables; a figure that is not known weighs nothing. Without a recipe there are no
+ * amounts.
  */
 export function diagnose(
   symptoms: readonly (string | Symptom)[],

@@ -3,7 +3,10 @@ import { ingredientById, nameIn } from '../pantry'
 import { linesOf, sayResting, type Line, type Recipe } from '../recipe'
 import { restedIn, schoolById, type Plan, type Rested } from '../swap'
 
-/** One thing in which two versions of a dessert differ. Grams of a line, minutes of a rest, degrees of the oven; null where none are stated. */
+/**
+ * One thing in which two versions of a dessert differ. Grams of a line, minutes of a rest, degrees
+ * of the oven; null where none are stated.
+ */
 export interface Difference {
   readonly what: 'line' | 'rest' | 'step' | 'oven' | 'tin'
   readonly component: string
@@ -21,7 +24,10 @@ const nameOf = (line: Line, recipe: Recipe) => {
 const keyOf = (line: Line) =>
   `${line.component}|${line.ingredient ?? line.name}|${line.purpose ?? ''}`
 
-/** The weights of a recipe by thing: lines of the same in the same part count together, so that a line that was split is no difference. */
+/**
+ * The weights of a recipe by thing: lines of the same in the same part count together, so that a
+ * line that was split is no difference.
+ */
 function weightsBy(recipe: Recipe): Map<string, { line: Line; grams: number | null }> {
   const all = new Map<string, { line: Line; grams: number | null }>()
   for (const line of linesOf(recipe)) {
@@ -74,8 +80,9 @@ const sentencesOf = (recipe: Recipe, without: readonly Rested[]) =>
   )
 
 /**
- * Everything in which `other` differs from `base`: amounts and ingredients part by part, how long things rest, sentences of the method, the oven, the tin. `times` is how much larger the one is than the other,
- * where that is no difference.
+ * Everything in which `other` differs from `base`: amounts and ingredients part by part, how long
+ * things rest, sentences of the method, the oven, the tin. `times` is how much larger the one is
+ * than the other, where that is no difference.
  */
 export function differencesOf(base: Recipe, other: Recipe, times = 1): Difference[] {
   const found: Difference[] = []
@@ -186,7 +193,10 @@ export function differencesOf(base: Recipe, other: Recipe, times = 1): Differenc
   return found
 }
 
-/** Differences that are one change: what belongs to one school, with the sentences that name it; each other amount; what rests; the method; the oven. */
+/**
+ * Differences that are one change: what belongs to one school, with the sentences that name it;
+ * each other amount; what rests; the method; the oven.
+ */
 export interface Changed {
   readonly key: string
   readonly says: string
@@ -194,8 +204,9 @@ export interface Changed {
 }
 
 /**
- * Differences sorted into changes, so that two at once can be seen and named. What stands for the same thing before and after (flax gel for chia gel) is one change; so is a dose whose gel and water move together.
- * A sentence of the method counts only where no amount explains it.
+ * Differences sorted into changes, so that two at once can be seen and named. What stands for the
+ * same thing before and after (flax gel for chia gel) is one change; so is a dose whose gel and
+ * water move together. A sentence of the method counts only where no amount explains it.
  */
 export function changesOf(
   differences: readonly Difference[],
@@ -248,7 +259,10 @@ export function changesOf(
   })
 }
 
-/** What is the same in both, for the list of what is held: the lines of the base that no difference touches. */
+/**
+ * What is the same in both, for the list of what is held: the lines of the base that no difference
+ * touches.
+ */
 export const heldIn = (base: Recipe, differences: readonly Difference[]): string[] =>
   [...weightsBy(base).values()]
     .filter(

@@ -5,11 +5,17 @@ export interface Fraction {
 }
 
 const digits = 10n ** 17n
-/** The fraction as a number; whole numbers up to seventeen places are divided, so nothing is lost before the end. */
+/**
+ * The fraction as a number; whole numbers up to seventeen places are divided, so nothing is lost
+ * before the end.
+ */
 export const asNumber = ({ over, of }: Fraction): number =>
   Number((over * digits) / of) / Number(digits)
 
-/** The chance of at least `k` out of `n` when each has the chance `p`: exact. Example: 8 or more of 12 at a third, 1/54 or so. */
+/**
+ * The chance of at least `k` out of `n` when each has the chance `p`: exact. Example: 8 or more of
+ * 12 at a third, 1/54 or so.
+ */
 export function atLeast(n: number, k: number, p: Fraction): Fraction {
   let over = 0n
   let term = p.over ** BigInt(n)
@@ -20,7 +26,10 @@ export function atLeast(n: number, k: number, p: Fraction): Fraction {
   return { over, of: p.of ** BigInt(n) }
 }
 
-/** The same for any chance, in plain numbers: for power, where the chance itself is supposed. Each term from its neighbour, begun at the end where nothing vanishes. */
+/**
+ * The same for any chance, in plain numbers: for power, where the chance itself is supposed. Each
+ * term from its neighbour, begun at the end where nothing vanishes.
+ */
 export function tail(n: number, k: number, p: number): number {
   if (k <= 0) return 1
   if (p <= 0 || k > n) return 0
@@ -42,7 +51,10 @@ export function tail(n: number, k: number, p: number): number {
   return Math.min(1, sum)
 }
 
-/** The fewest of `n` whose chance, or any better, is at most `risk` when everyone guesses; null where even all of them are too few. From the top down, exact. */
+/**
+ * The fewest of `n` whose chance, or any better, is at most `risk` when everyone guesses; null
+ * where even all of them are too few. From the top down, exact.
+ */
 export function fewest(n: number, { over, of }: Fraction, risk: number): number | null {
   const [a, b, whole] = [over, of - over, of ** BigInt(n)]
   let [term, sum] = [a ** BigInt(n), 0n]
@@ -54,7 +66,10 @@ export function fewest(n: number, { over, of }: Fraction, risk: number): number 
   return 0
 }
 
-/** The highest chance under which so few or fewer of `n` would still come in `risk` of all cases (Clopper and Pearson, one-sided). */
+/**
+ * The highest chance under which so few or fewer of `n` would still come in `risk` of all cases
+ * (Clopper and Pearson, one-sided).
+ */
 export function atMostChance(n: number, k: number, risk: number): number {
   if (k >= n) return 1
   let [low, high] = [k / n, 1]

@@ -22,10 +22,17 @@ import { blackSalt, factRows, flourKinds } from './tables/fact-rows'
 import { lossSeen, noRecord, type ArmRecord } from './trial'
 
 /**
- * Figures of one bake that speak for or against a cause. `move:` a measure against the original, in tolerances; `water fat sugar` where it lies between the ends of what its family takes (0 to 1, may lie outside); `lift` mmol CO₂ on 100 g flour;
- * `residue` meq acid left on 100 g flour (below 0: soda); `powder flax pulse` shares of the flour; `dose` of a gel or gum against its usual most; `starch-dose` likewise; `sugar-white` sugar to foam; `dark` treacle and cocoa to flour; `fruit` share of
- * the whole; `bake-loss` 0 at the low and 1 at the high end of what is usual; `minutes-short` share of time more (below 0: less) than reckoned; `core` °C above what it should reach; `oven` °C; `oven-off` °C by which this oven runs hotter than it says; `depth` cm; `fill` share of the
- * tin; `rested` minutes before it was cut; `waited` minutes between mixing and oven; `rise` minutes of rising that it states; `gluten-gone gluten-there soda black-salt` 1 where it is so.
+ * Figures of one bake that speak for or against a cause. `move:` a measure against the original, in
+ * tolerances; `water fat sugar` where it lies between the ends of what its family takes (0 to 1,
+ * may lie outside); `lift` mmol CO₂ on 100 g flour; `residue` meq acid left on 100 g flour (below
+ * 0: soda); `powder flax pulse` shares of the flour; `dose` of a gel or gum against its usual most;
+ * `starch-dose` likewise; `sugar-white` sugar to foam; `dark` treacle and cocoa to flour; `fruit`
+ * share of the whole; `bake-loss` 0 at the low and 1 at the high end of what is usual;
+ * `minutes-short` share of time more (below 0: less) than reckoned; `core` °C above what it should
+ * reach; `oven` °C; `oven-off` °C by which this oven runs hotter than it says; `depth` cm; `fill`
+ * share of the tin; `rested` minutes before it was cut; `waited` minutes between mixing and oven;
+ * `rise` minutes of rising that it states; `gluten-gone gluten-there soda black-salt` 1 where it is
+ * so.
  */
 export type FactId =
   | `move:${Measure}`
@@ -100,7 +107,10 @@ export function mainOf(
   }
 }
 
-/** Everything that the numbers of this bake say. `original` null: the recipe is baked as it is written, so nothing has moved. Facts that are not known are not there. */
+/**
+ * Everything that the numbers of this bake say. `original` null: the recipe is baked as it is
+ * written, so nothing has moved. Facts that are not known are not there.
+ */
 export function factsOf(
   original: Recipe | null,
   baked: Recipe,

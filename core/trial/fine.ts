@@ -8,7 +8,11 @@ export const scaleShows: Grams = 1
 /** Arms of more tests are no small trial. [M] */
 const mostTests = 4
 
-/** Weights in which an arm of so many tests differs from the base, and which a kitchen scale cannot tell apart; in a sentence with what helps, or '' where it can. A change of no amount needs no scale. */
+/**
+ * Weights in which an arm of so many tests differs from the base, and which a kitchen scale cannot
+ * tell apart; in a sentence with what helps, or '' where it can. A change of no amount needs no
+ * scale.
+ */
 export function tooFine(base: Recipe, other: Recipe, tests: number): string {
   const lines = differencesOf(base, other).filter(
     d => d.what === 'line' && d.from !== null && d.to !== null,
@@ -22,5 +26,9 @@ export function tooFine(base: Recipe, other: Recipe, tests: number): string {
   const one = most.by * size.factor
   if (one * tests >= 2 * scaleShows - 0.05) return ''
   const enough = Math.ceil((2 * scaleShows) / one - 0.03)
-  return `At this size that is ${Math.round(10 * one * tests) / 10} g of ${most.name}, and a kitchen scale shows whole grams: weigh it on a finer one${enough > tests && enough <= mostTests ? `, or make each arm of ${oneTest.flour * enough} g flour` : ''}.`
+  return (
+    `At this size that is ${Math.round(10 * one * tests) / 10} g of ${most.name}, and a ` +
+    'kitchen scale shows whole grams: weigh it on a finer ' +
+    `one${enough > tests && enough <= mostTests ? `, or make each arm of ${oneTest.flour * enough} g flour` : ''}.`
+  )
 }

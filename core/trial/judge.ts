@@ -2,7 +2,10 @@ import { powerOf, preferenceTest, tastersFor, triangleTest, type CountTest } fro
 import { rankTest, type RankTest } from './rank'
 import type { Arm, Tasting } from './trial'
 
-/** What a tasting has shown. `is`: differ, alike (so many could tell at most), open (it shows nothing either way). */
+/**
+ * What a tasting has shown. `is`: differ, alike (so many could tell at most), open (it shows
+ * nothing either way).
+ */
 export interface Judgement {
   readonly is: 'differ' | 'alike' | 'open'
   readonly says: string
@@ -17,7 +20,10 @@ export interface Judgement {
 }
 
 const risk = 0.05
-/** Not more than this share can tell: only then is "nobody could tell" said. Source: 30 % is the middle of what ISO 4120 takes for a similarity test [from memory] */
+/**
+ * Not more than this share can tell: only then is "nobody could tell" said. Source: 30 % is the
+ * middle of what ISO 4120 takes for a similarity test [from memory]
+ */
 export const alikeBelow = 0.3
 
 /** One in so many, for a chance. */
@@ -50,8 +56,10 @@ export function beforeTest(
     return {
       says:
         least > risk
-          ? `With ${people(tasters)} and ${arms} arms even the clearest answer comes by chance ${oneIn(least)}: it cannot prove anything.`
-          : `With ${people(tasters)}, all of one mind would come by chance ${oneIn(least)}. Less than that is soon no proof.`,
+          ? `With ${people(tasters)} and ${arms} arms even the clearest answer comes by ` +
+            `chance ${oneIn(least)}: it cannot prove anything.`
+          : `With ${people(tasters)}, all of one mind would come by chance ${oneIn(least)}. ` +
+            'Less than that is soon no proof.',
       power: [],
       wanted: null,
     }
@@ -75,8 +83,13 @@ export function beforeTest(
   return {
     says:
       needed === null
-        ? `With ${people(tasters)} this test cannot show a difference, whatever they say. ${wanted ? `${wanted} would do for a difference that half of all people can taste.` : ''}`.trim()
-        : `${needed === tasters ? `All ${tasters}` : `${needed} of ${tasters}`} ${does} for it to count. If half of all people can really tell, that happens ${half < 0.995 ? `${Math.round(100 * half)} times in 100` : 'nearly always'}${half < 0.8 && wanted ? `; with ${wanted} tasters 80 times in 100` : ''}.`,
+        ? (
+            `With ${people(tasters)} this test cannot show a difference, whatever they say. ` +
+            `${wanted ? `${wanted} would do for a difference that half of all people can taste.` : ''}`
+          ).trim()
+        : `${needed === tasters ? `All ${tasters}` : `${needed} of ${tasters}`} ${does} for ` +
+          'it to count. If half of all people can really tell, that happens ' +
+          `${half < 0.995 ? `${Math.round(100 * half)} times in 100` : 'nearly always'}${half < 0.8 && wanted ? `; with ${wanted} tasters 80 times in 100` : ''}.`,
     power,
     wanted,
   }
@@ -121,7 +134,9 @@ export function judgeTasting(
         says: first
           ? `${name(first)} comes first, and that is more than chance.`
           : 'They are not all liked alike.',
-        because: `Rank sums ${sums}; so far apart by chance ${oneIn(test.pValue)}${apart.length ? `. Surely apart: ${apart.map(([a, b]) => `${name(a)} before ${name(b)}`).join(', ')}` : '. Which of them differ, these ranks do not say.'}`,
+        because:
+          `Rank sums ${sums}; so far apart by chance ` +
+          `${oneIn(test.pValue)}${apart.length ? `. Surely apart: ${apart.map(([a, b]) => `${name(a)} before ${name(b)}`).join(', ')}` : '. Which of them differ, these ranks do not say.'}`,
         count: null,
         rank: test,
         first,
@@ -130,8 +145,12 @@ export function judgeTasting(
       }
     return {
       is: 'open',
-      says: `${first ? `${name(first)} comes first, but` : 'They rank alike, and'} so few ranks show nothing.`,
-      because: `Rank sums ${sums}; so far apart by chance ${oneIn(test.pValue)}${test.least > risk ? `, and no answer of ${people(test.tasters)} could have shown it` : ''}.`,
+      says:
+        `${first ? `${name(first)} comes first, but` : 'They rank alike, and'} so few ranks ` +
+        'show nothing.',
+      because:
+        `Rank sums ${sums}; so far apart by chance ` +
+        `${oneIn(test.pValue)}${test.least > risk ? `, and no answer of ${people(test.tasters)} could have shown it` : ''}.`,
       count: null,
       rank: test,
       first,
@@ -182,7 +201,10 @@ export function judgeTasting(
     return {
       is: 'open',
       says: 'This shows nothing either way.',
-      because: `${told}; by guessing so many come ${oneIn(test.pValue)}${test.needed.at5 ? `, and ${test.needed.at5} would have been needed` : ', and with so few nothing could have shown it'}. Up to ${percent(most)} of people may still be able to tell.`,
+      because:
+        `${told}; by guessing so many come ` +
+        `${oneIn(test.pValue)}${test.needed.at5 ? `, and ${test.needed.at5} would have been needed` : ', and with so few nothing could have shown it'}. ` +
+        `Up to ${percent(most)} of people may still be able to tell.`,
       count: test,
       rank: null,
       first: null,
@@ -199,7 +221,9 @@ export function judgeTasting(
   if (pValue <= risk)
     return {
       is: 'differ',
-      says: `${name(more!)} is ${tasting.kind === 'pair' ? 'chosen' : 'preferred'}, and that is more than chance.`,
+      says:
+        `${name(more!)} is ${tasting.kind === 'pair' ? 'chosen' : 'preferred'}, and that is ` +
+        'more than chance.',
       because: `${counts}; so lopsided by chance ${oneIn(pValue)}.`,
       count: test,
       rank: null,
@@ -219,7 +243,10 @@ export function judgeTasting(
   }
 }
 
-/** What a winner is worth as evidence: proven blind, liked by more without proof, or only seen; and what a repeat adds. [M] */
+/**
+ * What a winner is worth as evidence: proven blind, liked by more without proof, or only seen; and
+ * what a repeat adds. [M]
+ */
 const worth = { proven: 1, leaning: 0.4, seen: 0.25, repeat: 0.3 } as const
 /** How sure the trial is of its winner, as a weight for what is learned. */
 export const weightOf = (

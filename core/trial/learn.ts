@@ -15,7 +15,10 @@ import type { Arm, Trial } from './trial'
 import { changesIn, schoolsIn } from './trial'
 import { armRows } from './tables/arms'
 
-/** What one trial taught this house. `weight` 0 to 1: how much the trial is worth as evidence. It can be taken back (`off`), and counts as if it had never been. */
+/**
+ * What one trial taught this house. `weight` 0 to 1: how much the trial is worth as evidence. It
+ * can be taken back (`off`), and counts as if it had never been.
+ */
 export interface Lesson {
   readonly id: string
   readonly on: string
@@ -32,7 +35,10 @@ export interface Lesson {
         readonly ingredient: string
         readonly factor: number
       }
-    /** How long something rests (a school's id, or a row of swap/tables/rests), as a multiple of what is worked out or written. */
+    /**
+     * How long something rests (a school's id, or a row of swap/tables/rests), as a multiple of
+     * what is worked out or written.
+     */
     | { readonly what: 'rest'; readonly of: string; readonly factor: number }
     /** How plans by these schools come out. */
     | {
@@ -52,12 +58,18 @@ export interface Lesson {
   readonly off?: boolean
 }
 
-/** Trials without news that a house is taken to have made already: what is learned is shrunk towards nothing by them. [M] */
+/**
+ * Trials without news that a house is taken to have made already: what is learned is shrunk towards
+ * nothing by them. [M]
+ */
 export const priorTrials = 2
 const range = [0.4, 2.5] as const
 /** Below so much a dose is as it was, and a way of working neither better nor worse. [M] */
 const nothingNew = { dose: 0.02, way: 0.08 } as const
-/** From so much on a way of working is written into the method, by the mean of its trials with two without news; below it is only said. One trial that is proven, or two that lean. [M] */
+/**
+ * From so much on a way of working is written into the method, by the mean of its trials with two
+ * without news; below it is only said. One trial that is proven, or two that lean. [M]
+ */
 const worthWriting = 0.2
 const clamp = (f: number) => Math.min(range[1], Math.max(range[0], f))
 
@@ -94,7 +106,9 @@ const share = (by: number) => {
 }
 
 /**
- * Figures from lessons, each family's and each key's by itself: the mean of the logarithms, each by its weight, shrunk by `priorTrials` trials in which nothing changed. So one trial of weight w moves the logarithm by at most w / (all weights + 2) of the way.
+ * Figures from lessons, each family's and each key's by itself: the mean of the logarithms, each by
+ * its weight, shrunk by `priorTrials` trials in which nothing changed. So one trial of weight w
+ * moves the logarithm by at most w / (all weights + 2) of the way.
  */
 function shrunk<A extends { readonly factor: number }>(
   all: readonly { readonly lesson: Lesson; readonly about: A }[],
@@ -147,26 +161,34 @@ export const learnedRests = (lessons: readonly Lesson[]): LearnedRest[] =>
   ).map(({ about, ...d }) => ({ ...d, of: about.of }))
 
 const restsOn = (figure: Learned, against: string) =>
-  `${times(figure.trials)} here, which ${figure.trials === 1 ? 'counts' : 'count'} ${figure.counts > 0.6 ? 'for most of it' : `${share(figure.counts)} against ${against}`}`
+  `${times(figure.trials)} here, which ${figure.trials === 1 ? 'counts' : 'count'} ` +
+  `${figure.counts > 0.6 ? 'for most of it' : `${share(figure.counts)} against ${against}`}`
 const isNews = (factor: number) => Math.abs(factor - 1) >= nothingNew.dose
 /** A learned dose in a sentence: what it does, on how much it rests, how far it is held back. */
 export function sayDose(dose: LearnedDose): string {
   const name = ingredientById(dose.ingredient)?.name ?? dose.ingredient
   const by = dose.factor - 1
   return isNews(dose.factor)
-    ? `This house takes ${share(by)} ${by > 0 ? 'more' : 'less'} ${name} than is worked out (${restsOn(dose, 'what is worked out')}).`
-    : `This house’s trials left the dose of ${name} as it is worked out (${restsOn(dose, 'what is worked out')}).`
+    ? `This house takes ${share(by)} ${by > 0 ? 'more' : 'less'} ${name} than is worked out ` +
+        `(${restsOn(dose, 'what is worked out')}).`
+    : `This house’s trials left the dose of ${name} as it is worked out ` +
+        `(${restsOn(dose, 'what is worked out')}).`
 }
 /** A learned rest likewise. */
 export function sayRest(rest: LearnedRest): string {
   const by = rest.factor - 1
   const name = restName(rest.of)
   return isNews(rest.factor)
-    ? `${name.charAt(0).toUpperCase()}${name.slice(1)} takes ${share(by)} ${by > 0 ? 'longer' : 'less time'} in this house than is written (${restsOn(rest, 'what is written')}).`
+    ? `${name.charAt(0).toUpperCase()}${name.slice(1)} takes ${share(by)} ` +
+        `${by > 0 ? 'longer' : 'less time'} in this house than is written ` +
+        `(${restsOn(rest, 'what is written')}).`
     : `This house’s trials left the time for ${name} as it is written (${restsOn(rest, 'what is written')}).`
 }
 
-/** What plans are worked out with: doses, rests, sentences of method, sayings and how schools came out. Lessons that are off count for nothing. */
+/**
+ * What plans are worked out with: doses, rests, sentences of method, sayings and how schools came
+ * out. Lessons that are off count for nothing.
+ */
 export function schoolOf(lessons: readonly Lesson[]): {
   readonly doses: readonly HouseDose[]
   readonly rests: readonly HouseRest[]
@@ -207,7 +229,9 @@ export function schoolOf(lessons: readonly Lesson[]): {
             row,
             mean,
             count: m.count,
-            says: `In this house it came out ${mean > 0 ? 'better' : 'no better'} when ${row.how === 'oven' ? `baked in ${row.says}` : row.says} (${times(m.count)}).`,
+            says:
+              `In this house it came out ${mean > 0 ? 'better' : 'no better'} when ` +
+              `${row.how === 'oven' ? `baked in ${row.says}` : row.says} (${times(m.count)}).`,
           },
         ]
       : []
@@ -250,11 +274,17 @@ export function sayLesson(lesson: Lesson): string {
   const worth =
     lesson.weight >= 0.95 ? 'a full trial' : lesson.weight >= 0.4 ? 'half a trial' : 'a hint'
   if (about.what === 'dose')
-    return `${ingredientById(about.ingredient)?.name ?? about.ingredient}: ${Math.round(100 * about.factor)} % of what is worked out won (${worth})`
+    return (
+      `${ingredientById(about.ingredient)?.name ?? about.ingredient}: ` +
+      `${Math.round(100 * about.factor)} % of what is worked out won (${worth})`
+    )
   if (about.what === 'rest')
     return `${restName(about.of)}: ${Math.round(100 * about.factor)} % of what is written won (${worth})`
   if (about.what === 'schools')
-    return `${about.schools.map(id => schoolById(id)?.name ?? id).join(', ')}: ${about.result === 'worked' ? 'it worked' : about.result === 'fair' ? 'passable' : 'it failed'}`
+    return (
+      `${about.schools.map(id => schoolById(id)?.name ?? id).join(', ')}: ` +
+      `${about.result === 'worked' ? 'it worked' : about.result === 'fair' ? 'passable' : 'it failed'}`
+    )
   if (about.what === 'packet') return `made with the packet “${about.name}”`
   const row = armRows.find(r => r.id === about.row)
   return `${row && 'says' in row ? row.says : about.row}: ${about.better ? 'better' : 'no better'} (${worth})`
@@ -267,8 +297,10 @@ const grams = (arm: Arm, ingredient: string, component: string) =>
     .reduce((sum, l) => sum + (l.grams?.best ?? 0), 0) ?? 0
 
 /**
- * What a trial with a winner teaches, with this weight: doses and rests that were tried (also that the present one held), ways of working, and that the winner's schools work in this family. Only single changes teach: an arm with two changes says nothing about either. Ids are made of the trial's, so that learning twice is
- * learning once. `packets`: those that the bake is tied to.
+ * What a trial with a winner teaches, with this weight: doses and rests that were tried (also that
+ * the present one held), ways of working, and that the winner's schools work in this family. Only
+ * single changes teach: an arm with two changes says nothing about either. Ids are made of the
+ * trial's, so that learning twice is learning once. `packets`: those that the bake is tied to.
  */
 export function lessonsFrom(
   trial: Trial,

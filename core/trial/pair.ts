@@ -11,9 +11,15 @@ export interface CountTest {
   readonly correct: number
   /** The chance of so many or more, if everyone guessed. */
   readonly pValue: number
-  /** The fewest right answers that guessing gives in at most 5 or 1 % of cases; null: so few tasters cannot show it at all. */
+  /**
+   * The fewest right answers that guessing gives in at most 5 or 1 % of cases; null: so few tasters
+   * cannot show it at all.
+   */
   readonly needed: { readonly at5: number | null; readonly at1: number | null }
-  /** Above guessing, the share of people who could tell: as measured, and the most that this count leaves possible (one-sided, 95 %). */
+  /**
+   * Above guessing, the share of people who could tell: as measured, and the most that this count
+   * leaves possible (one-sided, 95 %).
+   */
   readonly telling: { readonly best: number; readonly most: number }
 }
 
@@ -56,8 +62,9 @@ const third: Fraction = { over: 1n, of: 3n }
 const half: Fraction = { over: 1n, of: 2n }
 
 /**
- * The triangle test: three cups, two of them alike; `correct` of `tasters` named the odd one. Exact binomial with a third.
- * Source: ISO 4120; its minima for 6 to 30 come out [L]. Refuses what is no count.
+ * The triangle test: three cups, two of them alike; `correct` of `tasters` named the odd one. Exact
+ * binomial with a third. Source: ISO 4120; its minima for 6 to 30 come out [L]. Refuses what is no
+ * count.
  */
 export const triangleTest = ({
   tasters,
@@ -68,7 +75,8 @@ export const triangleTest = ({
 }): CountTest | TestProblem => counted(tasters, correct, third, 'How many named the odd cup')
 
 /**
- * The pair test with a right answer ("which is the moister?"): one-sided, a half. Source: ISO 5495 [from memory].
+ * The pair test with a right answer ("which is the moister?"): one-sided, a half. Source: ISO 5495
+ * [from memory].
  */
 export const pairTest = ({
   tasters,
@@ -78,7 +86,10 @@ export const pairTest = ({
   readonly correct: number
 }): CountTest | TestProblem => counted(tasters, correct, half, 'How many chose it')
 
-/** Which of two is preferred: no answer is right, so both sides count. `pValue` is two-sided; `needed` for the one that more prefer. */
+/**
+ * Which of two is preferred: no answer is right, so both sides count. `pValue` is two-sided;
+ * `needed` for the one that more prefer.
+ */
 export function preferenceTest({
   tasters,
   first,
@@ -111,8 +122,9 @@ const guessOf: Readonly<Record<CountKind, number>> = {
 }
 
 /**
- * The chance that the test will show a difference (at 5 %) which `telling` of people can really taste; 0 where the tasters are too few for any answer to show it.
- * For a preference, `telling` is by how much more prefer the one than the other, as a share.
+ * The chance that the test will show a difference (at 5 %) which `telling` of people can really
+ * taste; 0 where the tasters are too few for any answer to show it. For a preference, `telling` is
+ * by how much more prefer the one than the other, as a share.
  */
 export function powerOf(kind: CountKind, tasters: number, telling: number): number {
   const guess = guessOf[kind]

@@ -17,7 +17,10 @@ export interface RankTest {
   readonly apart: number
 }
 
-/** P(X ≥ x) for chi-square with `df` degrees of freedom: the upper incomplete gamma function, by its series or continued fraction. */
+/**
+ * P(X ≥ x) for chi-square with `df` degrees of freedom: the upper incomplete gamma function, by its
+ * series or continued fraction.
+ */
 export function chiSquareTail(x: number, df: number): number {
   if (!(x > 0)) return 1
   const [a, z] = [df / 2, x / 2]
@@ -85,7 +88,10 @@ const spread = (sums: readonly number[]) => {
 }
 const manyStates = 60_000
 
-/** How the sums fall when each taster's ranks are dealt at random: the chance of each spread. Null where that is too many to count. */
+/**
+ * How the sums fall when each taster's ranks are dealt at random: the chance of each spread. Null
+ * where that is too many to count.
+ */
 function everyWay(
   rows: readonly (readonly number[])[],
 ): Map<string, { sums: number[]; chance: number }> | null {
@@ -109,8 +115,10 @@ function everyWay(
 }
 
 /**
- * Ranks of the same arms by several tasters, one row a taster, 1 the best; equal ranks are allowed. Friedman's test, exact where it can be counted (so for any household), else by chi-square.
- * Source: Friedman; ISO 8587 for the difference of two sums [from memory]. Refuses rows of unlike length and what is no rank.
+ * Ranks of the same arms by several tasters, one row a taster, 1 the best; equal ranks are allowed.
+ * Friedman's test, exact where it can be counted (so for any household), else by chi-square.
+ * Source: Friedman; ISO 8587 for the difference of two sums [from memory]. Refuses rows of unlike
+ * length and what is no rank.
  */
 export function rankTest(ranks: readonly (readonly number[])[]): RankTest | TestProblem {
   const no = (sentence: string): TestProblem => ({

@@ -102,59 +102,71 @@ describe('arms', () => {
           ],
         }),
       ])
-    // Another school whose gel rests otherwise is one change still, and so is one of the same base with a longer rest.
+    // Another school whose gel rests otherwise is one change still, and so is one of the same base
+    // with a longer rest.
     const rested = { ...plan, recipe: longer!.plan.recipe }
     const other = armsFor(recipe, rested, people).find(a => a.id.startsWith('binder:'))!
     expect(other.changes.map(c => c.key)).not.toContain('rest:the rest after baking')
     expect(other.changes).toHaveLength(1)
   })
-  test('what a kitchen scale cannot tell apart at the size of a test is said, with the size that it can', () => {
-    const powder = arms.find(a => a.id === 'lift-more')!
-    const line = powder.differences.find(d => d.what === 'line')!
-    const flour = linesOf(plan.recipe).find(l => l.ingredient === 'plain-flour')!.grams!.best
-    const by = (tests: number) => (Math.abs(line.to! - line.from!) * 45 * tests) / flour
-    expect(by(1)).toBeLessThan(1)
-    expect(tooFine(plan.recipe, powder.plan.recipe, 1)).toBe(
-      `At this size that is ${Math.round(10 * by(1)) / 10} g of baking powder, and a kitchen scale shows whole grams: weigh it on a finer one.`,
-    )
-    const flax = arm('bind-more')
-    expect(tooFine(plan.recipe, flax.plan.recipe, 1)).toContain('or make each arm of 90 g flour.')
-    expect(tooFine(plan.recipe, flax.plan.recipe, 2)).toBe('')
-    // Where no amount differs no scale is asked; a large one is weighed anywhere.
-    for (const id of ['cooler', 'rest-longer:flax-gel', 'water-more'])
-      expect(tooFine(plan.recipe, arms.find(a => a.id === id)!.plan.recipe, 1)).toBe('')
-  })
-  test('whatever the dessert, another school is nearly always one change: all else goes back to what it was', () => {
-    const texts = [
-      'Sweet buns\n500 g strong white flour\n7 g fast-action dried yeast\n75 g sugar\n250 ml milk\n2 eggs\n80 g butter\nMix everything and knead for 10 minutes. Leave to rise for 1 hour.\nShape into 12 buns and leave to rise for 45 minutes. Bake at 190C for 15-18 minutes.',
-      'Pancakes\n200 g plain flour\n2 tsp baking powder\n2 tbsp sugar\n2 eggs\n300 ml milk\n30 g butter, melted\nWhisk it all. Let the batter rest for 10 minutes. Fry in a hot pan for 2 minutes a side.',
-      'Brownies\n200 g dark chocolate\n175 g butter\n325 g caster sugar\n3 eggs\n130 g plain flour\nMelt the chocolate and butter. Stir in the sugar, eggs and flour. Pour into a 20 cm square tin and bake at 170C for 30 minutes. Leave for 1 hour before cutting.',
-    ]
-    for (const text of texts) {
-      const dessert = readRecipe(text).recipe
-      const found = armsFor(dessert, adapt(dessert, people).plans[0]!, people)
-      const schools = found.filter(a => a.id.includes(':') && !a.id.startsWith('rest'))
-      expect(schools.length).toBeGreaterThan(5)
-      expect(schools.filter(a => a.changes.length > 1).length).toBeLessThanOrEqual(1)
+  test(
+    'what a kitchen scale cannot tell apart at the size of a test is said, with the size ' +
+      'that it can',
+    () => {
+      const powder = arms.find(a => a.id === 'lift-more')!
+      const line = powder.differences.find(d => d.what === 'line')!
+      const flour = linesOf(plan.recipe).find(l => l.ingredient === 'plain-flour')!.grams!.best
+      const by = (tests: number) => (Math.abs(line.to! - line.from!) * 45 * tests) / flour
+      expect(by(1)).toBeLessThan(1)
+      expect(tooFine(plan.recipe, powder.plan.recipe, 1)).toBe(
+        `At this size that is ${Math.round(10 * by(1)) / 10} g of baking powder, and a ` +
+          'kitchen scale shows whole grams: weigh it on a finer one.',
+      )
+      const flax = arm('bind-more')
+      expect(tooFine(plan.recipe, flax.plan.recipe, 1)).toContain('or make each arm of 90 g flour.')
+      expect(tooFine(plan.recipe, flax.plan.recipe, 2)).toBe('')
+      // Where no amount differs no scale is asked; a large one is weighed anywhere.
+      for (const id of ['cooler', 'rest-longer:flax-gel', 'water-more'])
+        expect(tooFine(plan.recipe, arms.find(a => a.id === id)!.plan.recipe, 1)).toBe('')
+    },
+  )
+  test(
+    'whatever the dessert, another school is nearly always one change: all else goes back to ' +
+      'what it was',
+    () => {
+      const texts = [
+        'Sweet buns\n500 g strong white flour\n7 g fast-action dried yeast\n75 g sugar\n250 ml milk\n2 eggs\n80 g butter\nMix everything and knead for 10 minutes. Leave to rise for 1 hour.\nShape into 12 buns and leave to rise for 45 minutes. Bake at 190C for 15-18 minutes.',
+        'Pancakes\n200 g plain flour\n2 tsp baking powder\n2 tbsp sugar\n2 eggs\n300 ml milk\n30 g butter, melted\nWhisk it all. Let the batter rest for 10 minutes. Fry in a hot pan for 2 minutes a side.',
+        'Brownies\n200 g dark chocolate\n175 g butter\n325 g caster sugar\n3 eggs\n130 g plain flour\nMelt the chocolate and butter. Stir in the sugar, eggs and flour. Pour into a 20 cm square tin and bake at 170C for 30 minutes. Leave for 1 hour before cutting.',
+      ]
+      for (const text of texts) {
+        const dessert = readRecipe(text).recipe
+        const found = armsFor(dessert, adapt(dessert, people).plans[0]!, people)
+        const schools = found.filter(a => a.id.includes(':') && !a.id.startsWith('rest'))
+        expect(schools.length).toBeGreaterThan(5)
+        expect(schools.filter(a => a.changes.length > 1).length).toBeLessThanOrEqual(1)
+        expect(
+          schools.flatMap(a =>
+            a.changes.flatMap(c => c.differences.filter(d => d.what === 'rest')),
+          ),
+        ).toEqual([])
+      }
+      // What rises twice is tried as one: both longer, both shorter; it is one change, and says both.
+      const buns = readRecipe(texts[0]!).recipe
+      const rising = armsFor(buns, null, []).filter(a => a.group === 'rest')
+      expect(rising.map(a => a.says)).toEqual([
+        'it rises for 2 hours, not 1 hour; and 90 minutes, not 45 minutes',
+        'it rises for 30 minutes, not 1 hour; and 25 minutes, not 45 minutes',
+      ])
+      for (const a of rising) expect(a.changes).toHaveLength(1)
+      // And the brownies’ own rest before cutting is not said twice.
       expect(
-        schools.flatMap(a => a.changes.flatMap(c => c.differences.filter(d => d.what === 'rest'))),
+        adapt(readRecipe(texts[2]!).recipe, people)
+          .plans[0]!.recipe.components.flatMap(c => c.steps)
+          .filter(s => /to set before you cut/u.test(s)),
       ).toEqual([])
-    }
-    // What rises twice is tried as one: both longer, both shorter; it is one change, and says both.
-    const buns = readRecipe(texts[0]!).recipe
-    const rising = armsFor(buns, null, []).filter(a => a.group === 'rest')
-    expect(rising.map(a => a.says)).toEqual([
-      'it rises for 2 hours, not 1 hour; and 90 minutes, not 45 minutes',
-      'it rises for 30 minutes, not 1 hour; and 25 minutes, not 45 minutes',
-    ])
-    for (const a of rising) expect(a.changes).toHaveLength(1)
-    // And the brownies’ own rest before cutting is not said twice.
-    expect(
-      adapt(readRecipe(texts[2]!).recipe, people)
-        .plans[0]!.recipe.components.flatMap(c => c.steps)
-        .filter(s => /to set before you cut/u.test(s)),
-    ).toEqual([])
-  })
+    },
+  )
   test('a recipe that everyone may eat is tried as it is written', () => {
     const written = armsFor(recipe, null, [])
     expect(written.map(a => a.id)).toEqual(
@@ -330,56 +342,60 @@ describe('judging', () => {
       sentence: expect.stringContaining('Bram, again'),
     })
   })
-  test('what is found in a cup before the codes are opened is the arm’s afterwards, and takes the place of what was said with its letter in sight', () => {
-    const made = layTasting('b1', 'triangle', '', [A, B], ['Ottilie', 'Bram'], 5)
-    if (!made.ok) throw new Error(made.sentence)
-    const cups = made.tasting.servings[0]!.cups
-    const twice = cups.map(c => c.arm).find((arm, i, all) => all.indexOf(arm) !== i)!
-    const once = cups.find(c => c.arm !== twice)!
-    const [one, two] = cups.filter(c => c.arm === twice)
-    const say = (t: Tasting, code: string, value: number | null) =>
-      scoredCup(t, { taster: 'Ottilie', code, word: 'moistness', value })
-    let now = say(say(say(made.tasting, one!.code, 4), two!.code, 7), once.code, 2)
-    now = say(say(now, once.code, 3), once.code, 1)
-    const seen: Trial = {
-      ...trial,
-      tastings: [now],
-      arms: trial.arms.map(a =>
-        a.id === twice
-          ? {
-              ...a,
-              record: {
-                ...noRecord,
-                scores: [
-                  { taster: 'Ottilie', word: 'moistness', value: 9 },
-                  { taster: 'Bram', word: 'moistness', value: 8 },
-                ],
-              },
-            }
-          : a,
-      ),
-    }
-    expect(seen.arms.find(a => a.id === once.arm)!.record.scores).toEqual([])
-    const open = openCodes(seen, 'b1')
-    expect(open.tastings[0]!.opened).toBe(true)
-    expect(open.arms.find(a => a.id === twice)!.record.scores).toEqual([
-      { taster: 'Bram', word: 'moistness', value: 8 },
-      { taster: 'Ottilie', word: 'moistness', value: 5.5 },
-    ])
-    expect(open.arms.find(a => a.id === once.arm)!.record.scores).toEqual([
-      { taster: 'Ottilie', word: 'moistness', value: 1 },
-    ])
-    expect(openCodes(open, 'b1')).toBe(open)
-    expect(
-      openCodes(
-        {
-          ...seen,
-          tastings: [say(say(say(now, one!.code, null), two!.code, null), once.code, null)],
-        },
-        'b1',
-      ).arms,
-    ).toEqual(seen.arms)
-  })
+  test(
+    'what is found in a cup before the codes are opened is the arm’s afterwards, and takes ' +
+      'the place of what was said with its letter in sight',
+    () => {
+      const made = layTasting('b1', 'triangle', '', [A, B], ['Ottilie', 'Bram'], 5)
+      if (!made.ok) throw new Error(made.sentence)
+      const cups = made.tasting.servings[0]!.cups
+      const twice = cups.map(c => c.arm).find((arm, i, all) => all.indexOf(arm) !== i)!
+      const once = cups.find(c => c.arm !== twice)!
+      const [one, two] = cups.filter(c => c.arm === twice)
+      const say = (t: Tasting, code: string, value: number | null) =>
+        scoredCup(t, { taster: 'Ottilie', code, word: 'moistness', value })
+      let now = say(say(say(made.tasting, one!.code, 4), two!.code, 7), once.code, 2)
+      now = say(say(now, once.code, 3), once.code, 1)
+      const seen: Trial = {
+        ...trial,
+        tastings: [now],
+        arms: trial.arms.map(a =>
+          a.id === twice
+            ? {
+                ...a,
+                record: {
+                  ...noRecord,
+                  scores: [
+                    { taster: 'Ottilie', word: 'moistness', value: 9 },
+                    { taster: 'Bram', word: 'moistness', value: 8 },
+                  ],
+                },
+              }
+            : a,
+        ),
+      }
+      expect(seen.arms.find(a => a.id === once.arm)!.record.scores).toEqual([])
+      const open = openCodes(seen, 'b1')
+      expect(open.tastings[0]!.opened).toBe(true)
+      expect(open.arms.find(a => a.id === twice)!.record.scores).toEqual([
+        { taster: 'Bram', word: 'moistness', value: 8 },
+        { taster: 'Ottilie', word: 'moistness', value: 5.5 },
+      ])
+      expect(open.arms.find(a => a.id === once.arm)!.record.scores).toEqual([
+        { taster: 'Ottilie', word: 'moistness', value: 1 },
+      ])
+      expect(openCodes(open, 'b1')).toBe(open)
+      expect(
+        openCodes(
+          {
+            ...seen,
+            tastings: [say(say(say(now, one!.code, null), two!.code, null), once.code, null)],
+          },
+          'b1',
+        ).arms,
+      ).toEqual(seen.arms)
+    },
+  )
   test('what a trial is worth: proof more than leaning, a rematch more than none', () => {
     const proof = [
       { is: 'differ', first: B },
@@ -548,50 +564,55 @@ describe('what a house learns', () => {
       ).plans.map(p => p.recipe),
     ).toEqual(adapt(recipe, people).plans.map(p => p.recipe))
   })
-  test('a way of working is said after a hint, written into the method once it is proven, and once only', () => {
-    const way = (id: string, weight: number, row = 'sift', better = true): Lesson => ({
-      id,
-      on: '2026-11-07',
-      trial: id,
-      bake: 'b',
-      title: 'loaf',
-      family: 'quick-bread',
-      weight,
-      about: { what: 'method', row, better },
-    })
-    const bare: Recipe = {
-      ...recipe,
-      components: recipe.components.map(c => ({
-        ...c,
-        steps: c.steps.map(s => s.replace(/^Sift/u, 'Mix')),
-      })),
-    }
-    const closest = (lessons: readonly Lesson[], of: Recipe = bare) =>
-      adapt(of, people, {}, schoolOf(lessons)).plans[0]!
-    const twice = 'Sift the flour once more before it goes in.'
-    const told = (p: Plan) =>
-      p.recipe.components.flatMap(c => c.steps).filter(s => s === twice).length
-    const says = 'In this house it came out better when the flour is sifted twice (one trial).'
-    const [none, hint, proven] = [closest([]), closest([way('a', 0.25)]), closest([way('a', 1)])]
-    expect([none, hint, proven].map(told)).toEqual([0, 0, 1])
-    expect(hint.notes).toContain(says)
-    expect(proven.notes).not.toContain(says)
-    expect(proven.changes.at(-1)).toMatchObject({
-      because: twice,
-      house: says,
-      adds: [],
-      removes: [],
-    })
-    expect(linesOf(proven.recipe)).toEqual(linesOf(none.recipe))
-    // Said already it is not said again; worse is never written; another family is left alone; an oven is only spoken of.
-    expect(told(closest([way('a', 1)], recipe))).toBe(0)
-    expect(told(closest([way('a', 1, 'sift', false)]))).toBe(0)
-    expect(told(closest([{ ...way('a', 1), family: 'cookie' }]))).toBe(0)
-    expect(closest([way('a', 1, 'hotter')]).notes).toContain(
-      'In this house it came out better when baked in an oven 20 °C hotter (one trial).',
-    )
-    expect(closest(turned([way('a', 1)], 'a', true)).recipe).toEqual(none.recipe)
-  })
+  test(
+    'a way of working is said after a hint, written into the method once it is proven, and ' +
+      'once only',
+    () => {
+      const way = (id: string, weight: number, row = 'sift', better = true): Lesson => ({
+        id,
+        on: '2026-11-07',
+        trial: id,
+        bake: 'b',
+        title: 'loaf',
+        family: 'quick-bread',
+        weight,
+        about: { what: 'method', row, better },
+      })
+      const bare: Recipe = {
+        ...recipe,
+        components: recipe.components.map(c => ({
+          ...c,
+          steps: c.steps.map(s => s.replace(/^Sift/u, 'Mix')),
+        })),
+      }
+      const closest = (lessons: readonly Lesson[], of: Recipe = bare) =>
+        adapt(of, people, {}, schoolOf(lessons)).plans[0]!
+      const twice = 'Sift the flour once more before it goes in.'
+      const told = (p: Plan) =>
+        p.recipe.components.flatMap(c => c.steps).filter(s => s === twice).length
+      const says = 'In this house it came out better when the flour is sifted twice (one trial).'
+      const [none, hint, proven] = [closest([]), closest([way('a', 0.25)]), closest([way('a', 1)])]
+      expect([none, hint, proven].map(told)).toEqual([0, 0, 1])
+      expect(hint.notes).toContain(says)
+      expect(proven.notes).not.toContain(says)
+      expect(proven.changes.at(-1)).toMatchObject({
+        because: twice,
+        house: says,
+        adds: [],
+        removes: [],
+      })
+      expect(linesOf(proven.recipe)).toEqual(linesOf(none.recipe))
+      // Said already it is not said again; worse is never written; another family is left alone; an
+      // oven is only spoken of.
+      expect(told(closest([way('a', 1)], recipe))).toBe(0)
+      expect(told(closest([way('a', 1, 'sift', false)]))).toBe(0)
+      expect(told(closest([{ ...way('a', 1), family: 'cookie' }]))).toBe(0)
+      expect(closest([way('a', 1, 'hotter')]).notes).toContain(
+        'In this house it came out better when baked in an oven 20 °C hotter (one trial).',
+      )
+      expect(closest(turned([way('a', 1)], 'a', true)).recipe).toEqual(none.recipe)
+    },
+  )
   describe('of rest', () => {
     const rested = (id: string, factor: number, of = 'flax-gel', weight = 1): Lesson => ({
       id,
@@ -622,27 +643,34 @@ describe('what a house learns', () => {
         lessonsFrom({ ...tried, crowned: 'r-a' }, 'loaf', 'b', '2026-11-08', 1).map(l => l.about),
       ).toContainEqual({ what: 'rest', of: 'flax-gel', factor: 1 })
     })
-    test('it is in the next plan: the minutes, the change with its reason, the list of what is made first; taken back it is gone', () => {
-      const lessons = [rested('a', 2), rested('b', 2)]
-      const [mine, usual] = [byFlax(lessons), byFlax([])]
-      expect([restOf(usual), restOf(mine)]).toEqual([10, 14])
-      expect(mine.changes.find(c => c.rest)).toMatchObject({
-        rest: { of: 'flax-gel', from: 10, to: 14 },
-        because: 'The flax gel rests 14 minutes instead of 10 minutes.',
-        house: sayRest(learnedRests(lessons)[0]!),
-      })
-      expect(sayRest(learnedRests(lessons)[0]!)).toBe(
-        'The rest of the flax gel takes 41 % longer in this house than is written (two trials here, which count half against what is written).',
-      )
-      expect(
-        mine.changes.flatMap(c => (c.school === 'flax-gel' ? c.adds.map(a => a.restMinutes) : [])),
-      ).toEqual([14, 14])
-      expect(linesOf(mine.recipe).map(l => l.grams?.best)).toEqual(
-        linesOf(usual.recipe).map(l => l.grams?.best),
-      )
-      expect(byFlax(turned(turned(lessons, 'a', true), 'b', true)).recipe).toEqual(usual.recipe)
-      expect(byFlax(lessons.map(l => ({ ...l, family: 'cookie' }))).recipe).toEqual(usual.recipe)
-    })
+    test(
+      'it is in the next plan: the minutes, the change with its reason, the list of what is ' +
+        'made first; taken back it is gone',
+      () => {
+        const lessons = [rested('a', 2), rested('b', 2)]
+        const [mine, usual] = [byFlax(lessons), byFlax([])]
+        expect([restOf(usual), restOf(mine)]).toEqual([10, 14])
+        expect(mine.changes.find(c => c.rest)).toMatchObject({
+          rest: { of: 'flax-gel', from: 10, to: 14 },
+          because: 'The flax gel rests 14 minutes instead of 10 minutes.',
+          house: sayRest(learnedRests(lessons)[0]!),
+        })
+        expect(sayRest(learnedRests(lessons)[0]!)).toBe(
+          'The rest of the flax gel takes 41 % longer in this house than is written (two ' +
+            'trials here, which count half against what is written).',
+        )
+        expect(
+          mine.changes.flatMap(c =>
+            c.school === 'flax-gel' ? c.adds.map(a => a.restMinutes) : [],
+          ),
+        ).toEqual([14, 14])
+        expect(linesOf(mine.recipe).map(l => l.grams?.best)).toEqual(
+          linesOf(usual.recipe).map(l => l.grams?.best),
+        )
+        expect(byFlax(turned(turned(lessons, 'a', true), 'b', true)).recipe).toEqual(usual.recipe)
+        expect(byFlax(lessons.map(l => ({ ...l, family: 'cookie' }))).recipe).toEqual(usual.recipe)
+      },
+    )
     test('what comes after is reckoned from what is written, not from where the house had moved it', () => {
       const mine = byFlax([rested('a', 2), rested('b', 2)])
       const next = beginTrial('r2', '2026-11-14', 1, '', mine, [

@@ -13,7 +13,10 @@ export interface Score {
   readonly value: number
 }
 
-/** What was measured and noticed of one arm. Null: not measured. Weights are of one cup or of all, both alike; height and spread in centimetres. */
+/**
+ * What was measured and noticed of one arm. Null: not measured. Weights are of one cup or of all,
+ * both alike; height and spread in centimetres.
+ */
 export interface ArmRecord {
   readonly before: Grams | null
   readonly after: Grams | null
@@ -52,8 +55,10 @@ export interface Arm {
 
 export interface Answer {
   readonly taster: string
-  /** The place of the cup that was named, from 0; for a ranking the place of each cup, 1 the best. */ readonly choice:
-    number | null
+  /**
+   * The place of the cup that was named, from 0; for a ranking the place of each cup, 1 the best.
+   */
+  readonly choice: number | null
   readonly ranks: readonly number[] | null
 }
 
@@ -96,7 +101,10 @@ export interface Trial {
 export const letterOf = (n: number): string => String.fromCharCode(65 + n)
 export const mostArms = 6
 
-/** A trial of the base and what is to be tried against it. `seed` is any whole number: labels and orders follow from it. */
+/**
+ * A trial of the base and what is to be tried against it. `seed` is any whole number: labels and
+ * orders follow from it.
+ */
 export function beginTrial(
   id: string,
   begun: string,
@@ -150,9 +158,12 @@ export function changesIn(trial: Trial): ArmChanges[] {
     const changes = changesOf(differences, base!, arm)
     const warning =
       changes.length > 1
-        ? `${changes.length} things are changed at once in ${arm.letter}: ${changes.map(c => c.says).join('; and ')}. Whichever way it comes out, you will not know which of them did it.`
+        ? `${changes.length} things are changed at once in ${arm.letter}: ` +
+          `${changes.map(c => c.says).join('; and ')}. Whichever way it comes out, you will ` +
+          'not know which of them did it.'
         : !changes.length
-          ? `${arm.letter} is the same as ${base!.letter}: useful only to see whether you can tell two of the same apart.`
+          ? `${arm.letter} is the same as ${base!.letter}: useful only to see whether you ` +
+            'can tell two of the same apart.'
           : ''
     return { arm: arm.id, differences, changes, warning }
   })
@@ -197,7 +208,10 @@ export function profileOf(
 
 const arms = (kind: TastingKind) =>
   kind === 'ranking' ? ([2, mostArms] as const) : ([2, 2] as const)
-/** A tasting laid out: who is given which codes in which order. Refuses too few arms or tasters with a sentence. */
+/**
+ * A tasting laid out: who is given which codes in which order. Refuses too few arms or tasters with
+ * a sentence.
+ */
 export function layTasting(
   id: string,
   kind: TastingKind,
@@ -222,7 +236,9 @@ export function layTasting(
   if (new Set(names).size < names.length)
     return {
       ok: false,
-      sentence: `${names.find((t, i) => names.indexOf(t) !== i)!} is there twice. Whoever tastes twice is called so: “Bram, again”.`,
+      sentence:
+        `${names.find((t, i) => names.indexOf(t) !== i)!} is there twice. Whoever tastes ` +
+        'twice is called so: “Bram, again”.',
     }
   return {
     ok: true,
@@ -253,7 +269,11 @@ export const scoredCup = (
   ],
 })
 
-/** The trial with the codes of a tasting opened: what was scored blind is each arm's from now on, in place of what the same taster had said of it with its letter in sight; of two cups of one arm the mean. */
+/**
+ * The trial with the codes of a tasting opened: what was scored blind is each arm's from now on, in
+ * place of what the same taster had said of it with its letter in sight; of two cups of one arm the
+ * mean.
+ */
 export function openCodes(trial: Trial, id: string): Trial {
   const tasting = trial.tastings.find(t => t.id === id)
   if (!tasting || tasting.opened) return trial

@@ -5,7 +5,10 @@ import { judgeTasting } from './judge'
 import { lossOfArm, profileOf, type Trial } from './trial'
 import { lexicon } from './tables/lexicon'
 
-/** What came of a version: means of scores by word, bake loss, minutes, height; nothing where it was never baked. */
+/**
+ * What came of a version: means of scores by word, bake loss, minutes, height; nothing where it was
+ * never baked.
+ */
 export interface Outcome {
   readonly scores: Readonly<Record<string, number>>
   readonly tasters: number
@@ -53,8 +56,10 @@ export interface Grown {
 const same = (a: Recipe, b: Recipe) => !differencesOf(a, b).length
 
 /**
- * Every version of a dessert as a tree: as it was written, the plan, and the arms of its trials in the order of their days. A trial hangs on the version that it began with: the winner of the one before, the plan, or the recipe itself; a base
- * that is none of them is a version of its own. Parents come before their children.
+ * Every version of a dessert as a tree: as it was written, the plan, and the arms of its trials in
+ * the order of their days. A trial hangs on the version that it began with: the winner of the one
+ * before, the plan, or the recipe itself; a base that is none of them is a version of its own.
+ * Parents come before their children.
  */
 export function versionsOf(bake: Grown): Version[] {
   const all: Version[] = [
@@ -161,7 +166,10 @@ export interface Comparison {
 }
 
 const number = (n: number, digits = 1) => String(Math.round(n * 10 ** digits) / 10 ** digits)
-/** In what two versions differ: recipe, method, oven and tin, and what came of them. A figure that one of them lacks is "not measured". */
+/**
+ * In what two versions differ: recipe, method, oven and tin, and what came of them. A figure that
+ * one of them lacks is "not measured".
+ */
 export function compareVersions(a: Version, b: Version): Comparison {
   const all = differencesOf(a.recipe, b.recipe)
   const outcome: Comparison['outcome'][number][] = []
@@ -193,7 +201,10 @@ export function compareVersions(a: Version, b: Version): Comparison {
   }
 }
 
-/** Versions that hold every word that is looked for: in what they are called, what changed, what is in them, or what was noted. */
+/**
+ * Versions that hold every word that is looked for: in what they are called, what changed, what is
+ * in them, or what was noted.
+ */
 export function searchVersions(versions: readonly Version[], words: string): Version[] {
   const wanted = words.toLowerCase().split(/\s+/u).filter(Boolean)
   return versions.filter(v => {
@@ -212,7 +223,10 @@ export function searchVersions(versions: readonly Version[], words: string): Ver
   })
 }
 
-/** Where each version is drawn: a column for each step away from the root, a row for each leaf; a parent beside the first of its children. */
+/**
+ * Where each version is drawn: a column for each step away from the root, a row for each leaf; a
+ * parent beside the first of its children.
+ */
 export function treeOf(
   versions: readonly Version[],
 ): { readonly id: string; readonly column: number; readonly row: number }[] {

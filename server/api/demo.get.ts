@@ -1,4 +1,7 @@
-/** The demo household as open files: its people, their groups and packets, and its recipes as the plain texts that somebody would paste. */
+/**
+ * The demo household as open files: its people, their groups and packets, and its recipes as the
+ * plain texts that somebody would paste.
+ */
 export default defineEventHandler(async () => {
   const files = useStorage('assets:demo')
   const keys = await files.getKeys()

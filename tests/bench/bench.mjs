@@ -1,4 +1,5 @@
-// Prints how right the reading is, how fast the core is, as ratios to something everybody knows, and how much the first page loads.
+// Prints how right the reading is, how fast the core is, as ratios to something everybody knows,
+// and how much the first page loads.
 //   npm run bench
 import { readFileSync, readdirSync, rmSync } from 'node:fs'
 import { dirname, join } from 'node:path'
@@ -72,17 +73,22 @@ const [scored, found] = [
   scoreRecipes([...corpusRecipes, ...moreRecipes], readRecipe),
 ]
 console.log(
-  `\nlines all right                 ${share(scored.right, scored.of)} of ${scored.of} (quantity, unit, ingredient and grams)`,
+  `\nlines all right                 ${share(scored.right, scored.of)} of ${scored.of} ` +
+    '(quantity, unit, ingredient and grams)',
 )
 for (const { text, says } of scored.wrong) console.log(`  ${text}: ${says.join('; ')}`)
 console.log(
-  `findings, in ${found.of} recipes         precision ${share(found.precision, 1)}, recall ${share(found.recall, 1)} (${found.expected} expected, ${found.raised} raised)`,
+  `findings, in ${found.of} recipes         precision ${share(found.precision, 1)}, recall ` +
+    `${share(found.recall, 1)} (${found.expected} expected, ${found.raised} raised)`,
 )
 for (const { title, says } of found.wrong) console.log(`  ${title}: ${says.join('; ')}`)
 
 const said = scoreStatements(statements, readPacket)
 console.log(
-  `packet statements               precision ${share(said.precision, 1)}, recall ${share(said.recall, 1)} of ${said.expected} places in ${said.of} statements; ${share(said.exact, 1)} with both ends exact; allergens missed altogether: ${said.missed.length}`,
+  `packet statements               precision ${share(said.precision, 1)}, recall ` +
+    `${share(said.recall, 1)} of ${said.expected} places in ${said.of} statements; ` +
+    `${share(said.exact, 1)} with both ends exact; allergens missed altogether: ` +
+    `${said.missed.length}`,
 )
 for (const { text, says } of said.wrong) console.log(`  ${text}: ${says.join('; ')}`)
 for (const missed of said.missed) console.log(`  MISSED ${missed}`)
@@ -113,7 +119,8 @@ const [bare, withPackets] = [
   time(() => checkPeople(recipes[1], people, { packets: tied })),
 ]
 console.log(
-  `one statement                   ${one.toFixed(2)} ms; ten times the text × ${(ten / one).toFixed(1)} the time`,
+  `one statement                   ${one.toFixed(2)} ms; ten times the text × ` +
+    `${(ten / one).toFixed(1)} the time`,
 )
 console.log(`a check with packets            × ${(withPackets / bare).toFixed(2)} of one without`)
 
@@ -131,7 +138,8 @@ console.log(
 )
 console.log(`  against one regular expression  × ${(reading / splitting).toFixed(0)} its time`)
 
-// Texts of ordinary words as well as of lines: what is beyond the limits of a recipe is left out, so the long one stays below them.
+// Texts of ordinary words as well as of lines: what is beyond the limits of a recipe is left out,
+// so the long one stays below them.
 const asPage = text =>
   `<html><body>${text
     .split('\n')
@@ -196,12 +204,15 @@ const looking = Math.max(
   ),
 )
 console.log(
-  `\nshelf of ${shelf.toLocaleString('en')} bakes             rows ${listing.toFixed(0)} ms, list ${sorted.toFixed(1)} ms, slowest search ${looking.toFixed(1)} ms (× ${(looking / 100).toFixed(2)} of 100 ms), index ${building.toFixed(0)} ms once`,
+  `\nshelf of ${shelf.toLocaleString('en')} bakes             rows ${listing.toFixed(0)} ` +
+    `ms, list ${sorted.toFixed(1)} ms, slowest search ${looking.toFixed(1)} ms (× ` +
+    `${(looking / 100).toFixed(2)} of 100 ms), index ${building.toFixed(0)} ms once`,
 )
 
 const { scores, refusals, faulty } = scoreMethods()
 console.log(
-  `\nplans on ${corpusSize.recipes} desserts × ${corpusSize.needs} needs (${corpusSize.held} desserts held back from tuning); clean by tests/bench/clean.ts`,
+  `\nplans on ${corpusSize.recipes} desserts × ${corpusSize.needs} needs ` +
+    `(${corpusSize.held} desserts held back from tuning); clean by tests/bench/clean.ts`,
 )
 const called = {
   'one-for-one': 'one for one by weight',
@@ -213,25 +224,34 @@ const called = {
 }
 for (const s of scores)
   console.log(
-    `  ${called[s.method].padEnd(34)}${String(s.clean).padStart(4)} of ${s.of} (${share(s.clean, s.of)}), held back ${s.heldClean} of ${s.heldOf} (${share(s.heldClean, s.heldOf)})`,
+    `  ${called[s.method].padEnd(34)}${String(s.clean).padStart(4)} of ${s.of} ` +
+      `(${share(s.clean, s.of)}), held back ${s.heldClean} of ${s.heldOf} ` +
+      `(${share(s.heldClean, s.heldOf)})`,
   )
 for (const text of faulty) console.log(`    ${text}`)
 console.log(
-  `refused where it must be        ${refusals.right} of ${refusals.of}${refusals.wrong.length ? `: ${refusals.wrong.join('; ')}` : ''}`,
+  `refused where it must be        ${refusals.right} of ` +
+    `${refusals.of}${refusals.wrong.length ? `: ${refusals.wrong.join('; ')}` : ''}`,
 )
 const steady = steadiness(6)
 console.log(
-  `with composition ±6 % and functions ±30 %: the winner stays first in ${share(steady.first, steady.of)}, and is among those shown in ${share(steady.shown, steady.of)} of ${steady.of}`,
+  'with composition ±6 % and functions ±30 %: the winner stays first in ' +
+    `${share(steady.first, steady.of)}, and is among those shown in ` +
+    `${share(steady.shown, steady.of)} of ${steady.of}`,
 )
 const quick = speed()
 console.log(
-  `one adaptation                  median ${quick.median.toFixed(0)} ms (× ${(quick.median / quick.quadprog).toFixed(0)} of one quadprog solve of the usual size, ${quick.quadprog.toFixed(2)} ms); egg, milk and gluten at most ${quick.hardest.toFixed(0)} ms (× ${(quick.hardest / quick.quadprog).toFixed(0)})`,
+  `one adaptation                  median ${quick.median.toFixed(0)} ms (× ` +
+    `${(quick.median / quick.quadprog).toFixed(0)} of one quadprog solve of the usual size, ` +
+    `${quick.quadprog.toFixed(2)} ms); egg, milk and gluten at most ` +
+    `${quick.hardest.toFixed(0)} ms (× ${(quick.hardest / quick.quadprog).toFixed(0)})`,
 )
 console.log(
   `the first plan                  after ${share(quick.firstPlan, quick.whole)} of the time of all three`,
 )
 console.log(
-  `heap over a thousand            ${quick.heap.map(mb => mb.toFixed(0)).join(' → ')} MB${globalThis.gc ? '' : ' (not collected; run with --expose-gc)'}`,
+  `heap over a thousand            ${quick.heap.map(mb => mb.toFixed(0)).join(' → ')} ` +
+    `MB${globalThis.gc ? '' : ' (not collected; run with --expose-gc)'}`,
 )
 
 console.log('\nbake time in another tin, 28 changes of 8 ordinary recipes; mean error')
@@ -239,10 +259,14 @@ for (const { name, percent } of timesOff())
   console.log(`  ${name.padEnd(30)}${percent.toFixed(1).padStart(6)} %`)
 const pan = panSpeed()
 console.log(
-  `the rule of thumb               ${(1000 * pan.rule).toFixed(1)} µs; a calibrated prediction, box to box ${pan.predicted.toFixed(1)} ms (at most ${pan.slowest.toFixed(1)})`,
+  `the rule of thumb               ${(1000 * pan.rule).toFixed(1)} µs; a calibrated ` +
+    `prediction, box to box ${pan.predicted.toFixed(1)} ms (at most ` +
+    `${pan.slowest.toFixed(1)})`,
 )
 console.log(
-  `one run of the heat model       ${pan.run.toFixed(2)} ms, × ${(pan.run / pan.plain).toFixed(1)} of a plain loop over its ${pan.cells} cells and ${pan.steps} steps`,
+  `one run of the heat model       ${pan.run.toFixed(2)} ms, × ` +
+    `${(pan.run / pan.plain).toFixed(1)} of a plain loop over its ${pan.cells} cells and ` +
+    `${pan.steps} steps`,
 )
 
 console.log(
@@ -250,7 +274,12 @@ console.log(
 )
 for (const row of await daySpeed(recipes))
   console.log(
-    `${row.name.padEnd(42)}${String(row.tasks).padStart(4)} ${row.first.toFixed(1).padStart(9)} ms ${(Number.isNaN(row.again) ? '' : `${row.again.toFixed(1)} ms`).padStart(9)} ${row.all.toFixed(0).padStart(5)} ms ${row.proven ? 'proven best'.padStart(16) : `${row.over.toFixed(1)} %`.padStart(16)} ${Number.isNaN(row.ratio) ? '' : `× ${row.ratio.toFixed(0)}`.padStart(22)}`,
+    `${row.name.padEnd(42)}${String(row.tasks).padStart(4)} ` +
+      `${row.first.toFixed(1).padStart(9)} ms ` +
+      `${(Number.isNaN(row.again) ? '' : `${row.again.toFixed(1)} ms`).padStart(9)} ` +
+      `${row.all.toFixed(0).padStart(5)} ms ` +
+      `${row.proven ? 'proven best'.padStart(16) : `${row.over.toFixed(1)} %`.padStart(16)} ` +
+      `${Number.isNaN(row.ratio) ? '' : `× ${row.ratio.toFixed(0)}`.padStart(22)}`,
   )
 
 console.log(
@@ -264,7 +293,8 @@ for (const row of probeRows(recipes))
   )
 const stands = counterSpeed(recipes[0])
 console.log(
-  `where a making of ${stands.happenings} happenings stands  ${stands.ms.toFixed(2)} ms, × ${stands.ratio.toFixed(1)} of reading it as a file`,
+  `where a making of ${stands.happenings} happenings stands  ${stands.ms.toFixed(2)} ms, × ` +
+    `${stands.ratio.toFixed(1)} of reading it as a file`,
 )
 
 const trial = trialRows(
@@ -272,18 +302,26 @@ const trial = trialRows(
   people.filter(p => ['Ottilie', 'Bram'].includes(p.name)),
 )
 console.log(
-  `\nwhat went wrong, ${trial.score.cases} invented bakes  the cause that was put in leads in ${share(trial.score.top1, trial.score.cases)}, is among three in ${share(trial.score.top3, trial.score.cases)}`,
+  `\nwhat went wrong, ${trial.score.cases} invented bakes  the cause that was put in leads ` +
+    `in ${share(trial.score.top1, trial.score.cases)}, is among three in ` +
+    `${share(trial.score.top3, trial.score.cases)}`,
 )
 for (const miss of trial.score.missed)
   console.log(`    ${miss.name}: ${miss.expect} looked for, ${miss.found.join(', ')} found`)
 console.log(
-  `  by words alone, drawn from the tables    ${trial.words.map(w => `${w.words} ${w.words === 1 ? 'word' : 'words'}: leads in ${(100 * w.leads).toFixed(0)} %, among three in ${(100 * w.three).toFixed(0)} % of ${w.bakes}`).join('; ')}`,
+  '  by words alone, drawn from the tables    ' +
+    `${trial.words.map(w => `${w.words} ${w.words === 1 ? 'word' : 'words'}: leads in ${(100 * w.leads).toFixed(0)} %, among three in ${(100 * w.three).toFixed(0)} % of ${w.bakes}`).join('; ')}`,
 )
 console.log(
-  `${trial.arms.count} arms proposed                ${trial.arms.ms.toFixed(0)} ms, × ${(trial.arms.ms / trial.adapt).toFixed(1)} of one adaptation; a diagnosis ${trial.diagnosis.toFixed(1)} ms, its amount ${trial.change.toFixed(0)} ms (× ${(trial.change / trial.adapt).toFixed(2)})`,
+  `${trial.arms.count} arms proposed                ${trial.arms.ms.toFixed(0)} ms, × ` +
+    `${(trial.arms.ms / trial.adapt).toFixed(1)} of one adaptation; a diagnosis ` +
+    `${trial.diagnosis.toFixed(1)} ms, its amount ${trial.change.toFixed(0)} ms (× ` +
+    `${(trial.change / trial.adapt).toFixed(2)})`,
 )
 console.log(
-  `learning from a thousand trials ${trial.learn.toFixed(2)} ms; a triangle of thirty ${trial.triangle.toFixed(2)} ms, an exact ranking of six tasters and four arms ${trial.ranks.toFixed(1)} ms`,
+  `learning from a thousand trials ${trial.learn.toFixed(2)} ms; a triangle of thirty ` +
+    `${trial.triangle.toFixed(2)} ms, an exact ranking of six tasters and four arms ` +
+    `${trial.ranks.toFixed(1)} ms`,
 )
 
 console.log('\nrecipe                          checkPeople      adapt   adapt ÷ check   first plan')
@@ -294,7 +332,10 @@ for (const [i, recipe] of recipes.entries()) {
   ]
   const found = adapt(recipe, people)
   console.log(
-    `${recipe.title.padEnd(32)}${checking.toFixed(2).padStart(8)} ms ${adapting.toFixed(1).padStart(8)} ms ${(adapting / checking).toFixed(0).padStart(11)}      ${found.plans[0]?.confidence ?? found.verdict}`,
+    `${recipe.title.padEnd(32)}${checking.toFixed(2).padStart(8)} ms ` +
+      `${adapting.toFixed(1).padStart(8)} ms ` +
+      `${(adapting / checking).toFixed(0).padStart(11)}      ` +
+      `${found.plans[0]?.confidence ?? found.verdict}`,
   )
   if (i === recipes.length - 1) console.log()
 }
@@ -317,7 +358,8 @@ try {
     .filter(name => name.startsWith('core.worker') && name.endsWith('.js'))
     .reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, '_nuxt', name))).length, 0)
   console.log(
-    `first-load JavaScript           ${(size / 1000).toFixed(0)} kB gzip in ${first.size} files; the worker ${(worker / 1000).toFixed(0)} kB more`,
+    `first-load JavaScript           ${(size / 1000).toFixed(0)} kB gzip in ${first.size} ` +
+      `files; the worker ${(worker / 1000).toFixed(0)} kB more`,
   )
 } catch {
   console.log('first-load JavaScript           no build here; run npm run build first')

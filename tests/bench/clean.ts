@@ -12,9 +12,9 @@ import {
 } from '#core'
 
 /**
- * When a plan counts as clean: by measures of our own, written before the engine was tuned and sharing nothing with its loss. A case is
- * clean when nothing is found. Limits from the engine study and check-values.md [M] [P]; the widths here are what a home baker
- * would not send back.
+ * When a plan counts as clean: by measures of our own, written before the engine was tuned and
+ * sharing nothing with its loss. A case is clean when nothing is found. Limits from the engine
+ * study and check-values.md [M] [P]; the widths here are what a home baker would not send back.
  */
 const near = (
   name: string,
@@ -142,7 +142,10 @@ export function faults(original: Recipe, plan: Plan, people: readonly Person[]):
   return found
 }
 
-/** Steps that name what has left, or leave out what is new; contradictions that the reading finds in the result and not in the original. */
+/**
+ * Steps that name what has left, or leave out what is new; contradictions that the reading finds in
+ * the result and not in the original.
+ */
 export function stepFaults(original: Recipe, plan: Plan): string[] {
   const found: string[] = []
   const removed = new Set(plan.changes.flatMap(c => c.removes))

@@ -13,7 +13,10 @@ import {
 import loadHighs from 'highs'
 import { asProgram, dayProblem } from '../day-problems'
 
-/** Measures the placing of days: when the first plan is there, what the best costs against what nothing can beat, and how long it takes beside a pass by the rules alone. */
+/**
+ * Measures the placing of days: when the first plan is there, what the best costs against what
+ * nothing can beat, and how long it takes beside a pass by the rules alone.
+ */
 const clock = <T>(work: () => T): [T, number] => {
   const t = performance.now()
   const made = work()
@@ -38,7 +41,10 @@ export interface DayRow {
   readonly name: string
   readonly tasks: number
   readonly first: number
-  /** The same when the day was worked out before, as after every press at the counter. */ readonly again: number
+  /**
+   * The same when the day was worked out before, as after every press at the counter.
+   */
+  readonly again: number
   readonly all: number
   readonly over: number
   readonly proven: boolean
@@ -50,7 +56,11 @@ const inTime = () => {
   return () => performance.now() < until
 }
 
-/** What the best would cost: where a mixed-integer program proves it in half a minute, that; else what the day's own bound says nothing can beat. Its racks are left out, so it can only be too low. */
+/**
+ * What the best would cost: where a mixed-integer program proves it in half a minute, that; else
+ * what the day's own bound says nothing can beat. Its racks are left out, so it can only be too
+ * low.
+ */
 async function leastOf(problem: Problem): Promise<number> {
   const own = boundOf(problem, rulesAlone(problem))
   const solved = (await loadHighs()).solve(asProgram({ ...problem, horizon: 1200 }), {
@@ -84,7 +94,8 @@ export async function daySpeed(recipes: readonly Recipe[]): Promise<DayRow[]> {
   }
   const rows = [bakes.slice(0, 1), bakes.slice(4, 5), bakes.slice(0, 3), bakes].map(
     (some): DayRow => {
-      // The median of five bakes that were opened (sized up) but not placed yet, each under a name of its own.
+      // The median of five bakes that were opened (sized up) but not placed yet, each under a name
+      // of its own.
       const runs = Array.from({ length: 8 }, (_, n) =>
         place(some.map(bake => ({ ...bake, id: `${bake.id}/${n}` }))),
       ).slice(3)

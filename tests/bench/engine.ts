@@ -17,7 +17,10 @@ import { desserts, needs, type Dessert } from '../corpus/tables/desserts'
 import { byQuadprog, type Rows } from '../quadratic'
 import { faults } from './clean'
 
-/** Measures the engine on the corpus: clean cases by method, refusals, how steady the choice is, and how long it takes. */
+/**
+ * Measures the engine on the corpus: clean cases by method, refusals, how steady the choice is, and
+ * how long it takes.
+ */
 const peopleOf = (need: (typeof needs)[number]): Person[] => [
   {
     id: 'p',
@@ -97,7 +100,10 @@ const eggWay = (plan: Plan | undefined) =>
   plan?.changes.find(c => /egg/iu.test(c.school ?? '') || c.adds.some(a => a.prepare))?.school ??
   plan?.changes.map(c => c.school).join()
 
-/** How often, with composition ±6 % and functions ±30 %, the winner stays first, and is among the three that were shown. */
+/**
+ * How often, with composition ±6 % and functions ±30 %, the winner stays first, and is among the
+ * three that were shown.
+ */
 export function steadiness(times: number): { first: number; shown: number; of: number } {
   const some = cases.filter(
     c => ['egg', 'egg + milk', 'vegan'].includes(c.need.name) && !mustRefuse(c.dessert, c.need),
@@ -163,7 +169,10 @@ function usualProblem(): Rows {
   }
 }
 
-/** Milliseconds of an adaptation over all cases, of the hardest need, of the first plan, and of one `quadprog` solve; and the heap over a thousand. */
+/**
+ * Milliseconds of an adaptation over all cases, of the hardest need, of the first plan, and of one
+ * `quadprog` solve; and the heap over a thousand.
+ */
 export function speed(): {
   median: number
   hardest: number

@@ -18,7 +18,10 @@ import {
   type SimBake,
 } from '#core'
 
-/** How well a probe foresees the end of simulated bakes that each take their own time and course, in percent of that time; and how often the truth is in the window. */
+/**
+ * How well a probe foresees the end of simulated bakes that each take their own time and course, in
+ * percent of that time; and how often the truth is in the window.
+ */
 export interface ProbeRow {
   readonly name: string
   readonly before: number
@@ -80,7 +83,10 @@ export function probeRows(recipes: readonly Recipe[]): ProbeRow[] {
   })
 }
 
-/** A long making: every card ticked, a hundred timers and readings; the milliseconds to say where it stands, beside reading the same as a file. */
+/**
+ * A long making: every card ticked, a hundred timers and readings; the milliseconds to say where it
+ * stands, beside reading the same as a file.
+ */
 export function counterSpeed(recipe: Recipe): {
   readonly happenings: number
   readonly ms: number

@@ -13,7 +13,10 @@ import {
 } from '#core'
 import { panChanges } from '../corpus/tables/pan-changes'
 
-/** Measures bake times against what ordinary recipes say for other tins, beside the simple rules; and how long they take to compute. */
+/**
+ * Measures bake times against what ordinary recipes say for other tins, beside the simple rules;
+ * and how long they take to compute.
+ */
 const mid = ([low, high]: readonly [number, number]) => (low + high) / 2
 const faces = (tin: Tin, ml: number) => {
   const depth = depthOf(tin, ml)
@@ -67,7 +70,10 @@ export function timesOff(): { readonly name: string; readonly percent: number }[
 
 const median = (values: readonly number[]) =>
   [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
-/** Milliseconds: the rule, a calibrated prediction (warm; another stated time each, so that nothing is kept), one run, and a plain loop over the same cells and steps. */
+/**
+ * Milliseconds: the rule, a calibrated prediction (warm; another stated time each, so that nothing
+ * is kept), one run, and a plain loop over the same cells and steps.
+ */
 export function panSpeed(): {
   readonly rule: number
   readonly predicted: number

@@ -23,7 +23,10 @@ const clock = (work: () => unknown, times: number) => {
 }
 const mixed = ['gummy', 'dense', 'sunk', 'pale', 'dry', 'soapy']
 
-/** How fast trials are set up, judged and learned from, against one adaptation; and how often the invented bakes find their cause. */
+/**
+ * How fast trials are set up, judged and learned from, against one adaptation; and how often the
+ * invented bakes find their cause.
+ */
 export function trialRows(recipe: Recipe, people: readonly Person[]) {
   const plan = adapt(recipe, people).plans[0]!
   const one = clock(() => adapt(recipe, people), 5)
@@ -69,8 +72,10 @@ export function trialRows(recipe: Recipe, people: readonly Person[]) {
 }
 
 /**
- * How far words alone can tell a cause, were the tables true: bakes drawn from them (each symptom of a cause as often as it shows it, the likeliest first), said in one, two or three words without a recipe. What is missing to all of
- * them is what the recipe's own figures and a measurement are for. Shares of bakes in which the cause leads, and is among three.
+ * How far words alone can tell a cause, were the tables true: bakes drawn from them (each symptom
+ * of a cause as often as it shows it, the likeliest first), said in one, two or three words without
+ * a recipe. What is missing to all of them is what the recipe's own figures and a measurement are
+ * for. Shares of bakes in which the cause leads, and is among three.
  */
 export function toldByWords(
   draws = 40,

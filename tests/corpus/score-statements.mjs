@@ -24,7 +24,10 @@ export function marked(written) {
 
 const overlaps = (a, b) => a.start < b.end && b.start < a.end
 
-/** Right and wrong of all statements: a hit counts when allergen and kind are as written and the places overlap. Misses of an allergen stand apart. */
+/**
+ * Right and wrong of all statements: a hit counts when allergen and kind are as written and the
+ * places overlap. Misses of an allergen stand apart.
+ */
 export function scoreStatements(all, readPacket) {
   let [raised, right, expectedCount, met, exact] = [0, 0, 0, 0, 0]
   const [wrong, missed] = [[], []]

@@ -1,6 +1,7 @@
 /**
- * How the core reads the corpus: the lines of which quantity, unit, ingredient or grams are not as a careful baker reads
- * them, and the findings that are missing or too many. Used by the unit tests and by the bench, which print it.
+ * How the core reads the corpus: the lines of which quantity, unit, ingredient or grams are not as
+ * a careful baker reads them, and the findings that are missing or too many. Used by the unit tests
+ * and by the bench, which print it.
  */
 export function scoreLines(lines, readLine) {
   const wrong = []

@@ -35,101 +35,107 @@ const at = async (page: Page, words: string) => {
   return h! * 60 + m!
 }
 
-test('backwards from five: a length changed, a block moved, an hour set; the rest follows, undone and kept over a reload', async ({
-  page,
-}) => {
-  await atDay(page, 'Dark sticky ginger loaf')
-  await served(page, saturday())
-  await expect(page.getByText(/^Begin at 15:\d\d, on the table at 17:00/)).toBeVisible()
-  await expect(rowOf(page, 'is on the table')).toContainText('17:00')
-  await expect(page.getByText(/Begun 20 minutes late, it is on the table at 17:20/)).toBeVisible()
-  const [weigh, oven] = [await at(page, 'Weigh in'), await at(page, 'Pour into the tin')]
-  await hours(page).getByRole('button', { name: 'Three minutes more: bake' }).click()
-  await expect.poll(() => at(page, 'Weigh in')).toBe(weigh - 3)
-  await expect(hours(page)).toContainText('usually 53 min')
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await expect.poll(() => at(page, 'Weigh in')).toBe(weigh)
-  await page.getByRole('button', { name: 'Redo' }).click()
-  await expect.poll(() => at(page, 'Weigh in')).toBe(weigh - 3)
-  await page.reload()
-  await placed(page)
-  await expect.poll(() => at(page, 'Weigh in')).toBe(weigh - 3)
+test(
+  'backwards from five: a length changed, a block moved, an hour set; the rest follows, ' +
+    'undone and kept over a reload',
+  async ({ page }) => {
+    await atDay(page, 'Dark sticky ginger loaf')
+    await served(page, saturday())
+    await expect(page.getByText(/^Begin at 15:\d\d, on the table at 17:00/)).toBeVisible()
+    await expect(rowOf(page, 'is on the table')).toContainText('17:00')
+    await expect(page.getByText(/Begun 20 minutes late, it is on the table at 17:20/)).toBeVisible()
+    const [weigh, oven] = [await at(page, 'Weigh in'), await at(page, 'Pour into the tin')]
+    await hours(page).getByRole('button', { name: 'Three minutes more: bake' }).click()
+    await expect.poll(() => at(page, 'Weigh in')).toBe(weigh - 3)
+    await expect(hours(page)).toContainText('usually 53 min')
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect.poll(() => at(page, 'Weigh in')).toBe(weigh)
+    await page.getByRole('button', { name: 'Redo' }).click()
+    await expect.poll(() => at(page, 'Weigh in')).toBe(weigh - 3)
+    await page.reload()
+    await placed(page)
+    await expect.poll(() => at(page, 'Weigh in')).toBe(weigh - 3)
 
-  // Moved by keys on the drawing: over five minutes earlier, and all before it too.
-  const block = page.getByRole('button', { name: /^bake, / })
-  await block.focus()
-  await page.keyboard.press('ArrowLeft')
-  await expect.poll(() => at(page, 'Weigh in')).toBe(weigh - 8)
-  await expect(hours(page)).toContainText('moved by you')
-  await page.getByRole('button', { name: 'As it was worked out' }).click()
-  await expect.poll(() => at(page, 'Weigh in')).toBe(weigh)
-  // And by dragging it.
-  await block.scrollIntoViewIfNeeded()
-  const box = (await block.boundingBox())!
-  await page.mouse.move(box.x + 20, box.y + 10)
-  await page.mouse.down()
-  await page.mouse.move(box.x - 80, box.y + 10, { steps: 6 })
-  await page.mouse.up()
-  await expect.poll(() => at(page, 'Weigh in')).toBeLessThan(weigh - 10)
-  await page.getByRole('button', { name: 'As it was worked out' }).click()
-  await expect.poll(() => at(page, 'Weigh in')).toBe(weigh)
+    // Moved by keys on the drawing: over five minutes earlier, and all before it too.
+    const block = page.getByRole('button', { name: /^bake, / })
+    await block.focus()
+    await page.keyboard.press('ArrowLeft')
+    await expect.poll(() => at(page, 'Weigh in')).toBe(weigh - 8)
+    await expect(hours(page)).toContainText('moved by you')
+    await page.getByRole('button', { name: 'As it was worked out' }).click()
+    await expect.poll(() => at(page, 'Weigh in')).toBe(weigh)
+    // And by dragging it.
+    await block.scrollIntoViewIfNeeded()
+    const box = (await block.boundingBox())!
+    await page.mouse.move(box.x + 20, box.y + 10)
+    await page.mouse.down()
+    await page.mouse.move(box.x - 80, box.y + 10, { steps: 6 })
+    await page.mouse.up()
+    await expect.poll(() => at(page, 'Weigh in')).toBeLessThan(weigh - 10)
+    await page.getByRole('button', { name: 'As it was worked out' }).click()
+    await expect.poll(() => at(page, 'Weigh in')).toBe(weigh)
 
-  // What is no length is said and changes nothing.
-  await hours(page).getByLabel('Minutes: bake').fill('long')
-  await hours(page).getByLabel('Minutes: bake').press('Tab')
-  await expect(page.getByRole('alert')).toContainText('“long” is no length')
-  expect(await at(page, 'Weigh in')).toBe(weigh)
-  expect(oven).toBeGreaterThan(weigh)
-})
+    // What is no length is said and changes nothing.
+    await hours(page).getByLabel('Minutes: bake').fill('long')
+    await hours(page).getByLabel('Minutes: bake').press('Tab')
+    await expect(page.getByRole('alert')).toContainText('“long” is no length')
+    expect(await at(page, 'Weigh in')).toBe(weigh)
+    expect(oven).toBeGreaterThan(weigh)
+  },
+)
 
-test('an hour that cannot be names what quarrels and the nearest that can; the day before stays in sight', async ({
-  page,
-}) => {
-  await atDay(page, 'Set custard slice')
-  await served(page, saturday())
-  // The base chills for as long as nobody says, the custard for its four hours.
-  await expect(hours(page).getByLabel('Hours for chill')).toHaveCount(2)
-  await hours(page).getByLabel('Hours for chill').last().click()
-  const soon = new Date(Date.now() + 60 * 60_000)
-  soon.setSeconds(0, 0)
-  const field = (d: Date) =>
-    `${d.getFullYear()}-${String(d.getMonth() + 1).padStart(2, '0')}-${String(d.getDate()).padStart(2, '0')}T${String(d.getHours()).padStart(2, '0')}:${String(d.getMinutes()).padStart(2, '0')}`
-  await served(page, field(soon))
-  await expect(page.getByRole('alert')).toContainText('Not by then.')
-  await expect(page.getByRole('alert')).toContainText('nothing can begin before now')
-  await expect(page.getByText('Below is the day as it was before.')).toBeVisible()
-  await page
-    .getByRole('alert')
-    .getByRole('button', { name: /^On the table at/ })
-    .click()
-  await placed(page)
-  await expect(page.getByRole('alert')).toHaveCount(0)
-  await page.getByRole('button', { name: 'begin now' }).click()
-  await placed(page)
-  await expect(page.getByText(/^Begin at/)).toBeVisible()
-})
+test(
+  'an hour that cannot be names what quarrels and the nearest that can; the day before stays ' +
+    'in sight',
+  async ({ page }) => {
+    await atDay(page, 'Set custard slice')
+    await served(page, saturday())
+    // The base chills for as long as nobody says, the custard for its four hours.
+    await expect(hours(page).getByLabel('Hours for chill')).toHaveCount(2)
+    await hours(page).getByLabel('Hours for chill').last().click()
+    const soon = new Date(Date.now() + 60 * 60_000)
+    soon.setSeconds(0, 0)
+    const field = (d: Date) =>
+      `${d.getFullYear()}-${String(d.getMonth() + 1).padStart(2, '0')}-${String(d.getDate()).padStart(2, '0')}T${String(d.getHours()).padStart(2, '0')}:${String(d.getMinutes()).padStart(2, '0')}`
+    await served(page, field(soon))
+    await expect(page.getByRole('alert')).toContainText('Not by then.')
+    await expect(page.getByRole('alert')).toContainText('nothing can begin before now')
+    await expect(page.getByText('Below is the day as it was before.')).toBeVisible()
+    await page
+      .getByRole('alert')
+      .getByRole('button', { name: /^On the table at/ })
+      .click()
+    await placed(page)
+    await expect(page.getByRole('alert')).toHaveCount(0)
+    await page.getByRole('button', { name: 'begin now' }).click()
+    await placed(page)
+    await expect(page.getByText(/^Begin at/)).toBeVisible()
+  },
+)
 
-test('several bakes share one oven and one pair of hands; the stricter is first, with washing between', async ({
-  page,
-}) => {
-  await atDay(page, 'Marble ring cake')
-  await served(page, saturday())
-  await page.getByText('with other bakes').click()
-  await page.getByLabel('Dark sticky ginger loaf').check()
-  await placed(page)
-  await expect(hours(page)).toContainText('Dark sticky ginger loaf is on the table.')
-  await expect(
-    page.getByRole('heading', { name: 'The oven' }).locator('..').locator('p'),
-  ).toHaveCount(2)
-  const rows = hours(page).getByRole('listitem')
-  const times = await rows.evaluateAll(all =>
-    all.map(li => li.querySelector('.at')!.textContent!.trim()),
-  )
-  expect([...times].sort()).toEqual(times)
-  await page.reload()
-  await placed(page)
-  await expect(hours(page)).toContainText('Dark sticky ginger loaf is on the table.')
-})
+test(
+  'several bakes share one oven and one pair of hands; the stricter is first, with washing ' +
+    'between',
+  async ({ page }) => {
+    await atDay(page, 'Marble ring cake')
+    await served(page, saturday())
+    await page.getByText('with other bakes').click()
+    await page.getByLabel('Dark sticky ginger loaf').check()
+    await placed(page)
+    await expect(hours(page)).toContainText('Dark sticky ginger loaf is on the table.')
+    await expect(
+      page.getByRole('heading', { name: 'The oven' }).locator('..').locator('p'),
+    ).toHaveCount(2)
+    const rows = hours(page).getByRole('listitem')
+    const times = await rows.evaluateAll(all =>
+      all.map(li => li.querySelector('.at')!.textContent!.trim()),
+    )
+    expect([...times].sort()).toEqual(times)
+    await page.reload()
+    await placed(page)
+    await expect(hours(page)).toContainText('Dark sticky ginger loaf is on the table.')
+  },
+)
 
 test('a task of one’s own, and the day out as calendar and Markdown', async ({ page }) => {
   await atDay(page, 'Dark sticky ginger loaf')

@@ -39,7 +39,8 @@ test('a packet is typed in, read word by word, kept as read, and says who may ea
   await page
     .getByLabel('Ingredient statement')
     .fill(
-      'Wheat flour, palm oil, sodium caseinate, emulsifier: lecithins, fizzulate. May contain traces of almonds.',
+      'Wheat flour, palm oil, sodium caseinate, emulsifier: lecithins, fizzulate. May ' +
+        'contain traces of almonds.',
     )
   await page.getByLabel('Marks and claims').fill('Dairy-free')
   await expect(state(page, 'sodium caseinate')).toHaveClass(/contains/)
@@ -65,23 +66,25 @@ test('a packet is typed in, read word by word, kept as read, and says who may ea
   await expect(kept.getByRole('img', { name: 'Bram: contains' })).toBeVisible()
 })
 
-test('other words on a packet: the old ones stay in its history, the difference is shown, and it is thrown away and brought back', async ({
-  page,
-}) => {
-  await toPackets(page)
-  await page.getByRole('button', { name: 'Open the packet Gullwing Oat Flakes' }).click()
-  await page.getByLabel('Ingredient statement').fill('Gluten free oats, barley malt extract.')
-  await page.getByRole('button', { name: 'Keep, not read' }).click()
-  const row = page.locator('.row', { hasText: 'Gullwing Oat Flakes' })
-  await expect(row.getByText('nobody has said that they read it')).toBeVisible()
-  await page.getByRole('button', { name: 'Open the packet Gullwing Oat Flakes' }).click()
-  await expect(page.getByRole('heading', { name: 'How its words changed' })).toBeVisible()
-  await expect(page.getByText('now contains barley')).toBeVisible()
-  await page.getByRole('button', { name: 'Throw the packet Gullwing Oat Flakes away' }).click()
-  await expect(row).toHaveCount(0)
-  await page.getByRole('button', { name: 'Bring back' }).first().click()
-  await expect(row).toBeVisible()
-})
+test(
+  'other words on a packet: the old ones stay in its history, the difference is shown, and ' +
+    'it is thrown away and brought back',
+  async ({ page }) => {
+    await toPackets(page)
+    await page.getByRole('button', { name: 'Open the packet Gullwing Oat Flakes' }).click()
+    await page.getByLabel('Ingredient statement').fill('Gluten free oats, barley malt extract.')
+    await page.getByRole('button', { name: 'Keep, not read' }).click()
+    const row = page.locator('.row', { hasText: 'Gullwing Oat Flakes' })
+    await expect(row.getByText('nobody has said that they read it')).toBeVisible()
+    await page.getByRole('button', { name: 'Open the packet Gullwing Oat Flakes' }).click()
+    await expect(page.getByRole('heading', { name: 'How its words changed' })).toBeVisible()
+    await expect(page.getByText('now contains barley')).toBeVisible()
+    await page.getByRole('button', { name: 'Throw the packet Gullwing Oat Flakes away' }).click()
+    await expect(row).toHaveCount(0)
+    await page.getByRole('button', { name: 'Bring back' }).first().click()
+    await expect(row).toBeVisible()
+  },
+)
 
 test('two packets of one name that differ warn of each other; an old check asks again', async ({
   page,
@@ -100,38 +103,40 @@ test('two packets of one name that differ warn of each other; an old check asks 
   await expect(page.getByText('One packet wants to be read again.')).toBeVisible()
 })
 
-test('the code is looked up in the simulated service: found, slow and stopped, missing, failing, mistyped', async ({
-  page,
-}) => {
-  await toPackets(page)
-  await page.getByRole('button', { name: 'New packet' }).click()
-  await expect(page.getByText('simulated look-up: invented packets only')).toBeVisible()
-  const code = page.getByLabel('Code under the bars')
-  const look = page.getByRole('button', { name: 'Look up' })
-  await code.fill('2000000010039')
-  await look.click()
-  await expect(page.getByText('These digits do not fit together')).toBeVisible()
-  await code.fill('2000000010090')
-  await look.click()
-  await expect(page.getByText('Nobody has entered a packet with this code.')).toBeVisible()
-  await code.fill('2000000010052')
-  await look.click()
-  await expect(page.getByText('The look-up did not answer as it should.')).toBeVisible()
-  await code.fill('2000000010045')
-  await look.click()
-  await page.getByRole('button', { name: 'Stop', exact: true }).click()
-  await expect(page.getByText('Stopped. Nothing was changed.')).toBeVisible()
-  await code.fill('2 000000 010038')
-  await look.click()
-  await expect(page.getByText(/Found “Beacon Oat Drink”, in the simulated look-up/)).toBeVisible()
-  await expect(page.getByLabel('Name on the front')).toHaveValue('Beacon Oat Drink')
-  await expect(page.getByLabel('Facility sentence')).toHaveValue(/almonds/)
-  await page.context().setOffline(true)
-  await look.click()
-  await expect(page.getByText('The look-up cannot be reached.')).toBeVisible()
-  await page.context().setOffline(false)
-  await expect(page.getByLabel('Name on the front')).toHaveValue('Beacon Oat Drink')
-})
+test(
+  'the code is looked up in the simulated service: found, slow and stopped, missing, ' +
+    'failing, mistyped',
+  async ({ page }) => {
+    await toPackets(page)
+    await page.getByRole('button', { name: 'New packet' }).click()
+    await expect(page.getByText('simulated look-up: invented packets only')).toBeVisible()
+    const code = page.getByLabel('Code under the bars')
+    const look = page.getByRole('button', { name: 'Look up' })
+    await code.fill('2000000010039')
+    await look.click()
+    await expect(page.getByText('These digits do not fit together')).toBeVisible()
+    await code.fill('2000000010090')
+    await look.click()
+    await expect(page.getByText('Nobody has entered a packet with this code.')).toBeVisible()
+    await code.fill('2000000010052')
+    await look.click()
+    await expect(page.getByText('The look-up did not answer as it should.')).toBeVisible()
+    await code.fill('2000000010045')
+    await look.click()
+    await page.getByRole('button', { name: 'Stop', exact: true }).click()
+    await expect(page.getByText('Stopped. Nothing was changed.')).toBeVisible()
+    await code.fill('2 000000 010038')
+    await look.click()
+    await expect(page.getByText(/Found “Beacon Oat Drink”, in the simulated look-up/)).toBeVisible()
+    await expect(page.getByLabel('Name on the front')).toHaveValue('Beacon Oat Drink')
+    await expect(page.getByLabel('Facility sentence')).toHaveValue(/almonds/)
+    await page.context().setOffline(true)
+    await look.click()
+    await expect(page.getByText('The look-up cannot be reached.')).toBeVisible()
+    await page.context().setOffline(false)
+    await expect(page.getByLabel('Name on the front')).toHaveValue('Beacon Oat Drink')
+  },
+)
 
 test('a code is found in a picture of its bars', async ({ page }) => {
   // Bars drawn by the standard's own table (ISO/IEC 15420): left A or B by the first digit, right C.
@@ -155,7 +160,8 @@ test('a code is found in a picture of its bars', async ({ page }) => {
   const desk = await page.context().newPage()
   await desk.setViewportSize({ width: 520, height: 240 })
   await desk.setContent(
-    `<body style="margin:40px;background:#fff"><svg width="440" height="150" shape-rendering="crispEdges">${[...bits].map((b, i) => (b === '1' ? `<rect x="${30 + 4 * i}" width="4" height="150"/>` : '')).join('')}</svg>`,
+    '<body style="margin:40px;background:#fff"><svg width="440" height="150" ' +
+      `shape-rendering="crispEdges">${[...bits].map((b, i) => (b === '1' ? `<rect x="${30 + 4 * i}" width="4" height="150"/>` : '')).join('')}</svg>`,
   )
   const photo = await desk.screenshot()
   await desk.close()
@@ -172,71 +178,74 @@ test('a code is found in a picture of its bars', async ({ page }) => {
   await expect(page.getByText('No code was found in this picture.')).toBeVisible()
 })
 
-test('a photographed label, turned and full of grain, is straightened and read; nothing is said before its doubtful words are confirmed', async ({
-  page,
-}) => {
-  test.slow()
-  const photo = await labelPhoto(
-    page,
-    '<b>INGREDIENTS:</b> Sugar, cocoa butter, skimmed milk powder, cocoa mass, whey powder (milk), emulsifier: soya lecithin, vanilla.<br><b>MAY CONTAIN</b> hazelnuts and wheat.',
-  )
-  await toPackets(page)
-  await page.getByRole('button', { name: 'New packet' }).click()
-  await page.getByLabel('Name on the front').fill('Undertow White')
-  await page
-    .getByLabel('Photo of a label')
-    .setInputFiles({ name: 'label.png', mimeType: 'image/png', buffer: photo })
-  // Straightened by itself, to within a degree of what it was turned by.
-  await expect
-    .poll(async () => Number(await page.getByLabel('Straighten, in degrees').inputValue()))
-    .toBeLessThan(-4)
-  expect(Number(await page.getByLabel('Straighten, in degrees').inputValue())).toBeGreaterThan(-6)
-  await page.getByText('cut to the words').click()
-  for (const [side, percent] of [
-    ['Cut off left', '9'],
-    ['Cut off right', '9'],
-    ['Cut off top', '12'],
-    ['Cut off bottom', '8'],
-  ] as const)
-    await page.getByLabel(side).fill(percent)
-  await page.getByRole('button', { name: 'Read the label' }).click()
-  await expect(page.getByRole('button', { name: 'Read it once more' })).toBeEnabled({
-    timeout: 90_000,
-  })
-  await expect(page.getByText(/words? to confirm|All words are confirmed/)).toBeVisible()
-  const doubts = page.locator('.doubt')
-  if (await doubts.count()) {
-    await expect(page.getByText('No verdict yet')).toBeVisible()
-    await expect(page.locator('mark.contains')).toHaveCount(0)
+test(
+  'a photographed label, turned and full of grain, is straightened and read; nothing is said ' +
+    'before its doubtful words are confirmed',
+  async ({ page }) => {
+    test.slow()
+    const photo = await labelPhoto(
+      page,
+      '<b>INGREDIENTS:</b> Sugar, cocoa butter, skimmed milk powder, cocoa mass, whey powder ' +
+        '(milk), emulsifier: soya lecithin, vanilla.<br><b>MAY CONTAIN</b> hazelnuts and wheat.',
+    )
+    await toPackets(page)
+    await page.getByRole('button', { name: 'New packet' }).click()
+    await page.getByLabel('Name on the front').fill('Undertow White')
+    await page
+      .getByLabel('Photo of a label')
+      .setInputFiles({ name: 'label.png', mimeType: 'image/png', buffer: photo })
+    // Straightened by itself, to within a degree of what it was turned by.
+    await expect
+      .poll(async () => Number(await page.getByLabel('Straighten, in degrees').inputValue()))
+      .toBeLessThan(-4)
+    expect(Number(await page.getByLabel('Straighten, in degrees').inputValue())).toBeGreaterThan(-6)
+    await page.getByText('cut to the words').click()
+    for (const [side, percent] of [
+      ['Cut off left', '9'],
+      ['Cut off right', '9'],
+      ['Cut off top', '12'],
+      ['Cut off bottom', '8'],
+    ] as const)
+      await page.getByLabel(side).fill(percent)
+    await page.getByRole('button', { name: 'Read the label' }).click()
+    await expect(page.getByRole('button', { name: 'Read it once more' })).toBeEnabled({
+      timeout: 90_000,
+    })
+    await expect(page.getByText(/words? to confirm|All words are confirmed/)).toBeVisible()
+    const doubts = page.locator('.doubt')
+    if (await doubts.count()) {
+      await expect(page.getByText('No verdict yet')).toBeVisible()
+      await expect(page.locator('mark.contains')).toHaveCount(0)
+      await page.getByRole('button', { name: 'Keep; I read it today' }).click()
+      await expect(page.getByText('Words of the photo are not confirmed yet')).toBeVisible()
+    }
+    for (let i = 0; i < 40 && (await doubts.count()); i++) {
+      const first = doubts.first()
+      const word = await first.locator('input').inputValue()
+      // Whatever is no word of the label is a speck at its edge.
+      if (/[a-z]{3}/iu.test(word)) await first.getByRole('button', { name: 'It is right' }).click()
+      else await first.getByRole('button', { name: /is no word/ }).click()
+      await expect(
+        page.locator('.doubt input').first().or(page.getByText('All words are confirmed.')),
+      ).toBeVisible()
+    }
+    await expect(page.getByText('All words are confirmed.')).toBeVisible()
+    await expect(page.getByLabel('Ingredient statement')).toHaveValue(
+      /skimmed milk powder.*soya lecithin.*hazelnuts and wheat/is,
+    )
+    await expect(state(page, 'skimmed milk powder')).toHaveClass(/contains/)
+    await expect(state(page, 'hazelnuts')).toHaveClass(/trace/)
     await page.getByRole('button', { name: 'Keep; I read it today' }).click()
-    await expect(page.getByText('Words of the photo are not confirmed yet')).toBeVisible()
-  }
-  for (let i = 0; i < 40 && (await doubts.count()); i++) {
-    const first = doubts.first()
-    const word = await first.locator('input').inputValue()
-    // Whatever is no word of the label is a speck at its edge.
-    if (/[a-z]{3}/iu.test(word)) await first.getByRole('button', { name: 'It is right' }).click()
-    else await first.getByRole('button', { name: /is no word/ }).click()
     await expect(
-      page.locator('.doubt input').first().or(page.getByText('All words are confirmed.')),
+      page
+        .locator('.row', { hasText: 'Undertow White' })
+        .getByRole('img', { name: 'Bram: contains' }),
     ).toBeVisible()
-  }
-  await expect(page.getByText('All words are confirmed.')).toBeVisible()
-  await expect(page.getByLabel('Ingredient statement')).toHaveValue(
-    /skimmed milk powder.*soya lecithin.*hazelnuts and wheat/is,
-  )
-  await expect(state(page, 'skimmed milk powder')).toHaveClass(/contains/)
-  await expect(state(page, 'hazelnuts')).toHaveClass(/trace/)
-  await page.getByRole('button', { name: 'Keep; I read it today' }).click()
-  await expect(
-    page
-      .locator('.row', { hasText: 'Undertow White' })
-      .getByRole('img', { name: 'Bram: contains' }),
-  ).toBeVisible()
-  await page.getByRole('button', { name: 'Open the packet Undertow White' }).click()
-  await page.getByText('the photo that was kept').click()
-  await expect(page.getByRole('img', { name: 'The label of this packet' })).toBeVisible()
-})
+    await page.getByRole('button', { name: 'Open the packet Undertow White' }).click()
+    await page.getByText('the photo that was kept').click()
+    await expect(page.getByRole('img', { name: 'The label of this packet' })).toBeVisible()
+  },
+)
 
 test('a doubtful word that was misread is typed right, and the text follows', async ({ page }) => {
   test.slow()
@@ -322,28 +331,30 @@ test('a claim rests on packets, and is withdrawn when a packet changes', async (
   await expect(page.getByRole('heading', { name: 'What this changed' })).toHaveCount(0)
 })
 
-test('against traces: what to wash and set apart, ticked off and kept; without strict people there is no such plan', async ({
-  page,
-}) => {
-  await fromShelf(page, 'Cardamom meringue')
-  await page
-    .getByRole('navigation')
-    .getByRole('link', { name: /packet/ })
-    .click()
-  const contact = page.getByRole('region', { name: /Against traces/ })
-  await expect(contact.getByText('for Ottilie, Bram, Philippa: egg, milk, gluten')).toBeVisible()
-  await contact
-    .getByLabel(/A fresh piping bag|Whisks and mixer/)
-    .first()
-    .check()
-  await expect(contact.getByText(/^1 of \d+ done$/)).toBeVisible()
-  await page.reload()
-  await expect(page.getByText(/^1 of \d+ done$/)).toBeVisible()
-  await page.getByRole('button', { name: 'Undo' }).isDisabled()
-  for (const name of ['Ottilie', 'Bram', 'Philippa'])
-    await page.getByRole('button', { name: `${name} eats` }).click()
-  await expect(page.getByRole('heading', { name: /Against traces/ })).toHaveCount(0)
-})
+test(
+  'against traces: what to wash and set apart, ticked off and kept; without strict people ' +
+    'there is no such plan',
+  async ({ page }) => {
+    await fromShelf(page, 'Cardamom meringue')
+    await page
+      .getByRole('navigation')
+      .getByRole('link', { name: /packet/ })
+      .click()
+    const contact = page.getByRole('region', { name: /Against traces/ })
+    await expect(contact.getByText('for Ottilie, Bram, Philippa: egg, milk, gluten')).toBeVisible()
+    await contact
+      .getByLabel(/A fresh piping bag|Whisks and mixer/)
+      .first()
+      .check()
+    await expect(contact.getByText(/^1 of \d+ done$/)).toBeVisible()
+    await page.reload()
+    await expect(page.getByText(/^1 of \d+ done$/)).toBeVisible()
+    await page.getByRole('button', { name: 'Undo' }).isDisabled()
+    for (const name of ['Ottilie', 'Bram', 'Philippa'])
+      await page.getByRole('button', { name: `${name} eats` }).click()
+    await expect(page.getByRole('heading', { name: /Against traces/ })).toHaveCount(0)
+  },
+)
 
 test('by keyboard alone: a new packet from its name to its verdict', async ({ page }) => {
   await toPackets(page)
@@ -362,7 +373,8 @@ test('by keyboard alone: a new packet from its name to its verdict', async ({ pa
               labels?: NodeListOf<HTMLLabelElement>
             }
             return new RegExp(source!).test(
-              `${el?.getAttribute('aria-label') ?? ''} ${el?.labels?.[0]?.textContent ?? ''} ${el?.textContent ?? ''}`,
+              `${el?.getAttribute('aria-label') ?? ''} ` +
+                `${el?.labels?.[0]?.textContent ?? ''} ${el?.textContent ?? ''}`,
             )
           },
           [label.source],

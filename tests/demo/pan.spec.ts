@@ -32,59 +32,63 @@ const pick = (page: Page, group: string, name: string | RegExp) =>
       page.getByRole('group', { name: 'Usual tins' }).getByRole('button', { name }).click(),
     )
 
-test('another tin: depth, time, amounts and words follow; undone, kept over a reload, and on the card', async ({
-  page,
-}) => {
-  await atPan(page, 'Dark sticky ginger loaf')
-  await expect(oven(page)).toContainText('50–55 min')
-  await expect(oven(page)).toContainText('as the recipe says')
-  await expect(oven(page)).toContainText('its colour says nothing: the batter is dark already')
-  await expect(
-    page.getByRole('img', { name: /900 g loaf tin.*batter 4.5 cm deep.*stands as it should/ }),
-  ).toBeVisible()
-  await expect(
-    page.getByRole('img', { name: /^Coldest place in the middle: \d+ °C after/ }),
-  ).toBeVisible()
+test(
+  'another tin: depth, time, amounts and words follow; undone, kept over a reload, and on ' +
+    'the card',
+  async ({ page }) => {
+    await atPan(page, 'Dark sticky ginger loaf')
+    await expect(oven(page)).toContainText('50–55 min')
+    await expect(oven(page)).toContainText('as the recipe says')
+    await expect(oven(page)).toContainText('its colour says nothing: the batter is dark already')
+    await expect(
+      page.getByRole('img', { name: /900 g loaf tin.*batter 4.5 cm deep.*stands as it should/ }),
+    ).toBeVisible()
+    await expect(
+      page.getByRole('img', { name: /^Coldest place in the middle: \d+ °C after/ }),
+    ).toBeVisible()
 
-  await pick(page, 'cups', /muffin tin of 12/)
-  await worked(page)
-  await expect(
-    page.getByRole('img', { name: /muffin tin of 12.*will climb over the rim|fuller than usual/ }),
-  ).toBeVisible()
-  await page.getByRole('button', { name: 'to fill the tin' }).click()
-  await page
-    .getByLabel('How the tin is filled')
-    .selectOption({ label: 'as full as this kind of batter takes' })
-  await worked(page)
-  await expect(page.getByText(/\d+ g in each, to top up evenly/)).toBeVisible()
-  const [from, to] = await minutes(page)
-  expect(from).toBeGreaterThan(14)
-  expect(to).toBeLessThan(32)
-  await expect(oven(page)).toContainText('by how heat gets through this batter')
-  const flour = Number((await amount(page, 'plain flour').innerText()).replace(' g', ''))
-  expect(flour).toBeGreaterThan(170)
-  expect(flour).toBeLessThan(224)
+    await pick(page, 'cups', /muffin tin of 12/)
+    await worked(page)
+    await expect(
+      page.getByRole('img', {
+        name: /muffin tin of 12.*will climb over the rim|fuller than usual/,
+      }),
+    ).toBeVisible()
+    await page.getByRole('button', { name: 'to fill the tin' }).click()
+    await page
+      .getByLabel('How the tin is filled')
+      .selectOption({ label: 'as full as this kind of batter takes' })
+    await worked(page)
+    await expect(page.getByText(/\d+ g in each, to top up evenly/)).toBeVisible()
+    const [from, to] = await minutes(page)
+    expect(from).toBeGreaterThan(14)
+    expect(to).toBeLessThan(32)
+    await expect(oven(page)).toContainText('by how heat gets through this batter')
+    const flour = Number((await amount(page, 'plain flour').innerText()).replace(' g', ''))
+    expect(flour).toBeGreaterThan(170)
+    expect(flour).toBeLessThan(224)
 
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(oven(page)).toContainText('50–55 min')
-  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Redo' }).click()
-  await worked(page)
-  expect(await minutes(page)).toEqual([from, to])
-  await page.reload()
-  await worked(page)
-  expect(await minutes(page)).toEqual([from, to])
-  await expect(amount(page, 'plain flour')).toHaveText(`${flour} g`)
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(oven(page)).toContainText('50–55 min')
+    for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Redo' }).click()
+    await worked(page)
+    expect(await minutes(page)).toEqual([from, to])
+    await page.reload()
+    await worked(page)
+    expect(await minutes(page)).toEqual([from, to])
+    await expect(amount(page, 'plain flour')).toHaveText(`${flour} g`)
 
-  await page
-    .getByRole('navigation', { name: 'Stages of the work' })
-    .getByRole('link', { name: 'share' })
-    .click()
-  await expect(page.getByRole('article')).toContainText(`${flour} g plain flour`)
-  await expect(page.getByRole('article')).toContainText(`bake for ${from}–${to} minutes`)
-  await expect(page.getByRole('article')).toContainText('muffin tin of 12')
-})
+    await page
+      .getByRole('navigation', { name: 'Stages of the work' })
+      .getByRole('link', { name: 'share' })
+      .click()
+    await expect(page.getByRole('article')).toContainText(`${flour} g plain flour`)
+    await expect(page.getByRole('article')).toContainText(`bake for ${from}–${to} minutes`)
+    await expect(page.getByRole('article')).toContainText('muffin tin of 12')
+  },
+)
 
 test('sizes: half, people, what is there, eggs, a test; what comes out odd is said, and made whole', async ({
   page,
@@ -139,62 +143,64 @@ test('sizes: half, people, what is there, eggs, a test; what comes out odd is sa
   await expect(page.getByRole('alert')).toHaveCount(0)
 })
 
-test('a tin of the house’s own: refused where it cannot be, kept, changed, thrown away and brought back, and in the house file', async ({
-  page,
-}) => {
-  await atPan(page, 'Marble ring cake')
-  await page.getByRole('button', { name: /a tin of your own/ }).click()
-  const form = page.getByRole('form', { name: 'A tin of your own' })
-  await form.getByRole('button', { name: 'Keep this tin' }).click()
-  await expect(form.getByRole('alert')).toContainText('It needs a name')
-  await form.getByLabel('What you call it').fill('the blue ring')
-  await form.getByRole('button', { name: 'ring', exact: true }).click()
-  await form.getByLabel('Across, above').fill('300')
-  await expect(form.getByRole('alert')).toContainText('300 cm does not go into a home oven')
-  await form.getByLabel('Across, above').fill('0')
-  await expect(form.getByRole('alert')).toContainText('above zero')
-  await form.getByLabel('Across, above').fill('24')
-  await form.getByLabel(/Measured with water/).fill('1800')
-  await expect(form.getByText('1800 ml')).toBeVisible()
-  await form.getByRole('button', { name: 'Keep this tin' }).click()
-  await worked(page)
-  const own = page
-    .getByRole('group', { name: 'The recipe’s tin and your own' })
-    .getByRole('button', { name: /the blue ring/ })
-  await expect(own).toHaveAttribute('aria-pressed', 'true')
-  await expect(page.getByRole('region', { name: 'In the tin' })).toContainText(
-    'it will climb over the rim',
-  )
-  await page.reload()
-  await expect(own).toHaveAttribute('aria-pressed', 'true')
+test(
+  'a tin of the house’s own: refused where it cannot be, kept, changed, thrown away and ' +
+    'brought back, and in the house file',
+  async ({ page }) => {
+    await atPan(page, 'Marble ring cake')
+    await page.getByRole('button', { name: /a tin of your own/ }).click()
+    const form = page.getByRole('form', { name: 'A tin of your own' })
+    await form.getByRole('button', { name: 'Keep this tin' }).click()
+    await expect(form.getByRole('alert')).toContainText('It needs a name')
+    await form.getByLabel('What you call it').fill('the blue ring')
+    await form.getByRole('button', { name: 'ring', exact: true }).click()
+    await form.getByLabel('Across, above').fill('300')
+    await expect(form.getByRole('alert')).toContainText('300 cm does not go into a home oven')
+    await form.getByLabel('Across, above').fill('0')
+    await expect(form.getByRole('alert')).toContainText('above zero')
+    await form.getByLabel('Across, above').fill('24')
+    await form.getByLabel(/Measured with water/).fill('1800')
+    await expect(form.getByText('1800 ml')).toBeVisible()
+    await form.getByRole('button', { name: 'Keep this tin' }).click()
+    await worked(page)
+    const own = page
+      .getByRole('group', { name: 'The recipe’s tin and your own' })
+      .getByRole('button', { name: /the blue ring/ })
+    await expect(own).toHaveAttribute('aria-pressed', 'true')
+    await expect(page.getByRole('region', { name: 'In the tin' })).toContainText(
+      'it will climb over the rim',
+    )
+    await page.reload()
+    await expect(own).toHaveAttribute('aria-pressed', 'true')
 
-  await page.getByRole('button', { name: 'Change', exact: true }).click()
-  await page
-    .getByRole('form', { name: 'Your tin: the blue ring' })
-    .getByLabel(/Measured with water/)
-    .fill('3400')
-  await page.getByRole('button', { name: 'Keep this tin' }).click()
-  await worked(page)
-  await expect(page.getByRole('region', { name: 'In the tin' })).toContainText(
-    'stands as it should',
-  )
+    await page.getByRole('button', { name: 'Change', exact: true }).click()
+    await page
+      .getByRole('form', { name: 'Your tin: the blue ring' })
+      .getByLabel(/Measured with water/)
+      .fill('3400')
+    await page.getByRole('button', { name: 'Keep this tin' }).click()
+    await worked(page)
+    await expect(page.getByRole('region', { name: 'In the tin' })).toContainText(
+      'stands as it should',
+    )
 
-  await page.goto('/settings')
-  const [file] = await Promise.all([
-    page.waitForEvent('download'),
-    page
-      .getByRole('button', { name: /whole house|Save/i })
-      .first()
-      .click(),
-  ])
-  expect(readFileSync((await file.path())!, 'utf8')).toContain('the blue ring')
+    await page.goto('/settings')
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page
+        .getByRole('button', { name: /whole house|Save/i })
+        .first()
+        .click(),
+    ])
+    expect(readFileSync((await file.path())!, 'utf8')).toContain('the blue ring')
 
-  await atPan(page, 'Marble ring cake')
-  await page.getByRole('button', { name: 'Throw away' }).click()
-  await expect(own).toHaveCount(0)
-  await page.getByRole('button', { name: 'Bring it back' }).click()
-  await expect(own).toBeVisible()
-})
+    await atPan(page, 'Marble ring cake')
+    await page.getByRole('button', { name: 'Throw away' }).click()
+    await expect(own).toHaveCount(0)
+    await page.getByRole('button', { name: 'Bring it back' }).click()
+    await expect(own).toBeVisible()
+  },
+)
 
 test('several tins for one batter are equally full, each with its own time', async ({ page }) => {
   await atPan(page, 'Dark sticky ginger loaf')
@@ -295,55 +301,57 @@ test('this oven: fan, other dials, a thermometer, and what it learns from how lo
   await expect(oven(page)).toContainText('at 175 °C')
 })
 
-test('a stated time that fits no such tin is said here and at the recipe; a recipe without tin or time stays usable', async ({
-  page,
-}) => {
-  await atStart(page)
-  await paste(
-    page,
-    'Harbour cake\nServes 8\n200 g plain flour\n2 tsp baking powder\n180 g butter\n180 g sugar\n3 eggs\n\nHeat the oven to 175 °C. Cream the butter and sugar, beat in the eggs, fold in the flour and baking powder.\nBake in a 20 cm round tin for 9 minutes.',
-  )
-  await expect(page.getByText(/9 minutes at 175 °C is short for this tin/)).toBeVisible()
-  await page
-    .getByRole('navigation', { name: 'Stages of the work' })
-    .getByRole('link', { name: /pan/ })
-    .click()
-  await worked(page)
-  await expect(oven(page)).toContainText('The stated time does not fit the stated tin.')
-  await page.getByText('Put it right', { exact: true }).click()
-  await page.getByLabel('The recipe’s own time').fill('soon')
-  await page.getByLabel('The recipe’s own time').press('Tab')
-  await expect(page.getByRole('alert')).toContainText('“soon” is no bake time')
-  await page.getByLabel('The recipe’s own time').fill('38-42')
-  await page.getByLabel('The recipe’s own time').press('Tab')
-  await expect(oven(page)).toContainText('38–42 min')
-  await page.getByLabel('Heat, still').fill('900')
-  await page.getByLabel('Heat, still').press('Tab')
-  await expect(page.getByRole('alert')).toContainText('“900” is no oven heat')
-  await page.getByLabel('Heat, still').fill('160')
-  await page.getByLabel('Heat, still').press('Tab')
-  await worked(page)
-  expect((await minutes(page))[0]).toBeGreaterThan(37)
+test(
+  'a stated time that fits no such tin is said here and at the recipe; a recipe without tin ' +
+    'or time stays usable',
+  async ({ page }) => {
+    await atStart(page)
+    await paste(
+      page,
+      'Harbour cake\nServes 8\n200 g plain flour\n2 tsp baking powder\n180 g butter\n180 g sugar\n3 eggs\n\nHeat the oven to 175 °C. Cream the butter and sugar, beat in the eggs, fold in the flour and baking powder.\nBake in a 20 cm round tin for 9 minutes.',
+    )
+    await expect(page.getByText(/9 minutes at 175 °C is short for this tin/)).toBeVisible()
+    await page
+      .getByRole('navigation', { name: 'Stages of the work' })
+      .getByRole('link', { name: /pan/ })
+      .click()
+    await worked(page)
+    await expect(oven(page)).toContainText('The stated time does not fit the stated tin.')
+    await page.getByText('Put it right', { exact: true }).click()
+    await page.getByLabel('The recipe’s own time').fill('soon')
+    await page.getByLabel('The recipe’s own time').press('Tab')
+    await expect(page.getByRole('alert')).toContainText('“soon” is no bake time')
+    await page.getByLabel('The recipe’s own time').fill('38-42')
+    await page.getByLabel('The recipe’s own time').press('Tab')
+    await expect(oven(page)).toContainText('38–42 min')
+    await page.getByLabel('Heat, still').fill('900')
+    await page.getByLabel('Heat, still').press('Tab')
+    await expect(page.getByRole('alert')).toContainText('“900” is no oven heat')
+    await page.getByLabel('Heat, still').fill('160')
+    await page.getByLabel('Heat, still').press('Tab')
+    await worked(page)
+    expect((await minutes(page))[0]).toBeGreaterThan(37)
 
-  await atStart(page)
-  await paste(
-    page,
-    'Quiet cake\n200 g plain flour\n2 tsp baking powder\n180 g butter\n180 g sugar\n3 eggs\n\nMix it all and bake it.',
-  )
-  await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
-  await page
-    .getByRole('navigation', { name: 'Stages of the work' })
-    .getByRole('link', { name: /pan/ })
-    .click()
-  await worked(page)
-  await expect(
-    page.getByText('The recipe names no tin. Choose one, and depth and time follow.'),
-  ).toBeVisible()
-  await pick(page, 'round', /20 cm round/)
-  await worked(page)
-  await expect(oven(page)).toContainText('No bake time is stated')
-  await expect(page.getByRole('button', { name: /so many p/ })).toHaveCount(0)
-})
+    await atStart(page)
+    await paste(
+      page,
+      'Quiet cake\n200 g plain flour\n2 tsp baking powder\n180 g butter\n180 g sugar\n3 eggs\n\nMix it all and bake it.',
+    )
+    await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
+    await page
+      .getByRole('navigation', { name: 'Stages of the work' })
+      .getByRole('link', { name: /pan/ })
+      .click()
+    await worked(page)
+    await expect(
+      page.getByText('The recipe names no tin. Choose one, and depth and time follow.'),
+    ).toBeVisible()
+    await pick(page, 'round', /20 cm round/)
+    await worked(page)
+    await expect(oven(page)).toContainText('No bake time is stated')
+    await expect(page.getByRole('button', { name: /so many p/ })).toHaveCount(0)
+  },
+)
 
 test('from an experimental plan to its test', async ({ page }) => {
   await fromShelf(page, 'Marble ring cake')

@@ -2,65 +2,67 @@ import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 import { atStart, expectNoSideways, file, fromShelf, paste, row } from '../kitchen'
 
-test('an ingredient of the house’s own: refused where it cannot be, kept, read in recipes, not known until its packet is read', async ({
-  page,
-}) => {
-  await page.goto('/pantry')
-  // The pantry is no stage of the work, though its address begins like one.
-  await expect(page.getByRole('heading', { name: 'The pantry' })).toBeVisible()
-  await expect(
-    page.getByRole('navigation', { name: 'Stages of the work' }).locator('[aria-current]'),
-  ).toHaveCount(0)
-  await page.getByRole('button', { name: 'New ingredient' }).click()
-  const form = page.getByRole('form', { name: 'A new ingredient' })
-  const field = (name: string) => form.getByLabel(name, { exact: true })
-  await form.getByRole('button', { name: 'Keep it' }).click()
-  await expect(form.getByRole('alert')).toContainText('Give it a name')
-  await field('Name').fill('Brackwater crunch')
-  await field('Other names, parted by commas').fill('crunch mix')
-  await field('Water, g in 100 g').fill('80')
-  await field('Starch, g in 100 g').fill('60')
-  await form.getByRole('button', { name: 'Keep it' }).click()
-  await expect(form.getByRole('alert')).toContainText('come to 140 g in 100 g')
-  await expect(field('Starch, g in 100 g')).toHaveValue('60')
-  await field('Water, g in 100 g').fill('a lot')
-  await form.getByRole('button', { name: 'Keep it' }).click()
-  await expect(form.getByRole('alert')).toContainText('Water must be a number')
-  await field('Water, g in 100 g').fill('8,5')
-  await field('Grams a millilitre').fill('0,4')
-  await form.getByRole('button', { name: 'Keep it' }).click()
-  await expect(
-    page.getByText('“Brackwater crunch” is in the pantry now.', { exact: true }),
-  ).toBeVisible()
-  await page.getByRole('button', { name: /of this house \(1\)/ }).click()
-  await expect(page.getByRole('row').filter({ hasText: 'Brackwater crunch' })).toContainText(
-    /packet not read.*9.*60.*0\.40/s,
-  )
+test(
+  'an ingredient of the house’s own: refused where it cannot be, kept, read in recipes, not ' +
+    'known until its packet is read',
+  async ({ page }) => {
+    await page.goto('/pantry')
+    // The pantry is no stage of the work, though its address begins like one.
+    await expect(page.getByRole('heading', { name: 'The pantry' })).toBeVisible()
+    await expect(
+      page.getByRole('navigation', { name: 'Stages of the work' }).locator('[aria-current]'),
+    ).toHaveCount(0)
+    await page.getByRole('button', { name: 'New ingredient' }).click()
+    const form = page.getByRole('form', { name: 'A new ingredient' })
+    const field = (name: string) => form.getByLabel(name, { exact: true })
+    await form.getByRole('button', { name: 'Keep it' }).click()
+    await expect(form.getByRole('alert')).toContainText('Give it a name')
+    await field('Name').fill('Brackwater crunch')
+    await field('Other names, parted by commas').fill('crunch mix')
+    await field('Water, g in 100 g').fill('80')
+    await field('Starch, g in 100 g').fill('60')
+    await form.getByRole('button', { name: 'Keep it' }).click()
+    await expect(form.getByRole('alert')).toContainText('come to 140 g in 100 g')
+    await expect(field('Starch, g in 100 g')).toHaveValue('60')
+    await field('Water, g in 100 g').fill('a lot')
+    await form.getByRole('button', { name: 'Keep it' }).click()
+    await expect(form.getByRole('alert')).toContainText('Water must be a number')
+    await field('Water, g in 100 g').fill('8,5')
+    await field('Grams a millilitre').fill('0,4')
+    await form.getByRole('button', { name: 'Keep it' }).click()
+    await expect(
+      page.getByText('“Brackwater crunch” is in the pantry now.', { exact: true }),
+    ).toBeVisible()
+    await page.getByRole('button', { name: /of this house \(1\)/ }).click()
+    await expect(page.getByRole('row').filter({ hasText: 'Brackwater crunch' })).toContainText(
+      /packet not read.*9.*60.*0\.40/s,
+    )
 
-  await atStart(page)
-  await paste(
-    page,
-    'Crunch bars\n100 g crunch mix\n50 ml crunch mix\n50 g sugar\nPress and chill for 2 hours.',
-  )
-  await expect(row(page, '100 g crunch mix')).toContainText('read as Brackwater crunch')
-  await expect(row(page, '50 ml crunch mix')).toContainText('20')
-  await expect(page.getByText(/Ottilie not known yet/)).toBeVisible()
+    await atStart(page)
+    await paste(
+      page,
+      'Crunch bars\n100 g crunch mix\n50 ml crunch mix\n50 g sugar\nPress and chill for 2 hours.',
+    )
+    await expect(row(page, '100 g crunch mix')).toContainText('read as Brackwater crunch')
+    await expect(row(page, '50 ml crunch mix')).toContainText('20')
+    await expect(page.getByText(/Ottilie not known yet/)).toBeVisible()
 
-  await page.goto('/pantry')
-  await page.getByLabel('Look for an ingredient').fill('crunch')
-  await page.getByRole('button', { name: 'Open Brackwater crunch' }).click()
-  await page.getByRole('button', { name: 'Add what it holds' }).click()
-  await page.getByRole('option', { name: 'egg', exact: true }).click()
-  await page.getByLabel(/The packet was read/).check()
-  await page.getByRole('button', { name: 'Keep it' }).click()
-  await expect(form).toHaveCount(0)
-  await expect(
-    page.getByText('“Brackwater crunch” is in the pantry now.', { exact: true }).first(),
-  ).toBeVisible()
-  await fromShelf(page, 'Crunch bars')
-  await expect(page.getByText(/Ottilie cannot eat/)).toBeVisible()
-  await expect(page.getByText(/Wren nothing found/)).toBeVisible()
-})
+    await page.goto('/pantry')
+    await page.getByLabel('Look for an ingredient').fill('crunch')
+    await page.getByRole('button', { name: 'Open Brackwater crunch' }).click()
+    await page.getByRole('button', { name: 'Add what it holds' }).click()
+    await page.getByRole('option', { name: 'egg', exact: true }).click()
+    await page.getByLabel(/The packet was read/).check()
+    await page.getByRole('button', { name: 'Keep it' }).click()
+    await expect(form).toHaveCount(0)
+    await expect(
+      page.getByText('“Brackwater crunch” is in the pantry now.', { exact: true }).first(),
+    ).toBeVisible()
+    await fromShelf(page, 'Crunch bars')
+    await expect(page.getByText(/Ottilie cannot eat/)).toBeVisible()
+    await expect(page.getByText(/Wren nothing found/)).toBeVisible()
+  },
+)
 
 test('a built-in row is corrected and set back; what its name holds cannot be taken off', async ({
   page,
@@ -102,7 +104,8 @@ test('the table file goes out whole, comes in with its mistakes named, and can b
   await input.setInputFiles(
     file(
       'ours.csv',
-      `${header}\nown-a,Harbour flour,,flour,12,2,0,12,1,70,3,0.5,,wheat,,,yes\nown-b,,,flour,1,1,0,1,1,1,1,,,,,,\n`,
+      `${header}\nown-a,Harbour ` +
+        `flour,,flour,12,2,0,12,1,70,3,0.5,,wheat,,,yes\nown-b,,,flour,1,1,0,1,1,1,1,,,,,,\n`,
       'text/csv',
     ),
   )
@@ -128,7 +131,9 @@ test('unknown names of all recipes are answered in one go, everywhere, and forgo
     await atStart(page)
     await paste(
       page,
-      `${title}\n100 g flour\n30 g fizzwhip\n${title.startsWith('First') ? '50 g cinammon sugr' : '20 g grumbleseed'}\nMix and bake for 20 minutes at 180 °C.`,
+      `${title}\n100 g flour\n30 g ` +
+        `fizzwhip\n${title.startsWith('First') ? '50 g cinammon sugr' : '20 g grumbleseed'}\nMix ` +
+        'and bake for 20 minutes at 180 °C.',
     )
     await expect(row(page, '30 g fizzwhip')).toContainText('not known')
   }

@@ -125,29 +125,31 @@ test('a guest sits at one bake alone, counts there, and goes with it', async ({ 
   await expect(page.getByRole('button', { name: 'Sorrel' })).toHaveCount(0)
 })
 
-test('when a person changes, every kept bake is checked again, and what changed is said until it is seen', async ({
-  page,
-}) => {
-  await page.goto('/people')
-  await page.getByRole('button', { name: 'Change Wren' }).click()
-  await page
-    .getByRole('group', { name: 'From the law’s list' })
-    .getByRole('button', { name: 'milk' })
-    .click()
-  await page.getByRole('button', { name: 'Keep Wren' }).click()
-  const changes = page.getByRole('region', { name: 'What this changed' })
-  await expect(changes.getByText(/\d bakes read otherwise/)).toBeVisible()
-  await expect(changes.getByText(/Wren: .*→ contains/).first()).toBeVisible()
-  await page.reload()
-  await expect(changes).toBeVisible()
-  await changes.getByRole('link').first().click()
-  await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
-  await page.getByRole('button', { name: 'Seen' }).click()
-  await expect(changes).toHaveCount(0)
-  await page.reload()
-  await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
-  await expect(changes).toHaveCount(0)
-})
+test(
+  'when a person changes, every kept bake is checked again, and what changed is said until ' +
+    'it is seen',
+  async ({ page }) => {
+    await page.goto('/people')
+    await page.getByRole('button', { name: 'Change Wren' }).click()
+    await page
+      .getByRole('group', { name: 'From the law’s list' })
+      .getByRole('button', { name: 'milk' })
+      .click()
+    await page.getByRole('button', { name: 'Keep Wren' }).click()
+    const changes = page.getByRole('region', { name: 'What this changed' })
+    await expect(changes.getByText(/\d bakes read otherwise/)).toBeVisible()
+    await expect(changes.getByText(/Wren: .*→ contains/).first()).toBeVisible()
+    await page.reload()
+    await expect(changes).toBeVisible()
+    await changes.getByRole('link').first().click()
+    await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
+    await page.getByRole('button', { name: 'Seen' }).click()
+    await expect(changes).toHaveCount(0)
+    await page.reload()
+    await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
+    await expect(changes).toHaveCount(0)
+  },
+)
 
 test('cautions stand at the step or line that calls for them, once, with their reason', async ({
   page,

@@ -42,141 +42,145 @@ test('the ginger loaf, for the whole table, from paste to chosen plan', async ({
   await expect(page.getByText(/not yet baked in this house/)).toBeVisible()
 })
 
-test('an amount is moved by keys, by number, by − and + and by dragging; the balance follows; undo brings it back', async ({
-  page,
-}) => {
-  await planned(page, 'Marble ring cake')
-  const block = amount(page, 'block plant butter')
-  const was = Number(await block.inputValue())
-  const fat = () => wire(page, 'fat').getAttribute('aria-label')
-  const before = await fat()
+test(
+  'an amount is moved by keys, by number, by − and + and by dragging; the balance follows; ' +
+    'undo brings it back',
+  async ({ page }) => {
+    await planned(page, 'Marble ring cake')
+    const block = amount(page, 'block plant butter')
+    const was = Number(await block.inputValue())
+    const fat = () => wire(page, 'fat').getAttribute('aria-label')
+    const before = await fat()
 
-  await block.focus()
-  await page.keyboard.press('ArrowUp')
-  await expect(block).toHaveValue(String(was + 1))
-  await page.keyboard.press('PageUp')
-  await expect(block).toHaveValue(String(was + 11))
-  await expect.poll(fat).not.toBe(before)
-  await expect(page.getByRole('radio', { name: /Closest · yours/ })).toBeVisible()
+    await block.focus()
+    await page.keyboard.press('ArrowUp')
+    await expect(block).toHaveValue(String(was + 1))
+    await page.keyboard.press('PageUp')
+    await expect(block).toHaveValue(String(was + 11))
+    await expect.poll(fat).not.toBe(before)
+    await expect(page.getByRole('radio', { name: /Closest · yours/ })).toBeVisible()
 
-  await block.fill(String(was * 2))
-  await page.keyboard.press('Enter')
-  await expect(wire(page, 'fat')).toHaveAttribute('aria-label', /outside/)
-  await expect(page.getByRole('heading', { name: 'What will differ' }).locator('..')).toContainText(
-    /richer and greasier/i,
-  )
-  await expect(page.getByText('Not advised.')).toBeVisible()
+    await block.fill(String(was * 2))
+    await page.keyboard.press('Enter')
+    await expect(wire(page, 'fat')).toHaveAttribute('aria-label', /outside/)
+    await expect(
+      page.getByRole('heading', { name: 'What will differ' }).locator('..'),
+    ).toContainText(/richer and greasier/i)
+    await expect(page.getByText('Not advised.')).toBeVisible()
 
-  // Something that is no weight is said, kept in sight, and changes nothing.
-  await block.fill('lots')
-  await page.keyboard.press('Enter')
-  await expect(page.getByRole('alert').filter({ hasText: '“lots” is no weight' })).toBeVisible()
-  await expect(block).toHaveValue('lots')
-  await page.keyboard.press('Escape')
-  await expect(block).toHaveValue(String(was * 2))
+    // Something that is no weight is said, kept in sight, and changes nothing.
+    await block.fill('lots')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('alert').filter({ hasText: '“lots” is no weight' })).toBeVisible()
+    await expect(block).toHaveValue('lots')
+    await page.keyboard.press('Escape')
+    await expect(block).toHaveValue(String(was * 2))
 
-  // It is kept, and the plan as it was worked out is one press away; every move can be undone.
-  await page.reload()
-  await expect(amount(page, 'block plant butter')).toHaveValue(String(was * 2))
-  await settled(page)
-  await page.getByRole('button', { name: 'As it was worked out' }).click()
-  await expect(amount(page, 'block plant butter')).toHaveValue(String(was))
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(amount(page, 'block plant butter')).toHaveValue(String(was * 2))
-  await page.getByRole('button', { name: 'Redo' }).click()
-  await expect(amount(page, 'block plant butter')).toHaveValue(String(was))
+    // It is kept, and the plan as it was worked out is one press away; every move can be undone.
+    await page.reload()
+    await expect(amount(page, 'block plant butter')).toHaveValue(String(was * 2))
+    await settled(page)
+    await page.getByRole('button', { name: 'As it was worked out' }).click()
+    await expect(amount(page, 'block plant butter')).toHaveValue(String(was))
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(amount(page, 'block plant butter')).toHaveValue(String(was * 2))
+    await page.getByRole('button', { name: 'Redo' }).click()
+    await expect(amount(page, 'block plant butter')).toHaveValue(String(was))
 
-  await amount(page, 'block plant butter').hover()
-  await page.getByRole('button', { name: 'More block plant butter' }).click()
-  await expect(amount(page, 'block plant butter')).toHaveValue(String(was + 1))
-  const unit = page
-    .locator('.side.new li')
-    .filter({ hasText: 'block plant butter' })
-    .locator('.unit')
-  const box = (await unit.boundingBox())!
-  await page.mouse.move(box.x + 4, box.y + 10)
-  await page.mouse.down()
-  await page.mouse.move(box.x + 44, box.y + 10, { steps: 5 })
-  await page.mouse.up()
-  await expect
-    .poll(async () => Number(await amount(page, 'block plant butter').inputValue()))
-    .toBeGreaterThan(was + 3)
-})
+    await amount(page, 'block plant butter').hover()
+    await page.getByRole('button', { name: 'More block plant butter' }).click()
+    await expect(amount(page, 'block plant butter')).toHaveValue(String(was + 1))
+    const unit = page
+      .locator('.side.new li')
+      .filter({ hasText: 'block plant butter' })
+      .locator('.unit')
+    const box = (await unit.boundingBox())!
+    await page.mouse.move(box.x + 4, box.y + 10)
+    await page.mouse.down()
+    await page.mouse.move(box.x + 44, box.y + 10, { steps: 5 })
+    await page.mouse.up()
+    await expect
+      .poll(async () => Number(await amount(page, 'block plant butter').inputValue()))
+      .toBeGreaterThan(was + 3)
+  },
+)
 
-test('what is asked for: not today, keep it, only 40 g, another school, less sugar; each can be taken back', async ({
-  page,
-}) => {
-  await planned(page, 'Marble ring cake')
-  const ledger = page.getByRole('region', { name: /as written and adapted/ })
-  const dots = (name: string) =>
-    ledger.getByRole('button', { name: `${name}: why, keep it, leave it out, or only so much` })
-  const asks = page.getByRole('group', { name: 'What you asked for' })
-  const asking = page.getByRole('group', { name: 'block plant butter' })
+test(
+  'what is asked for: not today, keep it, only 40 g, another school, less sugar; each can be ' +
+    'taken back',
+  async ({ page }) => {
+    await planned(page, 'Marble ring cake')
+    const ledger = page.getByRole('region', { name: /as written and adapted/ })
+    const dots = (name: string) =>
+      ledger.getByRole('button', { name: `${name}: why, keep it, leave it out, or only so much` })
+    const asks = page.getByRole('group', { name: 'What you asked for' })
+    const asking = page.getByRole('group', { name: 'block plant butter' })
 
-  await dots('block plant butter').click()
-  await expect(page.getByRole('group', { name: 'block plant butter' })).toContainText(
-    /Unsalted butter brought .*firm and creamable.*Source: \[P\]/,
-  )
-  await page.getByRole('button', { name: 'Not today' }).click()
-  await expect(asks).toContainText('without block plant butter')
-  await expect(amount(page, 'block plant butter')).toHaveCount(0)
-  await asks.getByRole('button', { name: /without block plant butter: take it back/ }).click()
-  await expect(amount(page, 'block plant butter')).toBeVisible()
+    await dots('block plant butter').click()
+    await expect(page.getByRole('group', { name: 'block plant butter' })).toContainText(
+      /Unsalted butter brought .*firm and creamable.*Source: \[P\]/,
+    )
+    await page.getByRole('button', { name: 'Not today' }).click()
+    await expect(asks).toContainText('without block plant butter')
+    await expect(amount(page, 'block plant butter')).toHaveCount(0)
+    await asks.getByRole('button', { name: /without block plant butter: take it back/ }).click()
+    await expect(amount(page, 'block plant butter')).toBeVisible()
 
-  await dots('block plant butter').click()
-  await page.getByLabel('I have only').fill('rather little')
-  await asking.getByRole('button', { name: 'Reckon with it' }).click()
-  await expect(
-    page.getByRole('alert').filter({ hasText: '“rather little” is no weight' }),
-  ).toBeVisible()
-  await page.getByLabel('I have only').fill('40')
-  await asking.getByRole('button', { name: 'Reckon with it' }).click()
-  await expect(asks).toContainText('at most 40 g block plant butter')
-  await settled(page)
-  const left = amount(page, 'block plant butter')
-  if (await left.count()) expect(Number(await left.inputValue())).toBeLessThanOrEqual(40)
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(asks).toHaveCount(0)
+    await dots('block plant butter').click()
+    await page.getByLabel('I have only').fill('rather little')
+    await asking.getByRole('button', { name: 'Reckon with it' }).click()
+    await expect(
+      page.getByRole('alert').filter({ hasText: '“rather little” is no weight' }),
+    ).toBeVisible()
+    await page.getByLabel('I have only').fill('40')
+    await asking.getByRole('button', { name: 'Reckon with it' }).click()
+    await expect(asks).toContainText('at most 40 g block plant butter')
+    await settled(page)
+    const left = amount(page, 'block plant butter')
+    if (await left.count()) expect(Number(await left.inputValue())).toBeLessThanOrEqual(40)
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(asks).toHaveCount(0)
 
-  // Another school for one question; beside it what would be closest without the wish.
-  const changes = page.getByRole('region', { name: 'Every change, and why' })
-  await changes
-    .locator('li')
-    .filter({ hasText: 'large eggs' })
-    .getByLabel('Another way')
-    .selectOption({ label: 'aquafaba' })
-  await expect(page.getByRole('radio', { name: /What you asked for/ })).toBeVisible()
-  await expect(amount(page, 'aquafaba')).toBeVisible()
-  await expect(page.getByRole('radio', { name: /Closest without your wish/ })).toBeVisible()
-  await asks.getByRole('button', { name: /aquafaba: take it back/ }).click()
-  await expect(page.getByRole('radio', { name: /^Closest/ })).toBeVisible()
+    // Another school for one question; beside it what would be closest without the wish.
+    const changes = page.getByRole('region', { name: 'Every change, and why' })
+    await changes
+      .locator('li')
+      .filter({ hasText: 'large eggs' })
+      .getByLabel('Another way')
+      .selectOption({ label: 'aquafaba' })
+    await expect(page.getByRole('radio', { name: /What you asked for/ })).toBeVisible()
+    await expect(amount(page, 'aquafaba')).toBeVisible()
+    await expect(page.getByRole('radio', { name: /Closest without your wish/ })).toBeVisible()
+    await asks.getByRole('button', { name: /aquafaba: take it back/ }).click()
+    await expect(page.getByRole('radio', { name: /^Closest/ })).toBeVisible()
 
-  await page.getByText('Ask for more: less sugar or fat').click()
-  await page.getByLabel('Sugar', { exact: true }).selectOption({ label: 'a quarter less' })
-  await expect(wire(page, 'sugar')).toHaveAttribute('aria-label', /−2[0-9] %/)
-  await page.getByLabel('Fat', { exact: true }).selectOption({ label: 'without any' })
-  await expect(amount(page, 'block plant butter')).toHaveCount(0)
-  await page.getByLabel('Fat', { exact: true }).selectOption({ label: 'as written' })
-  await expect(amount(page, 'block plant butter')).toBeVisible()
-  // Another kind of dessert, in the baker's own word.
-  await page.getByLabel('The cake is').selectOption({ label: 'muffin or oil cake' })
-  await expect(page.getByText(/green: still a .*(?:muffin|oil cake)/)).toBeVisible()
-  await page.getByLabel('The cake is').selectOption({ value: '' })
-  await page
-    .getByLabel('Sweeten with')
-    .selectOption({ label: 'a high-intensity sweetener with inulin' })
-  await expect(
-    page.getByText('Without the product’s own factor nothing can be sweetened with it.'),
-  ).toBeVisible()
-  await page.getByLabel('Times as sweet as sugar, by its packet').fill('many')
-  await page.locator('.factor').getByRole('button', { name: 'Reckon with it' }).click()
-  await expect(page.getByRole('alert').filter({ hasText: '“many” is no factor' })).toBeVisible()
+    await page.getByText('Ask for more: less sugar or fat').click()
+    await page.getByLabel('Sugar', { exact: true }).selectOption({ label: 'a quarter less' })
+    await expect(wire(page, 'sugar')).toHaveAttribute('aria-label', /−2[0-9] %/)
+    await page.getByLabel('Fat', { exact: true }).selectOption({ label: 'without any' })
+    await expect(amount(page, 'block plant butter')).toHaveCount(0)
+    await page.getByLabel('Fat', { exact: true }).selectOption({ label: 'as written' })
+    await expect(amount(page, 'block plant butter')).toBeVisible()
+    // Another kind of dessert, in the baker's own word.
+    await page.getByLabel('The cake is').selectOption({ label: 'muffin or oil cake' })
+    await expect(page.getByText(/green: still a .*(?:muffin|oil cake)/)).toBeVisible()
+    await page.getByLabel('The cake is').selectOption({ value: '' })
+    await page
+      .getByLabel('Sweeten with')
+      .selectOption({ label: 'a high-intensity sweetener with inulin' })
+    await expect(
+      page.getByText('Without the product’s own factor nothing can be sweetened with it.'),
+    ).toBeVisible()
+    await page.getByLabel('Times as sweet as sugar, by its packet').fill('many')
+    await page.locator('.factor').getByRole('button', { name: 'Reckon with it' }).click()
+    await expect(page.getByRole('alert').filter({ hasText: '“many” is no factor' })).toBeVisible()
 
-  // Kept with the bake.
-  await page.reload()
-  await page.getByText('Ask for more: less sugar or fat').click()
-  await expect(page.getByLabel('Sugar', { exact: true })).toHaveValue('0.25')
-})
+    // Kept with the bake.
+    await page.reload()
+    await page.getByText('Ask for more: less sugar or fat').click()
+    await expect(page.getByLabel('Sugar', { exact: true })).toHaveValue('0.25')
+  },
+)
 
 test('why, down to what each thing did here; two plans side by side; what if', async ({ page }) => {
   await planned(page, 'Dark sticky ginger loaf')
@@ -241,33 +245,35 @@ test('one for all is weighed against several batches, and each batch becomes a b
   expect(await page.getByRole('link', { name: /Plum streusel traybake for / }).count()).toBe(2)
 })
 
-test('cream puffs are refused; a whisked sponge is too, but an oil cake of its own is offered; meringue has its own formula', async ({
-  page,
-}) => {
-  await fromShelf(page, 'Cream puffs')
-  await page.getByRole('link', { name: /Work out a version/ }).click()
-  await expect(page.getByRole('heading', { name: 'Better not this one' })).toBeVisible()
-  await expect(page.getByText(/held up by egg alone/)).toBeVisible()
-  await expect(page.getByRole('heading', { name: 'What works instead' })).toBeVisible()
+test(
+  'cream puffs are refused; a whisked sponge is too, but an oil cake of its own is offered; ' +
+    'meringue has its own formula',
+  async ({ page }) => {
+    await fromShelf(page, 'Cream puffs')
+    await page.getByRole('link', { name: /Work out a version/ }).click()
+    await expect(page.getByRole('heading', { name: 'Better not this one' })).toBeVisible()
+    await expect(page.getByText(/held up by egg alone/)).toBeVisible()
+    await expect(page.getByRole('heading', { name: 'What works instead' })).toBeVisible()
 
-  await atStart(page)
-  await paste(
-    page,
-    'Lantern roll\n4 eggs\n110 g caster sugar\n110 g plain flour\nWhisk the eggs and sugar until thick. Fold in the flour and bake at 200 °C for 10 minutes.',
-  )
-  await page.getByRole('link', { name: /Work out a version/ }).click()
-  await expect(page.getByRole('heading', { name: 'Better not this one' })).toBeVisible()
-  await page.getByRole('button', { name: 'Take this instead' }).click()
-  await expect(page.getByRole('radio', { name: /A thin oil cake instead/ })).toBeVisible()
-  await expect(page.getByRole('button', { name: 'This is your plan' })).toBeVisible()
+    await atStart(page)
+    await paste(
+      page,
+      'Lantern roll\n4 eggs\n110 g caster sugar\n110 g plain flour\nWhisk the eggs and sugar until thick. Fold in the flour and bake at 200 °C for 10 minutes.',
+    )
+    await page.getByRole('link', { name: /Work out a version/ }).click()
+    await expect(page.getByRole('heading', { name: 'Better not this one' })).toBeVisible()
+    await page.getByRole('button', { name: 'Take this instead' }).click()
+    await expect(page.getByRole('radio', { name: /A thin oil cake instead/ })).toBeVisible()
+    await expect(page.getByRole('button', { name: 'This is your plan' })).toBeVisible()
 
-  await planned(page, 'Cardamom meringue nests')
-  await expect(page.getByText(/formula of (?:its|their) own/).first()).toBeVisible()
-  // Weight for weight: four whites of British eggs; sugar nearly twice that.
-  await expect(amount(page, 'aquafaba')).toHaveValue('127')
-  const ratio = Number(await amount(page, 'caster sugar').inputValue()) / 127
-  expect(ratio > 1.8 && ratio < 2.1).toBe(true)
-})
+    await planned(page, 'Cardamom meringue nests')
+    await expect(page.getByText(/formula of (?:its|their) own/).first()).toBeVisible()
+    // Weight for weight: four whites of British eggs; sugar nearly twice that.
+    await expect(amount(page, 'aquafaba')).toHaveValue('127')
+    const ratio = Number(await amount(page, 'caster sugar').inputValue()) / 127
+    expect(ratio > 1.8 && ratio < 2.1).toBe(true)
+  },
+)
 
 test('the fat on the packet of the block moves its amount', async ({ page }) => {
   await planned(page, 'Marble ring cake')
@@ -301,7 +307,8 @@ test('what a house has baked moves the word of confidence, and can be taken back
     'aria-pressed',
     'true',
   )
-  // One failure against one imagined bake without news: half, and one word less sure, where a plan is worked out again.
+  // One failure against one imagined bake without news: half, and one word less sure, where a plan
+  // is worked out again.
   await page.getByRole('button', { name: 'It failed' }).click()
   await expect(page.getByRole('button', { name: 'It failed' })).toHaveAttribute(
     'aria-pressed',

@@ -83,15 +83,13 @@ async function taste(
   if (others) await form.getByLabel('Others').fill(others)
   await form.getByRole('button', { name: 'Lay it out' }).click()
   await page.getByText('For whoever pours').click()
-  const rows = await page
-    .locator('.key tr')
-    .evaluateAll(all =>
-      all.map(row => ({
-        taster: row.querySelector('th')!.textContent!,
-        letters: [...row.querySelectorAll('td')].map(td => td.textContent!.trim().slice(-1)),
-        codes: [...row.querySelectorAll('td')].map(td => td.textContent!.trim().slice(0, 3)),
-      })),
-    )
+  const rows = await page.locator('.key tr').evaluateAll(all =>
+    all.map(row => ({
+      taster: row.querySelector('th')!.textContent!,
+      letters: [...row.querySelectorAll('td')].map(td => td.textContent!.trim().slice(-1)),
+      codes: [...row.querySelectorAll('td')].map(td => td.textContent!.trim().slice(0, 3)),
+    })),
+  )
   await page.getByText('For whoever pours').click()
   expect(new Set(rows.flatMap(r => r.codes)).size).toBe(rows.flatMap(r => r.codes).length)
   for (const { taster, letters, codes } of rows) {
@@ -411,29 +409,31 @@ test('by keyboard alone: a trial is set up, an arm noted, a tasting answered', a
   await expect(page.getByText(/with so few nothing could have shown it/)).toBeVisible()
 })
 
-test('two changes at once are named, whoever cannot eat an arm does not taste it, and nothing is lost by an undo', async ({
-  page,
-}) => {
-  await atTrials(page, 'Plum streusel traybake')
-  await proposed(page)
-  await arm(page, /^coconut oil with neutral oil/).check()
-  await expect(page.getByText(/Changes 2 things at once/)).toBeVisible()
-  await begin(page, 'Another fat?')
-  await expect(page.getByRole('note')).toContainText('2 things are changed at once in B')
-  await page.getByRole('button', { name: 'Blind tasting' }).click()
-  await expect(page.getByRole('checkbox', { name: /^Philippa/ })).toBeDisabled()
-  await expect(page.getByText('cannot eat A')).toBeVisible()
-  await page.getByRole('button', { name: 'Lay it out' }).click()
-  await expect(page.getByRole('alert')).toContainText('Who tastes?')
-  await page.getByLabel('Others').fill('Ann, Ann')
-  await page.getByRole('button', { name: 'Lay it out' }).click()
-  await expect(page.getByRole('alert')).toContainText('Ann is there twice')
-  await page.getByRole('button', { name: 'Leave it' }).click()
-  await page.getByRole('button', { name: 'Throw this trial away' }).click()
-  await expect(page.getByRole('heading', { name: 'A small trial' })).toBeVisible()
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByRole('heading', { name: 'Another fat?' })).toBeVisible()
-})
+test(
+  'two changes at once are named, whoever cannot eat an arm does not taste it, and nothing ' +
+    'is lost by an undo',
+  async ({ page }) => {
+    await atTrials(page, 'Plum streusel traybake')
+    await proposed(page)
+    await arm(page, /^coconut oil with neutral oil/).check()
+    await expect(page.getByText(/Changes 2 things at once/)).toBeVisible()
+    await begin(page, 'Another fat?')
+    await expect(page.getByRole('note')).toContainText('2 things are changed at once in B')
+    await page.getByRole('button', { name: 'Blind tasting' }).click()
+    await expect(page.getByRole('checkbox', { name: /^Philippa/ })).toBeDisabled()
+    await expect(page.getByText('cannot eat A')).toBeVisible()
+    await page.getByRole('button', { name: 'Lay it out' }).click()
+    await expect(page.getByRole('alert')).toContainText('Who tastes?')
+    await page.getByLabel('Others').fill('Ann, Ann')
+    await page.getByRole('button', { name: 'Lay it out' }).click()
+    await expect(page.getByRole('alert')).toContainText('Ann is there twice')
+    await page.getByRole('button', { name: 'Leave it' }).click()
+    await page.getByRole('button', { name: 'Throw this trial away' }).click()
+    await expect(page.getByRole('heading', { name: 'A small trial' })).toBeVisible()
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByRole('heading', { name: 'Another fat?' })).toBeVisible()
+  },
+)
 
 test('before there is a plan nothing can be tried by those who cannot eat it', async ({ page }) => {
   await fromShelf(page, 'Dark sticky ginger loaf')
@@ -481,130 +481,137 @@ test('what went wrong: words, figures of this recipe, one change with its amount
   await expect(page.getByRole('note')).toHaveCount(0)
 })
 
-test('a rest is tried by proposal and by hand, learned, and in the next plan with its reason; so is the packet of the winner', async ({
-  page,
-}) => {
-  page.setDefaultTimeout(30_000)
-  await atTrials(page)
-  // Out of which packet: it belongs to what the winner was made of.
-  await stage(page, 'packet').click()
-  await page
-    .getByRole('button', { name: 'block plant butter comes out of Lighthouse Baking Block' })
-    .click()
-  await stage(page, 'trial').click()
-  await proposed(page)
-  await page.getByLabel('Line or rest').selectOption({ label: 'the rest after baking, 30 minutes' })
-  await page.getByLabel('Minutes of it').fill('300')
-  await page.getByRole('button', { name: 'Add', exact: true }).click()
-  await expect(page.getByRole('alert')).toContainText(
-    '5 hours is too long for the rest after baking: at most 2 hours.',
-  )
-  await expect(page.getByLabel('Minutes of it')).toHaveValue('300')
-  await page.getByLabel('Minutes of it').fill('75')
-  await page.getByRole('button', { name: 'Add', exact: true }).click()
-  await expect(page.getByRole('list', { name: 'Arms of the trial' })).toContainText(
-    'after baking it rests 75 minutes, not 30 minutes',
-  )
-  await begin(page, 'Longer?', /^the flax gel rests 20 minutes/)
-  await expect(page.getByRole('list', { name: 'Arms' })).toContainText(
-    'the flax gel rests 10 → 20 minutes',
-  )
-  await taste(
-    page,
-    'two cups, the better one',
-    'AC',
-    four,
-    'a neighbour, the neighbour’s boy',
-    the('C'),
-  )
-  await page.getByRole('button', { name: 'C wins' }).click()
-  await page.getByRole('button', { name: 'Crown C now' }).click()
-  await page.getByRole('button', { name: 'Let the house learn it' }).click()
-  await expect(
-    page.getByText(
-      'The rest of the flax gel takes 26 % longer in this house than is written (one trial here, which counts a third against what is written).',
-    ),
-  ).toBeVisible()
-  await expect(
-    page.getByRole('checkbox', { name: /made with the packet “Lighthouse Baking Block”/ }),
-  ).toBeChecked()
-  await saved(page)
+test(
+  'a rest is tried by proposal and by hand, learned, and in the next plan with its reason; ' +
+    'so is the packet of the winner',
+  async ({ page }) => {
+    page.setDefaultTimeout(30_000)
+    await atTrials(page)
+    // Out of which packet: it belongs to what the winner was made of.
+    await stage(page, 'packet').click()
+    await page
+      .getByRole('button', { name: 'block plant butter comes out of Lighthouse Baking Block' })
+      .click()
+    await stage(page, 'trial').click()
+    await proposed(page)
+    await page
+      .getByLabel('Line or rest')
+      .selectOption({ label: 'the rest after baking, 30 minutes' })
+    await page.getByLabel('Minutes of it').fill('300')
+    await page.getByRole('button', { name: 'Add', exact: true }).click()
+    await expect(page.getByRole('alert')).toContainText(
+      '5 hours is too long for the rest after baking: at most 2 hours.',
+    )
+    await expect(page.getByLabel('Minutes of it')).toHaveValue('300')
+    await page.getByLabel('Minutes of it').fill('75')
+    await page.getByRole('button', { name: 'Add', exact: true }).click()
+    await expect(page.getByRole('list', { name: 'Arms of the trial' })).toContainText(
+      'after baking it rests 75 minutes, not 30 minutes',
+    )
+    await begin(page, 'Longer?', /^the flax gel rests 20 minutes/)
+    await expect(page.getByRole('list', { name: 'Arms' })).toContainText(
+      'the flax gel rests 10 → 20 minutes',
+    )
+    await taste(
+      page,
+      'two cups, the better one',
+      'AC',
+      four,
+      'a neighbour, the neighbour’s boy',
+      the('C'),
+    )
+    await page.getByRole('button', { name: 'C wins' }).click()
+    await page.getByRole('button', { name: 'Crown C now' }).click()
+    await page.getByRole('button', { name: 'Let the house learn it' }).click()
+    await expect(
+      page.getByText(
+        'The rest of the flax gel takes 26 % longer in this house than is written (one trial ' +
+          'here, which counts a third against what is written).',
+      ),
+    ).toBeVisible()
+    await expect(
+      page.getByRole('checkbox', { name: /made with the packet “Lighthouse Baking Block”/ }),
+    ).toBeChecked()
+    await saved(page)
 
-  // The chosen plan stays; beside it stands the same as it comes out now.
-  await stage(page, 'swap').click()
-  await settled(page)
-  await expect(page.getByRole('radio', { name: /^Closest · chosen/ })).toBeChecked()
-  const learned = page.getByRole('radio', { name: /^Closest, as learned/ })
-  await learned.click()
-  const changes = page.getByRole('region', { name: 'Every change, and why' })
-  await expect(
-    changes.getByText('The flax gel rests 13 minutes instead of 10 minutes.'),
-  ).toBeVisible()
-  await expect(changes.getByText(/^The rest of the flax gel takes 26 % longer/)).toBeVisible()
-  await expect(page.getByText(/Rest it for 13 minutes\./)).toBeVisible()
-  await expect(
-    page.getByText(
-      'The winner of “Dark sticky ginger loaf” was made with the packet “Lighthouse Baking Block”.',
-    ),
-  ).toBeVisible()
-  await page.getByRole('button', { name: 'Take this plan' }).click()
-  await expect(learned).toHaveCount(0)
-  await expect(page.getByText(/Rest it for 13 minutes\./)).toBeVisible()
-  // Taken back, the next plan rests as long as is written.
-  await stage(page, 'trial').click()
-  await place(page, 'what this house learned').click()
-  await page
-    .getByRole('checkbox', { name: /^the rest of the flax gel: 200 % of what is written won/ })
-    .uncheck()
-  await page.getByRole('checkbox', { name: /made with the packet/ }).uncheck()
-  await expect(page.getByText(/The rest of the flax gel takes/)).toHaveCount(0)
-  await stage(page, 'swap').click()
-  await settled(page)
-  await page.getByRole('radio', { name: /^Closest, anew/ }).click()
-  await expect(page.getByText(/Rest it for 10 minutes\./)).toBeVisible()
-  await expect(page.getByText(/was made with the packet/)).toHaveCount(0)
-})
+    // The chosen plan stays; beside it stands the same as it comes out now.
+    await stage(page, 'swap').click()
+    await settled(page)
+    await expect(page.getByRole('radio', { name: /^Closest · chosen/ })).toBeChecked()
+    const learned = page.getByRole('radio', { name: /^Closest, as learned/ })
+    await learned.click()
+    const changes = page.getByRole('region', { name: 'Every change, and why' })
+    await expect(
+      changes.getByText('The flax gel rests 13 minutes instead of 10 minutes.'),
+    ).toBeVisible()
+    await expect(changes.getByText(/^The rest of the flax gel takes 26 % longer/)).toBeVisible()
+    await expect(page.getByText(/Rest it for 13 minutes\./)).toBeVisible()
+    await expect(
+      page.getByText(
+        'The winner of “Dark sticky ginger loaf” was made with the packet “Lighthouse Baking Block”.',
+      ),
+    ).toBeVisible()
+    await page.getByRole('button', { name: 'Take this plan' }).click()
+    await expect(learned).toHaveCount(0)
+    await expect(page.getByText(/Rest it for 13 minutes\./)).toBeVisible()
+    // Taken back, the next plan rests as long as is written.
+    await stage(page, 'trial').click()
+    await place(page, 'what this house learned').click()
+    await page
+      .getByRole('checkbox', { name: /^the rest of the flax gel: 200 % of what is written won/ })
+      .uncheck()
+    await page.getByRole('checkbox', { name: /made with the packet/ }).uncheck()
+    await expect(page.getByText(/The rest of the flax gel takes/)).toHaveCount(0)
+    await stage(page, 'swap').click()
+    await settled(page)
+    await page.getByRole('radio', { name: /^Closest, anew/ }).click()
+    await expect(page.getByText(/Rest it for 10 minutes\./)).toBeVisible()
+    await expect(page.getByText(/was made with the packet/)).toHaveCount(0)
+  },
+)
 
-test('nobody avoids anything: the recipe as written is tried, and a proven way of working is written into later plans', async ({
-  page,
-}) => {
-  await fromShelf(page, 'Dark sticky ginger loaf')
-  for (const name of ['Ottilie', 'Bram', 'Ikenna', 'Philippa', 'Wren'])
-    await page.getByRole('button', { name: `${name} eats` }).click()
-  await stage(page, 'trial').click()
-  await expect(page.getByText('the recipe as written')).toBeVisible()
-  await begin(page, 'Better when it stands?', 'the batter stands 15 minutes')
-  await page.getByRole('button', { name: 'Blind tasting' }).click()
-  await page
-    .getByRole('form', { name: 'A blind tasting' })
-    .getByRole('button', { name: 'Leave it' })
-    .click()
-  await taste(
-    page,
-    'two cups, the better one',
-    'AB',
-    [],
-    'Ada, Bea, Cyril, Dora, Edda, Finn',
-    the('B'),
-  )
-  await page.getByRole('button', { name: 'B wins' }).click()
-  await page.getByRole('button', { name: 'Crown B now' }).click()
-  await page.getByRole('button', { name: 'Let the house learn it' }).click()
-  const says = 'In this house it came out better when the batter stands 15 minutes (one trial).'
-  await expect(page.getByText(says)).toBeVisible()
-  await saved(page)
-  // A plan in which no gel has to rest yet: the sentence stands in its method.
-  await page.getByRole('button', { name: 'Bram eats' }).click()
-  await stage(page, 'swap').click()
-  await settled(page)
-  const changes = page.getByRole('region', { name: 'Every change, and why' })
-  await expect(changes.getByText(says)).toBeVisible()
-  await expect(
-    page
-      .getByRole('region', { name: 'What is done now' })
-      .getByText('Let the batter stand for 15 minutes before it goes into the tin.'),
-  ).toBeVisible()
-})
+test(
+  'nobody avoids anything: the recipe as written is tried, and a proven way of working is ' +
+    'written into later plans',
+  async ({ page }) => {
+    await fromShelf(page, 'Dark sticky ginger loaf')
+    for (const name of ['Ottilie', 'Bram', 'Ikenna', 'Philippa', 'Wren'])
+      await page.getByRole('button', { name: `${name} eats` }).click()
+    await stage(page, 'trial').click()
+    await expect(page.getByText('the recipe as written')).toBeVisible()
+    await begin(page, 'Better when it stands?', 'the batter stands 15 minutes')
+    await page.getByRole('button', { name: 'Blind tasting' }).click()
+    await page
+      .getByRole('form', { name: 'A blind tasting' })
+      .getByRole('button', { name: 'Leave it' })
+      .click()
+    await taste(
+      page,
+      'two cups, the better one',
+      'AB',
+      [],
+      'Ada, Bea, Cyril, Dora, Edda, Finn',
+      the('B'),
+    )
+    await page.getByRole('button', { name: 'B wins' }).click()
+    await page.getByRole('button', { name: 'Crown B now' }).click()
+    await page.getByRole('button', { name: 'Let the house learn it' }).click()
+    const says = 'In this house it came out better when the batter stands 15 minutes (one trial).'
+    await expect(page.getByText(says)).toBeVisible()
+    await saved(page)
+    // A plan in which no gel has to rest yet: the sentence stands in its method.
+    await page.getByRole('button', { name: 'Bram eats' }).click()
+    await stage(page, 'swap').click()
+    await settled(page)
+    const changes = page.getByRole('region', { name: 'Every change, and why' })
+    await expect(changes.getByText(says)).toBeVisible()
+    await expect(
+      page
+        .getByRole('region', { name: 'What is done now' })
+        .getByText('Let the batter stand for 15 minutes before it goes into the tin.'),
+    ).toBeVisible()
+  },
+)
 
 test('words are given blind, cup by cup, from two windows; the codes bring them to the arms', async ({
   page,
@@ -802,13 +809,11 @@ for (const scheme of ['light', 'dark'] as const) {
     await expect(page.getByText('What came of them')).toBeVisible()
     await clean()
     await place(page, 'what went wrong').click()
-    await page
-      .getByLabel('Which version')
-      .selectOption({
-        label: (await page.getByLabel('Which version').locator('option').allInnerTexts()).find(t =>
-          t.includes('B: '),
-        )!,
-      })
+    await page.getByLabel('Which version').selectOption({
+      label: (await page.getByLabel('Which version').locator('option').allInnerTexts()).find(t =>
+        t.includes('B: '),
+      )!,
+    })
     // What its tasters scored is there to be taken over.
     await page.getByRole('button', { name: 'Take that over' }).click()
     await expect(page.getByRole('button', { name: 'too wet all through' })).toHaveAttribute(

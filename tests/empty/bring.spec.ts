@@ -17,7 +17,11 @@ const stars = {
     { '@type': 'HowToStep', 'text': 'Cut out stars and bake at 180 °C for 12 minutes.' },
   ],
 }
-const page1 = `<!doctype html><html><head><title>x</title><script>window.ran = true</script><script type="application/ld+json">${JSON.stringify(stars)}</script></head><body onload="window.ran = true"><img src="http://elsewhere.example/a.png" onerror="window.ran = true"><p>A story with 3 cups of walnuts.</p></body></html>`
+const page1 =
+  '<!doctype html><html><head><title>x</title><script>window.ran = true</script><script ' +
+  `type="application/ld+json">${JSON.stringify(stars)}</script></head><body ` +
+  'onload="window.ran = true"><img src="http://elsewhere.example/a.png" onerror="window.ran ' +
+  '= true"><p>A story with 3 cups of walnuts.</p></body></html>'
 const choose = 'Recipe files to open'
 
 test('many files at once: each is read or gets a sentence, and none stops the others', async ({
@@ -158,7 +162,8 @@ test('a photo of a card is read here, beside its picture', async ({ page, baseUR
       '200 g plain flour',
       '1 tsp baking soda',
     ],
-    'Beat the eggs and sugar, stir in the apple sauce and oil. Fold in the flour and soda. Bake for 35 minutes at 180 °C.',
+    'Beat the eggs and sugar, stir in the apple sauce and oil. Fold in the flour and soda. ' +
+      'Bake for 35 minutes at 180 °C.',
   )
   await atStart(page)
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))

@@ -21,160 +21,166 @@ const lines = (page: Page) => page.locator('li.line .written').allInnerTexts()
 const focused = (page: Page) =>
   page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '')
 
-test('the ledger by keys alone: walk, correct, go on, part, join, move, add, take out, and every step back', async ({
-  page,
-}) => {
-  await atStart(page)
-  await paste(page, text)
-  await expect(row(page, '2 eggs')).toBeVisible()
-  const start = await lines(page)
-  await page.getByRole('button', { name: 'Correct: 200 g plain flour' }).focus()
-  await page.keyboard.press('ArrowDown')
-  await page.keyboard.press('ArrowDown')
-  expect(await focused(page)).toBe('Correct: 120 g butter')
+test(
+  'the ledger by keys alone: walk, correct, go on, part, join, move, add, take out, and ' +
+    'every step back',
+  async ({ page }) => {
+    await atStart(page)
+    await paste(page, text)
+    await expect(row(page, '2 eggs')).toBeVisible()
+    const start = await lines(page)
+    await page.getByRole('button', { name: 'Correct: 200 g plain flour' }).focus()
+    await page.keyboard.press('ArrowDown')
+    await page.keyboard.press('ArrowDown')
+    expect(await focused(page)).toBe('Correct: 120 g butter')
 
-  // Enter corrects and keeps; Tab keeps and corrects the next; Escape leaves it as it was.
-  await page.keyboard.press('Enter')
-  await page.keyboard.press('Control+A')
-  await page.keyboard.insertText('110 g butter')
-  await page.keyboard.press('Tab')
-  await expect(page.getByLabel('Correct the line 2 eggs')).toBeFocused()
-  await page.keyboard.press('Control+A')
-  await page.keyboard.insertText('nonsense')
-  await page.keyboard.press('Escape')
-  expect((await lines(page)).slice(2, 4)).toEqual(['110 g butter', '2 eggs'])
-
-  // Ctrl+Enter parts at the cursor; Backspace at the start joins again.
-  await expect(page.getByRole('button', { name: 'Correct: 2 eggs' })).toBeFocused()
-  await page.keyboard.press('Enter')
-  await page.keyboard.press('Control+A')
-  await page.keyboard.insertText('2 eggs and 40 g honey')
-  for (let i = 0; i < ' and 40 g honey'.length; i++) await page.keyboard.press('ArrowLeft')
-  await page.keyboard.press('Control+Enter')
-  await expect(row(page, '40 g honey')).toContainText('read as honey')
-  expect((await lines(page)).slice(3, 5)).toEqual(['2 eggs', '40 g honey'])
-  await page.getByRole('button', { name: 'Correct: 40 g honey' }).focus()
-  await page.keyboard.press('Enter')
-  await page.keyboard.press('Home')
-  await page.keyboard.press('Backspace')
-  await expect(page.locator('li.line')).toHaveCount(6)
-  expect((await lines(page))[3]).toContain('40 g honey')
-  await page.keyboard.press('Escape')
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.locator('li.line')).toHaveCount(7)
-
-  // Alt+arrow moves, over the edge of a part too; Delete takes out; + opens a line below.
-  await page.getByRole('button', { name: 'Correct: 40 g honey' }).focus()
-  await page.keyboard.press('Alt+ArrowUp')
-  await expect.poll(async () => (await lines(page)).indexOf('40 g honey')).toBe(3)
-  await expect(page.getByRole('button', { name: 'Correct: 40 g honey' })).toBeFocused()
-  await page.keyboard.press('Delete')
-  await expect(row(page, '40 g honey')).toHaveCount(0)
-  await page.getByRole('button', { name: 'Correct: 30 ml milk' }).focus()
-  await page.keyboard.press('+')
-  await page.keyboard.insertText('1 tsp lemon juice')
-  await page.keyboard.press('Enter')
-  await expect(row(page, '1 tsp lemon juice')).toContainText('read as lemon juice')
-  await page.keyboard.press('Escape')
-
-  const end = await lines(page)
-  expect(end).not.toEqual(start)
-  await page.getByRole('heading', { name: 'What goes in' }).click()
-  // A press may meet a step that is still being shown: pressed again until all are back.
-  const until = (name: 'Undo' | 'Redo', keys: string, wanted: string[]) =>
-    expect(async () => {
-      if (await page.getByRole('button', { name }).isEnabled()) await page.keyboard.press(keys)
-      expect(await lines(page)).toEqual(wanted)
-    }).toPass({ timeout: 60_000, intervals: [150] })
-  await until('Undo', 'Control+z', start)
-  await until('Redo', 'Control+Shift+z', end)
-  await page.reload()
-  await expect.poll(() => lines(page)).toEqual(end)
-})
-
-test('lines typed faster than they are read keep their order, a closed field stays closed, and steps back come as fast as the keys', async ({
-  page,
-}) => {
-  await atStart(page)
-  await paste(page, text)
-  await expect(row(page, '2 eggs')).toBeVisible()
-  const start = await lines(page)
-  await page.getByRole('button', { name: 'Correct: 2 eggs' }).focus()
-  await page.keyboard.press('+')
-  await expect(page.getByLabel('A new line')).toBeFocused()
-  for (const line of ['40 g honey', '5 g salt', '60 g oats']) {
-    await page.keyboard.insertText(line)
+    // Enter corrects and keeps; Tab keeps and corrects the next; Escape leaves it as it was.
     await page.keyboard.press('Enter')
-  }
-  await page.keyboard.press('Escape')
-  await expect
-    .poll(async () => (await lines(page)).slice(3, 7))
-    .toEqual(['2 eggs', '40 g honey', '5 g salt', '60 g oats'])
-  await expect(page.getByText('saved in this browser')).toBeVisible()
-  await expect(page.getByLabel('A new line')).toHaveCount(0)
+    await page.keyboard.press('Control+A')
+    await page.keyboard.insertText('110 g butter')
+    await page.keyboard.press('Tab')
+    await expect(page.getByLabel('Correct the line 2 eggs')).toBeFocused()
+    await page.keyboard.press('Control+A')
+    await page.keyboard.insertText('nonsense')
+    await page.keyboard.press('Escape')
+    expect((await lines(page)).slice(2, 4)).toEqual(['110 g butter', '2 eggs'])
 
-  // An open field that is empty closes when the line above it is taken back; it never catches the keys.
-  await page.getByRole('button', { name: 'Correct: 60 g oats' }).focus()
-  await page.keyboard.press('+')
-  await page.getByRole('heading', { name: 'What goes in' }).click()
-  for (let i = 0; i < 3; i++) await page.keyboard.press('Control+z')
-  await expect.poll(() => lines(page)).toEqual(start)
-  await expect(page.getByLabel('A new line')).toHaveCount(0)
-  for (let i = 0; i < 3; i++) await page.keyboard.press('Control+Shift+z')
-  await expect
-    .poll(async () => (await lines(page)).slice(4, 7))
-    .toEqual(['40 g honey', '5 g salt', '60 g oats'])
+    // Ctrl+Enter parts at the cursor; Backspace at the start joins again.
+    await expect(page.getByRole('button', { name: 'Correct: 2 eggs' })).toBeFocused()
+    await page.keyboard.press('Enter')
+    await page.keyboard.press('Control+A')
+    await page.keyboard.insertText('2 eggs and 40 g honey')
+    for (let i = 0; i < ' and 40 g honey'.length; i++) await page.keyboard.press('ArrowLeft')
+    await page.keyboard.press('Control+Enter')
+    await expect(row(page, '40 g honey')).toContainText('read as honey')
+    expect((await lines(page)).slice(3, 5)).toEqual(['2 eggs', '40 g honey'])
+    await page.getByRole('button', { name: 'Correct: 40 g honey' }).focus()
+    await page.keyboard.press('Enter')
+    await page.keyboard.press('Home')
+    await page.keyboard.press('Backspace')
+    await expect(page.locator('li.line')).toHaveCount(6)
+    expect((await lines(page))[3]).toContain('40 g honey')
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.locator('li.line')).toHaveCount(7)
 
-  // What cannot be a line comes back into the field with its sentence.
-  await page.getByRole('button', { name: 'Correct: 60 g oats' }).focus()
-  await page.keyboard.press('+')
-  await page.keyboard.insertText('x'.repeat(2000))
-  await page.keyboard.press('Enter')
-  await expect(page.locator('.adder [role=alert]')).toBeVisible()
-  await expect(page.getByLabel('A new line')).toHaveValue('x'.repeat(2000))
-})
+    // Alt+arrow moves, over the edge of a part too; Delete takes out; + opens a line below.
+    await page.getByRole('button', { name: 'Correct: 40 g honey' }).focus()
+    await page.keyboard.press('Alt+ArrowUp')
+    await expect.poll(async () => (await lines(page)).indexOf('40 g honey')).toBe(3)
+    await expect(page.getByRole('button', { name: 'Correct: 40 g honey' })).toBeFocused()
+    await page.keyboard.press('Delete')
+    await expect(row(page, '40 g honey')).toHaveCount(0)
+    await page.getByRole('button', { name: 'Correct: 30 ml milk' }).focus()
+    await page.keyboard.press('+')
+    await page.keyboard.insertText('1 tsp lemon juice')
+    await page.keyboard.press('Enter')
+    await expect(row(page, '1 tsp lemon juice')).toContainText('read as lemon juice')
+    await page.keyboard.press('Escape')
 
-test('steps show what they take; they are corrected, moved, added and taken out; the dessert gets another name', async ({
-  page,
-}) => {
-  await atStart(page)
-  await paste(page, text)
-  const step = (n: number) => page.locator('ol.steps > li').nth(n)
-  await expect(step(1)).toContainText(
-    /takes.*plain flour.*caster sugar.*butter.*eggs.*bake 25 min/s,
-  )
-  await step(1).getByRole('button', { name: 'butter', exact: true }).click()
-  await expect(row(page, '120 g butter')).toHaveClass(/lit/)
-  await step(2)
-    .getByRole('button', { name: /Correct step 3/ })
-    .click()
-  await page
-    .getByLabel('Correct step 3')
-    .fill('Beat the icing sugar with half the milk and 1 tsp lemon juice.')
-  await page.keyboard.press('Enter')
-  await expect(step(2)).toContainText('half of milk')
-  await expect(page.getByText(/A step uses lemon juice/)).toBeVisible()
-  await page.getByRole('button', { name: /Add “1 tsp lemon juice” to the list/ }).click()
-  await expect(row(page, '1 tsp lemon juice')).toBeVisible()
-  await expect(page.getByText(/The steps take 50 % of the milk/)).toBeVisible()
-  await more(page, 'step 3', 'Move up')
-  await expect(step(1)).toContainText('lemon juice')
-  await more(page, 'step 1', 'Take out')
-  await expect(page.locator('ol.steps > li')).toHaveCount(2)
-  await page.getByRole('button', { name: 'A step is missing' }).click()
-  await page.getByLabel('A new step').fill('Cool for 10 minutes.')
-  await page.keyboard.press('Enter')
-  await expect(step(2)).toContainText('cool 10 min')
+    const end = await lines(page)
+    expect(end).not.toEqual(start)
+    await page.getByRole('heading', { name: 'What goes in' }).click()
+    // A press may meet a step that is still being shown: pressed again until all are back.
+    const until = (name: 'Undo' | 'Redo', keys: string, wanted: string[]) =>
+      expect(async () => {
+        if (await page.getByRole('button', { name }).isEnabled()) await page.keyboard.press(keys)
+        expect(await lines(page)).toEqual(wanted)
+      }).toPass({ timeout: 60_000, intervals: [150] })
+    await until('Undo', 'Control+z', start)
+    await until('Redo', 'Control+Shift+z', end)
+    await page.reload()
+    await expect.poll(() => lines(page)).toEqual(end)
+  },
+)
 
-  await page.getByRole('button', { name: 'Rename Lantern bars' }).click()
-  await page.getByLabel('Name of this dessert').fill('Honey bars')
-  await page.keyboard.press('Enter')
-  await expect(page.getByRole('button', { name: 'Rename Honey bars' })).toBeVisible()
-  await page.getByRole('button', { name: 'A part is missing' }).click()
-  await page.getByLabel('Name of the new part').fill('glaze')
-  await page.keyboard.press('Enter')
-  await expect(page.getByRole('alert')).toContainText('There is a part “glaze” already')
-})
+test(
+  'lines typed faster than they are read keep their order, a closed field stays closed, and ' +
+    'steps back come as fast as the keys',
+  async ({ page }) => {
+    await atStart(page)
+    await paste(page, text)
+    await expect(row(page, '2 eggs')).toBeVisible()
+    const start = await lines(page)
+    await page.getByRole('button', { name: 'Correct: 2 eggs' }).focus()
+    await page.keyboard.press('+')
+    await expect(page.getByLabel('A new line')).toBeFocused()
+    for (const line of ['40 g honey', '5 g salt', '60 g oats']) {
+      await page.keyboard.insertText(line)
+      await page.keyboard.press('Enter')
+    }
+    await page.keyboard.press('Escape')
+    await expect
+      .poll(async () => (await lines(page)).slice(3, 7))
+      .toEqual(['2 eggs', '40 g honey', '5 g salt', '60 g oats'])
+    await expect(page.getByText('saved in this browser')).toBeVisible()
+    await expect(page.getByLabel('A new line')).toHaveCount(0)
+
+    // An open field that is empty closes when the line above it is taken back; it never catches the keys.
+    await page.getByRole('button', { name: 'Correct: 60 g oats' }).focus()
+    await page.keyboard.press('+')
+    await page.getByRole('heading', { name: 'What goes in' }).click()
+    for (let i = 0; i < 3; i++) await page.keyboard.press('Control+z')
+    await expect.poll(() => lines(page)).toEqual(start)
+    await expect(page.getByLabel('A new line')).toHaveCount(0)
+    for (let i = 0; i < 3; i++) await page.keyboard.press('Control+Shift+z')
+    await expect
+      .poll(async () => (await lines(page)).slice(4, 7))
+      .toEqual(['40 g honey', '5 g salt', '60 g oats'])
+
+    // What cannot be a line comes back into the field with its sentence.
+    await page.getByRole('button', { name: 'Correct: 60 g oats' }).focus()
+    await page.keyboard.press('+')
+    await page.keyboard.insertText('x'.repeat(2000))
+    await page.keyboard.press('Enter')
+    await expect(page.locator('.adder [role=alert]')).toBeVisible()
+    await expect(page.getByLabel('A new line')).toHaveValue('x'.repeat(2000))
+  },
+)
+
+test(
+  'steps show what they take; they are corrected, moved, added and taken out; the dessert ' +
+    'gets another name',
+  async ({ page }) => {
+    await atStart(page)
+    await paste(page, text)
+    const step = (n: number) => page.locator('ol.steps > li').nth(n)
+    await expect(step(1)).toContainText(
+      /takes.*plain flour.*caster sugar.*butter.*eggs.*bake 25 min/s,
+    )
+    await step(1).getByRole('button', { name: 'butter', exact: true }).click()
+    await expect(row(page, '120 g butter')).toHaveClass(/lit/)
+    await step(2)
+      .getByRole('button', { name: /Correct step 3/ })
+      .click()
+    await page
+      .getByLabel('Correct step 3')
+      .fill('Beat the icing sugar with half the milk and 1 tsp lemon juice.')
+    await page.keyboard.press('Enter')
+    await expect(step(2)).toContainText('half of milk')
+    await expect(page.getByText(/A step uses lemon juice/)).toBeVisible()
+    await page.getByRole('button', { name: /Add “1 tsp lemon juice” to the list/ }).click()
+    await expect(row(page, '1 tsp lemon juice')).toBeVisible()
+    await expect(page.getByText(/The steps take 50 % of the milk/)).toBeVisible()
+    await more(page, 'step 3', 'Move up')
+    await expect(step(1)).toContainText('lemon juice')
+    await more(page, 'step 1', 'Take out')
+    await expect(page.locator('ol.steps > li')).toHaveCount(2)
+    await page.getByRole('button', { name: 'A step is missing' }).click()
+    await page.getByLabel('A new step').fill('Cool for 10 minutes.')
+    await page.keyboard.press('Enter')
+    await expect(step(2)).toContainText('cool 10 min')
+
+    await page.getByRole('button', { name: 'Rename Lantern bars' }).click()
+    await page.getByLabel('Name of this dessert').fill('Honey bars')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('button', { name: 'Rename Honey bars' })).toBeVisible()
+    await page.getByRole('button', { name: 'A part is missing' }).click()
+    await page.getByLabel('Name of the new part').fill('glaze')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('alert')).toContainText('There is a part “glaze” already')
+  },
+)
 
 test('another region and another way to fill a cup re-read every volume, and both can be taken back', async ({
   page,

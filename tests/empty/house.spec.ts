@@ -79,7 +79,8 @@ test('what is pasted is never run, and always gets a sentence', async ({ page })
   })
   const texts: readonly (readonly [string, RegExp])[] = [
     [
-      '<script>alert(1)</script><img src=x onerror="alert(2)"><h1>Bun</h1><p>200 g flour</p><a href="javascript:alert(3)">50 g sugar</a>',
+      '<script>alert(1)</script><img src=x onerror="alert(2)"><h1>Bun</h1><p>200 g ' +
+        'flour</p><a href="javascript:alert(3)">50 g sugar</a>',
       /source of a web page/,
     ],
     ['🍰🎂🧁 🍰🎂🧁', /no ingredient lines/],

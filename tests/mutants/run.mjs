@@ -1,5 +1,6 @@
-// Changes what decides over safety (core/people, core/packet) in some two thousand small ways, one at a time, and looks whether
-// the tests notice. Prints the share that is noticed and every change that is not.  npm run mutants [part of a file name]
+// Changes what decides over safety (core/people, core/packet) in some two thousand small ways, one
+// at a time, and looks whether the tests notice. Prints the share that is noticed and every change
+// that is not. npm run mutants [part of a file name]
 import { readdirSync, readFileSync, rmSync } from 'node:fs'
 import { cpus } from 'node:os'
 import { join } from 'node:path'
@@ -64,7 +65,10 @@ await build({
 })
 const bundle = pathToFileURL(join(outDir, 'entry.js')).href
 
-/** A worker that has loaded the tests; `ask` gives its answer, or null when it took longer than `most` milliseconds. */
+/**
+ * A worker that has loaded the tests; `ask` gives its answer, or null when it took longer than
+ * `most` milliseconds.
+ */
 function begin() {
   const worker = new Worker(new URL('./worker.mjs', import.meta.url), { workerData: { bundle } })
   const next = most =>
@@ -132,17 +136,23 @@ for (const path of paths) {
   const noticed = here.filter(m => found.get(m.id) === 'noticed').length
   if (here.length)
     console.log(
-      `${path.slice(root.length).padEnd(28)} ${String(noticed).padStart(4)} of ${String(here.length).padStart(4)}  ${((100 * noticed) / here.length).toFixed(1)} %`,
+      `${path.slice(root.length).padEnd(28)} ${String(noticed).padStart(4)} of ` +
+        `${String(here.length).padStart(4)}  ${((100 * noticed) / here.length).toFixed(1)} %`,
     )
 }
 for (const m of counted.filter(m => found.get(m.id) !== 'noticed')) {
   const lines = readFileSync(m.fileName, 'utf8').split('\n')
   console.log(
-    `${m.fileName.slice(root.length)}:${m.location.start.line + 1}:${m.location.start.column + 1} ${found.get(m.id)}, ${m.mutatorName}: ${(lines[m.location.start.line] ?? '').slice(m.location.start.column, m.location.start.column + 70).trim()} → ${m.replacement.replace(/\s+/gu, ' ').slice(0, 60)}`,
+    `${m.fileName.slice(root.length)}:${m.location.start.line + 1}:${m.location.start.column + 1} ` +
+      `${found.get(m.id)}, ${m.mutatorName}: ` +
+      `${(lines[m.location.start.line] ?? '').slice(m.location.start.column, m.location.start.column + 70).trim()} ` +
+      `→ ${m.replacement.replace(/\s+/gu, ' ').slice(0, 60)}`,
   )
 }
 const noticed = counted.filter(m => found.get(m.id) === 'noticed').length
 console.log(
-  `\nnoticed ${noticed} of ${counted.length} changes: ${((100 * noticed) / counted.length).toFixed(1)} % (at least 85 % is wanted); ${mutants.length - counted.length} more run only while the tables are loaded`,
+  `\nnoticed ${noticed} of ${counted.length} changes: ` +
+    `${((100 * noticed) / counted.length).toFixed(1)} % (at least 85 % is wanted); ` +
+    `${mutants.length - counted.length} more run only while the tables are loaded`,
 )
 rmSync(outDir, { recursive: true, force: true })

@@ -1,4 +1,5 @@
-// What the tests ask of Jest, in a hundred lines less: they are collected once, and run again for every mutant in one process.
+// What the tests ask of Jest, in a hundred lines less: they are collected once, and run again for
+// every mutant in one process.
 import { expect } from 'expect'
 
 const all = []

@@ -1,4 +1,5 @@
-// Loads the instrumented tests once and runs what is asked: which mutants each test touches, or whether a mutant is noticed.
+// Loads the instrumented tests once and runs what is asked: which mutants each test touches, or
+// whether a mutant is noticed.
 import { parentPort, workerData } from 'node:worker_threads'
 
 const space = (globalThis.__stryker__ ??= {})
@@ -6,7 +7,10 @@ space.mutantCoverage = { static: {}, perTest: {} }
 const { collected, stockPantry, emptyStock } = await import(workerData.bundle)
 const tests = collected()
 
-/** Whatever is remembered between readings is forgotten, so that a mutant is not hidden by what the last one left. */
+/**
+ * Whatever is remembered between readings is forgotten, so that a mutant is not hidden by what the
+ * last one left.
+ */
 const afresh = () => stockPantry(emptyStock)
 
 async function cover() {

@@ -1,6 +1,7 @@
 /**
- * The places at which two values read from JSON differ, deepest place first reached: `{ path, was, is }`, where what is on
- * one side only is written as nothing ("–"). Numbers are the same up to one part in a thousand million.
+ * The places at which two values read from JSON differ, deepest place first reached: `{ path, was,
+ * is }`, where what is on one side only is written as nothing ("–"). Numbers are the same up to one
+ * part in a thousand million.
  */
 export function differences(was, is, path = '') {
   if (isSame(was, is)) return []

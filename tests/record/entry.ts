@@ -26,8 +26,9 @@ import { moreRecipes } from '../corpus/tables/recipes-more'
 import { statements } from '../corpus/tables/statements'
 
 /**
- * Everything that the core says of the demo household and of the corpus, as plain data: readings, checks, plans, sizes,
- * days, cards at the counter, cards to share. A change that should alter nothing is held against it.
+ * Everything that the core says of the demo household and of the corpus, as plain data: readings,
+ * checks, plans, sizes, days, cards at the counter, cards to share. A change that should alter
+ * nothing is held against it.
  */
 export interface DemoHouse {
   readonly people: readonly Person[]
@@ -39,7 +40,10 @@ const today = '2026-11-28'
 const serveAt = Date.parse('2026-11-28T17:00:00Z') / 60_000
 const night = [serveAt - 18.5 * 60, serveAt - 10 * 60] as const
 
-/** A day for these bakes, with a budget of steps instead of a clock, so that it comes out the same on any machine. */
+/**
+ * A day for these bakes, with a budget of steps instead of a clock, so that it comes out the same
+ * on any machine.
+ */
 const dayOf = (bakes: readonly Bake[]) => {
   const dayBakes = bakes.map(bake => {
     const sized = sizedBake(bake, usualKitchen)
@@ -55,7 +59,10 @@ const tablesOf = (people: readonly Person[]) => [
   { name: 'all but Philippa', people: people.filter(person => person.id !== 'philippa') },
 ]
 
-/** What becomes of one demo recipe at one table: its check, its plans, and by the first plan its size, day and cards. */
+/**
+ * What becomes of one demo recipe at one table: its check, its plans, and by the first plan its
+ * size, day and cards.
+ */
 function atTable(text: string, name: string, people: readonly Person[], house: DemoHouse) {
   const reading = readRecipe(text)
   const found = adapt(reading.recipe, people)

@@ -1,4 +1,5 @@
-// Writes down what the core says of the demo household and of the corpus, and holds two such records against each other.
+// Writes down what the core says of the demo household and of the corpus, and holds two such
+// records against each other.
 //   npm run record -- FOLDER            writes a record
 //   npm run record -- compare OLD NEW   names every place at which they differ; exit 1 where they do
 import { mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs'

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { DayPlan, PlacedTask } from '#core'
 
-/** The day drawn: what hands do, what is in the oven, in the fridge, on the counter; a block can be dragged, or moved with the arrow keys. */
+/**
+ * The day drawn: what hands do, what is in the oven, in the fridge, on the counter; a block can be
+ * dragged, or moved with the arrow keys.
+ */
 const props = defineProps<{ plan: Extract<DayPlan, { ok: true }>; bakes: readonly string[] }>()
 const emit = defineEmits<{ move: [task: PlacedTask, by: number] }>()
 
@@ -30,7 +33,10 @@ const rows = [
   { id: 'counter', says: 'counter' },
 ] as const
 const rowOf = (t: PlacedTask) => (t.hands ? 'hands' : t.place)
-/** Left of the first hour stand the rows' names, above the blocks the hours; a block's height, and from one lane to the next. */
+/**
+ * Left of the first hour stand the rows' names, above the blocks the hours; a block's height, and
+ * from one lane to the next.
+ */
 const left = 70
 const top = 26
 const tall = 56
@@ -67,11 +73,16 @@ const hours = computed(() =>
 )
 const tone = (t: PlacedTask) => Math.max(0, props.bakes.indexOf(t.bake)) % 3
 const says = (t: PlacedTask) =>
-  `${t.short}, ${sayHour(t.starts)} to ${sayHour(t.ends)}${t.hands ? '' : ', waits by itself'}. ${t.says} Arrow keys move it by five minutes.`
+  `${t.short}, ${sayHour(t.starts)} to ` +
+  `${sayHour(t.ends)}${t.hands ? '' : ', waits by itself'}. ${t.says} Arrow keys move it ` +
+  'by five minutes.'
 const wide = (t: PlacedTask) => Math.max(6, t.minutes * scale.value - 1.5)
 const x = (t: PlacedTask) =>
   px(t.starts) + left + (dragging.value?.id === t.id ? dragging.value.by * scale.value : 0)
-/** What a block has room for: a word along it, or upright where it is narrow; nothing in a sliver. A letter takes about so much, upright a little less. */
+/**
+ * What a block has room for: a word along it, or upright where it is narrow; nothing in a sliver. A
+ * letter takes about so much, upright a little less.
+ */
 const letter = 6.9
 const small = 6.2
 const word = (t: PlacedTask): { readonly says: string; readonly upright: boolean } | null => {

@@ -207,8 +207,9 @@ defineExpose({ done })
         ><span v-if="card.item!.spoons && !isTopUp" class="spoons">{{ card.item!.spoons }}</span>
       </p>
       <p v-else-if="small" class="figure">
-        <b class="words">{{ card.item!.spoons }}</b
-        ><span class="spoons">{{ sayGrams(target!) }} g</span>
+        <b class="words">{{ card.item!.spoons }}</b><span class="spoons"
+          >{{ sayGrams(target!) }} g</span
+        >
       </p>
       <p v-else class="figure">
         <b class="words">{{ card.item!.says }}</b>

@@ -3,7 +3,10 @@ import { reaches, remaining, type Fault, type Felt, type Timer, type Warmth } fr
 import { simulatedProbe, type OvenProbe } from '~/ports/ovenProbe'
 import type { DeviceState } from '~/ports/eventLine'
 
-/** A probe in the middle of what bakes: how warm it is, and how much longer it takes as the readings come in. */
+/**
+ * A probe in the middle of what bakes: how warm it is, and how much longer it takes as the readings
+ * come in.
+ */
 const props = defineProps<{
   timer: Timer
   warming: Warmth

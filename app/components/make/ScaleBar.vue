@@ -3,7 +3,10 @@ import type { Fault, ScaleReading } from '#core'
 import { simulatedScale, type KitchenScale } from '~/ports/kitchenScale'
 import type { DeviceState } from '~/ports/eventLine'
 
-/** The kitchen scale beside what is to be weighed: a bar to the wanted weight. Where it is silent or talks nonsense, hands go on without it. */
+/**
+ * The kitchen scale beside what is to be weighed: a bar to the wanted weight. Where it is silent or
+ * talks nonsense, hands go on without it.
+ */
 const props = defineProps<{ wanted: number | null }>()
 const reading = defineModel<ScaleReading | null>({ required: true })
 const emit = defineEmits<{ off: [] }>()

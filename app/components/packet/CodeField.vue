@@ -2,7 +2,10 @@
 import { readCode } from '#core'
 import { simulatedLookUp, type FoundPacket } from '~/ports/packetLookUp'
 
-/** A packet's code, typed, or found in a picture or by the camera; looked up behind a port whose stand-in says that it is one. */
+/**
+ * A packet's code, typed, or found in a picture or by the camera; looked up behind a port whose
+ * stand-in says that it is one.
+ */
 const code = defineModel<string>({ required: true })
 const emit = defineEmits<{ found: [packet: FoundPacket] }>()
 
@@ -33,7 +36,9 @@ async function look(typed = code.value) {
     problem.value = answer.sentence
     return
   }
-  says.value = `Found “${answer.packet.name}”${answer.simulated ? ', in the simulated look-up' : ''}. Compare every word with the packet in your hand; it does not count as read yet.`
+  says.value =
+    `Found “${answer.packet.name}”${answer.simulated ? ', in the simulated look-up' : ''}. ` +
+    'Compare every word with the packet in your hand; it does not count as read yet.'
   emit('found', answer.packet)
 }
 async function fromPicture(event: Event) {

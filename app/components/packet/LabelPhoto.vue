@@ -4,8 +4,9 @@ import { cleaned, greyOf, skewOf, type Grey } from '~/composables/labelImage'
 import { labelText, labelWords, type LabelWord } from '~/composables/labelText'
 
 /**
- * A photo of a label: straightened, cut, cleaned, read here in the browser, with every word marked over the picture by what
- * it brings. Words that the recogniser was unsure of are confirmed by hand, one after the other; until then they count as not known.
+ * A photo of a label: straightened, cut, cleaned, read here in the browser, with every word marked
+ * over the picture by what it brings. Words that the recogniser was unsure of are confirmed by
+ * hand, one after the other; until then they count as not known.
  */
 const props = defineProps<{ file: File }>()
 const emit = defineEmits<{
@@ -137,7 +138,8 @@ watch(words, async now => {
 const stateOf = computed(() => {
   const { places } = labelText(words.value)
   const found = reading.value
-  // Before every doubtful word is confirmed, nothing is marked but the doubts: half a verdict would pass for one.
+  // Before every doubtful word is confirmed, nothing is marked but the doubts: half a verdict would
+  // pass for one.
   const open = words.value.some(w => w.doubtful)
   const at = (
     list: readonly { start: number; end: number }[],
@@ -207,7 +209,8 @@ async function readIt() {
     looked.value = true
     if (!words.value.length)
       problem.value =
-        'No words were found. Is the label in focus, and the right way up? Turn or cut it, and read once more.'
+        'No words were found. Is the label in focus, and the right way up? Turn or cut it, ' +
+        'and read once more.'
     else give()
   } catch {
     problem.value = 'The photo could not be read. Try again, or type what stands on the label.'
@@ -235,7 +238,8 @@ const snippets = computed(
 const typed = reactive<Record<number, string>>({})
 const list = useTemplateRef<HTMLElement>('list')
 async function confirm(i: number, text = (typed[i] ?? words.value[i]!.text).trim()) {
-  // A speck that is no word goes; the typed ones after it keep their places by being confirmed or typed again.
+  // A speck that is no word goes; the typed ones after it keep their places by being confirmed or
+  // typed again.
   if (text)
     words.value = words.value.map((word, at) =>
       at === i ? { ...word, text, doubtful: false, sure: 100 } : word,

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { whyNotChecked, type Bake, type Line, type Packet, type Tie } from '#core'
 
-/** The lines of a bake and the packets that they come out of: one press ties them; the bake's verdict rests on what is tied. */
+/**
+ * The lines of a bake and the packets that they come out of: one press ties them; the bake's
+ * verdict rests on what is tied.
+ */
 const props = defineProps<{
   bake: Bake
   packets: readonly Packet[]
@@ -73,8 +76,9 @@ const fits = (row: Row) =>
   <ul class="ties">
     <li v-for="row in rows" :key="row.key" :class="{ wanted: row.asks.length && !row.tied.length }">
       <div class="what">
-        <b>{{ row.name }}</b
-        ><span class="soft small">{{ row.lines.map(l => l.text).join(' · ') }}</span
+        <b>{{ row.name }}</b><span class="soft small">{{
+          row.lines.map(l => l.text).join(' · ')
+        }}</span
         ><span v-if="row.asks.length && !row.tied.length" class="asks small"
           >look for {{ row.asks.join(', ') }}</span
         >

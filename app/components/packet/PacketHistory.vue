@@ -13,13 +13,11 @@ watch(
     ]
     rows.value = (
       await Promise.all(
-        all
-          .slice(1)
-          .map(async (now, i) => ({
-            on: now.on,
-            by: now.by,
-            change: await useCore().changeOf(all[i]!.words, now.words),
-          })),
+        all.slice(1).map(async (now, i) => ({
+          on: now.on,
+          by: now.by,
+          change: await useCore().changeOf(all[i]!.words, now.words),
+        })),
       )
     ).reverse()
   },
@@ -41,8 +39,11 @@ watch(
           the same allergens
         </p>
         <p v-if="row.change.wordsIn.length || row.change.wordsOut.length" class="soft">
-          <ins v-for="w in row.change.wordsIn" :key="`i${w}`">{{ w }}</ins
-          ><del v-for="w in row.change.wordsOut" :key="`o${w}`">{{ w }}</del>
+          <ins v-for="w in row.change.wordsIn" :key="`i${w}`">{{ w }}</ins><del
+            v-for="w in row.change.wordsOut"
+            :key="`o${w}`"
+            >{{ w }}</del
+          >
         </p>
       </li>
     </ol>

@@ -13,7 +13,10 @@ import {
 import { labelOf } from '~/db/house'
 import type { FoundPacket } from '~/ports/packetLookUp'
 
-/** One packet: what stands on it, how that reads, and when somebody looked. Keeping it asks whether it was read in the hand today. */
+/**
+ * One packet: what stands on it, how that reads, and when somebody looked. Keeping it asks whether
+ * it was read in the hand today.
+ */
 const props = defineProps<{
   packet: Packet
   fresh: boolean

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { avoidableName, type FieldReading, type PacketHit } from '#core'
 
-/** The words of a packet as they were read: what contains, what may contain, what leaves it open, what nobody knows, each marked in its place and listed with its reason. */
+/**
+ * The words of a packet as they were read: what contains, what may contain, what leaves it open,
+ * what nobody knows, each marked in its place and listed with its reason.
+ */
 const props = defineProps<{ fields: readonly FieldReading[] }>()
 
 type State = 'contains' | 'trace' | 'open' | 'unknown' | 'claim'
@@ -132,8 +135,7 @@ const claims = computed(() => props.fields.flatMap(f => f.reading.claims))
         <h3><span class="key" :class="list.state" aria-hidden="true" />{{ list.title }}</h3>
         <ul>
           <li v-for="each in list.rows" :key="each.id">
-            <b>{{ each.name }}</b
-            >{{ ' ' }}<span class="soft">{{ each.because }}</span>
+            <b>{{ each.name }}</b>{{ ' ' }}<span class="soft">{{ each.because }}</span>
           </li>
         </ul>
       </div>

@@ -15,11 +15,20 @@ const grid = computed(() => (props.cut?.how === 'grid' ? props.cut.grid : null))
 const says = computed(() => {
   if (props.pieces) {
     const p = props.pieces
-    return `${p.count} pieces of ${Math.round(p.grams)} g, about ${n(p.across)} cm baked; ${p.layout.count} on a tray of ${p.tray[0]} × ${p.tray[1]} cm in ${p.layout.pattern}, ${p.loads} ${p.loads === 1 ? 'load' : 'loads'}${p.loads > 1 ? `, ${p.last} on the last` : ''}.`
+    return (
+      `${p.count} pieces of ${Math.round(p.grams)} g, about ${n(p.across)} cm baked; ` +
+      `${p.layout.count} on a tray of ${p.tray[0]} × ${p.tray[1]} cm in ${p.layout.pattern}, ` +
+      `${p.loads} ` +
+      `${p.loads === 1 ? 'load' : 'loads'}${p.loads > 1 ? `, ${p.last} on the last` : ''}.`
+    )
   }
   if (grid.value) {
     const g = grid.value
-    return `${g.along} × ${g.across} make ${g.count} pieces of ${n(g.piece[0])} × ${n(g.piece[1])} cm${g.left[0] + g.left[1] > 0.15 ? `; ${n(g.left[0])} and ${n(g.left[1])} cm are left over` : ''}.`
+    return (
+      `${g.along} × ${g.across} make ${g.count} pieces of ${n(g.piece[0])} × ` +
+      `${n(g.piece[1])} ` +
+      `cm${g.left[0] + g.left[1] > 0.15 ? `; ${n(g.left[0])} and ${n(g.left[1])} cm are left over` : ''}.`
+    )
   }
   if (props.cut?.how === 'wedges')
     return `${props.cut.count} wedges of ${n(360 / props.cut.count)}°.`

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { linesOf, type Recipe, type SizedUp, type SizeTarget } from '#core'
 
-/** What the amounts are to come to: as written, so many times, for so many, by a weight in hand, by eggs, by the tin, or a test. */
+/**
+ * What the amounts are to come to: as written, so many times, for so many, by a weight in hand, by
+ * eggs, by the tin, or a test.
+ */
 const props = defineProps<{
   recipe: Recipe
   target: SizeTarget

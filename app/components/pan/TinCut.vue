@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { sidesAt, tinWordsOf, type Filling } from '#core'
 
-/** A tin cut through its middle, to scale: how deep the batter stands, how high it comes, and how much room is left. */
+/**
+ * A tin cut through its middle, to scale: how deep the batter stands, how high it comes, and how
+ * much room is left.
+ */
 const props = defineProps<{ filling: Filling; name: string }>()
 const tin = computed(() => props.filling.tin)
 const wide = 300
@@ -17,7 +20,11 @@ const level = (height: number) => ground.value - px(height)
 /** Batter from the bottom up to a height; above the rim it bulges. */
 const slab = (height: number, dome: number) => {
   const top = Math.min(height, tin.value.height)
-  return `M ${middle - half(0)} ${ground.value} L ${middle - half(top)} ${level(top)} Q ${middle} ${level(height) - px(dome)} ${middle + half(top)} ${level(top)} L ${middle + half(0)} ${ground.value} Z`
+  return (
+    `M ${middle - half(0)} ${ground.value} L ${middle - half(top)} ${level(top)} Q ${middle} ` +
+    `${level(height) - px(dome)} ${middle + half(top)} ${level(top)} L ${middle + half(0)} ` +
+    `${ground.value} Z`
+  )
 }
 const tube = computed(() => tin.value.tube && px(tin.value.tube[0] / 2))
 const cm = (n: number) => `${(Math.round(n * 10) / 10).toLocaleString('en')} cm`
@@ -29,7 +36,8 @@ const stands = {
 }
 const says = computed(
   () =>
-    `${props.name}, ${tinWordsOf(tin.value)}: batter ${cm(props.filling.depth)} deep, rises to about ${cm(props.filling.risen)}; ${stands[props.filling.stands]}`,
+    `${props.name}, ${tinWordsOf(tin.value)}: batter ${cm(props.filling.depth)} deep, ` +
+    `rises to about ${cm(props.filling.risen)}; ${stands[props.filling.stands]}`,
 )
 const over = computed(() => props.filling.stands === 'over')
 </script>

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { sidesAt, type Tin } from '#core'
 
-/** A tin as it looks from above, drawn to scale: so many pixels a centimetre, the same for all that stand side by side. */
+/**
+ * A tin as it looks from above, drawn to scale: so many pixels a centimetre, the same for all that
+ * stand side by side.
+ */
 const props = withDefaults(defineProps<{ tin: Tin; scale?: number; most?: number }>(), {
   scale: 1.55,
   most: 84,

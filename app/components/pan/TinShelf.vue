@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { brimful, materialRows, tinRows, tinWordsOf, type Material, type NamedTin } from '#core'
 
-/** The tins to choose from, drawn to one scale: the recipe's own, this house's, then the usual ones. Several may be chosen for one batter. */
+/**
+ * The tins to choose from, drawn to one scale: the recipe's own, this house's, then the usual ones.
+ * Several may be chosen for one batter.
+ */
 const props = defineProps<{
   chosen: readonly NamedTin[]
   stated: NamedTin | null

@@ -24,7 +24,11 @@ const says = computed(() => {
     return Math.round(w.coldest[i < 0 ? w.coldest.length - 1 : i]!)
   }
   const quarter = props.time.likely / 4
-  return `Coldest place in the middle: ${[1, 2, 3].map(n => `${at(n * quarter)} °C after ${Math.round(n * quarter)} minutes`).join(', ')}, ${w.finish} °C after ${Math.round(props.time.likely)}.`
+  return (
+    'Coldest place in the middle: ' +
+    `${[1, 2, 3].map(n => `${at(n * quarter)} °C after ${Math.round(n * quarter)} minutes`).join(', ')}, ` +
+    `${w.finish} °C after ${Math.round(props.time.likely)}.`
+  )
 })
 function draw() {
   const w = props.time.warming

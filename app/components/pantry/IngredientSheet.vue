@@ -8,7 +8,10 @@ import {
   type Kind,
 } from '#core'
 
-/** One ingredient of the house's own, or a correction of one that Ingwer brings: what it is, what is in it, what its packet says. */
+/**
+ * One ingredient of the house's own, or a correction of one that Ingwer brings: what it is, what is
+ * in it, what its packet says.
+ */
 const props = defineProps<{ form: IngredientForm; fresh: boolean; own: boolean }>()
 const emit = defineEmits<{ keep: [ingredient: Ingredient]; revert: []; cancel: [] }>()
 

@@ -100,8 +100,7 @@ const figures = ['water', 'fat', 'protein', 'sugar', 'starch', 'fibre'] as const
               :aria-label="`Open ${row.name}`"
               @click.stop="emit('open', row.id)"
             >
-              <span>{{ row.name }}</span
-              ><span class="soft kindof"
+              <span>{{ row.name }}</span><span class="soft kindof"
                 >{{ kindNames[row.kind]
                 }}<b v-if="own.has(row.id)" class="ours">
                   · ours{{ row.unread ? ', packet not read' : '' }}</b

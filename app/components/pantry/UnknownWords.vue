@@ -40,8 +40,7 @@ const given = computed(() =>
       <ul>
         <li v-for="row in words" :key="row.words">
           <p>
-            <b>{{ row.words }}</b
-            >{{ ' '
+            <b>{{ row.words }}</b>{{ ' '
             }}<span class="soft small"
               >{{ row.example
               }}{{ row.bakes.length > 1 ? `, in ${row.bakes.length} recipes` : '' }}</span

@@ -73,8 +73,7 @@ async function drop(group: PeopleGroup) {
     </p>
     <ul v-if="house.groups.length">
       <li v-for="group in house.groups" :key="group.id" class="sheet">
-        <b>{{ group.name }}</b
-        ><span class="beads"
+        <b>{{ group.name }}</b><span class="beads"
           ><PersonBead
             v-for="person in known(group)"
             :key="person.id"

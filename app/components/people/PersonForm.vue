@@ -13,8 +13,8 @@ import {
 } from '#core'
 
 /**
- * One person's needs: name, bead, diets, what is avoided, as an ingredient or as a trace too, other things by name, and a
- * note that nothing acts on. `guestOf`: a guest of that bake alone.
+ * One person's needs: name, bead, diets, what is avoided, as an ingredient or as a trace too, other
+ * things by name, and a note that nothing acts on. `guestOf`: a guest of that bake alone.
  */
 const props = defineProps<{ person: Person | null; taken: readonly Bead[]; guestOf?: string }>()
 const emit = defineEmits<{ keep: [person: Person]; cancel: [] }>()
@@ -32,15 +32,10 @@ const state = reactive({
   colour: props.person?.bead?.colour ?? colourOf(),
 })
 const schema = Joi.object({
-  name: Joi.string()
-    .trim()
-    .min(1)
-    .max(60)
-    .required()
-    .messages({
-      'string.empty': 'A person needs a name.',
-      'string.max': 'A name has at most 60 letters.',
-    }),
+  name: Joi.string().trim().min(1).max(60).required().messages({
+    'string.empty': 'A person needs a name.',
+    'string.max': 'A name has at most 60 letters.',
+  }),
 })
   .unknown(true)
   .prefs({ abortEarly: false })
@@ -229,8 +224,7 @@ async function keep() {
       <legend>Other things, by name</legend>
       <ul v-if="state.things.length" class="things">
         <li v-for="(each, i) in state.things" :key="each.words">
-          <b>{{ each.words }}</b
-          >{{ ' '
+          <b>{{ each.words }}</b>{{ ' '
           }}<span class="soft">{{
             each.ingredient ? 'known to the pantry' : 'looked for by these words alone'
           }}</span
@@ -325,7 +319,8 @@ async function keep() {
   display: grid;
   gap: 18px;
 }
-/* Room for the error is always there: a sentence that comes or goes must not move what is about to be pressed. */
+/* Room for the error is always there: a sentence that comes or goes must not move what is about
+   to be pressed. */
 .first {
   display: flex;
   gap: 16px;

@@ -2,8 +2,8 @@
 import { findingRows, type Finding, type Preview, type Reading, type RecipeEdit } from '#core'
 
 /**
- * What a colleague would say about the reading, worst first, each with why it matters and its corrections one key away;
- * beside every correction stands what it would change.
+ * What a colleague would say about the reading, worst first, each with why it matters and its
+ * corrections one key away; beside every correction stands what it would change.
  */
 const props = defineProps<{
   reading: Reading
@@ -47,7 +47,8 @@ const few = 6
 watch(
   [() => props.reading, shown],
   async ([reading, findings], before) => {
-    // What stands there stays until the new answer is there: text that goes and comes would move what is about to be pressed.
+    // What stands there stays until the new answer is there: text that goes and comes would move
+    // what is about to be pressed.
     const anew = reading !== before?.[0]
     const asked = findings.filter(f => f.corrections.length && (anew || !previews.value.has(f.key)))
     for (let at = 0; at < asked.length; at += few) {
@@ -78,7 +79,10 @@ function says(finding: Finding, i: number): string {
   let same = 0
   while (same < before.length && before[same] === after[same]) same++
   const from = same > 30 ? before.lastIndexOf(' ', same - 12) + 1 : 0
-  return `${from ? '… ' : ''}${short(before.slice(from))} → ${from ? '… ' : ''}${short(after.slice(from))}${more}`
+  return (
+    `${from ? '… ' : ''}${short(before.slice(from))} → ` +
+    `${from ? '… ' : ''}${short(after.slice(from))}${more}`
+  )
 }
 
 const remember = ref(true)
@@ -90,7 +94,10 @@ function say(finding: Finding, value: unknown) {
 }
 
 const list = useTemplateRef<HTMLElement>('list')
-/** Figures press the corrections of the finding that has the focus; x puts it aside; arrows go from one to the next. */
+/**
+ * Figures press the corrections of the finding that has the focus; x puts it aside; arrows go from
+ * one to the next.
+ */
 function pressed(event: KeyboardEvent, finding: Finding) {
   if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey || event.altKey) return
   const cards = [...(list.value?.querySelectorAll<HTMLElement>(':scope > li') ?? [])]
@@ -141,8 +148,7 @@ async function choose(edits: readonly RecipeEdit[], at: number) {
         <ul v-if="finding.corrections.length" class="corrections">
           <li v-for="(correction, i) in finding.corrections" :key="correction.label">
             <button type="button" class="correct" @click="choose(correction.edits, at)">
-              <kbd aria-hidden="true">{{ i + 1 }}</kbd
-              ><span>{{ correction.label }}</span>
+              <kbd aria-hidden="true">{{ i + 1 }}</kbd><span>{{ correction.label }}</span>
             </button>
             <p v-if="says(finding, i)" class="preview soft">{{ says(finding, i) }}</p>
           </li>

@@ -2,9 +2,9 @@
 import type { Caution, Conflict, Line, Person } from '#core'
 
 /**
- * One line of the recipe: its weight, the words as written, what they were read as, and who cannot eat it. Enter corrects,
- * arrows go from line to line, Alt with an arrow moves the line, Ctrl+Enter parts it at the cursor, Backspace at its start
- * joins it with the one above, Delete takes it out.
+ * One line of the recipe: its weight, the words as written, what they were read as, and who cannot
+ * eat it. Enter corrects, arrows go from line to line, Alt with an arrow moves the line, Ctrl+Enter
+ * parts it at the cursor, Backspace at its start joins it with the one above, Delete takes it out.
  */
 const props = defineProps<{
   line: Line
@@ -228,8 +228,7 @@ const marks = computed(() =>
     </div>
     <ul v-if="explained" class="why">
       <li v-for="mark in marks" :key="mark.person.id">
-        <b>{{ mark.person.name }}</b
-        >, {{ mark.state }}: {{ mark.because.join('; ') }}.<span
+        <b>{{ mark.person.name }}</b>, {{ mark.state }}: {{ mark.because.join('; ') }}.<span
           v-if="mark.sources.length"
           class="soft"
         >

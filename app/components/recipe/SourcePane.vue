@@ -2,8 +2,8 @@
 import type { Span } from '#core'
 
 /**
- * The text as it was read, word for word: the words of every line and step are a place to press, and those of the line
- * that is looked at light up.
+ * The text as it was read, word for word: the words of every line and step are a place to press,
+ * and those of the line that is looked at light up.
  */
 const props = defineProps<{
   source: string

@@ -21,7 +21,8 @@ const rows = computed(() =>
     const says = !found
       ? 'being checked …'
       : found.verdict === 'conflict'
-        ? `cannot eat ${brings.length} ${brings.length === 1 ? 'thing' : 'things'} in it${open ? `; ${open} not known` : ''}`
+        ? `cannot eat ${brings.length} ${brings.length === 1 ? 'thing' : 'things'} in ` +
+          `it${open ? `; ${open} not known` : ''}`
         : found.verdict === 'unknown'
           ? `not known yet: ${open} to read`
           : 'nothing found in what you entered'

@@ -10,7 +10,10 @@ import {
   type Person,
 } from '#core'
 
-/** The card as it is printed: what it is, what is in it by its packets, for whom it was checked, what may be there, what nobody knows, how it keeps. */
+/**
+ * The card as it is printed: what it is, what is in it by its packets, for whom it was checked,
+ * what may be there, what nobody knows, how it keeps.
+ */
 const props = defineProps<{
   bake: Bake
   people: readonly Person[]
@@ -83,8 +86,8 @@ const lists = computed(() =>
     <section v-if="facts.packets.length" class="packets">
       <h2>By their packets</h2>
       <p v-for="packet in facts.packets" :key="packet.name">
-        <b>{{ packet.name }}</b
-        >{{ ' ' }}<span class="soft">read on {{ sayDay(packet.checkedOn) }}:</span>
+        <b>{{ packet.name }}</b>{{ ' '
+        }}<span class="soft">read on {{ sayDay(packet.checkedOn) }}:</span>
         {{ packet.statement }}
       </p>
     </section>

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { claimText, restsOnRead, type CardFacts, type Person } from '#core'
 
-/** The card in the size of a label for a tin: what, when, for whom, what is in it, how long. The rest stands in its code. */
+/**
+ * The card in the size of a label for a tin: what, when, for whom, what is in it, how long. The
+ * rest stands in its code.
+ */
 defineProps<{ people: readonly Person[]; facts: CardFacts; code: string }>()
 </script>
 

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Above every stage: the bake on the bench, who it is for, whether it is saved, and one step back or forth. */
+/**
+ * Above every stage: the bake on the bench, who it is for, whether it is saved, and one step back
+ * or forth.
+ */
 defineProps<{ renames?: boolean }>()
 const bench = useBenchStore()
 const says = {

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { Verdict } from '#core'
 
-/** What a change of people or packets did to the kept bakes, until somebody has seen it; and how far the checking is. */
+/**
+ * What a change of people or packets did to the kept bakes, until somebody has seen it; and how far
+ * the checking is.
+ */
 const house = useHouseStore()
 const words: Record<Verdict, string> = {
   clear: 'nothing found',

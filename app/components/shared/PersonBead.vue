@@ -2,8 +2,9 @@
 import type { Person, State } from '#core'
 
 /**
- * A person as a bead: own shape, letter and colour. `state` says what food is to them: contains (full), may contain (half
- * full), unknown (an empty outline with a question mark); without one the bead only stands for the person.
+ * A person as a bead: own shape, letter and colour. `state` says what food is to them: contains
+ * (full), may contain (half full), unknown (an empty outline with a question mark); without one the
+ * bead only stands for the person.
  */
 const props = defineProps<{ person: Person; state?: State; size?: number; label?: string }>()
 

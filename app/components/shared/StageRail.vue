@@ -19,7 +19,8 @@ const x = (i: number) => 38 + (i % 2 ? 6 : -4)
 const y = (i: number) => 37 + i * step
 const grown = (i: number) => rail.value[i]!.done || rail.value.slice(i).some(stage => stage.here)
 const root = (i: number) =>
-  `M ${x(i)} ${y(i)} C ${52 - (i % 2 ? 22 : 0)} ${y(i) + step * 0.34}, ${26 + (i % 2 ? 26 : 0)} ${y(i) + step * 0.65}, ${x(i + 1)} ${y(i + 1)}`
+  `M ${x(i)} ${y(i)} C ${52 - (i % 2 ? 22 : 0)} ${y(i) + step * 0.34}, ` +
+  `${26 + (i % 2 ? 26 : 0)} ${y(i) + step * 0.65}, ${x(i + 1)} ${y(i + 1)}`
 </script>
 
 <template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 /**
- * A field that shows a value and gives what is typed when it is left. What is being typed stays, whatever is drawn anew meanwhile; what was refused stays too, to be put right,
- * until the value changes or the field is left empty.
+ * A field that shows a value and gives what is typed when it is left. What is being typed stays,
+ * whatever is drawn anew meanwhile; what was refused stays too, to be put right, until the value
+ * changes or the field is left empty.
  */
 const props = defineProps<{ shown: string | number }>()
 const emit = defineEmits<{ typed: [text: string] }>()

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { ShelfRow } from '#core'
 
-/** Everything that is kept: looked through, tagged, doubled, put away or thrown away, each of which can be taken back. */
+/**
+ * Everything that is kept: looked through, tagged, doubled, put away or thrown away, each of which
+ * can be taken back.
+ */
 const house = useHouseStore()
 const undo = useTakeBack()
 const query = ref('')

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { measureNames, type Bringing, type Brought, type Measure, type PlanPart } from '#core'
 
-/** The balance of one part: a bead on a wire for each measure; the mark is the original, the green stretch still is this dessert. */
+/**
+ * The balance of one part: a bead on a wire for each measure; the mark is the original, the green
+ * stretch still is this dessert.
+ */
 const props = defineProps<{
   part: PlanPart
   where?: (component: string, measure: Measure) => Promise<Bringing>
@@ -90,7 +93,10 @@ const wires = computed(() =>
         x: at(is),
         inside,
         change,
-        says: `${tidy(was)} ${unit} as written, ${tidy(is)} now; ${inside ? 'within' : 'outside'} ${tidy(low)} to ${tidy(high)}, where it still is this dessert.`,
+        says:
+          `${tidy(was)} ${unit} as written, ${tidy(is)} now; ` +
+          `${inside ? 'within' : 'outside'} ${tidy(low)} to ${tidy(high)}, where it still is ` +
+          'this dessert.',
       }
     }),
 )

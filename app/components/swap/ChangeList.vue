@@ -9,7 +9,10 @@ import {
   type Wishes,
 } from '#core'
 
-/** Every change in words: what leaves and what it did here, what comes in, what gives a little, and why, down to the school and its source. */
+/**
+ * Every change in words: what leaves and what it did here, what comes in, what gives a little, and
+ * why, down to the school and its source.
+ */
 const props = defineProps<{
   recipe: Recipe
   plan: Plan

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { Line, Wishes } from '#core'
 
-/** Why a line weighs what it weighs, and what a baker may ask of a new thing: keep it, leave it out today, or only so much of it. */
+/**
+ * Why a line weighs what it weighs, and what a baker may ask of a new thing: keep it, leave it out
+ * today, or only so much of it.
+ */
 const props = defineProps<{
   line: Line
   wishes: Wishes

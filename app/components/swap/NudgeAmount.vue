@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** An amount that can be moved: typed, with the arrow keys, with − and +, or by dragging its unit sideways. Grams in, grams out. */
+/**
+ * An amount that can be moved: typed, with the arrow keys, with − and +, or by dragging its unit
+ * sideways. Grams in, grams out.
+ */
 const props = defineProps<{ grams: number; name: string; anew?: unknown }>()
 const emit = defineEmits<{ nudge: [grams: number] }>()
 

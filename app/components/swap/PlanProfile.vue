@@ -10,7 +10,10 @@ import {
 } from 'chart.js'
 import { measureNames, type Measure, type Plan } from '#core'
 
-/** How far each plan moves each measure of the main part: 1 is the edge of the stretch that still is this dessert. */
+/**
+ * How far each plan moves each measure of the main part: 1 is the edge of the stretch that still is
+ * this dessert.
+ */
 const props = defineProps<{ plans: readonly Plan[] }>()
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip)
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
@@ -44,7 +47,8 @@ const says = computed(() =>
   props.plans
     .map(
       plan =>
-        `${plan.title}: ${shown.value.map(m => `${measureNames[m]} ${distance(plan, m).toFixed(1)}`).join(', ')}`,
+        `${plan.title}: ` +
+        `${shown.value.map(m => `${measureNames[m]} ${distance(plan, m).toFixed(1)}`).join(', ')}`,
     )
     .join('. '),
 )

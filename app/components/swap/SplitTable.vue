@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** One version for everybody, or several batches: weighed when asked, with progress, and stopped when told. */
+/**
+ * One version for everybody, or several batches: weighed when asked, with progress, and stopped
+ * when told.
+ */
 const bench = useBenchStore()
 const split = computed(() => bench.split)
 const looked = ref(false)

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { weightText, type Line, type Plan, type Recipe, type Wishes } from '#core'
 
-/** The recipe as written on the left, the plan's on the right; a strand runs from what leaves to what comes in, as thick as its grams. */
+/**
+ * The recipe as written on the left, the plan's on the right; a strand runs from what leaves to
+ * what comes in, as thick as its grams.
+ */
 const props = defineProps<{
   recipe: Recipe
   plan: Plan

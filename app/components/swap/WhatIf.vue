@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { linesOf, measureNames, type Line, type Plan, type PlanPart, type Sensitivity } from '#core'
 
-/** For whoever wants to understand: a slider for each amount, what a tenth more of it moves, and what follows. */
+/**
+ * For whoever wants to understand: a slider for each amount, what a tenth more of it moves, and
+ * what follows.
+ */
 const props = defineProps<{
   plan: Plan
   part: PlanPart
@@ -105,8 +108,9 @@ const most = computed(() => Math.max(...rows.value.map(r => r.weight), 0.5))
     <div class="wires">
       <BalanceWires :part="part" />
       <p class="sure">
-        <b>{{ plan.confidence }}</b
-        ><br /><span class="soft">{{ plan.risks.slice(0, 2).join('; ') }}</span>
+        <b>{{ plan.confidence }}</b><br /><span class="soft">{{
+          plan.risks.slice(0, 2).join('; ')
+        }}</span>
       </p>
     </div>
   </div>

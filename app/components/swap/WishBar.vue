@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { Plan, Wishes } from '#core'
 
-/** Everything that is wished for besides what the table needs: as words that can be taken back, and the few that are chosen here. */
+/**
+ * Everything that is wished for besides what the table needs: as words that can be taken back, and
+ * the few that are chosen here.
+ */
 const props = defineProps<{ wishes: Wishes; plan: Plan | null; open?: boolean }>()
 const emit = defineEmits<{ wish: [wishes: Wishes] }>()
 

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { Trial } from '#core'
 
-/** On paper: a label for each arm's tin, and one for each cup of a tasting that is not opened, to cut apart. The cups' labels bear nothing but their code. */
+/**
+ * On paper: a label for each arm's tin, and one for each cup of a tasting that is not opened, to
+ * cut apart. The cups' labels bear nothing but their code.
+ */
 const props = defineProps<{ trial: Trial; title: string }>()
 const cups = computed(() =>
   props.trial.tastings
@@ -13,8 +16,7 @@ const cups = computed(() =>
 <template>
   <section class="labels" aria-hidden="true">
     <div v-for="arm in trial.arms" :key="arm.id" class="label">
-      <b>{{ arm.letter }}</b
-      ><span>{{ title }}<br />{{ arm.says }}<br />{{ trial.begun }}</span>
+      <b>{{ arm.letter }}</b><span>{{ title }}<br />{{ arm.says }}<br />{{ trial.begun }}</span>
     </div>
     <div v-for="code in cups" :key="code" class="label code">{{ code }}</div>
   </section>

@@ -234,8 +234,7 @@ const many = computed(() => linesOf(props.bake.recipe).filter(l => l.grams).leng
               :aria-pressed="said[row.id] === 'yes'"
               @click="say(row.id, said[row.id] === 'yes' ? null : 'yes')"
             >
-              {{ row.says }}</button
-            ><button
+              {{ row.says }}</button><button
               v-if="said[row.id] === 'no'"
               type="button"
               class="not"

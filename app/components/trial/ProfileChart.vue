@@ -40,7 +40,8 @@ const says = computed(() =>
   profiles.value
     .map(
       p =>
-        `${p.arm.letter}: ${words.value.flatMap(w => (p.of.has(w.id) ? [`${w.name} ${round(p.of.get(w.id)!.mean)}`] : [])).join(', ')}`,
+        `${p.arm.letter}: ` +
+        `${words.value.flatMap(w => (p.of.has(w.id) ? [`${w.name} ${round(p.of.get(w.id)!.mean)}`] : [])).join(', ')}`,
     )
     .join('. '),
 )

@@ -2,7 +2,10 @@
 import type { ArmRecord, Person, Photo, Score, Trial } from '#core'
 import { savePhoto } from '~/db/house'
 
-/** What was measured of an arm and how it tasted, quick enough for sticky fingers: everything is kept at once. */
+/**
+ * What was measured of an arm and how it tasted, quick enough for sticky fingers: everything is
+ * kept at once.
+ */
 const props = defineProps<{
   trial: Trial
   arm: string
@@ -28,7 +31,9 @@ function typed(id: (typeof figures)[number]['id'], text: string) {
     return
   }
   if (id === 'after' && n !== null && props.record.before && n > props.record.before) {
-    wrong.value = `It weighs more after the oven (${n} g) than before it (${props.record.before} g): one of the two is not right.`
+    wrong.value =
+      `It weighs more after the oven (${n} g) than before it (${props.record.before} g): one ` +
+      'of the two is not right.'
     return
   }
   wrong.value = ''
@@ -90,8 +95,9 @@ const mine = computed(() => props.photos.filter(p => props.record.photos.include
         :aria-pressed="each.id === arm"
         @click="emit('other', each.id)"
       >
-        {{ each.letter }}</button
-      ><span class="soft which">{{ trial.arms.find(a => a.id === arm)?.says }}</span>
+        {{ each.letter }}</button><span class="soft which">{{
+        trial.arms.find(a => a.id === arm)?.says
+      }}</span>
     </div>
     <div class="figures">
       <label v-for="f in figures" :key="f.id"

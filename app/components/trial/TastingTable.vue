@@ -9,7 +9,10 @@ import {
   type Trial,
 } from '#core'
 
-/** Blind tastings: laid out with codes and orders by chance, answered cup by cup, opened when all have spoken. */
+/**
+ * Blind tastings: laid out with codes and orders by chance, answered cup by cup, opened when all
+ * have spoken.
+ */
 interface Check {
   readonly arm: string
   readonly people: readonly {
@@ -359,8 +362,7 @@ const peek = ref(false)
         <div class="row">
           <UButton color="neutral" :disabled="!now.answers.length" @click="emit('open', now.id)">{{
             left ? `Open the codes with ${left} still to taste` : 'Open the codes'
-          }}</UButton
-          ><UButton color="neutral" variant="ghost" @click="emit('drop', now.id)"
+          }}</UButton><UButton color="neutral" variant="ghost" @click="emit('drop', now.id)"
             >Throw this tasting away</UButton
           >
         </div>

@@ -15,7 +15,10 @@ import {
 } from '#core'
 import { bakeById, photosOf } from '~/db/house'
 
-/** One trial: what differs, what is held, its day, what was measured and tasted, what that shows, and who wins. */
+/**
+ * One trial: what differs, what is held, its day, what was measured and tasted, what that shows,
+ * and who wins.
+ */
 const props = defineProps<{ trial: Trial; bake: Bake }>()
 const emit = defineEmits<{
   keep: [trial: Trial]
@@ -276,8 +279,7 @@ const print = () => window.print()
         >
           <CupSign :letter="arm.letter" :won="trial.crowned === arm.id" />
           <div class="says">
-            <b>{{ arm.says }}</b
-            ><span v-if="changesOf(arm)?.changes.length" class="soft because">{{
+            <b>{{ arm.says }}</b><span v-if="changesOf(arm)?.changes.length" class="soft because">{{
               changesOf(arm)!
                 .changes.map(c => c.says)
                 .join('; ')
@@ -475,10 +477,13 @@ const print = () => window.print()
         <div class="row">
           <UButton color="neutral" :disabled="known || !teaches?.lessons.length" @click="learnIt">{{
             known ? 'The house has learned it' : 'Let the house learn it'
-          }}</UButton
-          ><UButton color="neutral" variant="outline" :disabled="isPlan" @click="takeAsPlan">{{
-            isPlan ? 'It is the plan' : 'Take it as the plan'
-          }}</UButton>
+          }}</UButton><UButton
+            color="neutral"
+            variant="outline"
+            :disabled="isPlan"
+            @click="takeAsPlan"
+            >{{ isPlan ? 'It is the plan' : 'Take it as the plan' }}</UButton
+          >
         </div>
       </template>
       <UButton

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { Bake, Comparison, Trial, Version } from '#core'
 
-/** The versions of a dessert as they grew out of one another; any two held against each other; files out and in. */
+/**
+ * The versions of a dessert as they grew out of one another; any two held against each other; files
+ * out and in.
+ */
 const props = defineProps<{ bake: Bake }>()
 const emit = defineEmits<{ open: [trial: string] }>()
 const bench = useBenchStore()
@@ -67,7 +70,10 @@ const size = computed(() => ({
 }))
 const root = (v: Version) => {
   const [a, b] = [at(v.parent!), at(v.id)]
-  return `M ${a.x + 196} ${a.y + 36} C ${a.x + 222} ${a.y + 36}, ${b.x - 26} ${b.y + 36}, ${b.x + 2} ${b.y + 36}`
+  return (
+    `M ${a.x + 196} ${a.y + 36} C ${a.x + 222} ${a.y + 36}, ${b.x - 26} ${b.y + 36}, ` +
+    `${b.x + 2} ${b.y + 36}`
+  )
 }
 const name = (v: Version) => (v.kind === 'arm' ? `${v.label}: ${v.says}` : v.label)
 
@@ -208,8 +214,7 @@ const difference = computed(() =>
             :style="{ left: `${at(v.id).x}px`, top: `${at(v.id).y}px` }"
             @click="pick(v.id)"
           >
-            <span class="label">{{ name(v) }}</span
-            ><span class="soft small"
+            <span class="label">{{ name(v) }}</span><span class="soft small"
               >{{ v.on ? sayDay(v.on) : '' }}{{ v.crowned ? ' · won' : ''
               }}{{ dear.has(v.id) ? ' · favourite' : '' }}</span
             >

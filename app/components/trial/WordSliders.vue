@@ -18,8 +18,7 @@ const offNotes = computed(() => lexicon.filter(row => !usual.value.includes(row)
 <template>
   <div class="words">
     <div v-for="row in usual" :key="row.id" class="word">
-      <span class="name">{{ row.name }}</span
-      ><span class="end soft">{{ row.low }}</span>
+      <span class="name">{{ row.name }}</span><span class="end soft">{{ row.low }}</span>
       <input
         type="range"
         min="0"

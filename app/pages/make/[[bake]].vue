@@ -598,8 +598,7 @@ const hour = computed(() => (making.value ? (rest.value?.end ?? making.value.ser
                     ready: '',
                     later: '',
                   }[each.is]
-                }}</span
-                >{{ each.card.says }}
+                }}</span>{{ each.card.says }}
               </button>
             </li>
           </ol>

@@ -86,7 +86,9 @@ const figures = computed(() => {
     },
     {
       name: 'density',
-      says: `${(Math.round(100 * batter.density) / 100).toLocaleString('en')} g/ml ${size.value.said?.density ? 'as you weighed it' : batter.row.source}`,
+      says:
+        `${(Math.round(100 * batter.density) / 100).toLocaleString('en')} g/ml ` +
+        `${size.value.said?.density ? 'as you weighed it' : batter.row.source}`,
     },
     { name: 'water in it', says: `${Math.round(100 * batter.water)} %` },
     ...(at.value?.time.ok && at.value.time.scale !== null

@@ -25,7 +25,10 @@ watch(
   { immediate: true },
 )
 
-/** Marks a plan as it comes out today beside the chosen one of its name; once taken it is called as before. */
+/**
+ * Marks a plan as it comes out today beside the chosen one of its name; once taken it is called as
+ * before.
+ */
 const nowadays = '-today'
 const titled = { learned: ', as learned', anew: ', anew' } as const
 const waysOf = (p: Plan) =>
@@ -41,7 +44,8 @@ const plans = computed<readonly Plan[]>(() => {
   const kept = bake.value?.plan
   // The plan that was chosen is shown as it was chosen, whatever is worked out today.
   if (!kept) return found
-  // Beside it the same as it comes out today, where that is another: something was learned, taken back or asked for since, or others sit at the table.
+  // Beside it the same as it comes out today, where that is another: something was learned, taken
+  // back or asked for since, or others sit at the table.
   return found.some(p => p.id === kept.id)
     ? found.flatMap(p =>
         p.id !== kept.id
@@ -266,8 +270,7 @@ const lastBaked = computed(() => bake.value?.baked?.find(b => b.on === today()) 
         <p v-for="text in bench.adaptation.instead" :key="text">{{ text }}</p>
         <template v-if="bench.adaptation.offer">
           <p>
-            <b>{{ bench.adaptation.offer.title }}</b
-            >, worked out from its own flour and sugar:
+            <b>{{ bench.adaptation.offer.title }}</b>, worked out from its own flour and sugar:
             {{
               bench.adaptation.offer.recipe.components
                 .flatMap(c => c.lines)
@@ -423,8 +426,7 @@ const lastBaked = computed(() => bake.value?.baked?.find(b => b.on === today()) 
           <h2>Packets to read</h2>
           <ul>
             <li v-for="p in plan.packets" :key="p.ingredient">
-              <b>{{ p.name }}</b
-              >: look for {{ p.lookFor.join(', ') }}
+              <b>{{ p.name }}</b>: look for {{ p.lookFor.join(', ') }}
             </li>
             <li v-for="f in fats" :key="f.id">
               <span>{{ f.name }} is reckoned with {{ f.fat }} % fat.</span

@@ -54,7 +54,9 @@ export function claims(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] 
             lineId: line.id.replace(/(?:-or)+$/u, ''),
             text: line.text,
             about: `${claim.words} ${line.text}`,
-            sentence: `${place.isTitle ? 'The title' : `“${place.name}”`} says ${claim.words}, but “${line.text}” brings ${avoidableName(holds)}.`,
+            sentence:
+              `${place.isTitle ? 'The title' : `“${place.name}”`} says ${claim.words}, but ` +
+              `“${line.text}” brings ${avoidableName(holds)}.`,
             corrections:
               place.isTitle && title
                 ? [
@@ -82,7 +84,9 @@ export function claims(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] 
               step: { component: step.component, at: step.at },
               text: step.text,
               about: `${claim.words} ${step.text}`,
-              sentence: `${place.isTitle ? 'The title' : `“${place.name}”`} says ${claim.words}, but a step brings ${use.mention.ingredient.name}.`,
+              sentence:
+                `${place.isTitle ? 'The title' : `“${place.name}”`} says ${claim.words}, but ` +
+                `a step brings ${use.mention.ingredient.name}.`,
             }),
           )
           break

@@ -23,7 +23,10 @@ const rules: readonly Rule[] = [
   ovenFindings,
 ]
 
-/** Every finding about the whole; `further` are rules of a floor above, which know what a recipe amounts to. */
+/**
+ * Every finding about the whole; `further` are rules of a floor above, which know what a recipe
+ * amounts to.
+ */
 export function wholeFindings(recipe: Recipe, further: readonly Rule[] = []): Finding[] {
   const steps = readSteps(recipe)
   return [...rules, ...further].flatMap(rule => rule(recipe, steps))

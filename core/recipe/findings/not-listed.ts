@@ -114,7 +114,9 @@ export function notListed(recipe: Recipe, steps: readonly PlacedStep[]): Finding
           code: 'not-listed',
           severity: 'ask',
           about: `${ingredient.id} ${step.text}`,
-          sentence: `A step uses ${shown} (“${words}”), but no line lists it.${safety ? ' It counts in who can eat this.' : ''}`,
+          sentence:
+            `A step uses ${shown} (“${words}”), but no line lists ` +
+            `it.${safety ? ' It counts in who can eat this.' : ''}`,
           corrections: [addLine(use, step, shown)],
         }),
       )

@@ -88,8 +88,8 @@ function withCompany(
 }
 
 /**
- * Lines that no step uses. Nothing is said where the steps are too short to name things, of what greases, decorates or is
- * optional, and of a part that the steps only call by its name.
+ * Lines that no step uses. Nothing is said where the steps are too short to name things, of what
+ * greases, decorates or is optional, and of a part that the steps only call by its name.
  */
 export function notUsed(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
   const all = recipe.components.flatMap(component =>
@@ -131,7 +131,8 @@ export function notUsed(recipe: Recipe, steps: readonly PlacedStep[]): Finding[]
     own.get(line)!.some(word => stepWords.has(word))
   const weighty = all.filter(({ line }) => !line.purpose && !line.optional && line.ingredient)
   if (weighty.filter(named).length < 0.55 * weighty.length) return []
-  // A part that the steps only call by its name ("sprinkle with the topping"): nothing of its own is named either.
+  // A part that the steps only call by its name ("sprinkle with the topping"): nothing of its own
+  // is named either.
   const elsewhere = (component: Component) =>
     new Set(all.filter(each => each.component !== component).map(({ line }) => line.ingredient))
   const calledOnly = (component: Component) =>

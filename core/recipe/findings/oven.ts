@@ -47,7 +47,9 @@ function oddSetting(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
           code: 'oven-odd',
           severity: 'ask',
           text: fan[0],
-          sentence: `A fan oven bakes hotter, so its setting should be the lower one; here it is ${fan[2] ?? fan[3]} °C against ${fan[1]} °C.`,
+          sentence:
+            'A fan oven bakes hotter, so its setting should be the lower one; here it is ' +
+            `${fan[2] ?? fan[3]} °C against ${fan[1]} °C.`,
           corrections: [use(Math.max(Number(fan[1]), Number(fan[2] ?? fan[3])))],
         }),
       ]
@@ -95,7 +97,9 @@ function whichScale({ oven }: Recipe): Finding[] {
         code: 'oven-scale',
         severity: 'note',
         text: oven.text,
-        sentence: `“${oven.text.trim()}” has no scale. ${written} can only be ${Number(written) === oven.celsius ? 'Celsius' : `Fahrenheit, which is ${oven.celsius} °C`}.`,
+        sentence:
+          `“${oven.text.trim()}” has no scale. ${written} can only be ` +
+          `${Number(written) === oven.celsius ? 'Celsius' : `Fahrenheit, which is ${oven.celsius} °C`}.`,
         corrections: [use(oven.celsius)],
       }),
     ]
@@ -107,7 +111,9 @@ function whichScale({ oven }: Recipe): Finding[] {
       code: 'oven-scale',
       severity: 'ask',
       text: oven.text,
-      sentence: `“${oven.text.trim()}”: is that Celsius or Fahrenheit? Both are possible, so the setting stays unknown.`,
+      sentence:
+        `“${oven.text.trim()}”: is that Celsius or Fahrenheit? Both are possible, so the ` +
+        'setting stays unknown.',
       corrections: [
         { label: `${written} °C`, edits: [{ do: 'oven', celsius: written }] },
         {

@@ -8,7 +8,10 @@ const handled = (line: Line) =>
     .replace(/[^\p{L} ]/gu, '')
     .trim()
 
-/** An ingredient that one part lists twice, unless the two are for different things or handled differently. */
+/**
+ * An ingredient that one part lists twice, unless the two are for different things or handled
+ * differently.
+ */
 export function twice(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
   const found: Finding[] = []
   for (const { lines } of recipe.components)

@@ -1,6 +1,7 @@
 /**
- * The stand-in for a packet look-up: invented packets by their code, and the ways in which such a service lets one down. Every
- * answer says that it is simulated. Unknown codes are 404; an entry may be slow (`delayMs`) or fail (`fails`, 503).
+ * The stand-in for a packet look-up: invented packets by their code, and the ways in which such a
+ * service lets one down. Every answer says that it is simulated. Unknown codes are 404; an entry
+ * may be slow (`delayMs`) or fail (`fails`, 503).
  */
 interface Entry {
   readonly code: string

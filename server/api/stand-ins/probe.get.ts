@@ -1,8 +1,10 @@
 import { faults, feel, frame, type Fault } from '#core'
 
 /**
- * The stand-in for an oven probe: the temperature in the middle of a bake that has been in since `begun` (ms since 1970), every two seconds, as Server-Sent Events signed as simulated. `start`, `finish` in °C and
- * `likely` in minutes and `half`, the share of it at half the warming, say what is baked; the simulated bake takes its own time.
+ * The stand-in for an oven probe: the temperature in the middle of a bake that has been in since
+ * `begun` (ms since 1970), every two seconds, as Server-Sent Events signed as simulated. `start`,
+ * `finish` in °C and `likely` in minutes and `half`, the share of it at half the warming, say what
+ * is baked; the simulated bake takes its own time.
  */
 export default defineEventHandler(async event => {
   const query = getQuery(event)

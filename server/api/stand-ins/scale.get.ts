@@ -2,7 +2,9 @@ import { keyOf, scaleOf } from '../../stand-ins/scales'
 import { faults, frame, weigh, type Fault } from '#core'
 
 /**
- * The stand-in for a kitchen scale: a reading to the gram, five a second, as Server-Sent Events, each signed as simulated. `fault` lets it misbehave as cheap devices do: nonsense, silence, a line that drops.
+ * The stand-in for a kitchen scale: a reading to the gram, five a second, as Server-Sent Events,
+ * each signed as simulated. `fault` lets it misbehave as cheap devices do: nonsense, silence, a
+ * line that drops.
  */
 export default defineEventHandler(async event => {
   const { key: given, fault: asked } = getQuery(event)

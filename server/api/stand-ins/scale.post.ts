@@ -1,7 +1,10 @@
 import { keyOf, scaleOf } from '../../stand-ins/scales'
 import { emptyScale, pour, setToZero } from '#core'
 
-/** What hands do at the simulated scale: pour so many grams a second, stop, set it to zero, take everything off. */
+/**
+ * What hands do at the simulated scale: pour so many grams a second, stop, set it to zero, take
+ * everything off.
+ */
 export default defineEventHandler(async event => {
   const body = await readBody<{ key?: unknown; do?: unknown; rate?: unknown } | null>(event)
   const key = keyOf(body?.key)
