@@ -1,3 +1,4 @@
+import { pattern } from '../measure'
 import type { Celsius, Grams, Minutes } from '../measure'
 import { amountsOf, settingOf, ovenOffset, type Kitchen } from '../pan'
 import { isInside } from '../formula'
@@ -81,8 +82,11 @@ export interface Card {
   readonly step: { readonly component: string; readonly at: number } | null
 }
 
-const readiesTin =
-  /^\W*(?:lightly\s+|generously\s+)?(?:grease|butter|line|dust|flour|oil|brush)\b[^.]{0,40}\b(?:tins?|pans?|trays?|sheets?|dish|moulds?|cases)\b/iu
+const readiesTin = pattern(
+  'iu',
+  String.raw`^\W*(?:lightly\s+|generously\s+)?(?:grease|butter|line|dust|flour|oil|`,
+  String.raw`brush)\b[^.]{0,40}\b(?:tins?|pans?|trays?|sheets?|dish|moulds?|cases)\b`,
+)
 
 /**
  * The lines in the order in which they are weighed in: as the steps need them; what no step names

@@ -10,6 +10,7 @@ export {
 } from './quantity'
 export { isRegion, regions, type Region } from './region'
 export { readNumber, readPartAfter } from './number'
+export { pattern } from './pattern'
 export { readAmount, type Amount } from './amount'
 export { millilitresIn, readUnit, unitById, type Unit, type UnitId } from './unit'
 export { fillingRows } from './tables/units'

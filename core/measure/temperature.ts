@@ -1,3 +1,4 @@
+import { pattern } from './pattern'
 import type { Celsius } from './quantity'
 
 export const celsiusOfFahrenheit = (f: number): Celsius => ((f - 32) * 5) / 9
@@ -36,12 +37,19 @@ const inC = new RegExp(
 const inF = new RegExp(`${degrees}(?:F\\b|fahrenheit)(\\s*\\(?\\s*(?:fan|convection))?`, 'iu')
 const fanFirst = /\b(?:fan|convection)(?:\s+oven)?(?:\s+(?:to|at))?[:\s]*(\d{2,3})/iu
 const gas = /gas(?:\s*mark)?\s*(\d{1,2}|½|¼|1\/2|1\/4)/iu
-const bare =
-  /\b(?:oven|bake|heat|preheat|temperature)\b[^.]{0,60}?\b(\d{3})\b\s*(?:º|°|˚|degrees?)?(?!\s*(?:g\b|ml|grams?|cm|mm))/iu
+const bare = pattern(
+  'iu',
+  String.raw`\b(?:oven|bake|heat|preheat|temperature)\b[^.]{0,60}?\b(\d{3})\b\s*(?:º|°|˚|`,
+  String.raw`degrees?)?(?!\s*(?:g\b|ml|grams?|cm|mm))`,
+)
 
 /** Sugar that boils to 140 °C, chocolate that is tempered at 31 °C, milk at 40 °C: no oven. */
-const inPan =
-  /\b(?:boil\w*|simmer\w*|thermometer|temper\w*|syrup|caramel|warm(?:ed)?\s+to|cool(?:ed|s)?\s+to|reach\w*|soft[\s-]ball|hard[\s-]crack|lukewarm|yeast|fry|frying|deep-fry)\b/iu
+const inPan = pattern(
+  'iu',
+  String.raw`\b(?:boil\w*|simmer\w*|thermometer|temper\w*|syrup|caramel|warm(?:ed)?\s+to|`,
+  String.raw`cool(?:ed|s)?\s+to|reach\w*|soft[\s-]ball|hard[\s-]crack|lukewarm|yeast|fry|`,
+  String.raw`frying|deep-fry)\b`,
+)
 const ofOven = /\b(?:oven|bak(?:e|es|ed|ing)|pre-?heat\w*|roast\w*|gas|fan)\b/iu
 
 /**

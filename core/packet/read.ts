@@ -1,3 +1,4 @@
+import { pattern } from '../measure'
 import {
   avoidableName,
   membersOf,
@@ -66,8 +67,13 @@ const marks = markRows.map(row => ({
 /** Between two words of one name nothing but a space, a hyphen, an apostrophe or a broken line may stand. */
 const stops = /[^\s\-‐’'\u00ad]/u
 const stopsAndLines = /[^\s\-‐’'\u00ad]|\n/u
-const numberPattern =
-  /(?<![\p{L}\p{N}.,])(?:(E|INS)[\s.-]?)?(\d{3,4})(?:\s?([a-h])(?![\p{L}\p{N}]))?(?:\s?\(?[ivx]{1,4}\)?(?![\p{L}\p{N}]))?(?![\p{L}\p{N}%]|[.,]\d|\s?(?:%|g\b|mg\b|ml\b|kJ\b|kcal\b|µg\b))/giu
+const numberPattern = pattern(
+  'giu',
+  String.raw`(?<![\p{L}\p{N}.,])(?:(E|INS)[\s.-]?)?(\d{3,4})(?:`,
+  String.raw`\s?([a-h])(?![\p{L}\p{N}]))?(?:`,
+  String.raw`\s?\(?[ivx]{1,4}\)?(?![\p{L}\p{N}]))?(?![\p{L}\p{N}%]|[.,]\d|\s?(?:%|g\b|mg\b|`,
+  String.raw`ml\b|kJ\b|kcal\b|µg\b))`,
+)
 
 interface Found {
   readonly start: number
@@ -376,8 +382,15 @@ export function readPacket(statement: string, options: PacketOptions = {}): Pack
  * Words of the sentence that opens a clause are its grammar, and bring nothing: "handles", "allergy
  * sufferers".
  */
-const grammar =
-  /^(?:handles?|handling|facility|facilities|factory|bakery|equipment|line|premise|environment|site|sufferer|people|person|allergic|intolerance|intolerant|allergy|guarantee|cannot|due|method|methods|manufacturing|shared|same|where|betrieb|verarbeitet|werden|wird|geeignet|atelier|établissement|etablissement|convient|personne|allergique|allergie|intolérance|small|amount|residue|suitable|unsuitable)s?$/iu
+const grammar = pattern(
+  'iu',
+  String.raw`^(?:handles?|handling|facility|facilities|factory|bakery|equipment|line|`,
+  String.raw`premise|environment|site|sufferer|people|person|allergic|intolerance|`,
+  String.raw`intolerant|allergy|guarantee|cannot|due|method|methods|manufacturing|shared|`,
+  String.raw`same|where|betrieb|verarbeitet|werden|wird|geeignet|atelier|établissement|`,
+  String.raw`etablissement|convient|personne|allergique|allergie|intolérance|small|amount|`,
+  String.raw`residue|suitable|unsuitable)s?$`,
+)
 const isGrammar = (text: string, scopes: readonly Scope[], word: Word) =>
   scopes.some(s => s.start <= word.start && word.end <= s.opened) ||
   (grammar.test(text.slice(word.start, word.end)) && modeAt(scopes, word.start) !== 'list')

@@ -1,3 +1,4 @@
+import { pattern } from '../measure'
 import { clauseRows, type ClauseMode } from './tables/clauses'
 
 /** A stretch of a statement in which every word is said in the same way. Ends are exclusive. */
@@ -53,6 +54,12 @@ function bracketEnds(text: string): (at: number) => number {
     )
 }
 
+const mayBePresent = pattern(
+  'iu',
+  String.raw`\bmay\s+(?:also\s+)?be\s+present\b(?!\s*:)|\bcould\s+be\s+present\b|`,
+  String.raw`\bmöglich\b|\bprésence\s+possible\b`,
+)
+
 /**
  * The statement cut into stretches by how it speaks: what is in it, what may be, what shares its
  * house, what it is said to be free of. A clause goes on to the end of its sentence or of its
@@ -104,11 +111,7 @@ export function scopesOf(text: string): Scope[] {
   // "Nuts may be present" says it at the end.
   let from = 0
   for (const end of ends) {
-    if (
-      /\bmay\s+(?:also\s+)?be\s+present\b(?!\s*:)|\bcould\s+be\s+present\b|\bmöglich\b|\bprésence\s+possible\b/iu.test(
-        text.slice(from, end),
-      )
-    )
+    if (mayBePresent.test(text.slice(from, end)))
       scopes.push({ start: from, opened: from, end, mode: 'trace' })
     from = end
   }

@@ -1,4 +1,4 @@
-import { readAmount } from '../measure'
+import { readAmount, pattern } from '../measure'
 import { materialWords, tinWords } from './tables/tin-words'
 import { usualTin } from './tables/tins'
 import type { Tin } from './tin'
@@ -15,8 +15,13 @@ export interface TinReading {
 }
 
 const inch = 2.54
-const size =
-  /(\d{1,3}(?:[.,]\d+)?)(?:\s*(½|¼|¾|1\/2|1\/4|3\/4))?\s*-?\s*(cm|mm|inch(?:es)?|in\b\.?|"|”)?(?:\s*(?:x|×|by)\s*(\d{1,3}(?:[.,]\d+)?)(?:\s*(½|¼|¾|1\/2|1\/4|3\/4))?\s*-?\s*(cm|mm|inch(?:es)?|in\b\.?|"|”)?)?(?:\s*(?:x|×|by)\s*(\d{1,2}(?:[.,]\d+)?)\s*-?\s*(cm|mm|inch(?:es)?|in\b\.?|"|”)?)?/giu
+const size = pattern(
+  'giu',
+  String.raw`(\d{1,3}(?:[.,]\d+)?)(?:\s*(½|¼|¾|1\/2|1\/4|3\/4))?\s*-?\s*(cm|mm|inch(?:es)?|`,
+  String.raw`in\b\.?|"|”)?(?:\s*(?:x|×|by)\s*(\d{1,3}(?:[.,]\d+)?)(?:\s*(½|¼|¾|1\/2|1\/4|`,
+  String.raw`3\/4))?\s*-?\s*(cm|mm|inch(?:es)?|in\b\.?|"|”)?)?(?:\s*(?:x|×|`,
+  String.raw`by)\s*(\d{1,2}(?:[.,]\d+)?)\s*-?\s*(cm|mm|inch(?:es)?|in\b\.?|"|”)?)?`,
+)
 const parts: Readonly<Record<string, number>> = {
   '½': 0.5,
   '¼': 0.25,

@@ -1,4 +1,11 @@
-import { kitchenNumber, readAmount, scaleAmount, weightText, type Spread } from '../measure'
+import {
+  kitchenNumber,
+  readAmount,
+  scaleAmount,
+  weightText,
+  type Spread,
+  pattern,
+} from '../measure'
 import { ingredientById, measured, nameIn } from '../pantry'
 import { linesOf, readSteps, scaledText, type Line, type Recipe } from '../recipe'
 import { tinBatter, type BatterSaid } from './batter'
@@ -245,8 +252,12 @@ const said = (n: number) =>
     : String(Math.round(n * 10) / 10)
 const one = (name: string) => name.replace(/(?<=[^s])s$/u, '')
 /** "1 tin (400 g) pumpkin": how many of what, in the line's own words. */
-const packWords =
-  /^\s*(\d+(?:[.,]\d+)?|[½¼¾⅓⅔]|\d+[½¼¾]|an?|one|two|three|four)\s+(?:[x×]\s*)?(?:\(?\d+\s*(?:g|ml|oz)\)?\s+)?(tin|can|packet|pack|jar|block|carton|sachet|tub)s?\b/iu
+const packWords = pattern(
+  'iu',
+  String.raw`^\s*(\d+(?:[.,]\d+)?|[½¼¾⅓⅔]|\d+[½¼¾]|an?|one|two|three|`,
+  String.raw`four)\s+(?:[x×]\s*)?(?:\(?\d+\s*(?:g|ml|oz)\)?\s+)?(tin|can|packet|pack|jar|`,
+  String.raw`block|carton|sachet|tub)s?\b`,
+)
 
 function eggNotes(recipe: Recipe, by: number): SizeNote[] {
   return countedEggs(recipe).flatMap((line): SizeNote[] => {

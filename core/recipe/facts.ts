@@ -1,12 +1,19 @@
-import { readAmount, readOven } from '../measure'
+import { readAmount, readOven, pattern } from '../measure'
 import type { Oven, Pan, Recipe, Yield } from './recipe'
 import { readStepTimes } from './step-times'
 import { bakeWord } from './tables/step-words'
 
-const makes =
-  /\b(?:makes|serves|yields?|servings?|portions?|cuts\s+into)\b\s*:?\s*(?:about|approx\.?|around|one|a)?\s*(?=\d|[½¼]|one\b|two\b|three\b|four\b|five\b|six\b|eight\b|ten\b|twelve\b|a\s|an\s|\p{L}+\s+\d)/iu
-const afterCount =
-  /\b(\d{1,3}(?:\s*[-–]\s*\d{1,3})?)\s+(?:servings?|portions?|pieces|slices|muffins|cookies|biscuits|squares|buns|cupcakes|scones)\b/iu
+const makes = pattern(
+  'iu',
+  String.raw`\b(?:makes|serves|yields?|servings?|portions?|cuts\s+into)\b\s*:?\s*(?:about|`,
+  String.raw`approx\.?|around|one|a)?\s*(?=\d|[½¼]|one\b|two\b|three\b|four\b|five\b|six\b|`,
+  String.raw`eight\b|ten\b|twelve\b|a\s|an\s|\p{L}+\s+\d)`,
+)
+const afterCount = pattern(
+  'iu',
+  String.raw`\b(\d{1,3}(?:\s*[-–]\s*\d{1,3})?)\s+(?:servings?|portions?|pieces|slices|`,
+  String.raw`muffins|cookies|biscuits|squares|buns|cupcakes|scones)\b`,
+)
 const shapes = String.raw`(?:(?:round|square|loose[- ]bottomed|spring-?form|deep|shallow|rectangular|fluted|non-?stick|cake|loaf|traybake|muffin|bundt-style|ring|tart|flan|pie|brownie|baking|roasting|swiss-roll|metal|glass|ceramic|lined|greased|large|small|medium)[\s,-]+)*`
 const vessels = String.raw`(?:tins?|pans?|dish(?:es)?|moulds?|molds?|trays?|cases?|ramekins?|skillet|sheets?)`
 const sized = new RegExp(

@@ -1,3 +1,4 @@
+import { pattern } from '../measure'
 import { readQuantity } from './quantity'
 import { findMentions, wordsOf } from '../pantry'
 import { spanOf, type Piece } from './pieces'
@@ -19,10 +20,20 @@ export type Part = { readonly from: Span } & (
   | { readonly is: 'component'; readonly text: string; readonly name: string }
 )
 
-const factLine =
-  /^(?:(?:makes?|serves?|yields?|servings?|portions?|(?:prep(?:aration)?|cook(?:ing)?|bak(?:e|ing)|total)(?:\s+time|\s*[:–])|time|oven|temperature|tin|pan|calories|kcal|energy|carbohydrates?|carbs|cholesterol|sodium|saturates|difficulty|level|course|cuisine|category|author|source|by|from|rating)\b\s*[:–-]?)/iu
-const factOnly =
-  /^\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s+(?:servings?|portions?|people|pieces|slices|persons)\.?$|^(?:makes?|serves?|yields?|cuts\s+into)\b[^\d]{0,14}(?:\d|one|two|three|four|six|eight|ten|twelve|a\s+dozen).{0,60}$/iu
+const factLine = pattern(
+  'iu',
+  String.raw`^(?:(?:makes?|serves?|yields?|servings?|portions?|(?:prep(?:aration)?|`,
+  String.raw`cook(?:ing)?|bak(?:e|ing)|total)(?:\s+time|\s*[:–])|time|oven|temperature|tin|`,
+  String.raw`pan|calories|kcal|energy|carbohydrates?|carbs|cholesterol|sodium|saturates|`,
+  String.raw`difficulty|level|course|cuisine|category|author|source|by|from|`,
+  String.raw`rating)\b\s*[:–-]?)`,
+)
+const factOnly = pattern(
+  'iu',
+  String.raw`^\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s+(?:servings?|portions?|people|pieces|slices|`,
+  String.raw`persons)\.?$|^(?:makes?|serves?|yields?|cuts\s+into)\b[^\d]{0,14}(?:\d|one|`,
+  String.raw`two|three|four|six|eight|ten|twelve|a\s+dozen).{0,60}$`,
+)
 const numberedStep = /^(?:step\s*)?\d{1,2}\s*[.):–-]?\s+(?=\p{L})|^step\s*\d{1,2}\s*[.):–-]?\s*/iu
 /**
  * "8 slices stale bread" is no eighth step: without a mark behind it, a step's number is followed
@@ -48,8 +59,12 @@ export const startsWithVerb = (text: string): boolean => {
   return stepVerbs.has(first.plain)
 }
 
-const ofFruit =
-  /^(?:finely\s+)?(?:grated\s+)?(?:zest|juice|rind|peel)(?:\s+and\s+\w+)?\s+(?:(?:of|from)\s+)?(?:\d|½|¼|half|an?\b|one|two|the\b)/iu
+const ofFruit = pattern(
+  'iu',
+  String.raw`^(?:finely\s+)?(?:grated\s+)?(?:zest|juice|rind|`,
+  String.raw`peel)(?:\s+and\s+\w+)?\s+(?:(?:of|from)\s+)?(?:\d|½|¼|half|an?\b|one|two|`,
+  String.raw`the\b)`,
+)
 
 /** "200 g flour", "a pinch of salt", "3 eggs": an amount and something it is of. */
 function looksMeasured(text: string): boolean {
@@ -70,8 +85,11 @@ const looksTold = (text: string) =>
   (wordsOf(text).length > 9 && /[.;]$|\.\s+\p{Lu}/u.test(text))
 
 /** "Cream cheese frosting", "Pecan topping": what it ends in is a part, whatever it begins with. */
-const endsAsPart =
-  /\b(?:frosting|icing|glaze|topping|filling|crust|base|layers?|batter|dough|crumble|streusel|buttercream|ganache|drizzle|sauce|coating)$/iu
+const endsAsPart = pattern(
+  'iu',
+  String.raw`\b(?:frosting|icing|glaze|topping|filling|crust|base|layers?|batter|dough|`,
+  String.raw`crumble|streusel|buttercream|ganache|drizzle|sauce|coating)$`,
+)
 
 /** The name of the part that a line heads; null when it is no heading. `next` is what stands under it. */
 export function headingName(text: string, next: string): string | null {

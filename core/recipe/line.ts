@@ -6,6 +6,7 @@ import {
   type Region,
   type Spread,
   type Unit,
+  pattern,
 } from '../measure'
 import {
   findMentions,
@@ -47,14 +48,23 @@ export type LineResult =
 
 export const longestLine = 600
 
-const bullet =
-  /^[\s\u00a0]*(?:[-–—*•·▪▢□☐✓✔◦‣>]+\s+|[•▪▢□☐◦‣·]\s*|\[[ x]?\]\s*|\d{1,2}[.)]\s+(?=\D|\d+\s*(?:g|ml|kg|cups?|tsp|tbsp|oz|lb)\b))/iu
+const bullet = pattern(
+  'iu',
+  String.raw`^[\s\u00a0]*(?:[-–—*•·▪▢□☐✓✔◦‣>]+\s+|[•▪▢□☐◦‣·]\s*|\[[ x]?\]\s*|`,
+  String.raw`\d{1,2}[.)]\s+(?=\D|\d+\s*(?:g|ml|kg|cups?|tsp|tbsp|oz|lb)\b))`,
+)
 const ofWord = /\s*(?:of|de)\s+(?:the\s+|an?\s+)?/iuy
 const each = /\beach\b/i
 const purposes: readonly (readonly [Purpose, RegExp])[] = [
   [
     'pan',
-    /\b(?:(?:for|to)\s+(?:greas\w+|the\s+(?:tin|pan|dish|tray|mou?ld|basin|ramekin|sheet|griddle)s?|(?:butter|lin)\w*\s+the|coat(?:ing)?\s+the\s+(?:tin|pan))|for\s+(?:the\s+)?(?:tin|pan|dish|tray|basin|ramekin)s?|for\s+(?:deep[\s-]*|shallow[\s-]*)?frying)\b/i,
+    pattern(
+      'i',
+      String.raw`\b(?:(?:for|to)\s+(?:greas\w+|the\s+(?:tin|pan|dish|tray|mou?ld|basin|ramekin|`,
+      String.raw`sheet|griddle)s?|(?:butter|lin)\w*\s+the|coat(?:ing)?\s+the\s+(?:tin|pan))|`,
+      String.raw`for\s+(?:the\s+)?(?:tin|pan|dish|tray|basin|ramekin)s?|for\s+(?:deep[\s-]*|`,
+      String.raw`shallow[\s-]*)?frying)\b`,
+    ),
   ],
   ['dust', /\b(?:(?:for|to)\s+(?:dust|roll|knead|flour)\w*)\b/i],
   ['brush', /\b(?:(?:for|to)\s+(?:brush|glaz|wash|seal)\w*)\b/i],
@@ -62,10 +72,17 @@ const purposes: readonly (readonly [Purpose, RegExp])[] = [
   ['decorate', /\b(?:(?:to|for)\s+(?:decorat|finish|garnish|sprinkl|top|scatter)\w*)\b/i],
   ['taste', /\b(?:to\s+taste|as\s+needed|as\s+required|if\s+needed|a\s+little|some)\b/i],
 ]
-const fromFruit =
-  /\b(juice|zest|rind|peel)(?:\s+and\s+(?:juice|zest|rind))?\s+(?:(?:of|from)\b|(?=[\d½¼]|half\b|one\b|two\b))/i
-const fruitThen =
-  /\b(lemons?|limes?|oranges?|clementines?|grapefruits?)\b[^,;(]*[,;(–-]\s*(?:finely\s+)?(?:grated\s+)?(juiced?|zested|zest|juice)(?:\s+only)?/i
+const fromFruit = pattern(
+  'i',
+  String.raw`\b(juice|zest|rind|peel)(?:\s+and\s+(?:juice|zest|rind))?\s+(?:(?:of|from)\b|`,
+  String.raw`(?=[\d½¼]|half\b|one\b|two\b))`,
+)
+const fruitThen = pattern(
+  'i',
+  String.raw`\b(lemons?|limes?|oranges?|clementines?|`,
+  String.raw`grapefruits?)\b[^,;(]*[,;(–-]\s*(?:finely\s+)?(?:grated\s+)?(juiced?|zested|`,
+  String.raw`zest|juice)(?:\s+only)?`,
+)
 
 const sizeIn = (region: Region) => (unit: Unit) => millilitresIn(unit, region) ?? unit.g ?? 1
 
@@ -75,8 +92,12 @@ interface Found {
 }
 
 /** ", plus extra for dusting", "and 1 tsp for the tin": what is said of the extra is not said of the line. */
-const extra =
-  /[\s,;(]+(?:plus|and|with|\+)\s+(?:(?:a\s+(?:little|bit)|some|extra|more|plenty)\b|(?:an?\s|\d|[½¼¾])[^,;]{0,40}?\s(?:extra\s+)?(?:for|to)\s+(?:greas|dust|roll|brush|sprinkl|glaz|serv|decorat|finish|coat|the\s)).*$/iu
+const extra = pattern(
+  'iu',
+  String.raw`[\s,;(]+(?:plus|and|with|\+)\s+(?:(?:a\s+(?:little|bit)|some|extra|more|`,
+  String.raw`plenty)\b|(?:an?\s|\d|[½¼¾])[^,;]{0,40}?\s(?:extra\s+)?(?:for|to)\s+(?:greas|`,
+  String.raw`dust|roll|brush|sprinkl|glaz|serv|decorat|finish|coat|the\s)).*$`,
+)
 
 /** What the whole line is for. */
 function purposeOf(main: string, measured: boolean): Purpose | null {
@@ -266,14 +287,18 @@ function chooseWeight(
 const inShell = /\d\s*[x×]\s*\d{2}\s*-?g\b|\d{2}\s*-?g\s+each\b/iu
 const shellShare = 0.115
 
+const choiceJoint = pattern(
+  'giu',
+  String.raw`[\s,(]+(?:or(?:\s+use)?|\/)\s+(?!(?:more|less|so|to\s+taste|as\s+needed|until|`,
+  String.raw`if|about|two|three|2|3|whatever)\b)`,
+)
+
 /** " or " that offers another ingredient, not another amount or "or so". */
 function alternativesIn(
   text: string,
   mentions: readonly Mention[],
 ): { at: number; end: number } | null {
-  for (const found of text.matchAll(
-    /[\s,(]+(?:or(?:\s+use)?|\/)\s+(?!(?:more|less|so|to\s+taste|as\s+needed|until|if|about|two|three|2|3|whatever)\b)/giu,
-  )) {
+  for (const found of text.matchAll(choiceJoint)) {
     const before = mentions.some(m => m.end <= found.index)
     const right = text.slice(found.index + found[0].length)
     const reading = findMentions(right)
@@ -488,14 +513,16 @@ function lineOf(
   }
 }
 
+const secondJoint = pattern(
+  'giu',
+  String.raw`[\s,]+(?:(?:mixed|dissolved|stirred|blended|whisked|beaten|combined|`,
+  String.raw`soaked)\s+(?:with|in|into)|plus|and|with|[+&])\s+(?=\d|[½¼¾⅓⅔]|an?\s)`,
+)
+
 /** Where another thing with an amount of its own begins: "… mixed with 2 Tbsp water". */
 function foreignStart(text: string, main: Quantity | null, region: Region): number {
   if (!main) return text.length
-  for (const { index, 0: joint } of text
-    .slice(main.end)
-    .matchAll(
-      /[\s,]+(?:(?:mixed|dissolved|stirred|blended|whisked|beaten|combined|soaked)\s+(?:with|in|into)|plus|and|with|[+&])\s+(?=\d|[½¼¾⅓⅔]|an?\s)/giu,
-    )) {
+  for (const { index, 0: joint } of text.slice(main.end).matchAll(secondJoint)) {
     const at = main.end + index
     const next = readQuantity(text, at + joint.length, sizeIn(region))
     if (
@@ -660,6 +687,12 @@ function asksOf(
   return asks
 }
 
+const twoThings = pattern(
+  'iu',
+  String.raw`^(.+?),?\s+(?:(?:mixed|dissolved|stirred|blended|whisked|combined)\s+(?:with|`,
+  String.raw`in|into)|plus|and|\+|&)\s+((?:\d|[½¼¾⅓⅔]|one\b|two\b|an?\s).*)$`,
+)
+
 /**
  * "1 tsp each of cinnamon and ginger" as one text a thing, since each has the amount; "jam and
  * clotted cream, to serve" as two, since neither has one, and "1 egg plus 1 egg yolk" as two. Any
@@ -683,10 +716,7 @@ export function partThings(text: string, region: Region): string[] {
       : [text]
   }
   // "1 egg plus 1 egg yolk": two amounts of two things.
-  const [, one, two] =
-    /^(.+?),?\s+(?:(?:mixed|dissolved|stirred|blended|whisked|combined)\s+(?:with|in|into)|plus|and|\+|&)\s+((?:\d|[½¼¾⅓⅔]|one\b|two\b|an?\s).*)$/iu.exec(
-      text,
-    ) ?? []
+  const [, one, two] = twoThings.exec(text) ?? []
   if (found && one && two && readQuantity(two, 0, sizeIn(region))) {
     const things = [one, two].map(name =>
       findMentions(name, region).mentions.map(m => m.ingredient.id),

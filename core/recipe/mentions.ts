@@ -1,3 +1,4 @@
+import { pattern } from '../measure'
 import {
   findMentions,
   ingredientById,
@@ -25,18 +26,30 @@ export interface StepMention {
   readonly line: Line | null
 }
 
-const doing =
-  /^\s+(?:(?:and\s+(?:\w+\s+)?)?(?:the|a|an|your|it|both|each|two|one|base|sides)\b|well\b|generously\b|lightly\b)/iu
+const doing = pattern(
+  'iu',
+  String.raw`^\s+(?:(?:and\s+(?:\w+\s+)?)?(?:the|a|an|your|it|both|each|two|one|base|`,
+  String.raw`sides)\b|well\b|generously\b|lightly\b)`,
+)
 const beforeDoing = /(?:^|[.;:,]\s*|\b(?:and|then|lightly|generously|first|to)\s+)$/iu
-const servedWith =
-  /\b(?:with|alongside|scoop\s+of|dollop\s+of|topped\s+with|drizzled?\s+(?:with|over)|shop-?bought|ready-?made|bought)\s+(?:(?:a|an|some|more|extra|plenty\s+of|vanilla|whipped|cold|warm|little|scoop\s+of|dollop\s+of|ready-?made|bought)\s+)*$/iu
+const servedWith = pattern(
+  'iu',
+  String.raw`\b(?:with|alongside|scoop\s+of|dollop\s+of|topped\s+with|drizzled?\s+(?:with|`,
+  String.raw`over)|shop-?bought|ready-?made|bought)\s+(?:(?:a|an|some|more|extra|`,
+  String.raw`plenty\s+of|vanilla|whipped|cold|warm|little|scoop\s+of|dollop\s+of|`,
+  String.raw`ready-?made|bought)\s+)*$`,
+)
+
+const afterCreaming = pattern(
+  'iu',
+  String.raw`^\s+(?:together|the|butter|until|in|sugar|margarine|both|everything|`,
+  String.raw`shortening|plant|block|vegan|it|fat)\b`,
+)
 
 /** Is this "cream the butter", where cream is what the hands do? */
 const isCreaming = (step: string, m: { start: number; end: number; words: string }) =>
   /^creams?$/iu.test(m.words) &&
-  /^\s+(?:together|the|butter|until|in|sugar|margarine|both|everything|shortening|plant|block|vegan|it|fat)\b/iu.test(
-    step.slice(m.end),
-  ) &&
+  afterCreaming.test(step.slice(m.end)) &&
   beforeDoing.test(step.slice(0, m.start))
 
 /** Pantry words that in a step are what the hands do. */
@@ -47,8 +60,12 @@ const sharesChocolate =
   /^\s*(?:,\s*\p{L}+\s*)?(?:and|or|&)\s+(?:milk|dark|plain|bittersweet|semisweet)\s+chocolate\b/iu
 
 /** "until it looks like breadcrumbs", "the size of a walnut": a likeness brings nothing. */
-const likeness =
-  /\b(?:like|resembl\w+|(?:size|colour|color|consistency|texture|thickness)\s+of|as\s+\w+\s+as)\s+(?:a|an|the|fine|coarse|thick|thin|single|double|soft|runny|small|large|very|\s)*$/iu
+const likeness = pattern(
+  'iu',
+  String.raw`\b(?:like|resembl\w+|(?:size|colour|color|consistency|texture|thickness)\s+of|`,
+  String.raw`as\s+\w+\s+as)\s+(?:a|an|the|fine|coarse|thick|thin|single|double|soft|runny|`,
+  String.raw`small|large|very|\s)*$`,
+)
 
 /**
  * The ingredients that a step names. "Cream the butter" names butter alone; "butter the tin" brings

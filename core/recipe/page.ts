@@ -1,4 +1,4 @@
-import { isRegion } from '../measure'
+import { isRegion, pattern } from '../measure'
 import type { Rule } from './findings'
 import { headingName, type Part } from './layout'
 import { contentOf, type PageContent } from './markup'
@@ -191,8 +191,11 @@ export function readLinkedData(
   return all.length ? read(all, options, further, []) : null
 }
 
-export const markup =
-  /<(?:!doctype|html|head|body|script|style|div|span|p|ul|ol|li|h[1-6]|table|br|img|svg|iframe|a|main|article|section)\b[^<>]*>/iu
+export const markup = pattern(
+  'iu',
+  String.raw`<(?:!doctype|html|head|body|script|style|div|span|p|ul|ol|li|h[1-6]|table|br|`,
+  String.raw`img|svg|iframe|a|main|article|section)\b[^<>]*>`,
+)
 
 /**
  * Reads a recipe in whatever way it was pasted: plain text, the source of a page, or linked data.

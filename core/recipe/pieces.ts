@@ -1,3 +1,4 @@
+import { pattern } from '../measure'
 import { findMentions, wordsOf } from '../pantry'
 import { readQuantity, readVague } from './quantity'
 import type { Span } from './recipe'
@@ -50,15 +51,19 @@ function isMeasuredThing(part: string): boolean {
   )
 }
 
+const purposeThenThings = pattern(
+  'iu',
+  String.raw`^(\s*(?:to\s+(?:serve|finish|decorate|garnish|dust|glaze|top|fill)|`,
+  String.raw`for\s+(?:serving|dusting|greasing|finishing|decorating|the\s+(?:tin|`,
+  String.raw`pan)))[^:.]{0,24}:)\s+(\S.*)$`,
+)
+
 /**
  * "To decorate: writing icing, sprinkles", "To serve: cream": a heading and its things in one line,
  * without amounts.
  */
 function purposeInLine(piece: Piece): Piece[] | null {
-  const [, heading, rest] =
-    /^(\s*(?:to\s+(?:serve|finish|decorate|garnish|dust|glaze|top|fill)|for\s+(?:serving|dusting|greasing|finishing|decorating|the\s+(?:tin|pan)))[^:.]{0,24}:)\s+(\S.*)$/iu.exec(
-      piece.text,
-    ) ?? []
+  const [, heading, rest] = purposeThenThings.exec(piece.text) ?? []
   if (!heading || !rest || wordsOf(rest).length > 14 || /[.!?;]\s*\S/u.test(rest)) return null
   return [
     { text: heading, at: piece.at },
@@ -66,12 +71,15 @@ function purposeInLine(piece: Piece): Piece[] | null {
   ]
 }
 
+const methodThenStep = pattern(
+  'iu',
+  String.raw`^(\s*\**(?:method|directions?|instructions?|preparation|procedure|`,
+  String.raw`how\s+to\s+make(?:\s+it)?)\s*:\**)\s+(\S.*)$`,
+)
+
 /** "Method: Melt the honey …": a heading and its first step in one line. */
 function methodInLine(piece: Piece): Piece[] | null {
-  const [, heading, rest] =
-    /^(\s*\**(?:method|directions?|instructions?|preparation|procedure|how\s+to\s+make(?:\s+it)?)\s*:\**)\s+(\S.*)$/iu.exec(
-      piece.text,
-    ) ?? []
+  const [, heading, rest] = methodThenStep.exec(piece.text) ?? []
   return heading && rest
     ? [
         { text: heading, at: piece.at },
@@ -79,6 +87,12 @@ function methodInLine(piece: Piece): Piece[] | null {
       ]
     : null
 }
+
+const commaBeforeAmount = pattern(
+  'giu',
+  String.raw`\s*,\s+(?=\d|[½¼¾⅓⅔⅛]|(?:an?\s+)?(?:small\s+|large\s+|good\s+|`,
+  String.raw`generous\s+)?(?:pinch|knob|handful|dash|drop|splash|drizzle)\b)`,
+)
 
 /**
  * "Pastry: 250 g flour, 125 g butter, 1 egg" or "1 cup flour | 2 eggs": several things in one line,
@@ -88,11 +102,7 @@ function listedInLine(piece: Piece): Piece[] {
   const [, heading, rest = piece.text] =
     /^([\p{L} ]{3,40}:)\s+(?=\d|[½¼¾⅓⅔])(.*)$/u.exec(piece.text) ?? []
   const body = { text: rest, at: piece.at + piece.text.length - rest.length }
-  for (const separator of [
-    /\s*[|•;]\s*/gu,
-    /\s*,\s+(?=\d|[½¼¾⅓⅔⅛]|(?:an?\s+)?(?:small\s+|large\s+|good\s+|generous\s+)?(?:pinch|knob|handful|dash|drop|splash|drizzle)\b)/giu,
-    /\s+\/\s+/gu,
-  ]) {
+  for (const separator of [/\s*[|•;]\s*/gu, commaBeforeAmount, /\s+\/\s+/gu]) {
     const things = partAt(body, separator)
     if (things.length > 1 && things.every(thing => isMeasuredThing(thing.text)))
       return [...(heading ? [{ text: heading, at: piece.at }] : []), ...things]
@@ -177,17 +187,17 @@ function sideBySide(block: readonly Piece[]): Piece[] | null {
 /** Long enough that it was broken by the width of a page, not by its writer. */
 const fullWidth = 40
 
+const endsInPurpose = pattern(
+  'iu',
+  String.raw`\s(?:to|for)\s+(?:serve|serving|dust|dusting|decorate|decorating|sprinkle|`,
+  String.raw`sprinkling|brush|brushing|glaze|garnish|fry|frying|greas\w+|top|topping)$`,
+)
+
 /** Does a line go on in the next: it stops in the middle of what it says? */
 function goesOn(line: string, next: string): boolean {
   if (!next.trim() || /[.!?:;]\s*$/u.test(line) || isMeasuredThing(next.replace(/^[\s•*–-]+/u, '')))
     return false
-  if (
-    next.trim().length < fullWidth &&
-    /\s(?:to|for)\s+(?:serve|serving|dust|dusting|decorate|decorating|sprinkle|sprinkling|brush|brushing|glaze|garnish|fry|frying|greas\w+|top|topping)$/iu.test(
-      next.trim(),
-    )
-  )
-    return false
+  if (next.trim().length < fullWidth && endsInPurpose.test(next.trim())) return false
   const [stops, opens] = [
     /\b(?:the|a|an|and|or|of|for|at|to|with|in|into|until|from|on|about|your|then)\s*$/iu.test(
       line,

@@ -1,3 +1,4 @@
+import { pattern } from '../measure'
 import { findMentions, wordsOf } from '../pantry'
 import { startsWithVerb, type Part } from './layout'
 import { partAt, spanOf, type Piece } from './pieces'
@@ -16,8 +17,12 @@ const quantityAt = (text: string, at: number): Quantity | null => {
   return read && (read.unit || read.amount.low >= 1) ? read : null
 }
 /** Times, temperatures, sizes and counts of doing are no amounts of anything. */
-const notOfThing =
-  /^\s*(?:-\s*)?(?:minutes?|mins?|hours?|hrs?|seconds?|days?|°|º|degrees|cm|mm|inch|in\.|%|times|parts?|layers?|equal|pieces?\b(?!\s+of)|slices?\b(?!\s+of)|portions?|rounds?|tins?\b(?!\s+of)|trays?|batches|more)/iu
+const notOfThing = pattern(
+  'iu',
+  String.raw`^\s*(?:-\s*)?(?:minutes?|mins?|hours?|hrs?|seconds?|days?|°|º|degrees|cm|mm|`,
+  String.raw`inch|in\.|%|times|parts?|layers?|equal|pieces?\b(?!\s+of)|slices?\b(?!\s+of)|`,
+  String.raw`portions?|rounds?|tins?\b(?!\s+of)|trays?|batches|more)`,
+)
 
 /** "200 g butter", "the juice of 1 lemon" as they stand in a sentence, each as a piece of its own. */
 export function measuredIn(sentence: Piece): Piece[] {

@@ -1,4 +1,12 @@
-import { readAmount, readPartAfter, readUnit, unitById, type Amount, type Unit } from '../measure'
+import {
+  readAmount,
+  readPartAfter,
+  readUnit,
+  unitById,
+  type Amount,
+  type Unit,
+  pattern,
+} from '../measure'
 
 /** One statement of how much: "1½ cups", "2 (400 g) tins", "about 3". `unit` null is a bare count. */
 export interface Quantity {
@@ -14,8 +22,11 @@ const skip = (pattern: RegExp, text: string, from: number) => {
   return found ? from + found[0].length : from
 }
 const space = /[\s\u00a0]*/uy
-const filling =
-  /(?:(?:level|scant|heaped|heaping|rounded|generous|good|large|medium|small|big|whole|full|slightly|tall|short|squat|tiny|huge|fat|packed)[\s-]+)+/iuy
+const filling = pattern(
+  'iuy',
+  String.raw`(?:(?:level|scant|heaped|heaping|rounded|generous|good|large|medium|small|big|`,
+  String.raw`whole|full|slightly|tall|short|squat|tiny|huge|fat|packed)[\s-]+)+`,
+)
 const multiply = /\s*[x×*]\s*/iuy
 const openBracket = /\s*[([]\s*(?:about|approx\.?|each)?\s*/iuy
 const closeBracket = /\s*(?:each)?\s*[)\]]\s*/iuy

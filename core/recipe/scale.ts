@@ -1,4 +1,4 @@
-import { kitchenNumber, readAmount, type Region, type Unit } from '../measure'
+import { kitchenNumber, readAmount, type Region, type Unit, pattern } from '../measure'
 import { quantitiesOf } from './line'
 import type { Line } from './recipe'
 
@@ -28,6 +28,18 @@ function written(n: number, unit: Unit | null): string {
 }
 const valueOf = (text: string) => readAmount(text, 0)?.amount.low ?? 0
 
+const amountBegins = pattern(
+  'iu',
+  String.raw`(?<![\p{L}\d.,/])(?:[\d½⅓¼¾⅔⅛⅜⅝⅞]|(?:an?|one|two|three|four|five|six|half|`,
+  String.raw`quarter|a\s+dozen|twelve)\b)`,
+)
+
+const packOrProduct = pattern(
+  'iu',
+  String.raw`[x×*(]|\d[\s-]*(?:g|ml|oz|ounce|lb|kg)\b.*\b(?:tins?|cans?|packs?|packets?|`,
+  String.raw`packages?|bags?|jars?|tubs?|pots?|cartons?|box(?:es)?|sheets?)\b`,
+)
+
 /**
  * The line's text with every amount times `by`; packs are counted anew, not resized. Words without
  * a number stay.
@@ -37,18 +49,11 @@ export function scaledText(line: Pick<Line, 'text'>, by: number, region: Region)
   const spans: { start: number; end: number; to: string }[] = []
   for (const q of quantitiesOf(line.text, region)) {
     const piece = line.text.slice(q.start, q.end)
-    const isPack =
-      /[x×*(]|\d[\s-]*(?:g|ml|oz|ounce|lb|kg)\b.*\b(?:tins?|cans?|packs?|packets?|packages?|bags?|jars?|tubs?|pots?|cartons?|box(?:es)?|sheets?)\b/iu.test(
-        piece,
-      )
+    const isPack = packOrProduct.test(piece)
     const counted = isPack ? null : q.unit
     let from = 0
     for (let n = 0; n < (isPack ? 1 : 4); n++) {
-      const at = piece
-        .slice(from)
-        .search(
-          /(?<![\p{L}\d.,/])(?:[\d½⅓¼¾⅔⅛⅜⅝⅞]|(?:an?|one|two|three|four|five|six|half|quarter|a\s+dozen|twelve)\b)/iu,
-        )
+      const at = piece.slice(from).search(amountBegins)
       if (at < 0) break
       const found = readAmount(piece, from + at)
       if (!found) break

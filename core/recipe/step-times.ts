@@ -1,4 +1,4 @@
-import { readAmount, type Minutes } from '../measure'
+import { readAmount, type Minutes, pattern } from '../measure'
 import type { Span } from './recipe'
 import { limits, moments, timeKinds, type TimeKind } from './tables/step-words'
 
@@ -11,8 +11,11 @@ export interface StepTime {
 }
 
 const unitAt = /\s*-?\s*(seconds?|secs?|minutes?|mins?|min\.|hours?|hrs?|hr|h|days?)(?![\p{L}])/iuy
-const starts =
-  /(?<![\p{L}\d.,/°])(?=\d|[½¼¾]|(?:an?|one|two|three|four|five|six|eight|ten|fifteen|twenty|half|several|a\s+few|a\s+couple)\b)/giu
+const starts = pattern(
+  'giu',
+  String.raw`(?<![\p{L}\d.,/°])(?=\d|[½¼¾]|(?:an?|one|two|three|four|five|six|eight|ten|`,
+  String.raw`fifteen|twenty|half|several|a\s+few|a\s+couple)\b)`,
+)
 const perUnit = (unit: string) =>
   /^s/iu.test(unit) ? 1 / 60 : /^m/iu.test(unit) ? 1 : /^d/iu.test(unit) ? 24 * 60 : 60
 const nightWords = /\b(?:overnight|the\s+night\s+before|the\s+evening\s+before)\b/giu
@@ -39,8 +42,12 @@ function kindOf(text: string, span: Span): TimeKind {
  * What stands between the two ends of one time: "30 minutes to 1 hour", "4 hours, or preferably
  * overnight". [P]
  */
-const betweenEnds =
-  /^\s*,?\s*(?:(?:and\s+)?up\s+to|to|[-–—]|or(?:\s+(?:up\s+to|even|better|preferably|ideally|for))?|(?:or\s+)?(?:preferably|ideally|even\s+better|better\s+still))\s*,?\s*$/iu
+const betweenEnds = pattern(
+  'iu',
+  String.raw`^\s*,?\s*(?:(?:and\s+)?up\s+to|to|[-–—]|or(?:\s+(?:up\s+to|even|better|`,
+  String.raw`preferably|ideally|for))?|(?:or\s+)?(?:preferably|ideally|even\s+better|`,
+  String.raw`better\s+still))\s*,?\s*$`,
+)
 
 /** Times of which one ends what the other begins, as one. Never a longer before a shorter one. */
 function joined(times: readonly StepTime[], text: string): StepTime[] {

@@ -1,4 +1,11 @@
-import { millilitresIn, readOven, type OvenReading, type Region, type Unit } from '../measure'
+import {
+  millilitresIn,
+  readOven,
+  type OvenReading,
+  type Region,
+  type Unit,
+  pattern,
+} from '../measure'
 import { ingredientById, remembered, weigh, wordsOf, type Kind } from '../pantry'
 import { opensFor } from './gather'
 import { mentionsInStep, namesOf, type StepMention } from './mentions'
@@ -39,10 +46,17 @@ export interface StepReading {
 }
 
 const before = 48
-const joint =
-  /^\s*(?:of\s+)?(?:the\s+|your\s+|more\s+|that\s+)?(?:(?:remaining|reserved|other|sifted|melted|softened|cold|warm|hot|beaten|chopped|grated|fresh|extra)\s+)*$/iu
-const countedThing =
-  /(?:minutes?|mins?|hours?|cm|inch|°|degrees|times|tins?|layers?|parts|thirds|batches|additions|rounds|speed)\b/iu
+const joint = pattern(
+  'iu',
+  String.raw`^\s*(?:of\s+)?(?:the\s+|your\s+|more\s+|that\s+)?(?:(?:remaining|reserved|`,
+  String.raw`other|sifted|melted|softened|cold|warm|hot|beaten|chopped|grated|fresh|`,
+  String.raw`extra)\s+)*$`,
+)
+const countedThing = pattern(
+  'iu',
+  String.raw`(?:minutes?|mins?|hours?|cm|inch|°|degrees|times|tins?|layers?|parts|thirds|`,
+  String.raw`batches|additions|rounds|speed)\b`,
+)
 
 /** The amount that a step states right before a name: "add 120 ml of the milk". */
 function amountBefore(text: string, m: StepMention, region: Region): Quantity | null {

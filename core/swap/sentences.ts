@@ -1,10 +1,16 @@
+import { pattern } from '../measure'
 /** A step as its sentences, each with what follows it, so that it can be put together again as it was. */
 export const sentencesOf = (step: string): string[] =>
   step.match(/[^.!?]+(?:[.!?](?!\s|$)[^.!?]*)*[.!?]*\s*/gu) ?? [step]
 
 const opener = (text: string) => text.replace(/^\s*\p{Ll}/u, c => c.toUpperCase())
-const describing =
-  /(?:\b(?:the|a|an|some|your|all|any|more|extra|remaining|rest of the|chopped|toasted|crushed|melted|softened|cold|warm|hot|beaten|grated|ground|whole|finely|roughly|of|plenty of|whipped|vanilla|\d+\s*(?:g|ml|tsp|tbsp|Tbsp)?)\s+)*$/iu
+const describing = pattern(
+  'iu',
+  String.raw`(?:\b(?:the|a|an|some|your|all|any|more|extra|remaining|rest of the|chopped|`,
+  String.raw`toasted|crushed|melted|softened|cold|warm|hot|beaten|grated|ground|whole|`,
+  String.raw`finely|roughly|of|plenty of|whipped|vanilla|\d+\s*(?:g|ml|tsp|tbsp|`,
+  String.raw`Tbsp)?)\s+)*$`,
+)
 
 /**
  * A step without the thing at [start, end): out of a list with its comma or "and"; and where the
@@ -57,8 +63,14 @@ function shortened(sentence: string, start: number, end: number): string {
     )
   return `${head}${/^[.!?]/u.test(rest) ? rest : rest || '.'}`
 }
-const startsDoing =
-  /^(?:then\s+)?(?:whisk|beat|stir|fold|mix|add|pour|bake|cook|chill|leave|spread|scatter|sprinkle|serve|cool|cream|rub|press|bring|simmer|boil|cut|dust|top|set|chop|grind|toast|melt|warm|heat|drain|soak|line|grease|roll|shape|press|push|arrange|decorate|finish|garnish|dip|brush|turn|remove|let|allow|once|when|until|before|after)\b/iu
+const startsDoing = pattern(
+  'iu',
+  String.raw`^(?:then\s+)?(?:whisk|beat|stir|fold|mix|add|pour|bake|cook|chill|leave|`,
+  String.raw`spread|scatter|sprinkle|serve|cool|cream|rub|press|bring|simmer|boil|cut|dust|`,
+  String.raw`top|set|chop|grind|toast|melt|warm|heat|drain|soak|line|grease|roll|shape|`,
+  String.raw`press|push|arrange|decorate|finish|garnish|dip|brush|turn|remove|let|allow|`,
+  String.raw`once|when|until|before|after)\b`,
+)
 
 /** The sentence, without its mark, from before a place on. */
 export const sentenceAt = (step: string, at: number) => {

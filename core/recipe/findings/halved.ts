@@ -1,8 +1,13 @@
+import { pattern } from '../../measure'
 import { ingredientById } from '../../pantry'
 import { finding, linesOf, type Finding, type Line, type Recipe } from '../recipe'
 
-const said =
-  /\b(?:half(?:\s+(?:a|of\s+(?:the|a)))?\s+(?:recipe|batch|quantity)|halved\s+(?:recipe|batch)|i\s+(?:have\s+)?halved|amounts\s+(?:are\s+)?for\s+half)\b/iu
+const said = pattern(
+  'iu',
+  String.raw`\b(?:half(?:\s+(?:a|of\s+(?:the|a)))?\s+(?:recipe|batch|quantity)|`,
+  String.raw`halved\s+(?:recipe|batch)|i\s+(?:have\s+)?halved|`,
+  String.raw`amounts\s+(?:are\s+)?for\s+half)\b`,
+)
 const isPart = (n: number, of: readonly number[]) =>
   of.some(part => Math.abs(n - Math.floor(n) - part) < 0.004)
 

@@ -1,18 +1,34 @@
+import { pattern } from '../../measure'
 import { ingredientById, nameIn, type Ingredient } from '../../pantry'
 import { finding, type Correction, type Finding, type Line, type Recipe, linesOf } from '../recipe'
 import type { PlacedStep, StepUse } from '../steps'
 
 /** Water that heats or washes and goes into nothing. */
-const notInIt =
-  /(?:\b(?:simmering|boiling|running|soapy|hot|cold|iced?|warm|bath|pan|pot|saucepan|bowl|tray|tin|dish|kettle|tap|under|over)\s+(?:of\s+)?(?:(?:gently|barely|simmering|boiling|hot|cold|warm|iced)\s+)*)$/iu
-const afterNotInIt =
-  /^\s*(?:bath|to\s+(?:cover|boil|a\s+boil|the\s+boil)|until|for\s+(?:the\s+)?(?:bath|pan)|boils|in\s+(?:a|the)\s+(?:pan|pot|kettle|saucepan))/iu
+const notInIt = pattern(
+  'iu',
+  String.raw`(?:\b(?:simmering|boiling|running|soapy|hot|cold|iced?|warm|bath|pan|pot|`,
+  String.raw`saucepan|bowl|tray|tin|dish|kettle|tap|under|over)\s+(?:of\s+)?(?:(?:gently|`,
+  String.raw`barely|simmering|boiling|hot|cold|warm|iced)\s+)*)$`,
+)
+const afterNotInIt = pattern(
+  'iu',
+  String.raw`^\s*(?:bath|to\s+(?:cover|boil|a\s+boil|the\s+boil)|until|`,
+  String.raw`for\s+(?:the\s+)?(?:bath|pan)|boils|in\s+(?:a|the)\s+(?:pan|pot|kettle|`,
+  String.raw`saucepan))`,
+)
 const definite = /\b(?:the|your|remaining)\s+(?:\p{L}+\s+){0,2}$/iu
 /** Named among the things that are added: "the flour, sugar and salt", "stir in some cinnamon". */
-const among =
-  /(?:,\s*(?:and\s+|the\s+)?|\b(?:and|add|in)\s+(?:the\s+)?(?:a\s+(?:little|bit\s+of|pinch\s+of|dash\s+of)\s+|some\s+)?)$/iu
-const adding =
-  /\b(?:add|stir|mix|whisk|fold|beat|pour|sprinkle|dissolve|combine|sift|cream|blend|rub|toss|drizzle|put|bring|boil|heat|melt|dust|scatter|place|warm|soak)\w*\b/iu
+const among = pattern(
+  'iu',
+  String.raw`(?:,\s*(?:and\s+|the\s+)?|\b(?:and|add|in)\s+(?:the\s+)?(?:a\s+(?:little|`,
+  String.raw`bit\s+of|pinch\s+of|dash\s+of)\s+|some\s+)?)$`,
+)
+const adding = pattern(
+  'iu',
+  String.raw`\b(?:add|stir|mix|whisk|fold|beat|pour|sprinkle|dissolve|combine|sift|cream|`,
+  String.raw`blend|rub|toss|drizzle|put|bring|boil|heat|melt|dust|scatter|place|warm|`,
+  String.raw`soak)\w*\b`,
+)
 
 /** Does a step bring this, or only speak of it? Whatever could matter to someone's safety always counts. */
 function isBrought(use: StepUse, text: string): boolean {

@@ -1,3 +1,4 @@
+import { pattern } from '../../measure'
 import { findMentions, ingredientById, nameIn, wordsOf, type Ingredient } from '../../pantry'
 import {
   finding,
@@ -42,17 +43,18 @@ const isGathered = (ingredient: Ingredient, component: Component, steps: readonl
     ),
   )
 
+const beforeMadeThing = pattern(
+  'iu',
+  String.raw`\b(?:mix|beat|combine|make|prepare|blend|whisk|stir|whizz|melt|simmer|boil|`,
+  String.raw`cook)\w*\s+(?:together\s+|up\s+)?(?:all\s+(?:of\s+)?)?(?:the\s+|your\s+)?$`,
+)
+
 /** "Mix the filling", "beat the glaze ingredients": the step takes the whole part. */
 const isMadeWhole = (component: Component, steps: readonly PlacedStep[]) =>
   component.name !== '' &&
   steps.some(({ text }) => {
     const at = text.toLowerCase().indexOf(component.name)
-    return (
-      at > 0 &&
-      /\b(?:mix|beat|combine|make|prepare|blend|whisk|stir|whizz|melt|simmer|boil|cook)\w*\s+(?:together\s+|up\s+)?(?:all\s+(?:of\s+)?)?(?:the\s+|your\s+)?$/iu.test(
-        text.slice(0, at),
-      )
-    )
+    return at > 0 && beforeMadeThing.test(text.slice(0, at))
   })
 
 /** "Put it with the flour": behind the first thing of its company that a step already takes. */

@@ -1,12 +1,20 @@
-import { celsiusOfFahrenheit, ovenCelsius, readOven } from '../../measure'
+import { celsiusOfFahrenheit, ovenCelsius, readOven, pattern } from '../../measure'
 import { finding, type Finding, type Recipe } from '../recipe'
 import type { PlacedStep } from '../steps'
 import { bakeWord } from '../tables/step-words'
 
-const pair =
-  /(\d{2,3})\s*(?:°|º|˚|deg(?:rees)?\.?)?\s*C\b[^.;]{0,28}?(\d{3})\s*(?:°|º|˚|deg(?:rees)?\.?)?\s*F\b|(\d{3})\s*(?:°|º|˚|deg(?:rees)?\.?)?\s*F\b[^.;]{0,28}?(\d{2,3})\s*(?:°|º|˚|deg(?:rees)?\.?)?\s*C\b/iu
-const withFan =
-  /(\d{3})\s*(?:°|º|˚)?\s*C\b[^.;\d]{0,12}\(?\s*(?:(\d{3})\s*(?:°|º|˚)?\s*C?\s*(?:fan|convection)|(?:fan|convection)[\s:]*(\d{3}))/iu
+const pair = pattern(
+  'iu',
+  String.raw`(\d{2,3})\s*(?:°|º|˚|deg(?:rees)?\.?)?\s*C\b[^.;]{0,28}?(\d{3})\s*(?:°|º|˚|`,
+  String.raw`deg(?:rees)?\.?)?\s*F\b|(\d{3})\s*(?:°|º|˚|`,
+  String.raw`deg(?:rees)?\.?)?\s*F\b[^.;]{0,28}?(\d{2,3})\s*(?:°|º|˚|`,
+  String.raw`deg(?:rees)?\.?)?\s*C\b`,
+)
+const withFan = pattern(
+  'iu',
+  String.raw`(\d{3})\s*(?:°|º|˚)?\s*C\b[^.;\d]{0,12}\(?\s*(?:(\d{3})\s*(?:°|º|`,
+  String.raw`˚)?\s*C?\s*(?:fan|convection)|(?:fan|convection)[\s:]*(\d{3}))`,
+)
 const bakes = new RegExp(String.raw`\b(?:${bakeWord}|in\s+the\s+oven)\b`, 'iu')
 
 const use = (celsius: number) => ({

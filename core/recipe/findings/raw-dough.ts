@@ -1,11 +1,20 @@
+import { pattern } from '../../measure'
 import { ingredientById, type Kind } from '../../pantry'
 import { finding, linesOf, type Finding, type Recipe } from '../recipe'
 import type { PlacedStep } from '../steps'
 
-const tasting =
-  /\b(?:tast(?:e|ing)|lick(?:ing)?|sampl(?:e|ing)|nibbl(?:e|ing)|sneak(?:ing)?|eat(?:ing)?|snack(?:ing)?|try(?:ing)?)\b[^.;!?]{0,50}\b(?:raw|dough|batter|mixture|bowl|beaters?|whisk|spatula|spoon)\b/iu
-const fine =
-  /\b(?:do\s+not|don['’]t|never|avoid|no)\s+(?:\w+\s+){0,2}(?:tast|lick|eat|try|sampl|nibbl)|to\s+taste\b|heat[\s-]*treated|toasted\s+flour|(?:frosting|icing|glaze|cream|syrup|filling|sauce|ganache)\b/iu
+const tasting = pattern(
+  'iu',
+  String.raw`\b(?:tast(?:e|ing)|lick(?:ing)?|sampl(?:e|ing)|nibbl(?:e|ing)|sneak(?:ing)?|`,
+  String.raw`eat(?:ing)?|snack(?:ing)?|try(?:ing)?)\b[^.;!?]{0,50}\b(?:raw|dough|batter|`,
+  String.raw`mixture|bowl|beaters?|whisk|spatula|spoon)\b`,
+)
+const fine = pattern(
+  'iu',
+  String.raw`\b(?:do\s+not|don['’]t|never|avoid|no)\s+(?:\w+\s+){0,2}(?:tast|lick|eat|try|`,
+  String.raw`sampl|nibbl)|to\s+taste\b|heat[\s-]*treated|toasted\s+flour|(?:frosting|icing|`,
+  String.raw`glaze|cream|syrup|filling|sauce|ganache)\b`,
+)
 const raw: readonly Kind[] = [
   'flour',
   'gluten-free-flour',

@@ -1,3 +1,4 @@
+import { pattern } from '../../measure'
 import { finding, linesOf, type Finding, type Line, type Recipe } from '../recipe'
 import type { PlacedStep, StepUse } from '../steps'
 
@@ -87,16 +88,19 @@ function disagreeing(line: Line, placed: Placed): Finding {
   })
 }
 
+const shareBefore = pattern(
+  'iu',
+  String.raw`(?:(?:another|one|the\s+last|an?)?[\s-]*(?:half|third|quarter|fourth|½|⅓|¼|`,
+  String.raw`1\/3|1\/2|1\/4)(?:\s+of)?(?:\s+(?:the|it))?\s*|)$`,
+)
+
 function leftOver(line: Line, placed: readonly Placed[], taken: number): Finding {
   const { step, use } = placed.at(-1)!
   const start =
     use.share.of === 'amount'
       ? use.share.quantity.start
       : Math.max(0, step.text.slice(0, use.mention.start).search(/(?:\S*\s+){0,5}$/u))
-  const spans =
-    /(?:(?:another|one|the\s+last|an?)?[\s-]*(?:half|third|quarter|fourth|½|⅓|¼|1\/3|1\/2|1\/4)(?:\s+of)?(?:\s+(?:the|it))?\s*|)$/iu.exec(
-      step.text.slice(0, use.mention.start),
-    )
+  const spans = shareBefore.exec(step.text.slice(0, use.mention.start))
   const from = use.share.of === 'amount' ? start : spans ? spans.index : use.mention.start
   return finding({
     code: 'parts-short',
