@@ -93,8 +93,24 @@ await picture('recipe', {}, async page => {
     .first()
     .click()
 })
-const slips =
-  'Dairy-free plum crumble bars\nMakes 16 bars\n\nFor the base\n2 cups (300 g) rolled oats\n200 g plain flour\n3 1/4 cup brown sugar\n115 g butter, melted\n1 tsp baking soda\n\nFor the fruit\n600 g plums, halved\n2 tbsp sugar\n\nMethod\nHeat the oven to 180 °C and line a 20 cm square tin.\nMix the oats, flour, brown sugar and baking powder. Stir in 150 g butter and taste the raw dough.\nPress into the tin. Toss the plums with the sugar, spread over and bake for 40 minutes.'
+const slips = `Dairy-free plum crumble bars
+Makes 16 bars
+
+For the base
+2 cups (300 g) rolled oats
+200 g plain flour
+3 1/4 cup brown sugar
+115 g butter, melted
+1 tsp baking soda
+
+For the fruit
+600 g plums, halved
+2 tbsp sugar
+
+Method
+Heat the oven to 180 °C and line a 20 cm square tin.
+Mix the oats, flour, brown sugar and baking powder. Stir in 150 g butter and taste the raw dough.
+Press into the tin. Toss the plums with the sugar, spread over and bake for 40 minutes.`
 const paste = text => async page => {
   await page.locator('#paste').fill(text)
   await page.getByRole('button', { name: 'Read it' }).click()

@@ -44,16 +44,67 @@ export type Dish =
 
 const demo = (n: number) =>
   readFileSync(`demo/recipes/${readdirSync('demo/recipes').sort()[n - 1]!}`, 'utf8')
-const snaps =
-  'Lantern snaps\n\nMakes 24 cookies\n\n200 g plain flour\n120 g butter\n110 g light brown sugar\n40 g golden syrup\n1 tsp bicarbonate of soda\n1 tsp ground ginger\n1 egg\n\nCream the butter and sugar. Beat in the egg and syrup, then the flour, soda and ginger. Roll into balls.\nBake at 180 °C for 11 minutes.'
-const cream =
-  'Pastry cream\n\n500 ml milk\n100 g sugar\n40 g cornflour\n4 egg yolks\n20 g butter\n\nWhisk yolks, sugar and cornflour. Bring the milk to the boil, pour it on, and boil for 2 minutes. Stir in the butter and chill for 3 hours.'
-const buns =
-  'Harbour buns\n\nMakes 12 buns\n\n500 g strong white flour\n7 g fast-action dried yeast\n75 g sugar\n8 g salt\n250 ml milk\n1 egg\n60 g butter\n\nMix everything and knead for 10 minutes. Leave to rise for 1 hour.\nShape into 12 buns and leave to rise for 30 minutes.\nBake at 190 °C for 18 minutes.'
-const pancakes =
-  'Sunday pancakes\n\n200 g plain flour\n2 tsp baking powder\n30 g sugar\n2 eggs\n300 ml milk\n30 g butter, melted\n\nWhisk everything. Let the batter rest for 10 minutes. Fry in a hot pan for 2 minutes a side.'
-const cheesecake =
-  'Lemon cheesecake\n\n600 g cream cheese\n150 g caster sugar\n3 eggs\n150 ml sour cream\n20 g cornflour\n1 lemon\n\nBeat everything smooth. Pour into a 20 cm springform tin and bake at 160 °C for 50 minutes. Cool, and chill for 4 hours.'
+const snaps = `Lantern snaps
+
+Makes 24 cookies
+
+200 g plain flour
+120 g butter
+110 g light brown sugar
+40 g golden syrup
+1 tsp bicarbonate of soda
+1 tsp ground ginger
+1 egg
+
+Cream the butter and sugar. Beat in the egg and syrup, then the flour, soda and ginger. Roll \
+into balls.
+Bake at 180 °C for 11 minutes.`
+const cream = `Pastry cream
+
+500 ml milk
+100 g sugar
+40 g cornflour
+4 egg yolks
+20 g butter
+
+Whisk yolks, sugar and cornflour. Bring the milk to the boil, pour it on, and boil for 2 \
+minutes. Stir in the butter and chill for 3 hours.`
+const buns = `Harbour buns
+
+Makes 12 buns
+
+500 g strong white flour
+7 g fast-action dried yeast
+75 g sugar
+8 g salt
+250 ml milk
+1 egg
+60 g butter
+
+Mix everything and knead for 10 minutes. Leave to rise for 1 hour.
+Shape into 12 buns and leave to rise for 30 minutes.
+Bake at 190 °C for 18 minutes.`
+const pancakes = `Sunday pancakes
+
+200 g plain flour
+2 tsp baking powder
+30 g sugar
+2 eggs
+300 ml milk
+30 g butter, melted
+
+Whisk everything. Let the batter rest for 10 minutes. Fry in a hot pan for 2 minutes a side.`
+const cheesecake = `Lemon cheesecake
+
+600 g cream cheese
+150 g caster sugar
+3 eggs
+150 ml sour cream
+20 g cornflour
+1 lemon
+
+Beat everything smooth. Pour into a 20 cm springform tin and bake at 160 °C for 50 minutes. \
+Cool, and chill for 4 hours.`
 const texts: Readonly<Record<Dish, () => string>> = {
   ginger: () => demo(1),
   plum: () => demo(2),

@@ -4,7 +4,12 @@
  */
 export const today = (): string => {
   const now = new Date()
-  return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`
+  return (
+    `${now.getFullYear()}-` +
+    String(now.getMonth() + 1).padStart(2, '0') +
+    '-' +
+    String(now.getDate()).padStart(2, '0')
+  )
 }
 /** An ISO day as people say it. */
 export const sayDay = (day: string): string =>

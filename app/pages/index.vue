@@ -141,8 +141,16 @@ async function openDemo() {
   }
   opening.value = false
 }
-const example =
-  'Dark sticky ginger loaf\n\n225 g plain flour\n1 tsp bicarbonate of soda\n115 g butter\n1½ Tbsp treacle\n2 large eggs …\n\nFor the glaze\n100 g icing sugar …'
+const example = `Dark sticky ginger loaf
+
+225 g plain flour
+1 tsp bicarbonate of soda
+115 g butter
+1½ Tbsp treacle
+2 large eggs …
+
+For the glaze
+100 g icing sugar …`
 </script>
 
 <template>

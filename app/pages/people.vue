@@ -32,7 +32,9 @@ const needs = (person: Person) => [
   ...person.diets.map(id => dietRows.find(row => row.id === id)?.name ?? id),
   ...person.avoids.map(
     a =>
-      `${avoidableName(a.allergen)}${a.except?.length ? ` but not ${a.except.map(avoidableName).join(', ')}` : ''}${a.level === 'trace' ? ', traces too' : ''}`,
+      `${avoidableName(a.allergen)}` +
+      (a.except?.length ? ` but not ${a.except.map(avoidableName).join(', ')}` : '') +
+      (a.level === 'trace' ? ', traces too' : ''),
   ),
   ...(person.things ?? []).map(thing => `no ${thing.words}`),
 ]

@@ -60,7 +60,10 @@ const says = computed(() => {
   return (
     `${one} The pantry says ` +
     `${round(low)}${round(high) > round(low) ? `–${round(high)}` : ''} ` +
-    `g${Math.abs(by) < 0.01 ? '.' : `; yours is ${Math.round(100 * Math.abs(by))} % ${by > 0 ? 'heavier' : 'lighter'}.`}`
+    'g' +
+    (Math.abs(by) < 0.01
+      ? '.'
+      : `; yours is ${Math.round(100 * Math.abs(by))} % ${by > 0 ? 'heavier' : 'lighter'}.`)
   )
 })
 

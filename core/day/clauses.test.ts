@@ -378,7 +378,19 @@ describe('a recipe that cannot keep its own words', () => {
   })
   test('what is left before it is cut holds up the cutting alone; what is to be minded takes no time', () => {
     const cake = bakeOf(
-      'Plain slab\n200 g plain flour\n150 g sugar\n100 g oil\n150 g oat drink\n8 g baking powder\n50 g icing sugar\n\nHeat the oven to 180 °C. Line a 20 cm square tin.\nMix the flour, sugar, oil, oat drink and baking powder. Stop mixing as soon as no dry flour is left. Pour into the tin.\nBake for 25 minutes. Leave it for 40 minutes to set before you cut it.\nDust with the icing sugar. Cut into squares.',
+      `Plain slab
+200 g plain flour
+150 g sugar
+100 g oil
+150 g oat drink
+8 g baking powder
+50 g icing sugar
+
+Heat the oven to 180 °C. Line a 20 cm square tin.
+Mix the flour, sugar, oil, oat drink and baking powder. Stop mixing as soon as no dry flour is \
+left. Pour into the tin.
+Bake for 25 minutes. Leave it for 40 minutes to set before you cut it.
+Dust with the icing sugar. Cut into squares.`,
     )
     const plan = day(cake)
     const [left, dust] = [task(plan, 'before you cut'), task(plan, 'Dust')]

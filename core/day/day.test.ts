@@ -188,7 +188,16 @@ describe('a day backwards from the table', () => {
       [
         bakeOf(
           'k',
-          'Overnight rolls\n500 g strong white flour\n7 g instant yeast\n60 g sugar\n60 g butter\n300 ml milk\n\nKnead the flour, yeast, sugar and milk for 10 minutes. Chill overnight.\nShape into rolls. Leave to rise for 1 hour.\nHeat the oven to 190 °C. Bake for 20 minutes.',
+          `Overnight rolls
+500 g strong white flour
+7 g instant yeast
+60 g sugar
+60 g butter
+300 ml milk
+
+Knead the flour, yeast, sugar and milk for 10 minutes. Chill overnight.
+Shape into rolls. Leave to rise for 1 hour.
+Heat the oven to 190 °C. Bake for 20 minutes.`,
         ),
       ],
       { serveAt: Date.parse('2026-11-28T10:00:00Z') / 60_000 },

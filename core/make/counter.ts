@@ -162,7 +162,8 @@ export function counterOf(making: Making, nowOnClock: Moment, inHand = ''): Coun
         card.id,
         timerOf(
           card.id,
-          `${several && card.title ? `${card.title}: ` : ''}${card.kind === 'bake' ? 'in the oven' : card.short}`,
+          (several && card.title ? `${card.title}: ` : '') +
+            (card.kind === 'bake' ? 'in the oven' : card.short),
           card.id,
           start,
           card.minutes,

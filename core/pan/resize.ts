@@ -77,7 +77,9 @@ function wordsAt(
   const amount = measured(line.grams.best * by, ingredient, region, measureIn)
   const grams = weightText(amount.grams)
   return (
-    `${measureIn === 'spoons' ? amount.kitchen : grams}${measureIn === 'grams' && amount.kitchen !== grams ? ` (${amount.kitchen})` : ''} ` +
+    `${measureIn === 'spoons' ? amount.kitchen : grams}` +
+    (measureIn === 'grams' && amount.kitchen !== grams ? ` (${amount.kitchen})` : '') +
+    ' ' +
     `${nameIn(ingredient, region)}${line.preparation ? `, ${line.preparation}` : ''}`
   )
 }
@@ -150,7 +152,13 @@ function stepsAt(recipe: Recipe, by: number): Recipe['components'] {
             Math.abs(grams / line.grams.best - 1) < 0.03
               ? scaleAmount(line.grams.best * by).text
               : null
-          return `${now.slice(0, from)}${whole ? said.replace(/\S.*\S|\S/u, whole) : scaledText({ text: said }, by, recipe.region)}${now.slice(to)}`
+          return (
+            `${now.slice(0, from)}` +
+            (whole
+              ? said.replace(/\S.*\S|\S/u, whole)
+              : scaledText({ text: said }, by, recipe.region)) +
+            `${now.slice(to)}`
+          )
         }, text)
     }),
   }))

@@ -13,7 +13,24 @@ import { usualTin } from './tables/tins'
 import type { SizeTarget } from './target'
 
 const loaf = readRecipe(
-  'Harbour loaf\n\nMakes 10 slices\n\n200 g plain flour\n2 tsp baking powder\n1/2 tsp salt\n120 g butter\n150 g sugar\n3 large eggs\n90 ml milk\n1 tin (400 g) pumpkin purée\n\nMethod\nHeat the oven to 170 °C. Grease a 20 cm round tin.\nCream the butter and sugar, beat in the eggs, then 45 ml of the milk.\nFold in the flour, baking powder and salt, then the rest of the milk and the pumpkin. Bake for 40–45 minutes.',
+  `Harbour loaf
+
+Makes 10 slices
+
+200 g plain flour
+2 tsp baking powder
+1/2 tsp salt
+120 g butter
+150 g sugar
+3 large eggs
+90 ml milk
+1 tin (400 g) pumpkin purée
+
+Method
+Heat the oven to 170 °C. Grease a 20 cm round tin.
+Cream the butter and sugar, beat in the eggs, then 45 ml of the milk.
+Fold in the flour, baking powder and salt, then the rest of the milk and the pumpkin. Bake for \
+40–45 minutes.`,
 ).recipe
 /** Where a result holds a number that is none. */
 const oddNumbers = (value: unknown, at = ''): string[] =>
@@ -293,13 +310,26 @@ describe('the whole stage', () => {
     () => {
       const without = (text: string) => sizeUp(readRecipe(text).recipe, asWritten, usualKitchen)
       const vegan = without(
-        'Cocoa loaf\n200 g plain flour\n40 g cocoa\n2 tsp baking powder\n150 g sugar\n90 g oil\n240 ml oat drink\n\nHeat the oven to 175 °C. Bake in a 900 g loaf tin for 50 minutes.',
+        `Cocoa loaf
+200 g plain flour
+40 g cocoa
+2 tsp baking powder
+150 g sugar
+90 g oil
+240 ml oat drink
+
+Heat the oven to 175 °C. Bake in a 900 g loaf tin for 50 minutes.`,
       )
       expect(vegan.settles).toBeGreaterThan(sizeUp(loaf, asWritten, usualKitchen).settles)
       expect(vegan.cues.join()).toContain('its colour says nothing')
       expect(vegan.cues.join()).not.toContain('golden')
       const custard = without(
-        'Baked custard\n500 ml milk\n4 eggs\n80 g sugar\n\nHeat the oven to 150 °C. Bake in six ramekins for 35 minutes.',
+        `Baked custard
+500 ml milk
+4 eggs
+80 g sugar
+
+Heat the oven to 150 °C. Bake in six ramekins for 35 minutes.`,
       )
       expect(custard.cues.join()).toContain('at least 71 °C')
       expect(custard.remarks.join()).toContain('water bath')
@@ -307,7 +337,13 @@ describe('the whole stage', () => {
   )
   test('pieces of which nobody says how many: the stated time holds for usual ones', () => {
     const biscuits = readRecipe(
-      'Oat rounds\n200 g plain flour\n100 g butter\n80 g sugar\n1 tsp baking powder\n\nHeat the oven to 180 °C. Rub together, shape into rounds and bake on a tray for 12–14 minutes.',
+      `Oat rounds
+200 g plain flour
+100 g butter
+80 g sugar
+1 tsp baking powder
+
+Heat the oven to 180 °C. Rub together, shape into rounds and bake on a tray for 12–14 minutes.`,
     ).recipe
     const time = (pieceGrams?: number) => {
       const t = sizeUp(biscuits, { ...asWritten, pieceGrams }, usualKitchen).tins[0]!.time

@@ -90,7 +90,8 @@ function claimOf(
     ...new Set([
       ...own.map(
         need =>
-          `${avoidableName(need.allergen)}${need.except?.length ? ` (but ${list(need.except.map(avoidableName))})` : ''}`,
+          `${avoidableName(need.allergen)}` +
+          (need.except?.length ? ` (but ${list(need.except.map(avoidableName))})` : ''),
       ),
       ...named.map(thing => thing.words),
     ]),

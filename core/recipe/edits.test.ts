@@ -164,7 +164,11 @@ describe('steps, parts and the whole', () => {
   })
   test('how cups were filled re-reads every cup that no word fills', () => {
     const read = readRecipe(
-      'Cup bars\n2 cups all-purpose flour\n1 cup sifted icing sugar\n1 cup milk\nMix and bake at 350°F for 20 minutes.',
+      `Cup bars
+2 cups all-purpose flour
+1 cup sifted icing sugar
+1 cup milk
+Mix and bake at 350°F for 20 minutes.`,
     )
     const [spooned, scooped, sifted] = ['spooned', 'scooped', 'sifted'].map(handling =>
       linesOf(

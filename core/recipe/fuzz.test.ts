@@ -126,7 +126,13 @@ describe('ten thousand random and mutated texts: no exception, nothing negative,
                       .map(l => `<p itemprop="recipeIngredient">${l}</p>`)
                       .join('')}`
                   : '<script ' +
-                    `type="application/ld+json">${JSON.stringify({ '@type': 'Recipe', 'name': 'x', 'recipeIngredient': text.split('\n') })}</script>`,
+                    'type="application/ld+json">' +
+                    JSON.stringify({
+                      '@type': 'Recipe',
+                      'name': 'x',
+                      'recipeIngredient': text.split('\n'),
+                    }) +
+                    '</script>',
               ),
             ),
             anything,

@@ -19,7 +19,9 @@ const steps = [
 ]
 const script = (data: unknown) =>
   '<!doctype html><html><head><title>Page</title><script ' +
-  `type="application/ld+json">${typeof data === 'string' ? data : JSON.stringify(data).replace(/<\//gu, '<\\/')}</script></head><body><nav>Home</nav><p>Story ` +
+  'type="application/ld+json">' +
+  (typeof data === 'string' ? data : JSON.stringify(data).replace(/<\//gu, '<\\/')) +
+  '</script></head><body><nav>Home</nav><p>Story ' +
   'about lanterns with 3 cups of walnuts.</p></body></html>'
 const base = {
   '@context': 'https://schema.org',
@@ -156,37 +158,70 @@ const shapes: readonly (readonly [string, string])[] = [
     'comments, raw line breaks and commas too many',
     script(
       `<!-- ${'\n'}{"@type":"Recipe","name":"Lantern ` +
-        `stars","recipeIngredient":[${ingredients.map(i => JSON.stringify(i)).join(',')},],"recipeInstructions":"${steps.join('\n')}",}${'\n'}-->`,
+        'stars","recipeIngredient":[' +
+        ingredients.map(i => JSON.stringify(i)).join(',') +
+        `,],"recipeInstructions":"${steps.join('\n')}",}${'\n'}-->`,
     ),
   ],
   [
     'microdata',
     '<div itemscope itemtype="https://schema.org/Recipe"><h1 itemprop="name">Lantern ' +
-      `stars</h1><ul>${ingredients.map(i => `<li itemprop="recipeIngredient"><b>${i.split(' ')[0]}</b> ${i.split(' ').slice(1).join(' ')}</li>`).join('')}</ul><meta ` +
+      'stars</h1><ul>' +
+      ingredients
+        .map(
+          i =>
+            `<li itemprop="recipeIngredient"><b>${i.split(' ')[0]}</b> ${i.split(' ').slice(1).join(' ')}</li>`,
+        )
+        .join('') +
+      '</ul><meta ' +
       'itemprop="recipeYield" content="24 ' +
       `biscuits"><ol>${steps.map(s => `<li itemprop="recipeInstructions">${s}</li>`).join('')}</ol></div>`,
   ],
   [
     'microdata with steps as items',
     '<article itemscope itemtype="http://schema.org/Recipe"><h2 itemprop="name">Lantern ' +
-      `stars</h2>${ingredients.map(i => `<p itemprop="ingredients">${i}</p>`).join('')}${steps.map(s => `<div itemprop="recipeInstructions" itemscope itemtype="http://schema.org/HowToStep"><span itemprop="text">${s}</span></div>`).join('')}</article>`,
+      'stars</h2>' +
+      ingredients.map(i => `<p itemprop="ingredients">${i}</p>`).join('') +
+      steps
+        .map(
+          s =>
+            `<div itemprop="recipeInstructions" itemscope itemtype="http://schema.org/HowToStep"><span itemprop="text">${s}</span></div>`,
+        )
+        .join('') +
+      '</article>',
   ],
   [
     'RDFa',
     '<div vocab="https://schema.org/" typeof="Recipe"><h1 property="name">Lantern ' +
-      `stars</h1>${ingredients.map(i => `<li property="recipeIngredient">${i}</li>`).join('')}${steps.map(s => `<p property="recipeInstructions">${s}</p>`).join('')}</div>`,
+      'stars</h1>' +
+      ingredients.map(i => `<li property="recipeIngredient">${i}</li>`).join('') +
+      steps.map(s => `<p property="recipeInstructions">${s}</p>`).join('') +
+      '</div>',
   ],
   [
     'only words, with what stands around',
     '<html><head><title>Lantern stars</title><style>p{}</style></head><body><nav><a ' +
       'href="/">Home</a></nav><main><h1>Lantern ' +
-      `stars</h1><h2>Ingredients</h2><ul>${ingredients.map(i => `<li>${i}</li>`).join('')}</ul><h2>Method</h2><ol>${steps.map(s => `<li>${s}</li>`).join('')}</ol></main><footer>500 ` +
+      'stars</h1><h2>Ingredients</h2><ul>' +
+      ingredients.map(i => `<li>${i}</li>`).join('') +
+      '</ul><h2>Method</h2><ol>' +
+      steps.map(s => `<li>${s}</li>`).join('') +
+      '</ol></main><footer>500 ' +
       'g sugar from our shop</footer></body></html>',
   ],
   [
     'a table of words',
     '<body><h1>Lantern ' +
-      `stars</h1><table>${ingredients.map(i => `<tr><td>${/^\d+ (?:g|tsp)?/.exec(i)![0]}</td><td>${i.replace(/^\d+ (?:g |tsp )?/, '')}</td></tr>`).join('')}</table><h3>Method</h3>${steps.map(s => `<p>${s}</p>`).join('')}</body>`,
+      'stars</h1><table>' +
+      ingredients
+        .map(
+          i =>
+            `<tr><td>${/^\d+ (?:g|tsp)?/.exec(i)![0]}</td><td>${i.replace(/^\d+ (?:g |tsp )?/, '')}</td></tr>`,
+        )
+        .join('') +
+      '</table><h3>Method</h3>' +
+      steps.map(s => `<p>${s}</p>`).join('') +
+      '</body>',
   ],
 ]
 

@@ -200,7 +200,9 @@ export const finding = (
   return {
     ...rest,
     corrections: found.corrections ?? [],
-    key: `${found.code}:${(about ?? found.text ?? '').toLowerCase().replace(/\s+/gu, ' ').trim().slice(0, 160)}`,
+    key:
+      `${found.code}:` +
+      (about ?? found.text ?? '').toLowerCase().replace(/\s+/gu, ' ').trim().slice(0, 160),
   }
 }
 

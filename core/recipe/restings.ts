@@ -111,7 +111,9 @@ export function withRestings(recipe: Recipe, to: (resting: Resting) => Minutes |
             .filter(m => m.resting.part === part && m.resting.step === step)
             .reduceRight(
               (line, { resting: { span, low, high }, now }) =>
-                `${line.slice(0, span[0])}${sayResting(now, Math.max(now, roundResting((high * now) / low)))}${line.slice(span[1])}`,
+                `${line.slice(0, span[0])}` +
+                sayResting(now, Math.max(now, roundResting((high * now) / low))) +
+                `${line.slice(span[1])}`,
               text,
             ),
         ),

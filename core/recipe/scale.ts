@@ -70,6 +70,9 @@ export function scaledText(line: Pick<Line, 'text'>, by: number, region: Region)
     }
   }
   for (const { start, end, to } of spans.sort((a, b) => b.start - a.start))
-    text = `${text.slice(0, start)}${to}${/^\p{L}/u.test(text.slice(end)) && /\p{L}$/u.test(text.slice(start, end)) ? ' ' : ''}${text.slice(end)}`
+    text =
+      `${text.slice(0, start)}${to}` +
+      (/^\p{L}/u.test(text.slice(end)) && /\p{L}$/u.test(text.slice(start, end)) ? ' ' : '') +
+      `${text.slice(end)}`
   return text
 }

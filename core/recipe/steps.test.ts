@@ -64,7 +64,20 @@ describe('what a step takes of which line', () => {
   })
   test('one method for all parts looks for the very thing before a word that only ends alike', () => {
     const both = readRecipe(
-      'Bars\n\nFor the base\n100 g flour\n80 g brown sugar\n60 g butter\n\nFor the filling\n4 apples\n2 tbsp sugar\n\nMethod\n1. Rub the flour, brown sugar and butter together.\n2. Toss the apples with the sugar. Bake for 30 minutes at 180 °C.',
+      `Bars
+
+For the base
+100 g flour
+80 g brown sugar
+60 g butter
+
+For the filling
+4 apples
+2 tbsp sugar
+
+Method
+1. Rub the flour, brown sugar and butter together.
+2. Toss the apples with the sugar. Bake for 30 minutes at 180 °C.`,
     ).recipe
     expect(
       readSteps(both)
@@ -74,7 +87,12 @@ describe('what a step takes of which line', () => {
   })
   test('“baking powder” is no baking, a Celsius no cup of butter', () => {
     const loaf = readRecipe(
-      'Loaf\n200 g flour\n2 tsp baking powder\n75 g butter\nPreheat oven to 175 C. Butter a loaf tin. Beat the flour and baking powder for 2 minutes with the melted butter. Bake for 1 hour.',
+      `Loaf
+200 g flour
+2 tsp baking powder
+75 g butter
+Preheat oven to 175 C. Butter a loaf tin. Beat the flour and baking powder for 2 minutes with \
+the melted butter. Bake for 1 hour.`,
     )
     expect(loaf.recipe.oven).toMatchObject({ celsius: 175, minutes: { low: 60, high: 60 } })
     expect(loaf.findings.filter(f => f.code === 'step-amount')).toEqual([])
@@ -87,12 +105,22 @@ describe('steps of ordinary recipes', () => {
   test('“cook for two hours” in a hot oven is baking; on the hob it is not', () => {
     expect(
       kinds(
-        'Rice pudding\n100 g pudding rice\n700 ml milk\n\nHeat the oven to 150 °C. Tip the rice and milk into a dish.\nCook for 2 hours until it wobbles.',
+        `Rice pudding
+100 g pudding rice
+700 ml milk
+
+Heat the oven to 150 °C. Tip the rice and milk into a dish.
+Cook for 2 hours until it wobbles.`,
       ),
     ).toEqual(['bake'])
     expect(
       kinds(
-        'Plum sauce\n300 g plums\n50 g sugar\n\nHeat the oven to 150 °C for later.\nCook the plums and sugar in a pan for 20 minutes.',
+        `Plum sauce
+300 g plums
+50 g sugar
+
+Heat the oven to 150 °C for later.
+Cook the plums and sugar in a pan for 20 minutes.`,
       ),
     ).toEqual(['cook'])
     expect(
@@ -124,7 +152,11 @@ describe('steps of ordinary recipes', () => {
     () => {
       expect(
         kinds(
-          'Batter\n100 g plain flour\n300 ml milk\n\nWhisk the flour and milk. Set aside for 30 minutes to rest.',
+          `Batter
+100 g plain flour
+300 ml milk
+
+Whisk the flour and milk. Set aside for 30 minutes to rest.`,
         ),
       ).toEqual(['rest'])
       expect(
@@ -132,14 +164,25 @@ describe('steps of ordinary recipes', () => {
       ).toEqual(['set'])
       expect(
         kinds(
-          'Rolls\n500 g strong white flour\n7 g instant yeast\n\nKnead the flour and yeast with water. Leave for 4 hours or until doubled.',
+          `Rolls
+500 g strong white flour
+7 g instant yeast
+
+Knead the flour and yeast with water. Leave for 4 hours or until doubled.`,
         ),
       ).toEqual(['rise'])
     },
   )
   test('a line that says what it is for does not run into the one before', () => {
     const { recipe } = readRecipe(
-      'Crepes\n100 g plain flour\n2 eggs\n300 ml milk\n1 tbsp sunflower oil, plus a little for frying\nlemon wedges and sugar, to serve\n\nWhisk the flour, eggs, milk and oil. Fry.',
+      `Crepes
+100 g plain flour
+2 eggs
+300 ml milk
+1 tbsp sunflower oil, plus a little for frying
+lemon wedges and sugar, to serve
+
+Whisk the flour, eggs, milk and oil. Fry.`,
     )
     expect(recipe.components[0]!.lines.map(line => line.text)).toEqual(
       expect.arrayContaining(['1 tbsp sunflower oil, plus a little for frying']),
@@ -152,7 +195,22 @@ describe('steps of ordinary recipes', () => {
   })
   test('in a shared method “the egg” is the egg of the part that the step is about', () => {
     const said = steps(
-      'Syrup tart\nFor the pastry\n250 g plain flour\n130 g butter\n1 egg\n\nFor the filling\n400 g golden syrup\n60 g butter\n100 g breadcrumbs\n1 egg\n\nMethod\nRub the butter into the flour, stir in the egg. Chill.\nWarm the syrup with the butter. Mix in the crumbs and egg.\nBeat in more egg.',
+      `Syrup tart
+For the pastry
+250 g plain flour
+130 g butter
+1 egg
+
+For the filling
+400 g golden syrup
+60 g butter
+100 g breadcrumbs
+1 egg
+
+Method
+Rub the butter into the flour, stir in the egg. Chill.
+Warm the syrup with the butter. Mix in the crumbs and egg.
+Beat in more egg.`,
     )
     const eggs = said.flatMap(step =>
       step.uses
@@ -176,7 +234,13 @@ describe('steps of ordinary recipes', () => {
         steps(text).flatMap(step => step.uses.map(use => use.mention.words.toLowerCase()))
       expect(
         names(
-          'Tart\n200 g plain flour\n100 g butter\n2 eggs\n\nRub the butter into the flour. Fill with baking beans and bake blind for 15 minutes. Take out the paper and beans. Pour in the curd.',
+          `Tart
+200 g plain flour
+100 g butter
+2 eggs
+
+Rub the butter into the flour. Fill with baking beans and bake blind for 15 minutes. Take out \
+the paper and beans. Pour in the curd.`,
         ),
       ).toEqual(['butter', 'flour'])
       // Nothing here makes a curd: it comes out of a jar, and counts.

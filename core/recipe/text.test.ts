@@ -51,19 +51,37 @@ describe('layouts', () => {
   test('no headings at all', () =>
     expect(
       shape(
-        'Spice squares\n200 g flour\n100 g sugar\n2 eggs\nBeat the eggs and sugar.\nFold in the flour and bake for 20 minutes.',
+        `Spice squares
+200 g flour
+100 g sugar
+2 eggs
+Beat the eggs and sugar.
+Fold in the flour and bake for 20 minutes.`,
       ),
     ).toEqual(['Spice squares', [['', 3, 2]]]))
   test('numbered lines and numbered steps', () =>
     expect(
       shape(
-        'Spice squares\n1. 200 g flour\n2. 100 g sugar\n\n1. Mix it all well together.\n2. Bake it for 20 minutes at 180 °C.',
+        `Spice squares
+1. 200 g flour
+2. 100 g sugar
+
+1. Mix it all well together.
+2. Bake it for 20 minutes at 180 °C.`,
       ),
     ).toEqual(['Spice squares', [['', 2, 2]]]))
   test('parts by colon, by capitals, by “For the”', () => {
     expect(
       shape(
-        'Bars\nBase:\n100 g flour\nTOPPING\n50 g sugar\nFor the drizzle\n20 g icing sugar\nMethod\nMix everything and bake.',
+        `Bars
+Base:
+100 g flour
+TOPPING
+50 g sugar
+For the drizzle
+20 g icing sugar
+Method
+Mix everything and bake.`,
       ),
     ).toEqual([
       'Bars',
@@ -77,7 +95,13 @@ describe('layouts', () => {
   test('steps under their own parts stay there', () => {
     expect(
       shape(
-        'Bars\nFor the base\n100 g flour\nRub it in well and press it down.\nFor the top\n50 g sugar\nScatter it over the base.',
+        `Bars
+For the base
+100 g flour
+Rub it in well and press it down.
+For the top
+50 g sugar
+Scatter it over the base.`,
       ),
     ).toEqual([
       'Bars',
@@ -90,7 +114,13 @@ describe('layouts', () => {
   test('all steps behind the last part belong to the heaviest', () => {
     expect(
       shape(
-        'Nests\n4 egg whites\n220 g sugar\nTo serve\n50 ml cream\nWhisk the whites until stiff.\nBake them for an hour.',
+        `Nests
+4 egg whites
+220 g sugar
+To serve
+50 ml cream
+Whisk the whites until stiff.
+Bake them for an hour.`,
       ),
     ).toEqual([
       'Nests',
@@ -323,7 +353,11 @@ describe('what steps name', () => {
   })
   test('what only a step brings is found', () => {
     const { findings } = readRecipe(
-      'Bun\n200 g flour\n50 g sugar\nMethod\nMix and bake. Brush with beaten egg and serve with whipped cream.',
+      `Bun
+200 g flour
+50 g sugar
+Method
+Mix and bake. Brush with beaten egg and serve with whipped cream.`,
     )
     expect(findings.filter(f => f.code === 'not-listed').length).toBe(2)
   })

@@ -11,7 +11,20 @@ import {
 import { calendarOf, dayText } from './calendar'
 
 const { recipe } = readRecipe(
-  'Cardamom loaf, with “quotes”; and, commas\nServes 8\n\n200 g plain flour\n2 tsp baking powder\n150 g sugar\n2 eggs\n120 ml milk\n80 g oil\n\nHeat the oven to 170 °C. Line a 900 g loaf tin.\nWhisk everything together until there are no lumps in it at all, which takes longer than anybody would think who has only ever done it with a machine.\nPour into the tin and bake for 50 minutes. Cool in the tin.',
+  `Cardamom loaf, with “quotes”; and, commas
+Serves 8
+
+200 g plain flour
+2 tsp baking powder
+150 g sugar
+2 eggs
+120 ml milk
+80 g oil
+
+Heat the oven to 170 °C. Line a 900 g loaf tin.
+Whisk everything together until there are no lumps in it at all, which takes longer than anybody \
+would think who has only ever done it with a machine.
+Pour into the tin and bake for 50 minutes. Cool in the tin.`,
 )
 const bake = {
   id: 'b1',

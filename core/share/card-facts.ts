@@ -63,7 +63,9 @@ export function needsText(person: Person): string {
     .filter(need => !need.from)
     .map(
       need =>
-        `${avoidableName(need.allergen)}${need.level === 'trace' ? ' (traces too)' : ''}${need.except?.length ? ` but not ${need.except.map(avoidableName).join(', ')}` : ''}`,
+        `${avoidableName(need.allergen)}` +
+        (need.level === 'trace' ? ' (traces too)' : '') +
+        (need.except?.length ? ` but not ${need.except.map(avoidableName).join(', ')}` : ''),
     )
   return (
     [...person.diets, ...needs, ...(person.things ?? []).map(thing => thing.words)].join(', ') ||

@@ -119,7 +119,11 @@ export function cardHtml(
   const parts = blocksOf(facts.recipe)
     .map(
       ({ name, lines, steps }) =>
-        `${name ? `<h3>${html(heading(name))}</h3>` : ''}${lines.length ? `<ul>${lines.map(line => `<li>${html(line.text)}</li>`).join('')}</ul>` : ''}${steps.length ? `<ol>${steps.map(step => `<li>${html(step)}</li>`).join('')}</ol>` : ''}`,
+        (name ? `<h3>${html(heading(name))}</h3>` : '') +
+        (lines.length
+          ? `<ul>${lines.map(line => `<li>${html(line.text)}</li>`).join('')}</ul>`
+          : '') +
+        (steps.length ? `<ol>${steps.map(step => `<li>${html(step)}</li>`).join('')}</ol>` : ''),
     )
     .join('')
   return `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${html(facts.title)}</title>

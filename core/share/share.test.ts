@@ -424,7 +424,14 @@ describe('the backup file', () => {
 
 describe('what a card says', () => {
   const bun = readRecipe(
-    'Dark bun\n200 g plain flour\n100 g dark chocolate\n50 g sugar\n2 eggs\n5 g zorblax\nMethod\nMix and bake.',
+    `Dark bun
+200 g plain flour
+100 g dark chocolate
+50 g sugar
+2 eggs
+5 g zorblax
+Method
+Mix and bake.`,
     { region: 'uk' },
   )
   const bake: Bake = {
@@ -555,8 +562,20 @@ describe('the card', () => {
     expect(nasty.split('\n')[0]).toBe('# \\<img src=x\\> \\# \\[a\\](b) \\`c\\`')
   })
   test('where one method makes all parts, their things come first and the method once, in its order', () => {
-    const text =
-      'Pear crumble\n\nFor the fruit\n800 g pears\n60 g sugar\n\nFor the crumble\n180 g plain flour\n90 g rapeseed oil\n\nMethod\nCook the pears with the sugar for 5 minutes.\nFor the crumble, stir the oil into the flour.\nScatter over the pears. Bake at 180 °C for 40 minutes.'
+    const text = `Pear crumble
+
+For the fruit
+800 g pears
+60 g sugar
+
+For the crumble
+180 g plain flour
+90 g rapeseed oil
+
+Method
+Cook the pears with the sugar for 5 minutes.
+For the crumble, stir the oil into the flour.
+Scatter over the pears. Bake at 180 °C for 40 minutes.`
     const card = cardOf(bakeOf('p', readRecipe(text), [], when), people)
     const at = (words: string) => {
       const found = card.indexOf(words)

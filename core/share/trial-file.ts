@@ -309,7 +309,8 @@ export function trialsMarkdown(title: string, trials: readonly Trial[]): string 
         ...changesIn(trial).map(
           c =>
             `- ${trial.arms.find(a => a.id === c.arm)!.letter}: ` +
-            `${c.changes.map(x => x.says).join('; ') || 'nothing changed'}${c.warning ? ` — ${c.warning}` : ''}`,
+            `${c.changes.map(x => x.says).join('; ') || 'nothing changed'}` +
+            (c.warning ? ` — ${c.warning}` : ''),
         ),
         ...notes,
         ...judgedIn(trial).map(j => `- ${j}`),

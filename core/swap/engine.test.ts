@@ -352,7 +352,16 @@ describe('the method is rewritten too', () => {
   })
   test('eggs whisked to a foam are not when what comes does not foam', () => {
     const recipe = readRecipe(
-      'Loaf\n200 g flour\n2 tsp baking powder\n150 g sugar\n2 eggs\n100 ml oil\n100 ml milk\nWhisk the eggs and sugar until thick and pale. Beat in the oil and milk, fold in the flour and baking powder.\nBake for 40 minutes.',
+      `Loaf
+200 g flour
+2 tsp baking powder
+150 g sugar
+2 eggs
+100 ml oil
+100 ml milk
+Whisk the eggs and sugar until thick and pale. Beat in the oil and milk, fold in the flour and \
+baking powder.
+Bake for 40 minutes.`,
     ).recipe
     expect(steps(first(recipe, who('egg'), { pin: ['flax-gel'] }))).toMatch(
       /until smooth; it will not turn to foam/u,
@@ -368,7 +377,12 @@ describe('the method is rewritten too', () => {
   })
   test('a baked custard becomes a cream that boils', () => {
     const recipe = readRecipe(
-      'Baked custard\n500 ml milk\n3 eggs\n70 g sugar\nWarm the milk. Whisk the eggs and sugar and pour on the milk.\nBake in a water bath at 150 °C for 45 minutes.',
+      `Baked custard
+500 ml milk
+3 eggs
+70 g sugar
+Warm the milk. Whisk the eggs and sugar and pour on the milk.
+Bake in a water bath at 150 °C for 45 minutes.`,
     ).recipe
     const text = steps(first(recipe, who('egg')))
     expect(text).toMatch(/bubbles|Boil for 2 minutes/u)
@@ -376,7 +390,11 @@ describe('the method is rewritten too', () => {
   })
   test('eggs that are parted: what comes is whisked once, and the yolks are gone from the method', () => {
     const recipe = readRecipe(
-      'Dark chocolate mousse\n200 g dark chocolate\n4 eggs, separated\n30 g sugar\nMelt the chocolate and stir in the yolks. Whisk the whites with the sugar to soft peaks and fold in.',
+      `Dark chocolate mousse
+200 g dark chocolate
+4 eggs, separated
+30 g sugar
+Melt the chocolate and stir in the yolks. Whisk the whites with the sugar to soft peaks and fold in.`,
     ).recipe
     const plan = first(recipe, who('egg'))
     expect(plan.recipe.components[0]!.steps.at(-1)).toMatch(
@@ -386,13 +404,24 @@ describe('the method is rewritten too', () => {
   })
   test('yolks that are beaten with sugar take the sugar along: it stays in the method', () => {
     const recipe = readRecipe(
-      'Nut torte\n6 eggs, separated\n200 g sugar\n200 g ground walnuts\n60 g breadcrumbs\nBeat the egg yolks with half the sugar. Stir in the walnuts and breadcrumbs.\nWhisk the whites with the rest of the sugar and fold in. Bake for 40 minutes.',
+      `Nut torte
+6 eggs, separated
+200 g sugar
+200 g ground walnuts
+60 g breadcrumbs
+Beat the egg yolks with half the sugar. Stir in the walnuts and breadcrumbs.
+Whisk the whites with the rest of the sugar and fold in. Bake for 40 minutes.`,
     ).recipe
     expect(steps(first(recipe, who('egg')))).toMatch(/half the sugar/u)
   })
   test('gelatine that becomes agar is boiled, not soaked', () => {
     const recipe = readRecipe(
-      'Panna cotta\n3 sheets gelatine\n250 ml milk\n250 ml double cream\n50 g sugar\nSoak the gelatine. Warm the milk, cream and sugar, stir in the gelatine and chill.',
+      `Panna cotta
+3 sheets gelatine
+250 ml milk
+250 ml double cream
+50 g sugar
+Soak the gelatine. Warm the milk, cream and sugar, stir in the gelatine and chill.`,
     ).recipe
     const text = recipe.components[0]!.steps.length
       ? steps(
@@ -406,7 +435,12 @@ describe('the method is rewritten too', () => {
   })
   test('a curd that starch sets is heated until it thickens', () => {
     const recipe = readRecipe(
-      'Lemon curd\n3 eggs\n150 g sugar\n100 ml lemon juice\n80 g butter\nWhisk the eggs, sugar and lemon juice over steam until thick. Beat in the butter.',
+      `Lemon curd
+3 eggs
+150 g sugar
+100 ml lemon juice
+80 g butter
+Whisk the eggs, sugar and lemon juice over steam until thick. Beat in the butter.`,
     ).recipe
     expect(steps(first(recipe, who('egg')))).toMatch(
       /over a medium heat until it bubbles and thickens/u,
@@ -414,7 +448,13 @@ describe('the method is rewritten too', () => {
   })
   test('a wash is made of what is listed, and is said to have glazed', () => {
     const recipe = readRecipe(
-      'Buns\n500 g bread flour\n7 g dried yeast\n300 ml water\n40 g sugar\nbeaten egg, to glaze\nKnead for 10 minutes, prove for 1 hour, brush with the beaten egg and bake at 200 °C for 15 minutes.',
+      `Buns
+500 g bread flour
+7 g dried yeast
+300 ml water
+40 g sugar
+beaten egg, to glaze
+Knead for 10 minutes, prove for 1 hour, brush with the beaten egg and bake at 200 °C for 15 minutes.`,
     ).recipe
     const plan = first(recipe, who('egg'))
     expect(plan.changes[0]!.did).toMatch(/shine and colour of the crust/u)
@@ -425,7 +465,11 @@ describe('the method is rewritten too', () => {
       grams(
         first(
           readRecipe(
-            'Royal icing\n1 egg white\n250 g icing sugar\n1 tsp lemon juice\nWhisk the egg white, then beat in the icing sugar and lemon juice.',
+            `Royal icing
+1 egg white
+250 g icing sugar
+1 tsp lemon juice
+Whisk the egg white, then beat in the icing sugar and lemon juice.`,
           ).recipe,
           who('egg'),
         ).recipe,
@@ -434,7 +478,12 @@ describe('the method is rewritten too', () => {
     ).toBeGreaterThan(10))
   test('a cream is spoken of as a cream', () => {
     const recipe = readRecipe(
-      'Vanilla ice cream\n4 egg yolks\n100 g sugar\n300 ml double cream\n200 ml milk\nHeat the milk and cream, whisk in the yolks and sugar and cook. Churn.',
+      `Vanilla ice cream
+4 egg yolks
+100 g sugar
+300 ml double cream
+200 ml milk
+Heat the milk and cream, whisk in the yolks and sugar and cook. Churn.`,
     ).recipe
     expect(first(recipe, who('egg', 'milk')).risks.join(' ')).not.toMatch(/crumb/u)
   })
@@ -464,7 +513,14 @@ describe('the method is rewritten too', () => {
   })
   test('an amount that a step states is put right with its line', () => {
     const recipe = readRecipe(
-      'Loaf\n200 g flour\n2 tsp baking powder\n100 g sugar\n240 ml milk\n80 ml oil\nWhisk 200 g flour with the baking powder and sugar. Stir in 120 ml of the milk, then the oil and the rest of the milk. Bake for 40 minutes.',
+      `Loaf
+200 g flour
+2 tsp baking powder
+100 g sugar
+240 ml milk
+80 ml oil
+Whisk 200 g flour with the baking powder and sugar. Stir in 120 ml of the milk, then the oil and \
+the rest of the milk. Bake for 40 minutes.`,
     ).recipe
     const text = steps(first(recipe, who('gluten'), { pin: ['gf-bought'] }))
     expect(text).not.toMatch(/200 g/u)

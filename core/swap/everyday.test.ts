@@ -424,7 +424,26 @@ describe('everyday baking, end to end', () => {
 describe('methods that parts share', () => {
   test('two parts with an egg each get two stand-ins, each in its own step', () => {
     const said = steps(
-      'Syrup tart\nFor the pastry\n250 g plain flour\n130 g butter\n45 g icing sugar\n1 egg\n\nFor the filling\n400 g golden syrup\n60 g butter\n100 g breadcrumbs\n1 egg\n1 lemon, zest and juice\n\nMethod\nRub the butter into the flour and icing sugar, stir in the egg and bring together. Chill for 30 minutes.\nLine a 22 cm tart tin. Heat the oven to 190 °C and bake blind for 15 minutes.\nMeanwhile, warm the syrup with the butter. Mix in the crumbs, egg, zest and juice.\nPour into the case and bake for 35 minutes.',
+      `Syrup tart
+For the pastry
+250 g plain flour
+130 g butter
+45 g icing sugar
+1 egg
+
+For the filling
+400 g golden syrup
+60 g butter
+100 g breadcrumbs
+1 egg
+1 lemon, zest and juice
+
+Method
+Rub the butter into the flour and icing sugar, stir in the egg and bring together. Chill for 30 \
+minutes.
+Line a 22 cm tart tin. Heat the oven to 190 °C and bake blind for 15 minutes.
+Meanwhile, warm the syrup with the butter. Mix in the crumbs, egg, zest and juice.
+Pour into the case and bake for 35 minutes.`,
     )
     const [pastry, filling] = [
       /stir in the ([\p{L} ]+) and bring/u.exec(said)?.[1],
@@ -449,11 +468,30 @@ describe('methods that parts share', () => {
       'that are gone are not broken',
     () => {
       const loaf = steps(
-        'Plum loaf\n140 g butter, softened\n140 g sugar\n2 eggs\n140 g self-raising flour\n50 g icing sugar\n\nCream the butter and sugar, beat in the eggs and fold in the flour. Bake at 180 °C for 50 minutes.\nMix the icing sugar with 2-3 tsp water and drizzle over.',
+        `Plum loaf
+140 g butter, softened
+140 g sugar
+2 eggs
+140 g self-raising flour
+50 g icing sugar
+
+Cream the butter and sugar, beat in the eggs and fold in the flour. Bake at 180 °C for 50 minutes.
+Mix the icing sugar with 2-3 tsp water and drizzle over.`,
       )
       expect(loaf).toMatch(/icing sugar with 2-3 tsp water/u)
       const brownies = steps(
-        'Three chocolate brownies\n185 g butter\n185 g dark chocolate\n85 g plain flour\n50 g white chocolate\n50 g milk chocolate\n3 eggs\n275 g sugar\n\nMelt the butter with the dark chocolate. Chop the white and milk chocolate into chunks.\nBreak the eggs into a bowl and whisk in the sugar. Fold in the chocolate, flour and chunks. Bake at 180 °C for 25 minutes. Leave in the tin until completely cold, then cut into squares.',
+        `Three chocolate brownies
+185 g butter
+185 g dark chocolate
+85 g plain flour
+50 g white chocolate
+50 g milk chocolate
+3 eggs
+275 g sugar
+
+Melt the butter with the dark chocolate. Chop the white and milk chocolate into chunks.
+Break the eggs into a bowl and whisk in the sugar. Fold in the chocolate, flour and chunks. Bake \
+at 180 °C for 25 minutes. Leave in the tin until completely cold, then cut into squares.`,
       )
       expect(brownies).toMatch(/Put the [^.]+ into a bowl/u)
       expect(/Chop the ([^.]+) into chunks/u.exec(brownies)![1]).not.toMatch(/batter|gel/u)
@@ -508,7 +546,17 @@ describe('methods that parts share', () => {
     () => {
       const { plans, why } = adapt(
         readRecipe(
-          'Quince tiramisu\n3 eggs, separated\n100 g sugar\n500 g mascarpone\n300 ml strong coffee\n24 sponge fingers\n\nBeat the egg yolks with the sugar until pale. Beat in the mascarpone.\nWhisk the egg whites to soft peaks and fold into the mascarpone cream.\nDip the fingers in the coffee, lay half in a dish and spread with half the cream. Repeat and chill overnight.',
+          `Quince tiramisu
+3 eggs, separated
+100 g sugar
+500 g mascarpone
+300 ml strong coffee
+24 sponge fingers
+
+Beat the egg yolks with the sugar until pale. Beat in the mascarpone.
+Whisk the egg whites to soft peaks and fold into the mascarpone cream.
+Dip the fingers in the coffee, lay half in a dish and spread with half the cream. Repeat and \
+chill overnight.`,
         ).recipe,
         egg,
       )
@@ -523,7 +571,11 @@ describe('methods that parts share', () => {
       )
       const free = adapt(
         readRecipe(
-          'Quince layers\n500 g mascarpone\n80 g sugar\n\nBeat the mascarpone with the sugar. Spread half the cream in a dish and chill for 2 hours.',
+          `Quince layers
+500 g mascarpone
+80 g sugar
+
+Beat the mascarpone with the sugar. Spread half the cream in a dish and chill for 2 hours.`,
         ).recipe,
         vegan,
       ).plans[0]!
@@ -535,18 +587,61 @@ describe('methods that parts share', () => {
       'is none of the filling’s; what brushes a tin is fat alone',
     () => {
       const buns = steps(
-        'Fig buns\n500 g strong white flour\n7 g fast-action yeast\n275 ml milk\n50 g butter\nFor the filling\n75 g soft butter\n100 g brown sugar\n2 tbsp cinnamon\nFor the icing\n100 g icing sugar\n1 tbsp water\n\nWarm the milk and butter. Mix with the flour and yeast and knead for 8 minutes. Leave for 1 hour, until doubled.\nRoll out, spread with the soft butter and scatter over the brown sugar and cinnamon. Roll up and cut into 12.\nBake at 180 °C for 25 minutes.\nMix the icing sugar with the water and drizzle over the warm buns.',
+        `Fig buns
+500 g strong white flour
+7 g fast-action yeast
+275 ml milk
+50 g butter
+For the filling
+75 g soft butter
+100 g brown sugar
+2 tbsp cinnamon
+For the icing
+100 g icing sugar
+1 tbsp water
+
+Warm the milk and butter. Mix with the flour and yeast and knead for 8 minutes. Leave for 1 \
+hour, until doubled.
+Roll out, spread with the soft butter and scatter over the brown sugar and cinnamon. Roll up and \
+cut into 12.
+Bake at 180 °C for 25 minutes.
+Mix the icing sugar with the water and drizzle over the warm buns.`,
       )
       expect(buns).toMatch(/Warm the [^.]*plant block\./u)
       expect(buns).toMatch(/spread with the soft (?!plant block)[\p{L} ]+ and scatter/u)
       expect(buns).not.toMatch(/Stir in the/u)
       expect(
         steps(
-          'Fig meringue pie\n200 g biscuits\n80 g butter\n400 ml coconut milk\n60 g sugar\n3 egg yolks\nFor the meringue\n3 egg whites\n150 g caster sugar\n\nCrush the biscuits, mix with the butter and press into a dish.\nWhisk the yolks with the sugar until pale, add the coconut milk, pour over the base and bake at 160 °C for 25 minutes.\nWhisk the egg whites to stiff peaks, then whisk in the caster sugar. Pile on and bake for 10 minutes.',
+          `Fig meringue pie
+200 g biscuits
+80 g butter
+400 ml coconut milk
+60 g sugar
+3 egg yolks
+For the meringue
+3 egg whites
+150 g caster sugar
+
+Crush the biscuits, mix with the butter and press into a dish.
+Whisk the yolks with the sugar until pale, add the coconut milk, pour over the base and bake at \
+160 °C for 25 minutes.
+Whisk the egg whites to stiff peaks, then whisk in the caster sugar. Pile on and bake for 10 \
+minutes.`,
         ),
       ).toMatch(/Whisk the aquafaba to stiff peaks/u)
       const moulds = steps(
-        'Fig puddings\n30 g butter, melted, for brushing\n200 g butter\n200 g dark chocolate\n200 g sugar\n4 eggs\n200 g plain flour, plus extra for dusting\n\nBrush 4 moulds with melted butter and shake in a little flour to coat.\nMelt the chocolate and butter together. Whisk the eggs and sugar. Whisk in the remaining ingredients. Leave to stand for 20 minutes.\nBake at 200 °C for 12 minutes. Eat within an hour of cooking.',
+        `Fig puddings
+30 g butter, melted, for brushing
+200 g butter
+200 g dark chocolate
+200 g sugar
+4 eggs
+200 g plain flour, plus extra for dusting
+
+Brush 4 moulds with melted butter and shake in a little flour to coat.
+Melt the chocolate and butter together. Whisk the eggs and sugar. Whisk in the remaining \
+ingredients. Leave to stand for 20 minutes.
+Bake at 200 °C for 12 minutes. Eat within an hour of cooking.`,
       )
       expect(moulds).toMatch(
         /^(?:.*\n)?Brush 4 moulds with melted rapeseed oil and shake in a little flour to coat\.\nMelt the chocolate and (?!rapeseed)/mu,
@@ -566,21 +661,41 @@ describe('methods that parts share', () => {
       'stays in them; oil that is missing is named once',
     () => {
       const said = steps(
-        'Fig caramel creams\n160 g sugar\n6 tbsp water\n4 eggs\n600 ml milk\n\nBoil the sugar with the water until dark and pour straight into 6 ramekins.\nWhisk the eggs. Warm the milk, strain it on to the egg mixture and whisk.\nPour into the ramekins. Stand them in a roasting tin and fill it halfway with boiling water. Bake for 30 minutes.',
+        `Fig caramel creams
+160 g sugar
+6 tbsp water
+4 eggs
+600 ml milk
+
+Boil the sugar with the water until dark and pour straight into 6 ramekins.
+Whisk the eggs. Warm the milk, strain it on to the egg mixture and whisk.
+Pour into the ramekins. Stand them in a roasting tin and fill it halfway with boiling water. \
+Bake for 30 minutes.`,
       )
       expect(said).toMatch(/pour straight into 6 ramekins/u)
       expect(said).toMatch(/\nStir over a medium heat until it bubbles[^\n]*pour into dishes/u)
       expect(said).not.toMatch(/roasting tin|mixture mixture/u)
       expect(
         steps(
-          'Fig rice pudding\n100 g pudding rice\n1 litre whole milk\n50 g sugar\n25 g butter\n\nSimmer the rice, milk and sugar for 35 minutes. Stir in the butter.',
+          `Fig rice pudding
+100 g pudding rice
+1 litre whole milk
+50 g sugar
+25 g butter
+
+Simmer the rice, milk and sugar for 35 minutes. Stir in the butter.`,
         ),
       ).not.toMatch(/oil[^.]*neutral oil/u)
     },
   )
   test('several ready-made things are answered one by one; gluten-free ones come only for gluten', () => {
     const trifle = readRecipe(
-      'Trifle cups\n12 sponge fingers\n200 g jam\n300 ml custard\n\nLay the sponge fingers in cups, spoon over the jam and custard. Chill for 1 hour.',
+      `Trifle cups
+12 sponge fingers
+200 g jam
+300 ml custard
+
+Lay the sponge fingers in cups, spoon over the jam and custard. Chill for 1 hour.`,
     ).recipe
     expect(linesOf(adapt(trifle, vegan).plans[0]!.recipe).map(l => l.ingredient)).toEqual([
       'biscuits',
@@ -600,7 +715,24 @@ describe('methods that parts share', () => {
   })
   test('a curd is cooked on the hob, and its case is baked all the same', () => {
     const said = steps(
-      'Lime curd tart\nFor the pastry\n200 g plain flour\n100 g butter\n1 egg yolk\n\nFor the filling\n180 ml lime juice\n200 g sugar\n100 g butter\n4 eggs\n\nMethod\nRub the butter into the flour, add the yolk and bring together. Chill for 30 minutes.\nLine a 23 cm tart tin. Heat the oven to 200 °C. Fill with baking beans and bake for 15 minutes.\nStir the juice, sugar and butter over simmering water until melted. Stir in the eggs and cook gently, stirring, until it coats the back of a spoon.\nPour the curd into the pastry case and chill for 2 hours.',
+      `Lime curd tart
+For the pastry
+200 g plain flour
+100 g butter
+1 egg yolk
+
+For the filling
+180 ml lime juice
+200 g sugar
+100 g butter
+4 eggs
+
+Method
+Rub the butter into the flour, add the yolk and bring together. Chill for 30 minutes.
+Line a 23 cm tart tin. Heat the oven to 200 °C. Fill with baking beans and bake for 15 minutes.
+Stir the juice, sugar and butter over simmering water until melted. Stir in the eggs and cook \
+gently, stirring, until it coats the back of a spoon.
+Pour the curd into the pastry case and chill for 2 hours.`,
     )
     expect(said).toMatch(
       /Heat the oven to 200 °C\. Fill with baking beans and bake for 15 minutes/u,
@@ -615,7 +747,14 @@ describe('methods that parts share', () => {
   })
   test('an oven that nothing goes into is not heated', () => {
     const said = steps(
-      'Orange pots\n500 ml double cream\n4 egg yolks\n80 g sugar\n\nHeat the oven to 150 °C.\nWarm the cream. Whisk the yolks with the sugar and pour on the cream.\nPour into ramekins, set in a water bath and bake for 40 minutes.',
+      `Orange pots
+500 ml double cream
+4 egg yolks
+80 g sugar
+
+Heat the oven to 150 °C.
+Warm the cream. Whisk the yolks with the sugar and pour on the cream.
+Pour into ramekins, set in a water bath and bake for 40 minutes.`,
     )
     expect(said).not.toMatch(/\boven\b/u)
     expect(said.match(/simmer for 1 minute|Boil for 2 minutes/gu)).toHaveLength(1)
@@ -626,7 +765,11 @@ describe('methods that parts share', () => {
     () => {
       const plans = adapt(
         readRecipe(
-          'Biscuit base\n250 g oat biscuits\n100 g butter, melted\n\nCrush the biscuits, mix with the butter and press into a 20 cm tin. Chill for 1 hour.',
+          `Biscuit base
+250 g oat biscuits
+100 g butter, melted
+
+Crush the biscuits, mix with the butter and press into a 20 cm tin. Chill for 1 hour.`,
         ).recipe,
         vegan,
       ).plans
@@ -642,7 +785,13 @@ describe('methods that parts share', () => {
         )
       const cakes = adapt(
         readRecipe(
-          'Ring cake\n200 g soft butter\n200 g sugar\n4 eggs\n220 g self-raising flour\n\nBeat everything together and bake for 40 minutes.',
+          `Ring cake
+200 g soft butter
+200 g sugar
+4 eggs
+220 g self-raising flour
+
+Beat everything together and bake for 40 minutes.`,
         ).recipe,
         vegan,
       ).plans
@@ -652,7 +801,16 @@ describe('methods that parts share', () => {
       expect(blocks.length).toBeGreaterThan(0)
       expect(blocks.filter(line => !/, soft$/u.test(line.text))).toEqual([])
       const pancakes = steps(
-        'Fluffy pancakes\n200 g self-raising flour\n1 tsp baking powder\n1 tbsp sugar\n3 eggs\n25 g melted butter\n200 ml milk\n\nWhisk the flour, baking powder, sugar, eggs, butter and milk.\nHeat a little of the butter in a frying pan and cook for 2 minutes a side.',
+        `Fluffy pancakes
+200 g self-raising flour
+1 tsp baking powder
+1 tbsp sugar
+3 eggs
+25 g melted butter
+200 ml milk
+
+Whisk the flour, baking powder, sugar, eggs, butter and milk.
+Heat a little of the butter in a frying pan and cook for 2 minutes a side.`,
       )
       expect(pancakes).toMatch(/in a frying pan/u)
       expect(pancakes).not.toMatch(/water in a frying pan/u)

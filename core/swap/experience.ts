@@ -60,7 +60,12 @@ export function sayRests({ how, baked, worked, failed }: Rests): string {
   if (how === 'house')
     return (
       `Baked in this house ${times(baked)}: ` +
-      `${worked === baked ? 'it worked' : failed === baked ? 'it failed' : `${worked} worked, ${baked - worked - failed} so-so, ${failed} failed`}. ` +
+      (worked === baked
+        ? 'it worked'
+        : failed === baked
+          ? 'it failed'
+          : `${worked} worked, ${baked - worked - failed} so-so, ${failed} failed`) +
+      '. ' +
       'The amounts are computed.'
     )
   if (how === 'practice')

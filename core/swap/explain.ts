@@ -142,10 +142,16 @@ export function noticed({ family, before, base, mass, flour, misses }: Moved): s
     if (!text) return []
     if (miss.measure === 'acid')
       return [
-        `${text}${flour > 0 ? ` (${miss.change > 0 ? '+' : '−'}${kitchenNumber(Math.abs((100 * miss.change) / flour))} meq a 100 g flour)` : ''}`,
+        `${text}` +
+          (flour > 0
+            ? ` (${miss.change > 0 ? '+' : '−'}${kitchenNumber(Math.abs((100 * miss.change) / flour))} meq a 100 g flour)`
+            : ''),
       ]
     return [
-      `${text}${before[miss.measure] > 0.5 ? ` (${measureNames[miss.measure]} ${percent((100 * miss.change) / before[miss.measure])})` : ''}`,
+      `${text}` +
+        (before[miss.measure] > 0.5
+          ? ` (${measureNames[miss.measure]} ${percent((100 * miss.change) / before[miss.measure])})`
+          : ''),
     ]
   })
 }

@@ -240,7 +240,10 @@ function put(
             steps: c.steps.map((step, i) =>
               i === 0
                 ? `${step} The ${line.name} goes in with ` +
-                  `${best.ingredient.per100.water > 30 || best.ingredient.per100.fat > 50 ? 'what is wet' : 'what is dry'}.`
+                  (best.ingredient.per100.water > 30 || best.ingredient.per100.fat > 50
+                    ? 'what is wet'
+                    : 'what is dry') +
+                  '.'
                 : step,
             ),
           }

@@ -541,7 +541,8 @@ export function readyFirst(
   if (things.length === 1 && only)
     return (
       `${name.charAt(0).toUpperCase()}${name.slice(1)}, ${weightText(only.grams)}: ` +
-      `${prepare.charAt(0).toLowerCase()}${prepare.slice(1)}${restMinutes ? ` Rest it for ${sayResting(restMinutes)}.` : ''}`
+      `${prepare.charAt(0).toLowerCase()}${prepare.slice(1)}` +
+      (restMinutes ? ` Rest it for ${sayResting(restMinutes)}.` : '')
     )
   return (
     `For the ${name}: ${listed(things.map(t => `${weightText(t.grams)} ${t.name}`))}. ` +

@@ -190,7 +190,13 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
       trims: [],
       because: adds.length
         ? `${capital(listed(group.lines.map(item => words(item.line))))} brought ${brought}; ` +
-          `${listed(kept.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)}`))} ` +
+          listed(
+            kept.map(
+              ({ a, amount }) =>
+                `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)}`,
+            ),
+          ) +
+          ' ' +
           `${kept.length > 1 ? 'bring' : 'brings'} ${brings}: ${answer.reason}.`
         : `${capital(listed(group.lines.map(item => words(item.line))))}: ${answer.reason}.`,
       did: sayDid(jobs),
@@ -308,7 +314,16 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
       trims: trims.map(({ amount: _, ...trim }) => trim),
       because:
         'Set right: ' +
-        `${listed([...used.map(({ a, amount }) => `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)} ${leverReason(a, egg !== undefined)}`), ...trims.map(t => `${t.name} ${t.to > t.from ? 'up' : 'down'} to ${weightText(t.to)} ${t.because}`)])}.`,
+        listed([
+          ...used.map(
+            ({ a, amount }) =>
+              `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)} ${leverReason(a, egg !== undefined)}`,
+          ),
+          ...trims.map(
+            t => `${t.name} ${t.to > t.from ? 'up' : 'down'} to ${weightText(t.to)} ${t.because}`,
+          ),
+        ]) +
+        '.',
       did: '',
       school: null,
       source: 'arithmetic on the pantry’s figures [C]',

@@ -46,7 +46,14 @@ function shortened(sentence: string, start: number, end: number): string {
   }
   const joined = /(?:,\s*(?:and\s+)?|\s+and\s+|\s+or\s+)$/u.exec(left)
   if (joined && !startsDoing.test(left.slice(left.lastIndexOf(joined[0]) + joined[0].length)))
-    return `${left.slice(0, joined.index)}${/^\s*(?:,|and\b)/u.test(right) && joined[0].includes('and') ? right : right.startsWith(' ') || /^[.,;!?]/u.test(right) ? right : ` ${right}`}`
+    return (
+      `${left.slice(0, joined.index)}` +
+      (/^\s*(?:,|and\b)/u.test(right) && joined[0].includes('and')
+        ? right
+        : right.startsWith(' ') || /^[.,;!?]/u.test(right)
+          ? right
+          : ` ${right}`)
+    )
   // The clause is about this alone: from the last joint before it to the next after it.
   // "Toast them, chop them and stir them in": all of it was about this.
   if (!/\w/u.test(left.replace(/^\s*\w+\s*$/u, '')) && /\b(?:them|they)\b/iu.test(right)) return ''

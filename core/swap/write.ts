@@ -13,11 +13,10 @@ export function writtenLine(
   purpose: Line['purpose'] = null,
 ): Line {
   const name = nameIn(ingredient, region)
-  const text =
-    `${amount ? `${weightText(amount.grams)} (${amount.kitchen}) ` : ''}${name}${tail ? `, ${tail}` : ''}`.replace(
-      /\((\d+(?:\.\d+)? g)\) /u,
-      '',
-    )
+  const text = (
+    (amount ? `${weightText(amount.grams)} (${amount.kitchen}) ` : '') +
+    `${name}${tail ? `, ${tail}` : ''}`
+  ).replace(/\((\d+(?:\.\d+)? g)\) /u, '')
   return {
     id,
     component,

@@ -263,7 +263,10 @@ export function* armSteps(
         ? arm(
             lever.after,
             `${plainly(lever.moves)}${row.says}: ` +
-              `${lever.kitchen === `${lever.to} g` ? lever.kitchen : `${Math.round(10 * lever.to) / 10} g`} ` +
+              (lever.kitchen === `${lever.to} g`
+                ? lever.kitchen
+                : `${Math.round(10 * lever.to) / 10} g`) +
+              ' ' +
               `${lever.name}`,
             noticed(lever.moves),
           )

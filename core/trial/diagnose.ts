@@ -212,7 +212,15 @@ function changeFor(
       if (recipe)
         return {
           how: 'rest',
-          says: `${capital(mine.map((r, n) => `${n ? '' : `${r.says} `}${sayResting(restTimes(r, remedy.times))} instead of ${sayResting(r.resting.low)}`).join('; and '))}.`,
+          says:
+            capital(
+              mine
+                .map(
+                  (r, n) =>
+                    `${n ? '' : `${r.says} `}${sayResting(restTimes(r, remedy.times))} instead of ${sayResting(r.resting.low)}`,
+                )
+                .join('; and '),
+            ) + '.',
           because: row.why,
           plan: { ...plan, recipe },
         }
@@ -264,7 +272,12 @@ function changeFor(
       if (lever)
         return {
           how: 'measure',
-          says: `${lever.from === null ? `${grams(lever.to)} ${lever.name}, which is new` : `${grams(lever.to)} instead of ${grams(lever.from)} ${lever.name}`}${lever.kitchen && lever.kitchen !== grams(lever.to) ? ` (${lever.kitchen})` : ''}.`,
+          says:
+            (lever.from === null
+              ? `${grams(lever.to)} ${lever.name}, which is new`
+              : `${grams(lever.to)} instead of ${grams(lever.from)} ${lever.name}`) +
+            (lever.kitchen && lever.kitchen !== grams(lever.to) ? ` (${lever.kitchen})` : '') +
+            '.',
           because: row.why,
           lever,
           plan: lever.after.plan,
@@ -345,7 +358,18 @@ function plainChange(row: CauseRow): NextChange | null {
         how: 'measure',
         says:
           `${first.up ? 'More' : 'Less'} ` +
-          `${first.measure === 'bind' ? 'of what binds' : first.measure === 'set' ? 'of what sets' : first.measure === 'starch' ? 'flour or starch' : first.measure === 'water' ? 'liquid' : first.measure === 'gluten' ? 'gum' : first.measure}; ` +
+          (first.measure === 'bind'
+            ? 'of what binds'
+            : first.measure === 'set'
+              ? 'of what sets'
+              : first.measure === 'starch'
+                ? 'flour or starch'
+                : first.measure === 'water'
+                  ? 'liquid'
+                  : first.measure === 'gluten'
+                    ? 'gum'
+                    : first.measure) +
+          '; ' +
           'how much can be said with the recipe.',
         because,
       }
@@ -487,7 +511,12 @@ export function diagnose(
     changes: boolean,
   ): Cause => {
     const seen = of.filter(id => shows(w.row.id, id) > leak)
-    const because = `${capital(w.row.why)}${seen.length ? `: that is ${seen.map(id => byId.get(id)!.says).join(', ')}` : ''}.${w.pro.length ? ` Here ${w.pro.join(', and ')}.` : ''}${w.con.length ? ` Against it: ${w.con.join(', and ')}.` : ''}`
+    const because =
+      `${capital(w.row.why)}` +
+      (seen.length ? `: that is ${seen.map(id => byId.get(id)!.says).join(', ')}` : '') +
+      '.' +
+      (w.pro.length ? ` Here ${w.pro.join(', and ')}.` : '') +
+      (w.con.length ? ` Against it: ${w.con.join(', and ')}.` : '')
     return {
       cause: w.row.says,
       id: w.row.id,

@@ -29,6 +29,10 @@ export function tooFine(base: Recipe, other: Recipe, tests: number): string {
   return (
     `At this size that is ${Math.round(10 * one * tests) / 10} g of ${most.name}, and a ` +
     'kitchen scale shows whole grams: weigh it on a finer ' +
-    `one${enough > tests && enough <= mostTests ? `, or make each arm of ${oneTest.flour * enough} g flour` : ''}.`
+    'one' +
+    (enough > tests && enough <= mostTests
+      ? `, or make each arm of ${oneTest.flour * enough} g flour`
+      : '') +
+    '.'
   )
 }

@@ -89,7 +89,9 @@ export function beforeTest(
           ).trim()
         : `${needed === tasters ? `All ${tasters}` : `${needed} of ${tasters}`} ${does} for ` +
           'it to count. If half of all people can really tell, that happens ' +
-          `${half < 0.995 ? `${Math.round(100 * half)} times in 100` : 'nearly always'}${half < 0.8 && wanted ? `; with ${wanted} tasters 80 times in 100` : ''}.`,
+          (half < 0.995 ? `${Math.round(100 * half)} times in 100` : 'nearly always') +
+          (half < 0.8 && wanted ? `; with ${wanted} tasters 80 times in 100` : '') +
+          '.',
     power,
     wanted,
   }
@@ -136,7 +138,10 @@ export function judgeTasting(
           : 'They are not all liked alike.',
         because:
           `Rank sums ${sums}; so far apart by chance ` +
-          `${oneIn(test.pValue)}${apart.length ? `. Surely apart: ${apart.map(([a, b]) => `${name(a)} before ${name(b)}`).join(', ')}` : '. Which of them differ, these ranks do not say.'}`,
+          `${oneIn(test.pValue)}` +
+          (apart.length
+            ? `. Surely apart: ${apart.map(([a, b]) => `${name(a)} before ${name(b)}`).join(', ')}`
+            : '. Which of them differ, these ranks do not say.'),
         count: null,
         rank: test,
         first,
@@ -150,7 +155,11 @@ export function judgeTasting(
         'show nothing.',
       because:
         `Rank sums ${sums}; so far apart by chance ` +
-        `${oneIn(test.pValue)}${test.least > risk ? `, and no answer of ${people(test.tasters)} could have shown it` : ''}.`,
+        `${oneIn(test.pValue)}` +
+        (test.least > risk
+          ? `, and no answer of ${people(test.tasters)} could have shown it`
+          : '') +
+        '.',
       count: null,
       rank: test,
       first,
@@ -203,7 +212,11 @@ export function judgeTasting(
       says: 'This shows nothing either way.',
       because:
         `${told}; by guessing so many come ` +
-        `${oneIn(test.pValue)}${test.needed.at5 ? `, and ${test.needed.at5} would have been needed` : ', and with so few nothing could have shown it'}. ` +
+        `${oneIn(test.pValue)}` +
+        (test.needed.at5
+          ? `, and ${test.needed.at5} would have been needed`
+          : ', and with so few nothing could have shown it') +
+        '. ' +
         `Up to ${percent(most)} of people may still be able to tell.`,
       count: test,
       rank: null,

@@ -135,9 +135,31 @@ describe('arms', () => {
       'what it was',
     () => {
       const texts = [
-        'Sweet buns\n500 g strong white flour\n7 g fast-action dried yeast\n75 g sugar\n250 ml milk\n2 eggs\n80 g butter\nMix everything and knead for 10 minutes. Leave to rise for 1 hour.\nShape into 12 buns and leave to rise for 45 minutes. Bake at 190C for 15-18 minutes.',
-        'Pancakes\n200 g plain flour\n2 tsp baking powder\n2 tbsp sugar\n2 eggs\n300 ml milk\n30 g butter, melted\nWhisk it all. Let the batter rest for 10 minutes. Fry in a hot pan for 2 minutes a side.',
-        'Brownies\n200 g dark chocolate\n175 g butter\n325 g caster sugar\n3 eggs\n130 g plain flour\nMelt the chocolate and butter. Stir in the sugar, eggs and flour. Pour into a 20 cm square tin and bake at 170C for 30 minutes. Leave for 1 hour before cutting.',
+        `Sweet buns
+500 g strong white flour
+7 g fast-action dried yeast
+75 g sugar
+250 ml milk
+2 eggs
+80 g butter
+Mix everything and knead for 10 minutes. Leave to rise for 1 hour.
+Shape into 12 buns and leave to rise for 45 minutes. Bake at 190C for 15-18 minutes.`,
+        `Pancakes
+200 g plain flour
+2 tsp baking powder
+2 tbsp sugar
+2 eggs
+300 ml milk
+30 g butter, melted
+Whisk it all. Let the batter rest for 10 minutes. Fry in a hot pan for 2 minutes a side.`,
+        `Brownies
+200 g dark chocolate
+175 g butter
+325 g caster sugar
+3 eggs
+130 g plain flour
+Melt the chocolate and butter. Stir in the sugar, eggs and flour. Pour into a 20 cm square tin \
+and bake at 170C for 30 minutes. Leave for 1 hour before cutting.`,
       ]
       for (const text of texts) {
         const dessert = readRecipe(text).recipe
@@ -689,7 +711,13 @@ describe('what a house learns', () => {
     })
     test('nor by hand: a custard that soaks stands two hours at most', () => {
       const pudding = readRecipe(
-        'Bread pudding\n300 g bread\n4 eggs\n500 ml milk\n80 g sugar\nWhisk eggs, milk and sugar. Pour over the bread and soak for 30 minutes. Bake at 170C for 40 minutes.',
+        `Bread pudding
+300 g bread
+4 eggs
+500 ml milk
+80 g sugar
+Whisk eggs, milk and sugar. Pour over the bread and soak for 30 minutes. Bake at 170C for 40 \
+minutes.`,
       ).recipe
       const soaked = (minutes: number) =>
         restedIn(restFor(pudding, [], 'soak', () => minutes) ?? pudding, []).find(

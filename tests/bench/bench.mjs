@@ -145,7 +145,11 @@ const asPage = text =>
     .split('\n')
     .map(line => `<div class="x"><p>${line}</p></div>`)
     .join('\n')}</body></html>`
-const story = `${texts[0]}\n${'A word about the lantern walk, the harbour and the wind that blows there in November.\n'.repeat(20)}`
+const story =
+  `${texts[0]}\n` +
+  'A word about the lantern walk, the harbour and the wind that blows there in November.\n'.repeat(
+    20,
+  )
 for (const [name, read, small, large] of [
   ['recipe', readRecipe, texts[0], Array.from({ length: 10 }, () => texts[0]).join('\n')],
   ['story around a recipe', readRecipe, story, Array.from({ length: 10 }, () => story).join('\n')],

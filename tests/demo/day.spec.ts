@@ -18,7 +18,13 @@ async function atDay(page: Page, title: string) {
 const saturday = (hour = '17:00') => {
   const d = new Date()
   d.setDate(d.getDate() + 14 + ((6 - d.getDay() + 7) % 7))
-  return `${d.getFullYear()}-${String(d.getMonth() + 1).padStart(2, '0')}-${String(d.getDate()).padStart(2, '0')}T${hour}`
+  return (
+    `${d.getFullYear()}-` +
+    String(d.getMonth() + 1).padStart(2, '0') +
+    '-' +
+    String(d.getDate()).padStart(2, '0') +
+    `T${hour}`
+  )
 }
 const served = async (page: Page, at: string) => {
   await page.getByLabel('On the table at').fill(at)
@@ -96,7 +102,14 @@ test(
     const soon = new Date(Date.now() + 60 * 60_000)
     soon.setSeconds(0, 0)
     const field = (d: Date) =>
-      `${d.getFullYear()}-${String(d.getMonth() + 1).padStart(2, '0')}-${String(d.getDate()).padStart(2, '0')}T${String(d.getHours()).padStart(2, '0')}:${String(d.getMinutes()).padStart(2, '0')}`
+      `${d.getFullYear()}-` +
+      String(d.getMonth() + 1).padStart(2, '0') +
+      '-' +
+      String(d.getDate()).padStart(2, '0') +
+      'T' +
+      String(d.getHours()).padStart(2, '0') +
+      ':' +
+      String(d.getMinutes()).padStart(2, '0')
     await served(page, field(soon))
     await expect(page.getByRole('alert')).toContainText('Not by then.')
     await expect(page.getByRole('alert')).toContainText('nothing can begin before now')

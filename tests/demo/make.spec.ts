@@ -295,11 +295,18 @@ test(
     'the rest is scaled to it',
   async ({ page }) => {
     await atStart(page)
-    await page
-      .getByLabel('The recipe, as plain text or page source')
-      .fill(
-        'Oat squares for the walk\n\n200 g rolled oats\n100 g light brown sugar\n100 g sunflower oil\n60 g golden syrup\n\nHeat the oven to 170 °C. Line a 20 cm square tin.\nStir the oats, sugar, oil and syrup together.\nPress into the tin and bake for 25 minutes.',
-      )
+    await page.getByLabel('The recipe, as plain text or page source').fill(
+      `Oat squares for the walk
+
+200 g rolled oats
+100 g light brown sugar
+100 g sunflower oil
+60 g golden syrup
+
+Heat the oven to 170 °C. Line a 20 cm square tin.
+Stir the oats, sugar, oil and syrup together.
+Press into the tin and bake for 25 minutes.`,
+    )
     await page.getByRole('button', { name: 'Read it' }).click()
     await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
     await stage(page, 'make').click()
@@ -661,7 +668,14 @@ test(
     await atStart(page)
     await paste(
       page,
-      'Lantern cream\n\n400 g soy yoghurt\n60 g icing sugar\n\nHang the soy yoghurt in a cloth to drain.\nLeave to drain for 2 hours.\nStir in the icing sugar.',
+      `Lantern cream
+
+400 g soy yoghurt
+60 g icing sugar
+
+Hang the soy yoghurt in a cloth to drain.
+Leave to drain for 2 hours.
+Stir in the icing sugar.`,
     )
     await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
     await stage(page, 'make').click()

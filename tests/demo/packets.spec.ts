@@ -156,12 +156,23 @@ test('a code is found in a picture of its bars', async ({ page }) => {
   const mirrored = (bits: string) => [...turned(bits)].reverse().join('')
   const text = '2000000010021'
   const pattern = 'AABBAB'
-  const bits = `101${[...text.slice(1, 7)].map((d, i) => (pattern[i] === 'A' ? left[Number(d)]! : mirrored(left[Number(d)]!))).join('')}01010${[...text.slice(7)].map(d => turned(left[Number(d)]!)).join('')}101`
+  const bits =
+    '101' +
+    [...text.slice(1, 7)]
+      .map((d, i) => (pattern[i] === 'A' ? left[Number(d)]! : mirrored(left[Number(d)]!)))
+      .join('') +
+    '01010' +
+    [...text.slice(7)].map(d => turned(left[Number(d)]!)).join('') +
+    '101'
   const desk = await page.context().newPage()
   await desk.setViewportSize({ width: 520, height: 240 })
   await desk.setContent(
     '<body style="margin:40px;background:#fff"><svg width="440" height="150" ' +
-      `shape-rendering="crispEdges">${[...bits].map((b, i) => (b === '1' ? `<rect x="${30 + 4 * i}" width="4" height="150"/>` : '')).join('')}</svg>`,
+      'shape-rendering="crispEdges">' +
+      [...bits]
+        .map((b, i) => (b === '1' ? `<rect x="${30 + 4 * i}" width="4" height="150"/>` : ''))
+        .join('') +
+      '</svg>',
   )
   const photo = await desk.screenshot()
   await desk.close()

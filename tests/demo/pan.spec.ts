@@ -308,7 +308,17 @@ test(
     await atStart(page)
     await paste(
       page,
-      'Harbour cake\nServes 8\n200 g plain flour\n2 tsp baking powder\n180 g butter\n180 g sugar\n3 eggs\n\nHeat the oven to 175 °C. Cream the butter and sugar, beat in the eggs, fold in the flour and baking powder.\nBake in a 20 cm round tin for 9 minutes.',
+      `Harbour cake
+Serves 8
+200 g plain flour
+2 tsp baking powder
+180 g butter
+180 g sugar
+3 eggs
+
+Heat the oven to 175 °C. Cream the butter and sugar, beat in the eggs, fold in the flour and \
+baking powder.
+Bake in a 20 cm round tin for 9 minutes.`,
     )
     await expect(page.getByText(/9 minutes at 175 °C is short for this tin/)).toBeVisible()
     await page
@@ -335,7 +345,14 @@ test(
     await atStart(page)
     await paste(
       page,
-      'Quiet cake\n200 g plain flour\n2 tsp baking powder\n180 g butter\n180 g sugar\n3 eggs\n\nMix it all and bake it.',
+      `Quiet cake
+200 g plain flour
+2 tsp baking powder
+180 g butter
+180 g sugar
+3 eggs
+
+Mix it all and bake it.`,
     )
     await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
     await page

@@ -43,7 +43,12 @@ test('a child’s needs are entered in under a minute', async ({ page }) => {
   await atStart(page)
   await paste(
     page,
-    'Nut buns\n200 g plain flour\n50 g raisins\n60 g whole almonds\n40 g walnuts\nMix and bake for 20 minutes at 180 °C.',
+    `Nut buns
+200 g plain flour
+50 g raisins
+60 g whole almonds
+40 g walnuts
+Mix and bake for 20 minutes at 180 °C.`,
   )
   await row(page, '50 g raisins')
     .getByRole('button', { name: /Why not: .*Juniper contains/ })
@@ -157,7 +162,13 @@ test('cautions stand at the step or line that calls for them, once, with their r
   await atStart(page)
   await paste(
     page,
-    'Honey toffee\n200 g honey\n100 g block plant butter\n2 tbsp xylitol\nMethod\nBoil the honey and the plant butter to 150 °C.\nPour over the xylitol and leave to set.',
+    `Honey toffee
+200 g honey
+100 g block plant butter
+2 tbsp xylitol
+Method
+Boil the honey and the plant butter to 150 °C.
+Pour over the xylitol and leave to set.`,
   )
   const step = page.locator('ol.steps > li').first()
   await expect(step.getByText(/Hot sugar burns deeply/)).toBeVisible()

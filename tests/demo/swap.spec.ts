@@ -258,7 +258,11 @@ test(
     await atStart(page)
     await paste(
       page,
-      'Lantern roll\n4 eggs\n110 g caster sugar\n110 g plain flour\nWhisk the eggs and sugar until thick. Fold in the flour and bake at 200 °C for 10 minutes.',
+      `Lantern roll
+4 eggs
+110 g caster sugar
+110 g plain flour
+Whisk the eggs and sugar until thick. Fold in the flour and bake at 200 °C for 10 minutes.`,
     )
     await page.getByRole('link', { name: /Work out a version/ }).click()
     await expect(page.getByRole('heading', { name: 'Better not this one' })).toBeVisible()

@@ -30,35 +30,43 @@ test('many files at once: each is read or gets a sentence, and none stops the ot
 }) => {
   const outside = watchOutside(page, baseURL!)
   await atStart(page)
-  await page
-    .getByLabel(choose)
-    .setInputFiles([
-      file('stars.html', page1, 'text/html'),
-      file(
-        'stars.jsonld',
-        JSON.stringify({ '@graph': [stars, { ...stars, name: 'Second stars' }] }),
-        'application/ld+json',
+  await page.getByLabel(choose).setInputFiles([
+    file('stars.html', page1, 'text/html'),
+    file(
+      'stars.jsonld',
+      JSON.stringify({ '@graph': [stars, { ...stars, name: 'Second stars' }] }),
+      'application/ld+json',
+    ),
+    file(
+      'plums.md',
+      `# Baked plums
+
+## Ingredients
+
+- 12 plums
+- 50 g demerara sugar
+
+## Method
+
+1. Scatter and bake for 20 minutes at 190 °C.
+`,
+      'text/markdown',
+    ),
+    file(
+      'old.txt',
+      Buffer.from(
+        [
+          ...'Brûlé buns\n200 g flour\n½ tsp salt\n2 eggs\nMix and bake for 20 minutes at 180 °C.',
+        ].map(c => c.charCodeAt(0)),
       ),
-      file(
-        'plums.md',
-        '# Baked plums\n\n## Ingredients\n\n- 12 plums\n- 50 g demerara sugar\n\n## Method\n\n1. Scatter and bake for 20 minutes at 190 °C.\n',
-        'text/markdown',
-      ),
-      file(
-        'old.txt',
-        Buffer.from(
-          [
-            ...'Brûlé buns\n200 g flour\n½ tsp salt\n2 eggs\nMix and bake for 20 minutes at 180 °C.',
-          ].map(c => c.charCodeAt(0)),
-        ),
-        'text/plain',
-      ),
-      file('letter.txt', 'Dear Ottilie, thank you for the lovely evening.'),
-      file('broken.json', '{"@type": "Recipe", "recipeIngredient": ['),
-      file('song.txt', Buffer.from([0, 255, 254, 12, 0, 7, 200, 0, 0, 1, 3, 250])),
-      file('huge.txt', Buffer.alloc(21_000_000, 97)),
-      file('empty.txt', ''),
-    ])
+      'text/plain',
+    ),
+    file('letter.txt', 'Dear Ottilie, thank you for the lovely evening.'),
+    file('broken.json', '{"@type": "Recipe", "recipeIngredient": ['),
+    file('song.txt', Buffer.from([0, 255, 254, 12, 0, 7, 200, 0, 0, 1, 3, 250])),
+    file('huge.txt', Buffer.alloc(21_000_000, 97)),
+    file('empty.txt', ''),
+  ])
   const list = page.getByRole('region', { name: 'Files brought in' })
   await expect(list).toContainText('4 of 9 read', { timeout: 30_000 })
   const says = (name: string) => list.getByRole('listitem').filter({ hasText: name })
@@ -108,7 +116,19 @@ test('out as linked data and in again: the same lines, parts and steps', async (
   await atStart(page)
   await paste(
     page,
-    'Lantern slice\nMakes 12 squares\n\nFor the base\n200 g plain flour\n100 g butter\n\nFor the glaze\n100 g icing sugar\n2 Tbsp milk\n\nRub the butter into the flour and bake for 20 minutes at 180 °C.\nStir the icing sugar with the milk and spread it on.',
+    `Lantern slice
+Makes 12 squares
+
+For the base
+200 g plain flour
+100 g butter
+
+For the glaze
+100 g icing sugar
+2 Tbsp milk
+
+Rub the butter into the flour and bake for 20 minutes at 180 °C.
+Stir the icing sugar with the milk and spread it on.`,
   )
   await expect(row(page, '2 Tbsp milk')).toBeVisible()
   await page.getByRole('link', { name: 'share' }).click()

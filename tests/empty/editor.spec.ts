@@ -188,7 +188,12 @@ test('another region and another way to fill a cup re-read every volume, and bot
   await atStart(page)
   await paste(
     page,
-    'Cup cake\n2 cups all-purpose flour\n1 cup granulated sugar\n2 Tbsp oil\n2 eggs\nMix and bake at 350°F for 30 minutes.',
+    `Cup cake
+2 cups all-purpose flour
+1 cup granulated sugar
+2 Tbsp oil
+2 eggs
+Mix and bake at 350°F for 30 minutes.`,
   )
   await expect(page.getByRole('button', { name: 'Region of the recipe' })).toContainText(
     'United States',

@@ -34,7 +34,17 @@ test('an empty house: someone moves in, a recipe is pasted, an unknown word is a
   await atStart(page)
   await paste(
     page,
-    'Lantern buns\n\n200 g plain flour\n80 g sugar\n2 eggs\n60 g ground almonds\n30 g fizzwhip\n50 ml oil\n1 tsp baking powder\n\nMix everything and bake for 20 minutes at 180 °C.',
+    `Lantern buns
+
+200 g plain flour
+80 g sugar
+2 eggs
+60 g ground almonds
+30 g fizzwhip
+50 ml oil
+1 tsp baking powder
+
+Mix everything and bake for 20 minutes at 180 °C.`,
   )
   await expect(row(page, '30 g fizzwhip')).toContainText('not known')
   await expect(page.getByText(/I do not know what “fizzwhip” is/)).toBeVisible()
@@ -109,7 +119,12 @@ test('lines come and go, with every step back', async ({ page }) => {
   await atStart(page)
   await paste(
     page,
-    'Plain buns\n200 g flour\n2 cups (300 g) rolled oats\n80 g margarine\n100 g sugar\nMix it all and bake for 20 minutes.',
+    `Plain buns
+200 g flour
+2 cups (300 g) rolled oats
+80 g margarine
+100 g sugar
+Mix it all and bake for 20 minutes.`,
   )
   await expect(page.getByText(/weight and the volume of this line do not agree/)).toBeVisible()
   await page.getByRole('button', { name: /Use \d+ g$/ }).click()
@@ -154,7 +169,11 @@ test('a recipe that all may eat stays as it is', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Philippa' })).toBeVisible()
   await paste(
     page,
-    'Baked plums\n12 plums, halved\n50 g demerara sugar\n1 tsp ground ginger\nScatter and bake for 20 minutes at 190 °C.',
+    `Baked plums
+12 plums, halved
+50 g demerara sugar
+1 tsp ground ginger
+Scatter and bake for 20 minutes at 190 °C.`,
   )
   await expect(page.getByText('Ottilie nothing found in what you entered')).toBeVisible()
   await page.getByRole('link', { name: 'See what changes' }).click()

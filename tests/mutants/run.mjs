@@ -145,7 +145,10 @@ for (const m of counted.filter(m => found.get(m.id) !== 'noticed')) {
   console.log(
     `${m.fileName.slice(root.length)}:${m.location.start.line + 1}:${m.location.start.column + 1} ` +
       `${found.get(m.id)}, ${m.mutatorName}: ` +
-      `${(lines[m.location.start.line] ?? '').slice(m.location.start.column, m.location.start.column + 70).trim()} ` +
+      (lines[m.location.start.line] ?? '')
+        .slice(m.location.start.column, m.location.start.column + 70)
+        .trim() +
+      ' ' +
       `→ ${m.replacement.replace(/\s+/gu, ' ').slice(0, 60)}`,
   )
 }

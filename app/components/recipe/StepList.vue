@@ -85,7 +85,10 @@ const minutes = (n: number) =>
 const timesOf = (at: number) =>
   (readingOf(at)?.times ?? []).map(
     t =>
-      `${t.kind === 'other' ? '' : `${t.kind} `}${t.low === t.high ? minutes(t.low) : `${minutes(t.low).replace(/ (?:min|h)$/u, '')}–${minutes(t.high)}`}`,
+      (t.kind === 'other' ? '' : `${t.kind} `) +
+      (t.low === t.high
+        ? minutes(t.low)
+        : `${minutes(t.low).replace(/ (?:min|h)$/u, '')}–${minutes(t.high)}`),
   )
 function typed(event: KeyboardEvent, at: number) {
   if (event.key === 'Escape') {
