@@ -134,8 +134,15 @@ export function asProgram(problem: Problem): string {
       ])} >= ${minutes[i]}`,
     )
   const early = problem.early.map((i): readonly [number, string] => [0.01, `x${i}`])
-  return `Minimize\n obj: ${sum([[1, 'span'], ...early])}\nSubject To\n ${rows.join('\n ')}\nBounds\n x0 = 0\n ${minutes
-    .slice(1)
-    .map((_, i) => `0 <= x${i + 1} <= ${horizon}`)
-    .join('\n ')}\nBinary\n ${bits.join(' ')}\nEnd`
+  const bounds = minutes.slice(1).map((_, i) => `0 <= x${i + 1} <= ${horizon}`)
+  return `Minimize
+ obj: ${sum([[1, 'span'], ...early])}
+Subject To
+ ${rows.join('\n ')}
+Bounds
+ x0 = 0
+ ${bounds.join('\n ')}
+Binary
+ ${bits.join(' ')}
+End`
 }

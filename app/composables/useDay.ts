@@ -31,7 +31,8 @@ export const nightsBack = (wishes: DayWishes | undefined): number =>
 export const toField = (at: number): string => {
   const d = dateOf(at)
   const two = (n: number) => String(n).padStart(2, '0')
-  return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}T${two(d.getHours())}:${two(d.getMinutes())}`
+  const day = `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}`
+  return `${day}T${two(d.getHours())}:${two(d.getMinutes())}`
 }
 export const fromField = (value: string): number | null => {
   const at = Date.parse(value)

@@ -5,6 +5,9 @@ const text = ref('')
 const route = useRoute()
 // What is typed and not read yet outlives a reload of this page.
 const draft = 'paste-draft'
+const readable =
+  '.txt,.md,.markdown,.html,.htm,.mhtml,.xhtml,.json,.jsonld,' +
+  'text/*,application/json,application/ld+json,image/*'
 onMounted(() => {
   text.value ||= sessionStorage.getItem(draft) ?? ''
 })
@@ -254,7 +257,7 @@ For the glaze
           ref="picker"
           type="file"
           multiple
-          accept=".txt,.md,.markdown,.html,.htm,.mhtml,.xhtml,.json,.jsonld,text/*,application/json,application/ld+json,image/*"
+          :accept="readable"
           class="unseen"
           aria-label="Recipe files to open"
           tabindex="-1"

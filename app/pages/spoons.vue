@@ -21,6 +21,7 @@ const items = computed(() =>
     .sort((a, b) => a.label.localeCompare(b.label)),
 )
 const byId = computed(() => new Map(rows.value.map(i => [i.id, i])))
+const nameOf = (id: string) => byId.value.get(id)?.name ?? id
 const units = ['tsp', 'dsp', 'tbsp', 'cup', 'ladle', 'fl-oz'].flatMap(id => {
   const unit = unitById(id)
   return unit?.kind === 'volume' ? [{ value: unit.id, label: unit.names[0]! }] : []
@@ -81,8 +82,7 @@ async function keep() {
     ],
   })
   undo(
-    `Your ${unitName(spoon.unit)} of ` +
-      `${byId.value.get(spoon.ingredient)?.name ?? spoon.ingredient} counts from now on.`,
+    `Your ${unitName(spoon.unit)} of ${nameOf(spoon.ingredient)} counts from now on.`,
     'Undo',
     () => house.keepStock(before),
   )
@@ -177,7 +177,7 @@ async function drop(id: string, of: string) {
             color="neutral"
             variant="ghost"
             icon="i-lucide-trash-2"
-            :aria-label="`Take the ${unitName(spoon.unit)} of ${byId.get(spoon.ingredient)?.name ?? spoon.ingredient} out`"
+            :aria-label="`Take the ${unitName(spoon.unit)} of ${nameOf(spoon.ingredient)} out`"
             @click="drop(spoon.ingredient, spoon.unit)"
           />
         </li>

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { pattern } from '../measure'
 import { panChanges } from '../../tests/corpus/tables/pan-changes'
 import { usualKitchen } from './kitchen'
 import { offsetOf, otherSettings, ovenOffset, settingOf } from './oven'
@@ -173,7 +174,11 @@ describe('as a finding of the recipe', () => {
     ).findings.filter(f => f.code === 'bake-time')
   test('too short, too long, right, and where nobody knows the size', () => {
     expect(cake('9 minutes')[0]!.sentence).toMatch(
-      /^9 minutes at 175 °C is short for this tin: \d+ g of batter lie about [\d.]+ cm deep in the 20 cm round tin, which takes \d+–\d+ minutes/u,
+      pattern(
+        'u',
+        String.raw`^9 minutes at 175 °C is short for this tin: \d+ g of batter lie about `,
+        String.raw`[\d.]+ cm deep in the 20 cm round tin, which takes \d+–\d+ minutes`,
+      ),
     )
     expect(cake('3 hours')[0]!.sentence).toContain('is long for this tin')
     expect(cake('35 minutes')).toEqual([])

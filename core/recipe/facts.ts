@@ -14,15 +14,21 @@ const afterCount = pattern(
   String.raw`\b(\d{1,3}(?:\s*[-–]\s*\d{1,3})?)\s+(?:servings?|portions?|pieces|slices|`,
   String.raw`muffins|cookies|biscuits|squares|buns|cupcakes|scones)\b`,
 )
-const shapes = String.raw`(?:(?:round|square|loose[- ]bottomed|spring-?form|deep|shallow|rectangular|fluted|non-?stick|cake|loaf|traybake|muffin|bundt-style|ring|tart|flan|pie|brownie|baking|roasting|swiss-roll|metal|glass|ceramic|lined|greased|large|small|medium)[\s,-]+)*`
+const shapes = [
+  String.raw`(?:(?:round|square|loose[- ]bottomed|spring-?form|deep|shallow|rectangular|fluted|`,
+  String.raw`non-?stick|cake|loaf|traybake|muffin|bundt-style|ring|tart|flan|pie|brownie|baking|`,
+  String.raw`roasting|swiss-roll|metal|glass|ceramic|lined|greased|large|small|medium)[\s,-]+)*`,
+].join('')
 const vessels = String.raw`(?:tins?|pans?|dish(?:es)?|moulds?|molds?|trays?|cases?|ramekins?|skillet|sheets?)`
-const sized = new RegExp(
-  String.raw`((?:\d{1,3}(?:[.,½¼¾]\d*)?\s*(?:-|\s)?(?:cm|mm|inch(?:es)?|in\.?|"|”|lb|g|hole|cup|well)?\s*(?:x|×|by)?\s*(?:\/\s*|\(\s*)?){1,5}\)?[\s,-]*${shapes}${vessels})`,
+const sized = pattern(
   'iu',
+  String.raw`((?:\d{1,3}(?:[.,½¼¾]\d*)?\s*(?:-|\s)?(?:cm|mm|inch(?:es)?|in\.?|"|”|lb|g|hole|cup|`,
+  String.raw`well)?\s*(?:x|×|by)?\s*(?:\/\s*|\(\s*)?){1,5}\)?[\s,-]*${shapes}${vessels})`,
 )
-const named = new RegExp(
-  String.raw`\b((?:round|square|loaf|muffin|ring|tart|brownie|spring-?form|traybake|ramekin|bundt-style)\s+${shapes}${vessels})`,
+const named = pattern(
   'iu',
+  String.raw`\b((?:round|square|loaf|muffin|ring|tart|brownie|spring-?form|traybake|ramekin|`,
+  String.raw`bundt-style)\s+${shapes}${vessels})`,
 )
 
 /** How many it makes or serves, as the text says; the count is null when only words say it. */

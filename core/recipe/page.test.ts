@@ -170,7 +170,8 @@ const shapes: readonly (readonly [string, string])[] = [
       ingredients
         .map(
           i =>
-            `<li itemprop="recipeIngredient"><b>${i.split(' ')[0]}</b> ${i.split(' ').slice(1).join(' ')}</li>`,
+            `<li itemprop="recipeIngredient"><b>${i.split(' ')[0]}</b> ` +
+            `${i.split(' ').slice(1).join(' ')}</li>`,
         )
         .join('') +
       '</ul><meta ' +
@@ -185,7 +186,8 @@ const shapes: readonly (readonly [string, string])[] = [
       steps
         .map(
           s =>
-            `<div itemprop="recipeInstructions" itemscope itemtype="http://schema.org/HowToStep"><span itemprop="text">${s}</span></div>`,
+            '<div itemprop="recipeInstructions" itemscope itemtype="http://schema.org/HowToStep">' +
+            `<span itemprop="text">${s}</span></div>`,
         )
         .join('') +
       '</article>',
@@ -216,7 +218,8 @@ const shapes: readonly (readonly [string, string])[] = [
       ingredients
         .map(
           i =>
-            `<tr><td>${/^\d+ (?:g|tsp)?/.exec(i)![0]}</td><td>${i.replace(/^\d+ (?:g |tsp )?/, '')}</td></tr>`,
+            `<tr><td>${/^\d+ (?:g|tsp)?/.exec(i)![0]}</td>` +
+            `<td>${i.replace(/^\d+ (?:g |tsp )?/, '')}</td></tr>`,
         )
         .join('') +
       '</table><h3>Method</h3>' +
@@ -330,8 +333,8 @@ describe('hostile pages', () => {
     [
       'keys of the prototype',
       script(
-        '{"@type":"Recipe","__proto__":{"polluted":true},"constructor":{"prototype":{"polluted":true}},"name":"P","recipeIngredient":["200 ' +
-          'g flour"]}',
+        '{"@type":"Recipe","__proto__":{"polluted":true},' +
+          '"constructor":{"prototype":{"polluted":true}},"name":"P","recipeIngredient":["200 g flour"]}',
       ),
     ],
     ['nothing', ''],

@@ -20,6 +20,8 @@ export interface PageOptions extends RecipeOptions {
 export const longestPage = 8_000_000
 const mostStated = 400
 const mostRecipes = 500
+/** Titles of further recipes that are said. */
+const mostNamed = 5
 
 /** Lays out a stated recipe as the text that is kept, each line in its place. */
 function laidOut(stated: StatedRecipe): { text: string; parts: Part[] } {
@@ -79,15 +81,15 @@ function read(
   const which = Math.min(options.which ?? 0, all.length - 1)
   const stated = all[which]!
   const others = all.filter((_, i) => i !== which).map(other => other.title || 'Untitled dessert')
+  const named = others.slice(0, mostNamed).map(title => `“${title}”`)
   if (others.length)
     findings.push(
       finding({
         code: 'several',
         severity: 'note',
-        sentence: `There are ${all.length} recipes here; this is “${stated.title || 'the first'}”. The others: ${others
-          .slice(0, 5)
-          .map(t => `“${t}”`)
-          .join(', ')}${others.length > 5 ? ' …' : ''}.`,
+        sentence:
+          `There are ${all.length} recipes here; this is “${stated.title || 'the first'}”. ` +
+          `The others: ${named.join(', ')}${others.length > mostNamed ? ' …' : ''}.`,
       }),
     )
   const { text, parts } = laidOut(stated)

@@ -101,6 +101,15 @@ const html = (text: string) =>
     .replace(/>/gu, '&gt;')
     .replace(/"/gu, '&quot;')
 
+/** The card's own style sheet; a claim that rests on packets that were read has a whole line beside it. */
+const cardStyle = (isRead: boolean) => `
+body{font:17px/1.5 system-ui,sans-serif;max-width:42em;margin:2em auto;padding:0 1em;color:#1f2421}
+h1{font-size:1.7em;margin:0}h2{font-size:1.05em;margin:1.2em 0 .3em}
+ul,ol{margin:.2em 0;padding-left:1.3em}
+.claim{border-left:4px ${isRead ? 'solid #33703f' : 'dashed #4f5f74'};padding-left:.8em}
+.claim{font-weight:600}.soft{color:#56605a}svg{width:9em;height:9em}
+`
+
 /**
  * The same card as one HTML file that needs nothing else: no script, nothing fetched. `code` is a
  * drawn code (SVG) of the card's text.
@@ -126,18 +135,22 @@ export function cardHtml(
         (steps.length ? `<ol>${steps.map(step => `<li>${html(step)}</li>`).join('')}</ol>` : ''),
     )
     .join('')
-  return `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${html(facts.title)}</title>
-<style>body{font:17px/1.5 system-ui,sans-serif;max-width:42em;margin:2em auto;padding:0 1em;color:#1f2421}h1{font-size:1.7em;margin:0}h2{font-size:1.05em;margin:1.2em 0 .3em}ul,ol{margin:.2em 0;padding-left:1.3em}.claim{border-left:4px ${restsOnRead(facts) ? 'solid #33703f' : 'dashed #4f5f74'};padding-left:.8em;font-weight:600}.soft{color:#56605a}svg{width:9em;height:9em}</style>
-<h1>${html(facts.title)}</h1><p class="soft">${html([facts.says, facts.facts].filter(Boolean).join(' · '))}</p>
-${list(
-  'Checked for',
-  facts.checkedFor.map(p => `${p.name}: ${p.needs}`),
-)}<p class="claim">${html(claimText(facts))}</p>
-${list('Contains', facts.contains)}${list('May contain', facts.mayContain)}${list('Not known', facts.unknown)}${list(
-    'By their packets',
-    facts.packets.map(p => `${p.name}, read on ${p.checkedOn}: ${p.statement}`),
-  )}${list('Packets not read', facts.notChecked)}
-<h2>Recipe</h2>${parts}${list('Keeping', [`${facts.keeping.says}, ${facts.keeping.days} days${facts.keeping.useBy ? `: eat by ${facts.keeping.useBy}` : ''}.`])}${list('Cautions', facts.cautions)}
+  const keeping =
+    `${facts.keeping.says}, ${facts.keeping.days} days` +
+    `${facts.keeping.useBy ? `: eat by ${facts.keeping.useBy}` : ''}.`
+  const checkedFor = facts.checkedFor.map(p => `${p.name}: ${p.needs}`)
+  const packets = facts.packets.map(p => `${p.name}, read on ${p.checkedOn}: ${p.statement}`)
+  const subtitle = [facts.says, facts.facts].filter(Boolean).join(' · ')
+  return `<!doctype html><html lang="en"><meta charset="utf-8">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<title>${html(facts.title)}</title>
+<style>${cardStyle(restsOnRead(facts))}</style>
+<h1>${html(facts.title)}</h1><p class="soft">${html(subtitle)}</p>
+${list('Checked for', checkedFor)}<p class="claim">${html(claimText(facts))}</p>
+${list('Contains', facts.contains)}${list('May contain', facts.mayContain)}
+${list('Not known', facts.unknown)}${list('By their packets', packets)}
+${list('Packets not read', facts.notChecked)}
+<h2>Recipe</h2>${parts}${list('Keeping', [keeping])}${list('Cautions', facts.cautions)}
 <p class="soft">${html(notCheckedText)}</p><p>${html(emergencyText)}</p>${code}</html>
 `
 }

@@ -4,7 +4,8 @@ import { builtIn, pantry, pantryFile, pantryForm } from '#core'
 const { pantryCsv, readPantryCsv } = await pantryFile()
 const { formOf, ingredientFrom, problemsOf } = await pantryForm()
 const header =
-  'id,name,names,kind,water,fat,solid,protein,sugar,starch,fibre,density,piece,holds,mayHold,traces,packetRead'
+  'id,name,names,kind,water,fat,solid,protein,sugar,starch,fibre,density,piece,' +
+  'holds,mayHold,traces,packetRead'
 const crunch =
   'own-crunch,Brackwater crunch,crunch mix | crunch,flakes,10,7,0,12,20,40,10,0.4,,oat | ' +
   'wheat,almond,sesame,yes'

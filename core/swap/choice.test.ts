@@ -112,10 +112,11 @@ function byProgram(
     }
     columns.push({ name: `k${i}`, vector: perGram(k.ingredient) })
     const powder = k.ingredient.powder > 0
-    bounds.push(
-      `${k.least} <= k${i} <= ` +
-        `${powder ? Math.max(k.was, Math.min(limits.powderOfFlour * part.flour, (limits.co2Per100Flour * part.flour) / 100 / k.ingredient.powder)) : k.most}`,
+    const mostPowder = Math.min(
+      limits.powderOfFlour * part.flour,
+      (limits.co2Per100Flour * part.flour) / 100 / k.ingredient.powder,
     )
+    bounds.push(`${k.least} <= k${i} <= ${powder ? Math.max(k.was, mostPowder) : k.most}`)
     if (!powder)
       soft.push({
         terms: [term(1 / (limits.stay * k.was), `k${i}`)],

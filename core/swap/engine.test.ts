@@ -1,3 +1,4 @@
+import { pattern } from '../measure'
 import { readFileSync, readdirSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
@@ -997,6 +998,11 @@ describe('no ingredient’s id stands in algorithm code', () => {
           ? [`${dir}/${e.name}`]
           : [],
     )
+  const namesAnId = pattern(
+    'u',
+    String.raw`ingredient(?:\?)?\.id === '|ingredient === '(?:egg|butter|milk|cocoa|water)|`,
+    String.raw`ingredientById\('`,
+  )
   test('outside the tables, a quoted word is never one, nor is an id compared with a kind’s name', () => {
     const found = files(new URL('..', import.meta.url).pathname.replace(/\/$/u, '')).flatMap(file =>
       readFileSync(file, 'utf8')
@@ -1005,12 +1011,7 @@ describe('no ingredient’s id stands in algorithm code', () => {
           const quoted = [...line.matchAll(/'([a-z][a-z-]*)'/gu)]
             .map(m => m[1]!)
             .filter(word => ids.has(word) && !words.has(word))
-          const compared =
-            /ingredient(?:\?)?\.id === '|ingredient === '(?:egg|butter|milk|cocoa|water)|ingredientById\('/u.test(
-              line,
-            )
-              ? ['an id']
-              : []
+          const compared = namesAnId.test(line) ? ['an id'] : []
           return [...quoted, ...compared].map(word => `${file.split('/core/')[1]}:${i + 1} ${word}`)
         }),
     )

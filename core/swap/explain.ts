@@ -142,9 +142,10 @@ export function noticed({ family, before, base, mass, flour, misses }: Moved): s
     if (!text) return []
     if (miss.measure === 'acid')
       return [
-        `${text}` +
+        text +
           (flour > 0
-            ? ` (${miss.change > 0 ? '+' : '−'}${kitchenNumber(Math.abs((100 * miss.change) / flour))} meq a 100 g flour)`
+            ? ` (${miss.change > 0 ? '+' : '−'}` +
+              `${kitchenNumber(Math.abs((100 * miss.change) / flour))} meq a 100 g flour)`
             : ''),
       ]
     return [

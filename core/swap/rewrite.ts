@@ -250,6 +250,9 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
       ),
     )
     const jobs = whatItWasFor(line, item.question)
+    const otherwise = stand
+      ? 'another fat or flour does as well there'
+      : 'nothing that everyone may eat stands in for it, so it is left out'
     if (answer?.prepare && answer.adds.length > 1)
       first.push(
         `For the ${answer.inSteps}: ` +
@@ -260,9 +263,7 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
       removes: [line.id],
       adds: adds.map(a => addition(a, a.amount, setting, answer)),
       trims: [],
-      because:
-        `${capital(words(line))}: ` +
-        `${answer?.reason ?? (stand ? 'another fat or flour does as well there' : 'nothing that everyone may eat stands in for it, so it is left out')}.`,
+      because: `${capital(words(line))}: ${answer?.reason ?? otherwise}.`,
       did: sayDid(jobs),
       jobs,
       school: answer?.id ?? null,
@@ -317,7 +318,8 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
         listed([
           ...used.map(
             ({ a, amount }) =>
-              `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)} ${leverReason(a, egg !== undefined)}`,
+              `${weightText(amount.grams)} ${nameIn(a.ingredient, setting.region)} ` +
+              leverReason(a, egg !== undefined),
           ),
           ...trims.map(
             t => `${t.name} ${t.to > t.from ? 'up' : 'down'} to ${weightText(t.to)} ${t.because}`,

@@ -217,7 +217,8 @@ function changeFor(
               mine
                 .map(
                   (r, n) =>
-                    `${n ? '' : `${r.says} `}${sayResting(restTimes(r, remedy.times))} instead of ${sayResting(r.resting.low)}`,
+                    (n ? '' : `${r.says} `) +
+                    `${sayResting(restTimes(r, remedy.times))} instead of ${sayResting(r.resting.low)}`,
                 )
                 .join('; and '),
             ) + '.',

@@ -274,7 +274,8 @@ console.log(
 )
 
 console.log(
-  '\na day placed                              tasks   first plan    again      all    above what nothing can beat   first plan ÷ the rules alone',
+  '\na day placed                              tasks   first plan    again      all    ' +
+    'above what nothing can beat   first plan ÷ the rules alone',
 )
 for (const row of await daySpeed(recipes))
   console.log(
@@ -287,7 +288,8 @@ for (const row of await daySpeed(recipes))
   )
 
 console.log(
-  '\na probe in a simulated bake                beforehand   at 0.3   0.5   0.7  0.85  0.95 of it   in the window',
+  '\na probe in a simulated bake                beforehand   at 0.3   0.5   0.7  0.85  ' +
+    '0.95 of it   in the window',
 )
 for (const row of probeRows(recipes))
   console.log(
@@ -314,7 +316,14 @@ for (const miss of trial.score.missed)
   console.log(`    ${miss.name}: ${miss.expect} looked for, ${miss.found.join(', ')} found`)
 console.log(
   '  by words alone, drawn from the tables    ' +
-    `${trial.words.map(w => `${w.words} ${w.words === 1 ? 'word' : 'words'}: leads in ${(100 * w.leads).toFixed(0)} %, among three in ${(100 * w.three).toFixed(0)} % of ${w.bakes}`).join('; ')}`,
+    trial.words
+      .map(
+        w =>
+          `${w.words} ${w.words === 1 ? 'word' : 'words'}: ` +
+          `leads in ${(100 * w.leads).toFixed(0)} %, ` +
+          `among three in ${(100 * w.three).toFixed(0)} % of ${w.bakes}`,
+      )
+      .join('; '),
 )
 console.log(
   `${trial.arms.count} arms proposed                ${trial.arms.ms.toFixed(0)} ms, × ` +

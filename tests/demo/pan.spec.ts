@@ -224,7 +224,10 @@ test('a tray: pieces, loads and the last one; cutting by number and by size', as
   await atPan(page, 'Rye and hazelnut shortbread')
   await expect(
     page.getByRole('img', {
-      name: /^24 pieces of 21 g, about [\d.]+ cm baked; \d+ on a tray of 40 × 30 cm in (?:offset )?rows, 2 loads, \d+ on the last/,
+      name: new RegExp(
+        '^24 pieces of 21 g, about [\\d.]+ cm baked; \\d+ on a tray of 40 × 30 cm ' +
+          'in (?:offset )?rows, 2 loads, \\d+ on the last',
+      ),
     }),
   ).toBeVisible()
   await expect(oven(page)).toContainText('no heat model')

@@ -261,7 +261,10 @@ test('three weekends of ginger loaf: from set-up to what the house has learned',
   await page.getByRole('button', { name: 'Crown B now' }).click()
   await page.getByRole('button', { name: 'Let the house learn it' }).click()
   const dose = page.getByText(
-    /This house takes .* less chickpea flour than is worked out \(one trial here, which counts a third against what is worked out\)\./,
+    new RegExp(
+      'This house takes .* less chickpea flour than is worked out \\(one trial here, ' +
+        'which counts a third against what is worked out\\)\\.',
+    ),
   )
   await expect(dose).toBeVisible()
   await saved(page)

@@ -24,6 +24,7 @@ const changed = (task: PlacedTask) =>
   task.usual !== undefined ||
   props.wishes.notBefore?.[task.id] !== undefined ||
   props.wishes.outBy?.[task.id] !== undefined
+const oneDigit = (n: number) => (Math.round(n * 10) / 10).toLocaleString('en')
 const wrong = ref<Readonly<Record<string, string>>>({})
 function typed(task: PlacedTask, text: string) {
   const n = readDecimal(text)
@@ -64,9 +65,7 @@ const back = (task: PlacedTask) => {
           >{{
             [
               ...(task.pace && task.pace !== 1
-                ? [
-                    `by your own pace, ${(Math.round(task.pace * 10) / 10).toLocaleString('en')} times the usual`,
-                  ]
+                ? [`by your own pace, ${oneDigit(task.pace)} times the usual`]
                 : []),
               ...(task.usual !== undefined ? [`usually ${Math.round(task.usual)} min`] : []),
               ...(wishes.notBefore?.[task.id] !== undefined || wishes.outBy?.[task.id] !== undefined

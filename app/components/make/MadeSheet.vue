@@ -15,6 +15,7 @@ const ways: readonly { readonly id: Result; readonly says: string }[] = [
   { id: 'fair', says: 'passable' },
   { id: 'failed', says: 'not itself' },
 ]
+const percent = (share: number) => Math.round(100 * share)
 const weighed = computed(() => props.made.weights.filter(w => w.got !== null))
 </script>
 
@@ -64,7 +65,7 @@ const weighed = computed(() => props.made.weights.filter(w => w.got !== null))
       {{ loss.of.charAt(0).toUpperCase() }}{{ loss.of.slice(1) }}:
       {{
         loss.share !== null
-          ? `${Math.round(100 * loss.share)} % went, usual ${Math.round(100 * loss.usual[0])}–${Math.round(100 * loss.usual[1])} %`
+          ? `${percent(loss.share)} % went, usual ${loss.usual.map(percent).join('–')} %`
           : `100 ml weighed ${Math.round(loss.per100!)} g, usual ${loss.usual[0]}–${loss.usual[1]} g`
       }}.
     </p>

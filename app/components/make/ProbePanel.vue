@@ -39,6 +39,12 @@ const togo = computed(() =>
   left.value ? Math.max(0, left.value.total - (props.now - props.timer.begun)) : 0,
 )
 
+/** “slower than”, “quicker than” or “as quick as” it was worked out; within 2 % it is as quick. */
+const pace = (stretch: number) => {
+  if (Math.abs(stretch - 1) <= 0.02) return 'as quick as'
+  return stretch > 1 ? 'slower than' : 'quicker than'
+}
+
 /** At which share of its time the middle is expected to be half warm. */
 const half = () => {
   const { warming } = props
@@ -124,11 +130,7 @@ const shown = computed(() =>
         :viewBox="`0 0 ${wide} ${high}`"
         class="curve"
         role="img"
-        :aria-label="
-          left
-            ? `Warming so far ${left.stretch > 1.02 ? 'slower' : left.stretch < 0.98 ? 'quicker' : 'as quick'} ${Math.abs(left.stretch - 1) > 0.02 ? 'than' : 'as'} worked out`
-            : 'No reading yet'
-        "
+        :aria-label="left ? `Warming so far ${pace(left.stretch)} worked out` : 'No reading yet'"
       >
         <line
           x1="0"

@@ -35,7 +35,12 @@ const names = (ids: readonly string[]) => ids.map(avoidableName).join(', ')
       <span class="name">{{ look.packet.name }}</span>
       <span class="soft small">{{
         why ||
-        `read on ${sayDay(look.packet.checkedOn)}${look.packet.checkedBy ? ` by ${look.packet.checkedBy}` : ''}`
+        [
+          `read on ${sayDay(look.packet.checkedOn)}`,
+          look.packet.checkedBy && `by ${look.packet.checkedBy}`,
+        ]
+          .filter(Boolean)
+          .join(' ')
       }}</span>
       <span v-if="fine.length" class="small"
         >nothing found for {{ fine.map(p => p.name).join(', ') }}</span

@@ -26,6 +26,16 @@ const slab = (height: number, dome: number) => {
     `${ground.value} Z`
   )
 }
+/** From rim to rim round the bottom, with a lip of 5 on either side. */
+const outline = computed(() => {
+  const { height } = tin.value
+  const rim = level(height)
+  return (
+    `M ${middle - half(height) - 5} ${rim} L ${middle - half(height)} ${rim} ` +
+    `L ${middle - half(0)} ${ground.value} L ${middle + half(0)} ${ground.value} ` +
+    `L ${middle + half(height)} ${rim} l 5 0`
+  )
+})
 const tube = computed(() => tin.value.tube && px(tin.value.tube[0] / 2))
 const cm = (n: number) => `${(Math.round(n * 10) / 10).toLocaleString('en')} cm`
 const stands = {
@@ -66,10 +76,7 @@ const over = computed(() => props.filling.stands === 'over')
         :width="2 * tube"
         :height="px(tin.height) + 6"
       />
-      <path
-        class="tin"
-        :d="`M ${middle - half(tin.height) - 5} ${level(tin.height)} L ${middle - half(tin.height)} ${level(tin.height)} L ${middle - half(0)} ${ground} L ${middle + half(0)} ${ground} L ${middle + half(tin.height)} ${level(tin.height)} l 5 0`"
-      />
+      <path class="tin" :d="outline" />
       <g class="marks">
         <line
           :x1="middle + half(filling.depth) + 9"

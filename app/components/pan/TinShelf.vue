@@ -58,6 +58,9 @@ const change = (id: string, change: Partial<NamedTin>) =>
     'tins',
     props.chosen.map(tin => (tin.id === id ? { ...tin, ...change } : tin)),
   )
+/** Nothing stands in what has no walls. */
+const isFlat = (tin: NamedTin) => tin.shape === 'tray' || tin.shape === 'log'
+const toTheBrim = (tin: NamedTin) => (isFlat(tin) ? 0 : Math.round(brimful(tin)))
 const most = 96
 const counted = (tin: NamedTin, to: number) =>
   change(tin.id, { count: Math.max(1, Math.min(most, to)) })
@@ -124,7 +127,7 @@ const counted = (tin: NamedTin, to: number) =>
         type="button"
         class="tin"
         :aria-pressed="isChosen(tin.id)"
-        :title="`${tinWordsOf(tin)}, ${Math.round(brimful(tin) * (tin.shape === 'tray' || tin.shape === 'log' ? 0 : 1))} ml to the brim`"
+        :title="`${tinWordsOf(tin)}, ${toTheBrim(tin)} ml to the brim`"
         @click="pick(tin)"
       >
         <span class="draw"><TinShape :tin="tin" :most="72" /></span

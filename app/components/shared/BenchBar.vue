@@ -54,6 +54,8 @@ const words = {
   unknown: 'not known yet',
   conflict: 'cannot eat it as written',
 }
+const stateOf = (id: string) =>
+  seated.value.includes(id) ? words[verdictOf(id) ?? 'unknown'] : 'not at the table'
 </script>
 
 <template>
@@ -111,7 +113,7 @@ const words = {
         <UTooltip
           v-for="person in bench.seatable"
           :key="person.id"
-          :text="`${person.name}: ${seated.includes(person.id) ? words[verdictOf(person.id) ?? 'unknown'] : 'not at the table'}`"
+          :text="`${person.name}: ${stateOf(person.id)}`"
         >
           <button
             type="button"

@@ -11,6 +11,7 @@ const words: Record<Verdict, string> = {
   unknown: 'not known',
   conflict: 'contains',
 }
+const stateWords = (verdict: Verdict | null) => (verdict ? words[verdict] : 'not at the table')
 const all = ref(false)
 const shown = computed(() => house.changed?.rows.slice(0, all.value ? undefined : 3) ?? [])
 </script>
@@ -42,7 +43,7 @@ const shown = computed(() => house.changed?.rows.slice(0, all.value ? undefined 
           {{
             change.from === change.to
               ? `${words[change.to ?? 'unknown']}, for other reasons`
-              : `${change.from ? words[change.from] : 'not at the table'} → ${change.to ? words[change.to] : 'not at the table'}`
+              : `${stateWords(change.from)} → ${stateWords(change.to)}`
           }}<template v-if="change.because[0]">
             ({{ change.because[0]
             }}{{

@@ -41,7 +41,10 @@ const says = computed(() =>
     .map(
       p =>
         `${p.arm.letter}: ` +
-        `${words.value.flatMap(w => (p.of.has(w.id) ? [`${w.name} ${round(p.of.get(w.id)!.mean)}`] : [])).join(', ')}`,
+        words.value
+          .filter(w => p.of.has(w.id))
+          .map(w => `${w.name} ${round(p.of.get(w.id)!.mean)}`)
+          .join(', '),
     )
     .join('. '),
 )

@@ -153,6 +153,8 @@ function number(
   use(n)
 }
 const value = (event: Event) => (event.target as HTMLInputElement).value
+const ovenIsOff = (degrees: number) =>
+  degrees ? `, ${Math.abs(degrees)} °C ${degrees > 0 ? 'hotter' : 'cooler'} than it says` : ''
 const statedTime = computed(() => {
   const m = size.value.statedMinutes ?? up.value?.bake?.minutes
   return m ? (m[0] === m[1] ? String(m[0]) : `${m[0]}–${m[1]}`) : ''
@@ -464,11 +466,8 @@ const starts = [
           <h2>This kitchen’s oven</h2>
           <span class="soft"
             >{{ house.kitchen.oven.fan ? 'fan' : 'still heat'
-            }}{{
-              up.setting?.offset.degrees
-                ? `, ${Math.abs(up.setting.offset.degrees)} °C ${up.setting.offset.degrees > 0 ? 'hotter' : 'cooler'} than it says`
-                : ''
-            }}, tray {{ house.kitchen.tray.length }} × {{ house.kitchen.tray.breadth }} cm</span
+            }}{{ ovenIsOff(up.setting?.offset.degrees ?? 0) }}, tray
+            {{ house.kitchen.tray.length }} × {{ house.kitchen.tray.breadth }} cm</span
           >
         </summary>
         <OvenSheet />
