@@ -1,6 +1,5 @@
 import type { Ingredient, Kind } from '../pantry'
-import { massOf } from './totals'
-import type { Weight } from './weight'
+import { massOf, type Weight } from './weight'
 
 /**
  * Baker's percentages (flour = 100) and shares of the whole batch (0–1, the names that end in

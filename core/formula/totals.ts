@@ -9,7 +9,7 @@ export const eggCount = (weights: readonly Weight[]): number =>
   weights.reduce((sum, w) => sum + w.grams * perGram(w.ingredient)[atEgg]!, 0)
 
 /** Sums the weights into a vector; `lift` and `acid` are worked out from what is behind. */
-export function totalOf(
+function totalOf(
   weights: readonly Weight[],
   eggLift: number,
   starchSets = 1,
@@ -36,9 +36,6 @@ export function balanceOf(weights: readonly Weight[], eggLift = 0, starchSets = 
   for (const m of measures) sum[m] = total[at[m]]!
   return sum
 }
-
-export const massOf = (weights: readonly Weight[]): number =>
-  weights.reduce((sum, w) => sum + w.grams, 0)
 
 /** The same as the family sees it. */
 export const balanceIn = (family: FamilyRow, weights: readonly Weight[]): Balance =>

@@ -8,6 +8,10 @@ export interface Weight {
   readonly grams: Grams
 }
 
+/** What the weights come to together, in grams. */
+export const massOf = (weights: readonly Weight[]): Grams =>
+  weights.reduce((sum, w) => sum + w.grams, 0)
+
 /** Does this line belong to the dough itself, and not to the tin, the work surface or the plate? */
 export const isInside = (line: Line) =>
   line.purpose !== 'pan' && line.purpose !== 'dust' && line.purpose !== 'brush'
@@ -35,6 +39,5 @@ const pieces: readonly Kind[] = ['fruit', 'dried-fruit', 'nut', 'seed', 'decorat
  */
 export function batterOf(weights: readonly Weight[]): readonly Weight[] {
   const rest = weights.filter(w => !pieces.includes(w.ingredient.kind))
-  const grams = (all: readonly Weight[]) => all.reduce((sum, w) => sum + w.grams, 0)
-  return grams(rest) > 0.3 * grams(weights) ? rest : weights
+  return massOf(rest) > 0.3 * massOf(weights) ? rest : weights
 }

@@ -1,33 +1,6 @@
-import type { Known } from './known'
+import type { HouseDose, Known } from './known'
 import { weighed, type Option, type Setting } from './part'
 import type { Change } from './plan'
-
-/**
- * What this house takes of a school's gel in a family, as a multiple of what is worked out; and
- * why, in a sentence.
- */
-export interface HouseDose {
-  readonly family: string
-  readonly school: string
-  readonly factor: number
-  readonly says: string
-}
-/**
- * How long this house lets something rest in a family (see `restedIn` for `of`), as a multiple of
- * what is worked out or written; and why.
- */
-export interface HouseRest {
-  readonly family: string
-  readonly of: string
-  readonly factor: number
-  readonly says: string
-}
-/** What this house has found for a family (of a school, where named), to be said with its plans. */
-export interface HouseSaying {
-  readonly family: string
-  readonly school: string | null
-  readonly says: string
-}
 
 /** How far a house's own dose or rest may lie from the computed one, whatever it has learned. [M] */
 export const houseRange = [0.6, 1.5] as const

@@ -1,13 +1,27 @@
 export { adapt, type Adaptation } from './adapt'
 export { schoolById, schools, type Wishes } from './candidates'
 export type { Result, Rests, Tried } from './experience'
-export { houseRange, restRange, type HouseDose, type HouseRest, type HouseSaying } from './house'
+export { houseRange, restRange } from './house'
 export { withSentence, type HouseStep, type Sentence } from './house-steps'
 export { restedIn, restFor, restName, restTimes, type Rested } from './rest'
 export type { Did } from './explain'
-export type { TestPiece } from './judge'
-export { methods, type Known, type Method } from './known'
-export { schoolsOf, type Addition, type Change, type Plan, type PlanPart, type Trim } from './plan'
+export {
+  methods,
+  type HouseDose,
+  type HouseRest,
+  type HouseSaying,
+  type Known,
+  type Method,
+} from './known'
+export {
+  schoolsOf,
+  type Addition,
+  type Change,
+  type Plan,
+  type PlanPart,
+  type TestPiece,
+  type Trim,
+} from './plan'
 export type { Question, School } from './school'
 export { confidenceWords, type ConfidenceWord } from './tables/limits'
 export { measureNames, outcomeOf } from './tables/consequences'

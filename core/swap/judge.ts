@@ -14,7 +14,7 @@ import { movedBy, restsOf, sayRests, triedAlike, type Rests, type Tried } from '
 import { noticed, outOfBalance, overdoses, type Moved } from './explain'
 import { schoolById } from './candidates'
 import type { Part } from './part'
-import type { PlanPart } from './plan'
+import type { PlanPart, TestPiece } from './plan'
 import {
   confidenceWords,
   smallPart,
@@ -23,12 +23,6 @@ import {
   type ConfidenceWord,
 } from './tables/limits'
 import { weakGround } from './tables/routes'
-
-/** A small bake to try first: so much of the recipe. */
-export interface TestPiece {
-  readonly factor: number
-  readonly says: string
-}
 
 /**
  * What a version of a recipe comes to against the original: balance, risks, confidence and what

@@ -1,10 +1,36 @@
 import type { CheckedPacket } from '../people'
 import type { AmountSetter } from './draft'
 import type { Tried } from './experience'
-import type { HouseDose, HouseRest, HouseSaying } from './house'
 import type { HouseStep } from './house-steps'
 import type { Plan } from './plan'
 import { setByArithmetic } from './arithmetic'
+
+/**
+ * What this house takes of a school's gel in a family, as a multiple of what is worked out; and
+ * why, in a sentence.
+ */
+export interface HouseDose {
+  readonly family: string
+  readonly school: string
+  readonly factor: number
+  readonly says: string
+}
+/**
+ * How long this house lets something rest in a family (see `restedIn` for `of`), as a multiple of
+ * what is worked out or written; and why.
+ */
+export interface HouseRest {
+  readonly family: string
+  readonly of: string
+  readonly factor: number
+  readonly says: string
+}
+/** What this house has found for a family (of a school, where named), to be said with its plans. */
+export interface HouseSaying {
+  readonly family: string
+  readonly school: string | null
+  readonly says: string
+}
 
 /**
  * What this house knows besides the recipe: the packets that a bake is tied to, and how its own

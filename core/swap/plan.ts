@@ -3,7 +3,6 @@ import type { Balance, Bands, Measure } from '../formula'
 import type { Recipe } from '../recipe'
 import type { Rests } from './experience'
 import type { Did } from './explain'
-import type { TestPiece } from './judge'
 import type { ConfidenceWord } from './tables/limits'
 
 /** Something that comes in. Grams are null where the original gave no amount either ("for the tin"). */
@@ -71,6 +70,12 @@ export interface PlanPart {
   readonly matters: readonly Measure[]
   readonly loss: number
   readonly mass: Grams
+}
+
+/** A small bake to try first: so much of the recipe. */
+export interface TestPiece {
+  readonly factor: number
+  readonly says: string
 }
 
 export interface Plan {

@@ -8,7 +8,7 @@ import {
   type Resting,
 } from '../recipe'
 import { schoolById } from './candidates'
-import type { HouseRest } from './house'
+import type { HouseRest } from './known'
 import type { Change } from './plan'
 import { restRows } from './tables/rests'
 

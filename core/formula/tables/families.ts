@@ -1,7 +1,7 @@
 import type { Measure } from '../measures'
 import type { Ratio } from '../ratios'
 
-export type Range = readonly [number, number]
+type Range = readonly [number, number]
 export type When = Partial<Record<Ratio, Range>>
 
 /**
