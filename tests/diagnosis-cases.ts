@@ -28,7 +28,7 @@ export interface DiagnosisCase {
   readonly seen?: Omit<DiagnoseOptions, 'people' | 'baked'>
   readonly expect: string
 }
-export type Dish =
+type Dish =
   | 'ginger'
   | 'plum'
   | 'shortbread'
@@ -551,7 +551,7 @@ export function dishOf(one: Pick<DiagnosisCase, 'dish' | 'adapted'>): {
 }
 
 /** The recipe with the fault in it. */
-export function spoiled(recipe: Recipe, times: Readonly<Record<string, number>>): Recipe {
+function spoiled(recipe: Recipe, times: Readonly<Record<string, number>>): Recipe {
   const by = (name: string) =>
     Object.entries(times).find(([word]) => name.toLowerCase().includes(word))?.[1] ?? 1
   return {

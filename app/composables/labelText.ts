@@ -1,7 +1,7 @@
 import type { SeenLine } from './photoText'
 
 /** Where on the picture a word stands, in its pixels. */
-export interface Box {
+interface Box {
   readonly x0: number
   readonly y0: number
   readonly x1: number

@@ -157,16 +157,16 @@ export async function readFact<T>(key: string, otherwise: T): Promise<T> {
   return ((await db.facts.get(key))?.value as T | undefined) ?? otherwise
 }
 export const writeFact = (key: string, value: unknown) => db.facts.put({ key, value })
-export const readStock = () => readFact<Stock>('stock', emptyStock)
+const readStock = () => readFact<Stock>('stock', emptyStock)
 /** Keeps the stock, and since when it counts: bakes that are older are read again. */
 export const writeStock = (stock: Stock, since: string) =>
   db.facts.bulkPut([
     { key: 'stock', value: stock },
     { key: 'stocked', value: since },
   ])
-export const readKitchen = () => readFact<Kitchen>('kitchen', usualKitchen)
+const readKitchen = () => readFact<Kitchen>('kitchen', usualKitchen)
 export const writeKitchen = (kitchen: Kitchen) => writeFact('kitchen', kitchen)
-export const readLessons = () => readFact<readonly Lesson[]>('lessons', [])
+const readLessons = () => readFact<readonly Lesson[]>('lessons', [])
 export const writeLessons = (lessons: readonly Lesson[]) => writeFact('lessons', lessons)
 export const stockedSince = () => readFact('stocked', '')
 

@@ -10,7 +10,7 @@ export interface FoundPacket {
   readonly words: PacketWords
   readonly size: number | null
 }
-export type LookUpAnswer =
+type LookUpAnswer =
   | { readonly ok: true; readonly packet: FoundPacket; readonly simulated: boolean }
   | {
       readonly ok: false

@@ -25,7 +25,7 @@ import {
 } from './tables/clauses'
 
 /** What a clause asks of what was baked: cold before it, or still warm. */
-export type Wants = 'cold' | 'warm' | null
+type Wants = 'cold' | 'warm' | null
 /** A stretch of work of one step, or a wait that it states; `span` is its place in the step's text. */
 export type Part = { readonly span: Span; readonly celsius: Celsius | null } & (
   | {

@@ -1,11 +1,11 @@
-export { madeAhead, type Ahead } from './ahead'
-export { leftOf, type Bound, type Happened, type Left } from './left'
+export { type Ahead } from './ahead'
+export { type Happened } from './left'
 export { learnPace, paceFor, type Took } from './pace'
 export { keepingOf, type Keeping } from './keeping'
 export { shoppingOf, type Needed } from './shopping'
 export { costOf, faultsOf, type Arc, type Problem } from './problem'
 export { boundOf } from './bound'
-export { circleIn, search, type Placing, type Search } from './search'
+export { search } from './search'
 export {
   ifLate,
   planDay,
@@ -19,6 +19,6 @@ export {
   type PlacedTask,
   type Preheat,
 } from './plan-day'
-export type { DayRule, DayTask, DayWork, Place } from './task'
+export type { DayRule, DayTask } from './task'
 export { putIn } from './clauses'
 export { workOf, type DayBake } from './tasks'

@@ -22,7 +22,7 @@ export interface Item {
 }
 
 /** A weighing before or after: of what, how much usually goes, and which card was the one before. */
-export interface Weighing {
+interface Weighing {
   readonly row: string
   readonly when: 'before' | 'after'
   readonly other: string
@@ -92,9 +92,7 @@ const readiesTin = pattern(
  * The lines in the order in which they are weighed in: as the steps need them; what no step names
  * at the end of its part; what is only for the tin last.
  */
-export function weighingOrder(
-  recipe: Recipe,
-): readonly { readonly line: Line; readonly for: string }[] {
+function weighingOrder(recipe: Recipe): readonly { readonly line: Line; readonly for: string }[] {
   const steps = readSteps(recipe)
   const place = new Map<string, { readonly at: number; readonly says: string }>()
   // What greases the tin besides is weighed for what it is in.

@@ -4,7 +4,7 @@ import { bakeLoss, lossFor, lossRowOf } from './loss'
 import type { Making } from './making'
 import { counterOf } from './counter'
 
-export interface MadeWeight {
+interface MadeWeight {
   readonly lineId: string
   readonly name: string
   readonly wanted: Grams | null
@@ -12,7 +12,7 @@ export interface MadeWeight {
   readonly leftOut: boolean
 }
 /** How long something took beside what was planned: a bake or a wait from its beginning to its end. */
-export interface MadeTime {
+interface MadeTime {
   readonly task: string
   readonly says: string
   readonly planned: Minutes

@@ -12,7 +12,6 @@ export {
   usualRecheckDays,
   whyNotChecked,
   withWords,
-  type FieldHit,
   type FieldReading,
   type LookAlike,
   type MakerAnswer,
@@ -27,10 +26,8 @@ export {
 export {
   longestStatement,
   readPacket,
-  type HitHow,
   type PacketClaim,
   type PacketHit,
-  type PacketOptions,
   type PacketReading,
   type UnknownPlace,
 } from './read'

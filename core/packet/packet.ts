@@ -127,7 +127,7 @@ export const readFields = (words: PacketWords): readonly FieldReading[] =>
     }))
 
 /** A hit with the field that it stands in. */
-export type FieldHit = PacketHit & { readonly field: PacketField }
+type FieldHit = PacketHit & { readonly field: PacketField }
 
 /**
  * What a packet comes to, over all its fields, with the maker's answer. `settled` are open words

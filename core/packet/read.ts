@@ -15,7 +15,7 @@ import { besideClaim, markRows, type ClauseMode } from './tables/clauses'
  * How it comes to be said: an ingredient, the "contains" line, a trace, the facility, or a word
  * that leaves open what it was made of.
  */
-export type HitHow = 'ingredient' | 'contains' | 'trace' | 'facility' | 'unsaid'
+type HitHow = 'ingredient' | 'contains' | 'trace' | 'facility' | 'unsaid'
 
 /** One thing found in a statement. `start` and `end` are places in the statement, end exclusive. */
 export interface PacketHit {

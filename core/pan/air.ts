@@ -10,7 +10,7 @@ const critical = { kelvin: 647.096, pascal: 22.064e6 }
  * Pressure of saturated steam in pascal at that temperature; the vapour pressure equation of Wagner
  * and Pruss [L], good to 0.1 % from 0 to 370 °C.
  */
-export function steamPressure(celsius: Celsius): number {
+function steamPressure(celsius: Celsius): number {
   const t = celsius + kelvin
   const x = 1 - t / critical.kelvin
   const sum =

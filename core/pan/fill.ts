@@ -1,4 +1,4 @@
-import { areaAt, brimful, depthOf } from './geometry'
+import { brimful, depthOf } from './geometry'
 import type { BatterRow } from './tables/batters'
 import { holdsBatter, type Tin } from './tin'
 
@@ -63,6 +63,3 @@ export function share(tins: readonly Tin[], ml: number, batter: BatterRow): Fill
   const room = tins.reduce((sum, tin) => sum + tin.count * brimful(tin), 0)
   return tins.map(tin => fillingOf(tin, (ml * tin.count * brimful(tin)) / room, batter))
 }
-
-/** Centimetres of batter that a tray would carry if it were spread on all of it. */
-export const spreadOn = (tin: Tin, ml: number): number => ml / areaAt(tin, 0)

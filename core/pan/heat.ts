@@ -19,7 +19,7 @@ export interface Side {
   readonly wall: number
 }
 
-export interface Crumb {
+interface Crumb {
   /** As it is poured, and of its own matrix without any bubble; kg/m³. */
   readonly density: number
   readonly matrix: number
@@ -54,7 +54,7 @@ export interface Heating {
   readonly scale: number
 }
 
-export interface Curve {
+interface Curve {
   readonly seconds: readonly number[]
   readonly coldest: readonly Celsius[]
   readonly warmest: readonly Celsius[]
@@ -75,7 +75,7 @@ export interface Heated {
   readonly steps: number
 }
 
-export const usualLayers = 8
+const usualLayers = 8
 const boltzmann = 5.670374e-8
 const recovery = 240
 const zero = 273.15

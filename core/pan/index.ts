@@ -22,7 +22,6 @@ export {
 } from './pieces'
 export {
   predictBake,
-  roundMinutes,
   type BakeKnown,
   type BakeProblem,
   type BakeTime,
@@ -39,18 +38,11 @@ export {
   type SizeNote,
   type SizeOptions,
 } from './resize'
-export { ruleMinutes, thickness, unanchoredMinutes } from './rule'
+export { ruleMinutes, thickness } from './rule'
 export { batterOfFamily, batterRows } from './tables/batters'
-export { materialOf, materialRows } from './tables/materials'
+export { materialRows } from './tables/materials'
 export { tinRows, usualTin } from './tables/tins'
-export {
-  countedEggs,
-  factorFor,
-  statedCount,
-  oneTest,
-  type FactorResult,
-  type SizeTarget,
-} from './target'
+export { countedEggs, factorFor, statedCount, oneTest, type SizeTarget } from './target'
 export { tinProblem, type Material, type NamedTin, type Shape, type Tin } from './tin'
 export { readFile, readPage, readRecipe, editRecipe, rereadAll } from './reading'
 export {

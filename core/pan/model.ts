@@ -49,7 +49,7 @@ function meshOf(tin: Tin, depth: number): Mesh {
   )
 }
 
-export function heatingOf(
+function heatingOf(
   { tin, ml, celsius, fan, start, altitude, batter }: Baking,
   scale: number,
 ): Heating {

@@ -11,7 +11,7 @@ import { tinProblem, type Tin } from './tin'
  * The batter, as far as it is known: its family decides what is not. `density` g/ml, `water` 0…1 by
  * weight.
  */
-export interface BatterGiven {
+interface BatterGiven {
   readonly family?: string
   readonly variant?: string
   readonly density?: number
@@ -118,8 +118,7 @@ const tinIn = (given: Tin | string | null | undefined): Tin | null | undefined =
   typeof given === 'string' ? (readTin(given)?.tin ?? undefined) : given
 
 /** To whole minutes; below ten to halves. */
-export const roundMinutes = (m: Minutes): Minutes =>
-  m >= 10 ? Math.round(m) : Math.round(2 * m) / 2
+const roundMinutes = (m: Minutes): Minutes => (m >= 10 ? Math.round(m) : Math.round(2 * m) / 2)
 const window = (likely: Minutes, share: number): readonly [Minutes, Minutes] => [
   roundMinutes(likely * (1 - share)),
   roundMinutes(likely * (1 + share)),

@@ -1,4 +1,3 @@
-import { massOf, weightsOf } from '../formula'
 import { ingredientById, type Ingredient } from '../pantry'
 import { linesOf, type Line, type Recipe } from '../recipe'
 import type { TinBatter } from './batter'
@@ -185,6 +184,3 @@ export function factorFor(
     )
   return found
 }
-
-/** All weights of a recipe, for what a piece of it weighs. */
-export const wholeGrams = (recipe: Recipe): number => massOf(weightsOf(linesOf(recipe)))

@@ -32,8 +32,6 @@ export interface NamedTin extends Tin {
   readonly source: string
 }
 
-export const isOneOf = (shape: Shape, ...shapes: readonly Shape[]): boolean =>
-  shapes.includes(shape)
 /** Does batter stand in it? On a tray it does not. */
 export const holdsBatter = (tin: Tin): boolean => tin.shape !== 'tray'
 

@@ -5,7 +5,7 @@ import { plainWord, wordsOf } from './words'
  * How many letters must be changed, added, taken out or swapped to make one word of the other;
  * counted up to `most`.
  */
-export function lettersApart(a: string, b: string, most: number): number {
+function lettersApart(a: string, b: string, most: number): number {
   if (Math.abs(a.length - b.length) > most) return most + 1
   let [before, row] = [[] as number[], Array.from({ length: b.length + 1 }, (_, j) => j)]
   for (let i = 1; i <= a.length; i++) {

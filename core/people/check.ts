@@ -21,7 +21,7 @@ export type Verdict = 'clear' | 'unknown' | 'conflict'
 export type State = 'contains' | 'may contain' | 'unknown'
 
 /** By which rule something was found: the table's row, a packet's words, a diet, or that nobody knows. */
-export type CheckRule =
+type CheckRule =
   | 'holds'
   | 'group'
   | 'denied'

@@ -1,8 +1,6 @@
 export {
   checkPeople,
   type CheckedPacket,
-  type CheckOptions,
-  type CheckRule,
   type Conflict,
   type PeopleCheck,
   type PersonCheck,
@@ -12,12 +10,10 @@ export {
 export {
   beadColours,
   beadShapes,
-  dietsOf,
   needsOf,
   unknownNeeds,
   type Avoid,
   type Bead,
-  type DietId,
   type Need,
   type PeopleGroup,
   type Person,
@@ -37,4 +33,4 @@ export {
 } from './claim'
 export { contactPlan, type ContactPlan, type ContactStep } from './contact'
 export { recheck, type Standing, type VerdictChange } from './recheck'
-export { checkedPacket, packetsFor, whoMayEat, type Tie } from './tie'
+export { packetsFor, whoMayEat, type Tie } from './tie'

@@ -17,7 +17,7 @@ export interface Thing {
   readonly ingredient: string | null
 }
 
-export type DietId = string
+type DietId = string
 
 export const beadShapes = [
   'circle',

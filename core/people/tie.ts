@@ -14,7 +14,7 @@ export interface Tie {
 }
 
 /** A packet as the check wants it, on that day (ISO). */
-export function checkedPacket(
+function checkedPacket(
   packet: Packet,
   today: string,
   tie: { readonly ingredient: string | null; readonly lineId?: string },

@@ -261,7 +261,7 @@ const sameWords = (a: string, b: string) =>
   a.toLowerCase().replace(/\s+/gu, ' ').trim() === b.toLowerCase().replace(/\s+/gu, ' ').trim()
 
 /** The words of a line that nobody knew: its name when the whole is unknown, else the unread words. */
-export const unknownWords = (line: Line): string =>
+const unknownWords = (line: Line): string =>
   line.ingredient ? (line.unread.length ? line.name : '') : line.name
 
 function apply(draft: Draft, edit: RecipeEdit): Step {

@@ -1,3 +1,4 @@
+import { pattern } from '../measure'
 import type { Rule } from './findings'
 import { parseLoosely } from './linked-data'
 import { markup, readRecipe, readStated, type PageReading } from './page'
@@ -17,8 +18,16 @@ const refuse = (
   sentence: string,
 ): FileReading => ({ ok: false, problem: { code, sentence } })
 
+/** How files begin that hold pages, archives or pictures, and characters that no text has. */
+const beginningOfBinary = pattern(
+  'u',
+  String.raw`^(?:%PDF|PK\u0003\u0004|\u0089PNG|GIF8|\u00ff\u00d8)`,
+)
+const neverInText = pattern('gu', String.raw`[\u0000-\u0008\u000e-\u001f\ufffd]`)
+const mostNeverInText = 1 / 50
+
 /** No file of a recipe is larger, in characters. */
-export const largestFile = 12_000_000
+const largestFile = 12_000_000
 
 /**
  * Every recipe of a file that was opened: a saved page, JSON-LD, Markdown or plain text, told by
@@ -38,11 +47,10 @@ export function readFile(
         'a few thousand; is this the right file?',
     )
   const start = content.slice(0, 4000)
-  // eslint-disable-next-line no-control-regex -- what a text never has
-  if (
-    /^(?:%PDF|PK\u0003\u0004|\u0089PNG|GIF8|\u00ff\u00d8)/u.test(start) ||
-    (start.match(/[\u0000-\u0008\u000e-\u001f\ufffd]/gu)?.length ?? 0) > start.length / 50
-  )
+  const isBinary =
+    beginningOfBinary.test(start) ||
+    (start.match(neverInText)?.length ?? 0) > start.length * mostNeverInText
+  if (isBinary)
     return refuse(
       'binary',
       `“${name}” is no text. A saved page, a text file or a photo of the card can be read.`,

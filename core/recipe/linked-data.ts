@@ -236,7 +236,7 @@ function sectionsOf(value: Json | undefined, byId: ReadonlyMap<string, Thing>): 
 }
 
 /** "PT1H30M" in minutes; null for anything else. ISO 8601, as schema.org asks. */
-export function minutesOfDuration(text: string): number | null {
+function minutesOfDuration(text: string): number | null {
   const found =
     /^P(?:(\d+)D)?(?:T(?:(\d+(?:\.\d+)?)H)?(?:(\d+(?:\.\d+)?)M)?(?:\d+(?:\.\d+)?S)?)?$/iu.exec(
       text.trim(),

@@ -17,7 +17,7 @@ export interface PageOptions extends RecipeOptions {
 }
 
 /** No page of a recipe is longer; the rest is left out and said. */
-export const longestPage = 8_000_000
+const longestPage = 8_000_000
 const mostStated = 400
 const mostRecipes = 500
 /** Titles of further recipes that are said. */
@@ -183,7 +183,7 @@ export function readPage(
 }
 
 /** Reads a JSON-LD file; null when it is no JSON or holds no recipe. */
-export function readLinkedData(
+function readLinkedData(
   source: string,
   options: PageOptions = {},
   further: readonly Rule[] = [],

@@ -25,7 +25,7 @@ const notOfThing = pattern(
 )
 
 /** "200 g butter", "the juice of 1 lemon" as they stand in a sentence, each as a piece of its own. */
-export function measuredIn(sentence: Piece): Piece[] {
+function measuredIn(sentence: Piece): Piece[] {
   const { text, at } = sentence
   const found: Piece[] = []
   let done = 0

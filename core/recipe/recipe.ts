@@ -5,7 +5,7 @@ import type { Amount, Celsius, Minutes, Region, Spread, UnitId } from '../measur
 export type Span = readonly [number, number]
 
 /** Where a figure of a line comes from; spans are [start, end) in `Line.text`. */
-export interface LineEvidence {
+interface LineEvidence {
   readonly amount: Span | null
   readonly name: Span | null
   /** How the grams were found, in words, and on what source they rest. */

@@ -6,7 +6,7 @@ import { readStepTimes } from './step-times'
  * What waits so that something comes of it; a cake that cools or a jelly that sets is done when it
  * is done.
  */
-export const restKinds = ['rest', 'chill', 'soak', 'rise'] as const
+const restKinds = ['rest', 'chill', 'soak', 'rise'] as const
 export type RestKind = (typeof restKinds)[number]
 
 /**

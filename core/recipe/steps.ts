@@ -18,7 +18,7 @@ import { cueSigns, gatherings, hobWords, shareWords, shortestBake } from './tabl
  * How much of a line a step takes: an amount it states, a share it names ("half the sugar"), what
  * is left, or all.
  */
-export type Share =
+type Share =
   | { readonly of: 'amount'; readonly quantity: Quantity; readonly grams: number | null }
   | { readonly of: 'part'; readonly fraction: number }
   | { readonly of: 'rest' }
@@ -32,7 +32,7 @@ export interface StepUse {
 }
 
 /** A step understood as far as needed. Spans are in the step's own text. */
-export interface StepReading {
+interface StepReading {
   readonly text: string
   readonly uses: readonly StepUse[]
   /** Lines taken together by a gathering word ("the dry ingredients", "everything"). */
@@ -141,7 +141,7 @@ const saidBy = remembered(
 )
 
 /** Reads one step against the recipe's lines: what it uses and how much of it, times, oven, cues. */
-export const readStep = (
+const readStep = (
   text: string,
   lines: readonly Line[],
   region: Region,

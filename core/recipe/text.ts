@@ -1,5 +1,5 @@
 import { findMentions, wordsOf } from '../pantry'
-import type { Region } from '../measure'
+import { pattern, type Region } from '../measure'
 import { readOvenFacts, readPan, readYield } from './facts'
 import { wholeFindings, type Rule } from './findings'
 import { gather } from './gather'
@@ -24,16 +24,17 @@ export interface RecipeReading {
 }
 
 /** More than this is no recipe; the rest is left out and said. */
-export const longestText = 200_000
+const longestText = 200_000
 
-// eslint-disable-next-line no-control-regex -- control characters are what is taken out
+const invisible = pattern(
+  'gu',
+  String.raw`[\u0000-\u0008\u000b-\u001f\u007f\u200b-\u200f\u202a-\u202e`,
+  String.raw`\u2066-\u2069\ufeff\ufffe]`,
+)
+
+/** The text with plain line ends and without control characters and marks of writing direction. */
 export const cleanText = (text: string): string =>
-  text
-    .replace(/\r\n?|\u2028|\u2029/gu, '\n')
-    .replace(
-      /[\u0000-\u0008\u000b-\u001f\u007f\u200b-\u200f\u202a-\u202e\u2066-\u2069\ufeff\ufffe]/gu,
-      '',
-    )
+  text.replace(/\r\n?|\u2028|\u2029/gu, '\n').replace(invisible, '')
 
 /**
  * Prose about the weather is passed over; a line that names something to eat, or may be the name of

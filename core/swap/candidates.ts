@@ -133,7 +133,7 @@ export const priceOf = (
 
 const pairs = new Map<string, School>()
 /** Two schools that share the same eggs: each gives what it is good at, and the amounts are set together. */
-export function together(a: School, b: School): School {
+function together(a: School, b: School): School {
   const id = `${a.id}${plus}${b.id}`
   const made = pairs.get(id)
   if (made) return made

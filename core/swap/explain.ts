@@ -20,7 +20,7 @@ import { forRows, jobRows, tasteJobs } from './tables/jobs'
 /** Numbers and words for the baker; every figure in a sentence is computed from the amounts it speaks of. */
 export const listed = (items: readonly string[]): string =>
   items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`
-export const percent = (n: number): string => `${n > 0 ? '+' : '−'}${Math.abs(Math.round(n))} %`
+const percent = (n: number): string => `${n > 0 ? '+' : '−'}${Math.abs(Math.round(n))} %`
 const share = (n: number) => `${Math.round(1000 * n) / 10} %`
 
 /** Something that a leaving line did here: the job, how much of it, and its share of the whole part's. */

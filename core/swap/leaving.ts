@@ -21,7 +21,7 @@ export type Leaving =
   | { readonly how: 'narrows'; readonly line: Line }
 
 /** Is anything that this line holds, by its ingredient or by its words, kept away from this table? */
-export function isLineBlocked(line: Line, table: Table, region: Region): boolean {
+function isLineBlocked(line: Line, table: Table, region: Region): boolean {
   const own = line.ingredient ? ingredientById(line.ingredient) : undefined
   const reading = line.evidence.by === 'baker' ? null : findMentions(line.text, region)
   if (own && isBlocked(own, table, reading?.claims)) return true

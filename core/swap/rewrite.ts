@@ -42,13 +42,13 @@ interface Setting {
   readonly wishes: Wishes
 }
 
-export const nobodyAvoids = (ids: readonly string[], table: Table): Ingredient | null => {
+const nobodyAvoids = (ids: readonly string[], table: Table): Ingredient | null => {
   const fit = ids.map(id => ingredientById(id)!).filter(item => !isBlocked(item, table))
   return fit.find(item => !asksPacket(item, table)) ?? fit[0] ?? null
 }
 
 /** The cheapest school for a line that has no weight to compute with (for the tin, to brush, to serve). */
-export function schoolForUnmeasured(
+function schoolForUnmeasured(
   item: Extract<Leaving, { how: 'leaves' }>,
   part: Part,
   setting: Pick<Setting, 'table' | 'wishes'>,

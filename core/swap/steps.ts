@@ -116,7 +116,7 @@ export function rewriteStep(
 }
 
 /** "A third of the aquafaba", where yolks are beaten with something that stays. */
-export const thirdOf = 'a third of the '
+const thirdOf = 'a third of the '
 /** The later steps have the rest of it. */
 export function restAfterThird(steps: readonly string[], name: string): string[] {
   let taken = false
@@ -220,10 +220,4 @@ export function withAmountsRight(
       }),
     })),
   }
-}
-
-/** Is this a blocked or leaving thing's own kind: for those who ask which line an egg was. */
-export const isEggLine = (line: Line): boolean => {
-  const i = line.ingredient ? ingredientById(line.ingredient) : undefined
-  return i !== undefined && isEgg(i)
 }

@@ -50,7 +50,7 @@ const conflicts = ({ check }: Regarded) =>
 const perQuestion = 5
 
 /** Another version seen as an arm of the base; null where somebody cannot eat it or nothing differs. */
-export function armOf(
+function armOf(
   base: Plan,
   next: Regarded,
   row: {

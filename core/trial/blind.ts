@@ -13,7 +13,7 @@ export function seeded(seed: number): () => number {
 }
 
 /** The same things in an order by chance (Fisher and Yates). */
-export function shuffled<T>(things: readonly T[], dice: () => number): T[] {
+function shuffled<T>(things: readonly T[], dice: () => number): T[] {
   const all = [...things]
   for (let i = all.length - 1; i > 0; i--) {
     const k = Math.floor(dice() * (i + 1))

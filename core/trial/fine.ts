@@ -4,7 +4,7 @@ import type { Recipe } from '../recipe'
 import { differencesOf } from './difference'
 
 /** What a kitchen scale shows, in grams: a difference below twice that may be its rounding. [P] */
-export const scaleShows: Grams = 1
+const scaleShows: Grams = 1
 /** Arms of more tests are no small trial. [M] */
 const mostTests = 4
 

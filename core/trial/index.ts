@@ -1,6 +1,6 @@
-export { armsFor, armSteps, atOven, baseOf, type Proposal } from './arms'
+export { armsFor, armSteps, type Proposal } from './arms'
 export { changesOf, differencesOf, heldIn, type Changed, type Difference } from './difference'
-export { scaleShows, tooFine } from './fine'
+export { tooFine } from './fine'
 export {
   diagnose,
   symptomsFor,
@@ -13,26 +13,9 @@ export {
   type NextChange,
   type Symptom,
 } from './diagnose'
-export { factsOf, mainOf, type FactId, type Facts, type Seen } from './facts'
-export {
-  codes,
-  seeded,
-  servingsFor,
-  shuffled,
-  type Cup,
-  type Serving,
-  type TastingKind,
-} from './blind'
-export {
-  pairTest,
-  powerOf,
-  preferenceTest,
-  tastersFor,
-  triangleTest,
-  type CountKind,
-  type CountTest,
-  type TestProblem,
-} from './pair'
+export { factsOf, mainOf, type Facts, type Seen } from './facts'
+export { codes, seeded, servingsFor, type Cup, type Serving, type TastingKind } from './blind'
+export { pairTest, powerOf, preferenceTest, tastersFor, triangleTest, type CountTest } from './pair'
 export { rankTest, type RankTest } from './rank'
 export { beforeTest, judgeTasting, oneIn, weightOf, type Judgement } from './judge'
 export {
@@ -48,7 +31,6 @@ export {
   mostArms,
   noRecord,
   profileOf,
-  schoolsIn,
   withMade,
   type Answer,
   type Arm,
@@ -60,7 +42,7 @@ export {
 } from './trial'
 export { causeRows } from './tables/causes'
 export { linkRows } from './tables/links'
-export { lexicon, symptomAt, type LexiconRow } from './tables/lexicon'
+export { lexicon, type LexiconRow } from './tables/lexicon'
 export {
   learn,
   learnedDoses,
@@ -82,6 +64,5 @@ export {
   treeOf,
   versionsOf,
   type Comparison,
-  type Outcome,
   type Version,
 } from './versions'

@@ -24,7 +24,7 @@ const risk = 0.05
  * Not more than this share can tell: only then is "nobody could tell" said. Source: 30 % is the
  * middle of what ISO 4120 takes for a similarity test [from memory]
  */
-export const alikeBelow = 0.3
+const alikeBelow = 0.3
 
 /** One in so many, for a chance. */
 export const oneIn = (p: number): string =>

@@ -9,7 +9,7 @@ import { lexicon } from './tables/lexicon'
  * What came of a version: means of scores by word, bake loss, minutes, height; nothing where it was
  * never baked.
  */
-export interface Outcome {
+interface Outcome {
   readonly scores: Readonly<Record<string, number>>
   readonly tasters: number
   readonly loss: number | null

@@ -146,7 +146,7 @@ export function faults(original: Recipe, plan: Plan, people: readonly Person[]):
  * Steps that name what has left, or leave out what is new; contradictions that the reading finds in
  * the result and not in the original.
  */
-export function stepFaults(original: Recipe, plan: Plan): string[] {
+function stepFaults(original: Recipe, plan: Plan): string[] {
   const found: string[] = []
   const removed = new Set(plan.changes.flatMap(c => c.removes))
   const gone = new Set(

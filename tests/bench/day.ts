@@ -37,7 +37,7 @@ function rulesAlone(problem: Problem): Float64Array {
   return x
 }
 
-export interface DayRow {
+interface DayRow {
   readonly name: string
   readonly tasks: number
   readonly first: number

@@ -36,14 +36,14 @@ const mustRefuse = (dessert: Dessert, need: (typeof needs)[number]) =>
       : need.avoids.includes('gluten'),
   )
 
-export interface MethodScore {
+interface MethodScore {
   readonly method: Method
   readonly clean: number
   readonly of: number
   readonly heldClean: number
   readonly heldOf: number
 }
-export interface Refusals {
+interface Refusals {
   readonly right: number
   readonly of: number
   readonly wrong: readonly string[]

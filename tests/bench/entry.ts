@@ -1,5 +1,17 @@
 /** What the bench measures, built as one module for Node. */
-export * from '#core'
+export {
+  adapt,
+  bakeOf,
+  checkPeople,
+  newPacket,
+  noWords,
+  packetsFor,
+  readLine,
+  readPacket,
+  readPage,
+  readRecipe,
+  shelfRowOf,
+} from '#core'
 export { shelfIndex } from '../../app/composables/shelfIndex'
 export { corpusLines } from '../corpus/tables/lines'
 export { corpusRecipes } from '../corpus/tables/recipes'

@@ -22,7 +22,7 @@ import {
  * How well a probe foresees the end of simulated bakes that each take their own time and course, in
  * percent of that time; and how often the truth is in the window.
  */
-export interface ProbeRow {
+interface ProbeRow {
   readonly name: string
   readonly before: number
   readonly after: Readonly<Record<string, number>>

@@ -77,7 +77,7 @@ export function trialRows(recipe: Recipe, people: readonly Person[]) {
  * a recipe. What is missing to all of them is what the recipe's own figures and a measurement are
  * for. Shares of bakes in which the cause leads, and is among three.
  */
-export function toldByWords(
+function toldByWords(
   draws = 40,
   seed = 7,
 ): readonly {

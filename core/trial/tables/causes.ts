@@ -3,7 +3,7 @@ import type { Question } from '../../swap'
 import type { FactId } from '../facts'
 
 /** What can be done about it, in the order in which it is tried: the engine gives the amount. */
-export type Remedy =
+type Remedy =
   | { readonly how: 'measure'; readonly measure: Measure; readonly up: boolean }
   | { readonly how: 'oven'; readonly by: number }
   | { readonly how: 'minutes'; readonly share: number }

@@ -25,7 +25,6 @@ export const lexicon: readonly LexiconRow[] = [
   { id: 'metallic', name: 'of metal', low: 'not', high: 'strongly', off: true, high9: 'metallic', source: '[M] powder, treacle' },
   { id: 'egg-like', name: 'of egg', low: 'not', high: 'strongly', off: true, high9: 'eggy', source: '[M] black salt, sulphur' },
 ]
-export type Word = (typeof lexicon)[number]['id']
 
 /** From so much up a score is a symptom where high is wrong; up to so much where low is. [M] */
 export const symptomAt = { off: 4, high: 8, low: 1 } as const

@@ -4,7 +4,7 @@ import type { Tin } from '#core'
  * What ordinary recipes say for the same batter in different tins, from memory of common practice [M] and, where marked [P], from the
  * check values. The first of each is the stated one; the others are predicted. Millilitres are in each tin or cup.
  */
-export interface Said {
+interface Said {
   readonly tin: Tin
   readonly ml: number
   readonly minutes: readonly [number, number]
