@@ -8,9 +8,9 @@ import { claimText, restsOnRead, type CardFacts, type Person } from '#core'
 defineProps<{ people: readonly Person[]; facts: CardFacts; code: string }>()
 </script>
 
+<!-- eslint-disable vue/no-v-html -- drawn by us from our own text, so no foreign markup gets in -->
 <template>
   <article class="label" aria-label="Label for a tin">
-    <!-- eslint-disable-next-line vue/no-v-html -->
     <div
       class="code"
       role="img"
