@@ -1,4 +1,5 @@
 import withNuxt from './.nuxt/eslint.config.mjs'
+import eachInTests from './scripts/eslint/each-in-tests.mjs'
 
 /**
  * The floors of the core: an import goes down only, never across, and through the neighbour's index
@@ -116,6 +117,11 @@ const limits = [
 
 export default withNuxt(
   ...limits,
+  {
+    files: ['**/*.{test,spec}.{ts,mjs}'],
+    plugins: { ingwer: { rules: { 'each-in-tests': eachInTests } } },
+    rules: { 'ingwer/each-in-tests': 'error' },
+  },
   ...floorRules,
   {
     files: ['app/**', 'server/**', 'tests/**'],

@@ -39,8 +39,9 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/London',
-    serviceWorkers: 'allow',
-    trace: 'retain-on-failure',
+    serviceWorkers: 'block',
+    actionTimeout: 15_000,
+    trace: process.env.TRACE ? 'on' : 'off',
   },
   projects: [
     {

@@ -91,3 +91,16 @@ export async function expectNoSideways(page: Page) {
   ])
   expect(wide).toBeLessThanOrEqual(seen!)
 }
+
+/**
+ * What a test needs that goes without a network: all others do without the service worker, which
+ * would fetch the whole app once more for each of them.
+ */
+export const keepsTheApp = { serviceWorkers: 'allow' } as const
+
+/** Waits until the service worker has the whole app, so that the network can go. */
+export async function appIsKept(page: Page) {
+  const state = () =>
+    page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.active?.state)
+  await expect.poll(state).toBe('activated')
+}

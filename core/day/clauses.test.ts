@@ -1,3 +1,5 @@
+import { each } from '../../tests/each'
+import { describe, expect, test } from '@jest/globals'
 import { asWritten, readRecipe, sizeUp, usualKitchen } from '#core'
 import { partsOf } from './clauses'
 import { consistent } from './consistent'
@@ -232,7 +234,7 @@ describe('days from ordinary recipes', () => {
       expect(beat.starts).toBeLessThan(cool.ends)
       const soft = plan.tasks.filter(t => t.short === 'soften')
       expect(soft).toHaveLength(2)
-      for (const t of soft) expect(t.minutes).toBe(90)
+      for (const t of each(soft)) expect(t.minutes).toBe(90)
       expect(soft[1]!.ends).toBeLessThanOrEqual(beat.starts + 1e-6)
     },
   )
@@ -345,7 +347,7 @@ describe('a recipe that cannot keep its own words', () => {
       expect(task(plan, 'spoon over').starts).toBeGreaterThanOrEqual(
         task(plan, 'cool for 1 hour').ends - 1e-6,
       )
-      for (const bake of all) expect(day(bake).warnings).toEqual([])
+      for (const bake of each(all)) expect(day(bake).warnings).toEqual([])
     },
   )
   test('rules that agree stay as they are; of a circle the longest wait goes', () => {
@@ -426,7 +428,7 @@ describe('a clause', () => {
     expect(shorts(text)).toEqual(expected)
   })
   test('“until needed” is no wait, and baked things cool longer', () => {
-    expect(parts('Chill until needed.').every(part => part.is === 'hands')).toBe(true)
+    expect(each(parts('Chill until needed.')).every(part => part.is === 'hands')).toBe(true)
     const [cool] = parts('Leave to cool completely.', { baked: true })
     expect(cool).toMatchObject({ is: 'time', time: { low: 90 } })
     expect(parts('Leave to cool completely.')[0]).toMatchObject({ time: { low: 45 } })

@@ -1,3 +1,5 @@
+import { each } from '../../tests/each'
+import { describe, expect, test } from '@jest/globals'
 import loadHighs from 'highs'
 import { asProgram, dayProblem, numbers } from '../../tests/day-problems'
 import { costOf, faultsOf, type Arc, type Problem } from './problem'
@@ -191,7 +193,7 @@ describe('placing a day', () => {
         }
         const tied = tiedIn(problem)
         expect(tied.flat().sort((a, b) => a - b)).toEqual(problem.minutes.map((_, i) => i).slice(1))
-        for (const arc of problem.arcs)
+        for (const arc of each(problem.arcs))
           if (arc.least < 0) expect(tied.find(set => set.includes(arc.from))).toContain(arc.to)
       }
       expect(placed / tries).toBeGreaterThan(0.9)

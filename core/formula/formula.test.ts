@@ -1,3 +1,4 @@
+import { each } from '../../tests/each'
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
@@ -70,7 +71,7 @@ describe('totals', () => {
             balanceOf(weights(...rows), 6.3),
             balanceOf(weights(...rows.map(([id, g]) => [id, 2 * g] as const)), 6.3),
           ]
-          for (const m of measures) expect(two[m]).toBeCloseTo(2 * one[m], 6)
+          for (const m of each(measures)) expect(two[m]).toBeCloseTo(2 * one[m], 6)
         },
       ),
     )
@@ -343,7 +344,7 @@ describe('families by proportions alone', () => {
     ).toBe('shortbread')
   })
   test('scaling a recipe changes no ratio', () => {
-    for (const [, , rows] of ordinary) {
+    for (const [, , rows] of each(ordinary)) {
       const [one, three] = [
         ratiosOf(weights(...rows)),
         ratiosOf(weights(...rows.map(([id, g]) => [id, 3 * g] as const))),
@@ -362,7 +363,7 @@ test('a balance that has not moved costs nothing and lies within its bands', () 
   const family = familyById('quick-bread')
   const bands = bandsOf(own, family, 950, 225)
   expect(lossOf(own, own, family, 950, 225).loss).toBe(0)
-  for (const m of measures) expect(bands[m][0] <= own[m] && own[m] <= bands[m][1]).toBe(true)
+  for (const m of each(measures)) expect(bands[m][0] <= own[m] && own[m] <= bands[m][1]).toBe(true)
   const wetter = { ...own, water: own.water * 1.2 }
   expect(lossOf(own, wetter, family, 950, 225).misses[0]!.measure).toBe('water')
   expect(wetter.water).toBeGreaterThan(bands.water[1])

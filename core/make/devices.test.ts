@@ -1,3 +1,5 @@
+import { each } from '../../tests/each'
+import { describe, expect, test } from '@jest/globals'
 import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { asWritten, readRecipe, sizeUp, usualKitchen } from '../pan'
@@ -70,7 +72,7 @@ describe('more or less in the bowl than was wanted', () => {
   })
   test('twice as much leaves what this dessert bears, a twentieth does not', () => {
     expect(poured('milk', 490).shifts.some(s => !s.inside)).toBe(true)
-    expect(poured('light brown sugar', 121).shifts.every(s => s.inside)).toBe(true)
+    expect(each(poured('light brown sugar', 121).shifts).every(s => s.inside)).toBe(true)
   })
   test('scaling the rest puts every ratio back to what it was; what is in already wants topping up', () => {
     const weighed = say(
@@ -195,10 +197,10 @@ describe('weighed before and after', () => {
     expect(lossRows.find(r => r.sign.test(sentence))?.id).toBe(id)
   })
   test('every row has a stretch, and says what to do on either side', () => {
-    for (const each of lossRows) {
-      expect(each.lost[0]).toBeLessThan(each.lost[1])
-      expect(each.short.length * each.past.length).toBeGreaterThan(0)
-      expect(each.source).toMatch(/^\[/u)
+    for (const row of each(lossRows)) {
+      expect(row.lost[0]).toBeLessThan(row.lost[1])
+      expect(row.short.length * row.past.length).toBeGreaterThan(0)
+      expect(row.source).toMatch(/^\[/u)
     }
   })
 })

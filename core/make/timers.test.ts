@@ -1,3 +1,5 @@
+import { each } from '../../tests/each'
+import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { beginMaking, tell, type Happening, type Making } from './making'
 import { counterOf } from './counter'
@@ -96,7 +98,7 @@ describe('timers', () => {
           const t0 = 29_000_000
           let making = say(empty(t0), t0 + 1, { do: 'timer', timer: 't', says: 'x', minutes: 90 })
           let [clock, passed] = [t0 + 1, 0]
-          for (const jump of jumps) {
+          for (const jump of each(jumps)) {
             clock += gap
             passed += gap
             clock -= jump

@@ -1,3 +1,4 @@
+import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import { modeAt, scopesOf, sentenceEnds } from './scope'
 
@@ -126,7 +127,7 @@ describe('how far a clause reaches', () => {
     ])
     expect(scopesOf('Sugar, salt')).toEqual([])
     expect(modeAt(scopesOf('May contain nuts. Egg'), 17)).toBe('list')
-    for (const scope of scopesOf('no. may contain. sans '))
+    for (const scope of each(scopesOf('no. may contain. sans ')))
       expect(scope.end).toBeGreaterThan(scope.start)
   })
 })

@@ -1,3 +1,5 @@
+import { each } from '../../tests/each'
+import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { boilingPoint } from './air'
 import { heat, type Heating } from './heat'
@@ -178,7 +180,7 @@ describe('a batter', () => {
   test('its crumb stays at boiling while there is water, its outside is hotter than its middle', () => {
     const { curve, height, dried } = heat(real(disc(0.1, 0, 8), 0.04), 96, 6 * 3600, 7)
     expect(Math.max(...curve.coldest)).toBeLessThanOrEqual(100)
-    curve.coldest.forEach((t, i) => expect(curve.warmest[i]!).toBeGreaterThanOrEqual(t))
+    each(curve.coldest).forEach((t, i) => expect(curve.warmest[i]!).toBeGreaterThanOrEqual(t))
     expect(height).toBeGreaterThan(0.04 * 1.6)
     expect(dried).toBeGreaterThan(0.005)
     expect(dried).toBeLessThan(0.15)

@@ -1,3 +1,5 @@
+import { each, tally } from '../../tests/each'
+import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { runs, someRecipe } from '../../tests/arbitraries'
 import { linesOf } from '../recipe'
@@ -11,6 +13,8 @@ import { usualKitchen } from './kitchen'
 import { farRows } from './tables/far-rows'
 import { usualTin } from './tables/tins'
 import type { SizeTarget } from './target'
+
+const anyTin = tally('tins')
 
 const loaf = readRecipe(
   `Harbour loaf
@@ -50,7 +54,7 @@ describe('every amount at another size', () => {
         expect(
           back.components.map(c => c.lines.map(l => [l.id, l.ingredient, l.component])),
         ).toEqual(recipe.components.map(c => c.lines.map(l => [l.id, l.ingredient, l.component])))
-        linesOf(back).forEach((line, i) => {
+        each(linesOf(back)).forEach((line, i) => {
           const first = linesOf(recipe)[i]!
           if (first.grams)
             for (const k of ['low', 'best', 'high'] as const)
@@ -187,7 +191,7 @@ describe('what is said of a new size', () => {
     expect(notes(0.08).find(n => n.code === 'small')!.says).toContain(
       'salt is less than a kitchen scale sees',
     )
-    for (const row of farRows)
+    for (const row of each(farRows))
       expect([...notes(4), ...notes(0.2)].some(n => n.says === row.says)).toBe(true)
   })
   test('as written there is nothing to say', () => expect(notes(1)).toEqual([]))
@@ -384,12 +388,12 @@ Heat the oven to 180 °C. Rub together, shape into rounds and bake on a tray for
               usualKitchen,
             )
             expect(oddNumbers(up)).toEqual([])
-            for (const each of up.tins) {
-              expect(each.gramsEach).toBeGreaterThan(0)
-              if (each.time.ok)
-                for (const n of [...each.time.minutes, each.time.firstCheck])
+            for (const sized of anyTin(up.tins)) {
+              expect(sized.gramsEach).toBeGreaterThan(0)
+              if (sized.time.ok)
+                for (const n of [...sized.time.minutes, sized.time.firstCheck])
                   expect(Number.isFinite(n)).toBe(true)
-              else expect(each.time.problem.sentence.length).toBeGreaterThan(10)
+              else expect(sized.time.problem.sentence.length).toBeGreaterThan(10)
             }
             if (up.problem) expect(up.problem.sentence.length).toBeGreaterThan(10)
           },

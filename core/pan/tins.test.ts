@@ -1,3 +1,5 @@
+import { each } from '../../tests/each'
+import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { areaAt, brimful, depthOf, volumeAt, wetted } from './geometry'
 import { fillingOf, share, takes } from './fill'
@@ -121,11 +123,11 @@ describe('words for tins', () => {
     expect(readTin('')).toBeNull()
   })
   test('every row of words, tins and materials can be reached', () => {
-    for (const row of tinWords) expect(usualTin(row.like)).toBeDefined()
-    for (const tin of tinRows) expect(tinProblem(tin)).toBeNull()
+    for (const row of each(tinWords)) expect(usualTin(row.like)).toBeDefined()
+    for (const tin of each(tinRows)) expect(tinProblem(tin)).toBeNull()
     expect(new Set(tinRows.map(t => t.id)).size).toBe(tinRows.length)
-    for (const row of materialRows) expect(materialOf(row.id)).toBe(row)
-    for (const row of batterRows) expect(batterOfFamily(row.family, row.variant)).toBe(row)
+    for (const row of each(materialRows)) expect(materialOf(row.id)).toBe(row)
+    for (const row of each(batterRows)) expect(batterOfFamily(row.family, row.variant)).toBe(row)
   })
 })
 
@@ -182,7 +184,7 @@ describe('how it stands', () => {
         (tins, ml) => {
           const parts = share(tins, ml, cake)
           expect(parts.reduce((sum, f) => sum + f.ml * f.tin.count, 0)).toBeCloseTo(ml, 3)
-          for (const part of parts) expect(part.full).toBeCloseTo(parts[0]!.full, 6)
+          for (const part of each(parts)) expect(part.full).toBeCloseTo(parts[0]!.full, 6)
         },
       ),
     ))

@@ -1,3 +1,4 @@
+import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import {
@@ -197,7 +198,7 @@ describe('properties', () => {
     )
   })
   test('every ingredient is clear or unknown for a person who avoids nothing', () => {
-    for (const item of pantry)
+    for (const item of each(pantry))
       expect(verdict(recipeOf('x', [['', [[item.id, 10]], []]]), person([]))).toBe('clear')
   })
 })

@@ -1,3 +1,4 @@
+import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import { newPacket, noWords, type Packet } from '../packet'
 import { avoidables, pantry } from '../pantry'
@@ -121,7 +122,7 @@ describe('diets are rules over the pantry', () => {
   )
   test('every diet names ids that there are', () => {
     const ids = new Set(avoidables.map(a => a.id))
-    for (const row of dietRows) expect(row.avoids.filter(id => !ids.has(id))).toEqual([])
+    for (const row of each(dietRows)) expect(row.avoids.filter(id => !ids.has(id))).toEqual([])
   })
 })
 

@@ -1,3 +1,4 @@
+import { each } from '../../tests/each'
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import { readLine, readRecipe } from '#core'
@@ -9,7 +10,7 @@ import { scoreLines, scoreRecipes } from '../../tests/corpus/score.mjs'
 describe('the corpus of our own', () => {
   test('the demo household’s desserts raise no question when they are read as the app reads them', () => {
     const folder = new URL('../../demo/recipes/', import.meta.url)
-    for (const name of readdirSync(folder))
+    for (const name of each(readdirSync(folder)))
       expect([
         name,
         readRecipe(readFileSync(new URL(name, folder), 'utf8')).findings.filter(

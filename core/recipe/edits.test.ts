@@ -1,3 +1,4 @@
+import { each, tally } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import {
   editRecipe,
@@ -8,6 +9,8 @@ import {
   type Reading,
   type RecipeEdit,
 } from '#core'
+
+const anyCorrection = tally('corrections')
 
 const text = `Lantern bars
 
@@ -198,8 +201,8 @@ Mix and bake at 350°F for 20 minutes.`,
   test('every correction of every finding does what its preview says, and most take the finding away', () => {
     const now = first()
     let [tried, gone] = [0, 0]
-    for (const found of now.findings)
-      for (const correction of found.corrections) {
+    for (const found of each(now.findings))
+      for (const correction of anyCorrection(found.corrections)) {
         const seen = previewOf(now, correction.edits)
         if (!seen.ok) throw new Error(seen.sentence)
         expect(seen.changes.length).toBeGreaterThan(0)
@@ -209,7 +212,7 @@ Mix and bake at 350°F for 20 minutes.`,
           ...linesOf(next.recipe).map(l => l.text),
           ...next.recipe.components.flatMap(c => c.steps),
         ].join('\n')
-        for (const change of seen.changes)
+        for (const change of each(seen.changes))
           if (change.after !== null) expect(all).toContain(change.after.replace(/ \([^)]*\)$/u, ''))
         tried++
         if (!next.findings.some(f => f.key === found.key)) gone++

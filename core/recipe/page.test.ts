@@ -96,7 +96,7 @@ const shapes: readonly (readonly [string, string])[] = [
       '@context': 'https://schema.org',
       '@graph': [
         { '@type': 'WebSite', 'name': 'x' },
-        { '@type': ['Recipe', 'NewsArticle'], ...base, 'recipeInstructions': steps },
+        { ...base, '@type': ['Recipe', 'NewsArticle'], 'recipeInstructions': steps },
       ],
     }),
   ],

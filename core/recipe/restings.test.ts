@@ -1,3 +1,4 @@
+import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { readRecipe } from './page'
 import { restingsIn, roundResting, sayResting, withRestings } from './restings'

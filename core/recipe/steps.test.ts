@@ -1,3 +1,4 @@
+import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import { readRecipe, readSteps } from '#core'
 
@@ -188,7 +189,7 @@ Whisk the flour, eggs, milk and oil. Fry.`,
       expect.arrayContaining(['1 tbsp sunflower oil, plus a little for frying']),
     )
     expect(
-      recipe.components[0]!.lines.filter(line => /serve/u.test(line.text)).every(
+      each(recipe.components[0]!.lines.filter(line => /serve/u.test(line.text))).every(
         line => line.purpose === 'serve',
       ),
     ).toBe(true)

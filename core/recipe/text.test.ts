@@ -1,3 +1,4 @@
+import { each } from '../../tests/each'
 import { readFileSync, readdirSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
@@ -219,8 +220,8 @@ describe('what is pasted that is no recipe', () => {
   ])('%s gives a sentence', (_, text, code) => {
     const { recipe, findings } = readRecipe(text)
     expect(findings.map(f => f.code)).toContain(code)
-    expect(findings.every(f => f.sentence.length > 20)).toBe(true)
-    expect(recipe.components.every(c => c.lines.length === 0)).toBe(true)
+    expect(each(findings).every(f => f.sentence.length > 20)).toBe(true)
+    expect(recipe.components.flatMap(c => c.lines)).toEqual([])
   })
   test('the source of a page gives its visible words only', () => {
     const { recipe, findings } = readRecipe(

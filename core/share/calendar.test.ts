@@ -1,3 +1,5 @@
+import { each } from '../../tests/each'
+import { describe, expect, test } from '@jest/globals'
 import ICAL from 'ical.js'
 import {
   asWritten,
@@ -64,7 +66,7 @@ describe('the day as a calendar', () => {
   ])('%s: read back it is the same', (_, iso) => {
     const plan = day(iso)
     const events = readBack(calendarOf(plan, recipe.title, '2026-11-20T09:00:00Z'))
-    for (const task of plan.tasks.filter(t => t.hands)) {
+    for (const task of each(plan.tasks.filter(t => t.hands))) {
       const event = events.find(e => e.id.startsWith(task.id))!
       expect([event.from, event.to]).toEqual([Math.round(task.starts), Math.round(task.ends)])
       expect(event.description ?? '').toBe(task.says)
@@ -77,7 +79,7 @@ describe('the day as a calendar', () => {
   })
   test('no line is longer than 75 bytes, and lines end as the standard wants', () => {
     const text = calendarOf(day('2026-11-28T17:00:00Z'), recipe.title, '2026-11-20T09:00:00Z')
-    for (const line of text.split('\r\n'))
+    for (const line of each(text.split('\r\n')))
       expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75)
     expect(text).not.toMatch(/[^\r]\n/u)
   })

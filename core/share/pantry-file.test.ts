@@ -1,3 +1,4 @@
+import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import { builtIn, pantry, pantryFile, pantryForm } from '#core'
 
@@ -15,7 +16,7 @@ describe('the pantry as a table file', () => {
     const read = readPantryCsv(pantryCsv(pantry), builtIn)
     expect(read.problems).toEqual([])
     expect(read.ingredients).toHaveLength(pantry.length)
-    for (const [i, item] of pantry.entries())
+    for (const [i, item] of each(pantry.entries()))
       expect(read.ingredients[i]).toMatchObject({
         id: item.id,
         names: expect.arrayContaining([item.name]),
@@ -69,14 +70,16 @@ describe('the pantry as a table file', () => {
     )
     expect(read.ingredients.map(i => i.id)).toEqual(['own-crunch'])
     expect(read.problems.map(p => p.row)).toEqual([3, 4, 5, 6, 7, 8])
-    for (const [i, says] of [
-      /Give it a name/u,
-      /choose what it is/u,
-      /come to 180 g in 100 g/u,
-      /Water must be a number/u,
-      /“unobtainium” is nothing that Ingwer knows/u,
-      /Grams a millilitre/u,
-    ].entries())
+    for (const [i, says] of each(
+      [
+        /Give it a name/u,
+        /choose what it is/u,
+        /come to 180 g in 100 g/u,
+        /Water must be a number/u,
+        /“unobtainium” is nothing that Ingwer knows/u,
+        /Grams a millilitre/u,
+      ].entries(),
+    ))
       expect(read.problems[i]!.sentence).toMatch(says)
   })
   test('a file that is no such table says so', () => {
@@ -101,7 +104,7 @@ describe('the pantry as a table file', () => {
 
 describe('the form', () => {
   test('every built-in row passes it and stays as it is', () => {
-    for (const item of pantry) {
+    for (const item of each(pantry)) {
       expect([item.id, problemsOf(formOf(item))]).toEqual([item.id, []])
       const back = ingredientFrom(formOf(item), item)
       expect(back).toMatchObject({

@@ -1,3 +1,4 @@
+import { each } from '../../tests/each'
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
@@ -141,7 +142,7 @@ describe('the backup file', () => {
       // A file of the dessert alone takes the arms with it.
       expect(arms.map(a => shelfRowOf(a).armOf)).toEqual(['b2', 'b2', 'b2'])
       expect(
-        arms.every(
+        each(arms).every(
           a =>
             a.size?.target.by === 'test' &&
             a.day?.with.length === 2 &&
@@ -280,7 +281,7 @@ describe('the backup file', () => {
         ...chosen,
         size: { target: { by: 'times', times: 0.5 }, tins: [] },
       }).recipe
-      for (const line of loaf.components[0]!.lines.filter(l => /flax/u.test(l.text)))
+      for (const line of each(loaf.components[0]!.lines.filter(l => /flax/u.test(l.text))))
         expect(loaf.components[0]!.steps.join(' ')).toContain(line.text.match(/^[\d.]+ g/u)![0])
     },
   )

@@ -1,3 +1,4 @@
+import { each } from '../../tests/each'
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import { recipeOf } from '../../tests/arbitraries'
@@ -251,10 +252,10 @@ describe('routes and verdicts', () => {
     expect(
       JSON.stringify(adapt(oilCake, who('egg'), { ban: ['flax'] }).plans.flatMap(p => p.changes)),
     ).not.toMatch(/"flax"/u)
-    for (const plan of adapt(oilCake, who('egg'), by('aquafaba')).plans)
+    for (const plan of each(adapt(oilCake, who('egg'), by('aquafaba')).plans))
       expect(added(plan, 'aquafaba')).toBeGreaterThan(0)
     expect(
-      adapt(cake, who('egg', 'milk'), { maxExtra: 1 }).plans.every(
+      each(adapt(cake, who('egg', 'milk'), { maxExtra: 1 }).plans).every(
         p =>
           new Set(
             p.changes
@@ -302,9 +303,9 @@ describe('the rewritten recipe', () => {
       '5-marble-ring',
       '6-custard-slice',
     ])
-      for (const plan of adapt(demo(`${name}.txt`), house).plans) {
+      for (const plan of each(adapt(demo(`${name}.txt`), house).plans)) {
         expect(checkPeople(plan.recipe, house).people.map(p => p.verdict)).not.toContain('conflict')
-        for (const change of plan.changes) expect(change.because.length).toBeGreaterThan(15)
+        for (const change of each(plan.changes)) expect(change.because.length).toBeGreaterThan(15)
         expect(plan.packets.length).toBeGreaterThan(0)
       }
   })
@@ -314,7 +315,7 @@ describe('the tables', () => {
   test('schools name ingredients and families that exist, with a source', () => {
     expect(new Set(schools.map(s => s.id)).size).toBe(schools.length)
     const families = new Set([...familyRows.map(f => f.id), ...variantRows.map(v => v.id)])
-    for (const s of schools) {
+    for (const s of each(schools)) {
       expect([
         s.id,
         s.adds.filter(d => !ingredientById(d.ingredient)).map(d => d.ingredient),

@@ -1,3 +1,4 @@
+import { each, tally } from '../../tests/each'
 import { pattern } from '../measure'
 import { readFileSync, readdirSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
@@ -52,6 +53,8 @@ import { placeRows, sentenceRows, wordingRows } from './tables/method-rows'
 import { redirectRows } from './tables/redirects'
 import { routeRows } from './tables/routes'
 import { questionOf, type School } from './school'
+
+const anyPlan = tally('plans')
 
 const who = (...allergens: string[]): Person[] => [
   {
@@ -117,7 +120,9 @@ describe('what is asked of the engine', () => {
     expect(grams(plan.recipe, 'potato-starch')).toBeLessThanOrEqual(12 * 4 + 0.5)
   })
   test('only so much of something: no plan takes more', () => {
-    for (const plan of adapt(cake, who('egg'), { pin: ['flax-gel'], atMost: { flax: 9 } }).plans)
+    for (const plan of each(
+      adapt(cake, who('egg'), { pin: ['flax-gel'], atMost: { flax: 9 } }).plans,
+    ))
       expect(grams(plan.recipe, 'flax')).toBeLessThanOrEqual(9)
     expect(grams(first(cake, who('egg'), { atMost: { 'soy-flour': 0 } }).recipe, 'soy-flour')).toBe(
       0,
@@ -138,7 +143,7 @@ describe('what is asked of the engine', () => {
       'cannot do that, and says so',
     () => {
       for (const people of [[], who('egg', 'milk')])
-        for (const plan of adapt(cake, people, { less: { fat: 1 } }).plans) {
+        for (const plan of each(adapt(cake, people, { less: { fat: 1 } }).plans)) {
           expect(
             linesOf(plan.recipe)
               .filter(l =>
@@ -211,7 +216,7 @@ describe('what is asked of the engine', () => {
       }).recipe.components[0]!.lines.find(l => l.ingredient === 'high-sweetener')!.grams!.best,
     ).toBeCloseTo(150 / 300, 1)
     const found = adapt(loaf, [], { sweeten: 'high-with-inulin' })
-    expect(found.plans.every(plan => grams(plan.recipe, 'high-sweetener') === 0)).toBe(true)
+    expect(found.plans).toEqual([])
     expect(sweeteners.find(s => s.id === 'high-with-inulin')!.needsFactor).toBe(true)
   })
   test('the salt of tinned liquids is counted', () => {
@@ -237,7 +242,7 @@ describe('what is asked of the engine', () => {
     const people = who('milk', 'cashew')
     expect(linesOf(first(cake, people).recipe).some(l => l.ingredient === 'plant-block')).toBe(true)
     const found = adapt(cake, people, {}, { packets: [packet] })
-    for (const plan of found.plans)
+    for (const plan of each(found.plans))
       expect(linesOf(plan.recipe).some(l => l.ingredient === 'plant-block')).toBe(false)
     expect(found.why.join(' ')).toContain('Lantern Block')
   })
@@ -266,7 +271,7 @@ describe('what is asked of the engine', () => {
       'it than by careless rounding',
     () => {
       const plan = first(cake, who('egg', 'milk'), { measureIn: 'spoons' })
-      for (const add of plan.changes.flatMap(c => c.adds)) {
+      for (const add of each(plan.changes.flatMap(c => c.adds))) {
         const again = readLine(`${add.kitchen} ${add.name}`, { region: 'metric' })
         expect([
           add.kitchen,
@@ -290,7 +295,7 @@ describe('what is asked of the engine', () => {
         ['Whisk the whites, add the sugar.'],
       ],
     ])
-    for (const plan of adapt(recipe, who('milk', 'egg')).plans)
+    for (const plan of each(adapt(recipe, who('milk', 'egg')).plans))
       expect(linesOf(plan.recipe).some(l => ingredientById(l.ingredient!)!.kind === 'oil')).toBe(
         false,
       )
@@ -509,7 +514,7 @@ Heat the milk and cream, whisk in the yolks and sugar and cook. Churn.`,
     },
   )
   test('a name that goes on is not parted by a help', () => {
-    for (const plan of adapt(loaf, who('egg'), { pin: ['soy-flour-batter'] }).plans)
+    for (const plan of each(adapt(loaf, who('egg'), { pin: ['soy-flour-batter'] }).plans))
       expect(steps(plan)).not.toMatch(/soy flour(?: and|,) [a-z ]+ batter/u)
   })
   test('an amount that a step states is put right with its line', () => {
@@ -543,11 +548,11 @@ the rest of the milk. Bake for 40 minutes.`,
     ['Whisk the eggs, sugar and oil.', 29, 'water', 'Whisk the eggs, sugar, oil and water.'],
   ])('%s', (step, end, name, after) => expect(putBeside(step, end, name)).toBe(after))
   test('no sentence of the tables names what may have left', () => {
-    for (const says of [
+    for (const says of each([
       ...placeRows.map(r => r.says),
       ...sentenceRows.map(r => r.to),
       ...wordingRows.map(r => r.to),
-    ])
+    ]))
       expect(says).not.toMatch(/\b(?:egg|butter|milk|cream\b(?! that)|gluten|wheat)\b/iu)
   })
 })
@@ -617,7 +622,7 @@ describe('moving an amount by hand', () => {
   })
   test('sensitivity agrees with moving it', () => {
     const plan = first(cake, people)
-    for (const row of sensitivity(cake, plan, people).slice(0, 4)) {
+    for (const row of each(sensitivity(cake, plan, people).slice(0, 4))) {
       const { plan: moved } = nudge(cake, plan, row.lineId, row.grams * 1.1, people)
       // A scale of whole grams stands between the two.
       expect(Math.abs(moved.parts[0]!.loss - plan.parts[0]!.loss - row.up)).toBeLessThan(
@@ -675,7 +680,7 @@ describe('one for all, or several batches', () => {
   test('one who avoids gluten beside one who avoids egg: the strictest is baked for first', () => {
     const found = splitTable(cake, [person('Ada', 'egg'), person('Ben', 'gluten', 'trace')])!
     expect(found.batches.map(b => b.names)).toEqual([['Ben'], ['Ada']])
-    for (const batch of found.batches) expect(batch.plan).not.toBeNull()
+    for (const batch of each(found.batches)) expect(batch.plan).not.toBeNull()
     expect(found.order).toMatch(/^First for Ben .*wash up/u)
   })
   test('a split is proposed when it is clearly better by the stated sum, and only then', () => {
@@ -776,7 +781,7 @@ describe('over random recipes', () => {
   test('what leaves is in no step any more, and every new thing is in one', () => {
     fc.assert(
       fc.property(ordinaryRecipe, fc.constantFrom('egg', 'milk'), (recipe, allergen) => {
-        for (const plan of adapt(recipe, who(allergen)).plans.slice(0, 1)) {
+        for (const plan of anyPlan(adapt(recipe, who(allergen)).plans.slice(0, 1))) {
           const text = steps(plan)
           expect(text).not.toMatch(
             allergen === 'egg' ? /\begg(?:s|\b)(?! drink|-free)/iu : /\bbuttermilk\b/iu,
@@ -868,7 +873,7 @@ describe('every row of the tables can be reached', () => {
           kind => !(kind in kindNames),
         ),
       ).toEqual([])
-      for (const row of [...doseRisks, ...variantRows, ...redirectRows])
+      for (const row of each([...doseRisks, ...variantRows, ...redirectRows]))
         expect(row.source).toMatch(/\[[PMUICL]/u)
       expect(new Set(jobRows.map(j => j.job)).size).toBe(jobRows.length)
     },

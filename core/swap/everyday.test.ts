@@ -1,3 +1,4 @@
+import { each, tally } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import {
   adapt,
@@ -10,6 +11,9 @@ import {
   type Person,
   type Plan,
 } from '../index'
+
+const anyPlan = tally('plans')
+const anyAddition = tally('additions')
 
 /**
  * Ordinary home baking, typed as people type it, read and adapted end to end. Each case says the
@@ -392,7 +396,7 @@ describe('everyday baking, end to end', () => {
       '',
     ])
     if (c.verdict === 'adapted') expect(found.plans.length).toBeGreaterThan(0)
-    for (const plan of found.plans) {
+    for (const plan of anyPlan(found.plans)) {
       expect(checkPeople(plan.recipe, c.people).people.map(p => p.verdict)).not.toContain(
         'conflict',
       )
@@ -405,8 +409,8 @@ describe('everyday baking, end to end', () => {
             .filter(s => !s.startsWith('First:'))
             .join(' '),
         ).not.toMatch(c.gone)
-      for (const change of plan.changes)
-        for (const add of change.adds)
+      for (const change of each(plan.changes))
+        for (const add of anyAddition(change.adds))
           expect([add.kitchen.length > 0, add.grams === null || add.grams > 0]).toEqual([
             true,
             true,
@@ -454,7 +458,7 @@ Pour into the case and bake for 35 minutes.`,
     // Whatever is made ready first is taken up by a step.
     const ready = [...said.matchAll(/^For the ([\p{L} ]+):/gmu)].map(hit => hit[1]!)
     expect(ready.length).toBeGreaterThan(0)
-    for (const name of ready)
+    for (const name of each(ready))
       expect(
         said
           .split('\n')
@@ -792,7 +796,7 @@ Crush the biscuits, mix with the butter and press into a 20 cm tin. Chill for 1 
           plan.recipe.components.some(c => c.steps.some(step => /coconut oil mixture/u.test(step))),
         ),
       ).toBe(true)
-      for (const plan of plans)
+      for (const plan of each(plans))
         expect(plan.recipe.components.flatMap(c => c.steps).join(' ')).not.toMatch(
           /chill until it spreads/u,
         )

@@ -1,3 +1,5 @@
+import { each, tally } from '../../tests/each'
+import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { diagnosed, diagnosisCases, diagnosisScore, dishOf } from '../../tests/diagnosis-cases'
 import { checkPeople, linesOf, type Recipe } from '../index'
@@ -8,28 +10,30 @@ import { causeRows } from './tables/causes'
 import { linkRows } from './tables/links'
 import { contradictions, symptomRows } from './tables/symptoms'
 
+const anyBoth = tally('causes of both')
+
 const sum = (all: readonly number[]) => all.reduce((a, b) => a + b, 0)
 const ids = symptomRows.map(row => row.id)
 
 describe('the tables', () => {
   test('at least thirty symptoms × causes, each with a source; every name is there', () => {
     expect(linkRows.length).toBeGreaterThan(150)
-    for (const row of linkRows) {
+    for (const row of each(linkRows)) {
       expect(row.source).toMatch(/^\[[PMCLUI]/u)
       expect(ids).toContain(row.symptom)
       expect(causeRows.map(c => c.id)).toContain(row.cause)
       expect(row.often).toBeGreaterThan(0)
       expect(row.often).toBeLessThan(1)
     }
-    for (const row of causeRows) {
+    for (const row of each(causeRows)) {
       expect(row.source).toMatch(/^\[/u)
       expect(row.remedies.length).toBeGreaterThan(0)
       expect(linkRows.some(l => l.cause === row.id)).toBe(true)
     }
-    for (const id of ids) expect(linkRows.some(l => l.symptom === id)).toBe(true)
-    for (const c of contradictions) {
+    for (const id of each(ids)) expect(linkRows.some(l => l.symptom === id)).toBe(true)
+    for (const c of each(contradictions)) {
       expect(ids).toEqual(expect.arrayContaining([...c.of]))
-      for (const id of c.both) expect(causeRows.some(row => row.id === id)).toBe(true)
+      for (const id of anyBoth(c.both)) expect(causeRows.some(row => row.id === id)).toBe(true)
     }
   })
   test('a cause and a symptom stand at most once together', () => {
@@ -62,7 +66,7 @@ describe('what went wrong', () => {
             diagnose(present, recipe, plan, { changes: 0 }),
           ]) {
             expect(sum(found.causes.map(c => c.likelihood)) + found.else).toBeCloseTo(1, 9)
-            for (const [i, c] of found.causes.entries()) {
+            for (const [i, c] of each(found.causes.entries())) {
               expect(c.likelihood).toBeGreaterThanOrEqual(0)
               if (i) expect(c.likelihood).toBeLessThanOrEqual(found.causes[i - 1]!.likelihood)
             }
@@ -127,7 +131,7 @@ describe('what went wrong', () => {
       return diagnose(seen, recipe, null, { people, changes: 60 }).causes
     }
     for (const symptom of ['gummy', 'pale', 'dense', 'tough', 'dark'])
-      for (const cause of all('pancakes', [symptom]))
+      for (const cause of each(all('pancakes', [symptom])))
         expect(`${cause.cause} ${cause.nextChange?.says ?? ''}`).not.toMatch(/oven|tin\b|rack/iu)
     expect(all('buns', ['dense']).map(c => c.id)).not.toEqual(
       expect.arrayContaining(['lift-little']),
@@ -152,7 +156,7 @@ describe('what went wrong', () => {
     expect(diagnose(['it tastes of soap', 'lovely']).unread).toEqual(['lovely'])
     expect(diagnose(['lovely'])).toMatchObject({ causes: [], else: 1 })
     expect(diagnose([])).toMatchObject({ causes: [], else: 1 })
-    for (const row of symptomRows)
+    for (const row of each(symptomRows))
       expect(symptomsIn(row.says, row.families?.[0] ?? null)).toContain(row.id)
     // One word, two desserts.
     expect([symptomsIn('cracked', 'quick-bread'), symptomsIn('cracked', 'cheesecake')]).toEqual([
@@ -209,22 +213,24 @@ describe('what went wrong', () => {
 describe('the next single change', () => {
   test('moves the responsible measure the right way in the engine, and changes one amount', () => {
     let seen = 0
-    for (const one of diagnosisCases.filter(c =>
-      [
-        'alkali',
-        'lift-much',
-        'lift-little',
-        'wet',
-        'dry-mix',
-        'bind-much',
-        'fat-much',
-        'fat-little',
-        'sugar-much',
-        'sugar-little',
-        'starch-much',
-        'gel-little',
-        'gel-much',
-      ].includes(c.expect),
+    for (const one of each(
+      diagnosisCases.filter(c =>
+        [
+          'alkali',
+          'lift-much',
+          'lift-little',
+          'wet',
+          'dry-mix',
+          'bind-much',
+          'fat-much',
+          'fat-little',
+          'sugar-much',
+          'sugar-little',
+          'starch-much',
+          'gel-little',
+          'gel-much',
+        ].includes(c.expect),
+      ),
     )) {
       const lead = diagnosed(one, 1).causes[0]!
       if (lead.id !== one.expect || lead.nextChange?.how !== 'measure') continue
@@ -306,7 +312,7 @@ describe('the next single change', () => {
           if (!lever) return
           found++
           expect(lever.moves * (up ? 1 : -1)).toBeGreaterThan(0)
-          for (const person of checkPeople(lever.after.plan.recipe, people).people)
+          for (const person of each(checkPeople(lever.after.plan.recipe, people).people))
             expect(person.conflicts.filter(c => c.state === 'contains')).toEqual([])
           // One line differs, and no other weight.
           const [was, is] = [linesOf(plan!.recipe), linesOf(lever.after.plan.recipe)]
@@ -332,8 +338,8 @@ describe('the next single change', () => {
     const table = [...people, wren]
     const found = diagnose(['grassy'], recipe, plan, { people: table, changes: 4 })
     const changes = found.causes.flatMap(c => c.nextChange?.plan ?? [])
-    for (const next of changes)
-      for (const person of checkPeople(next.recipe, table).people)
+    for (const next of each(changes))
+      for (const person of each(checkPeople(next.recipe, table).people))
         expect(person.conflicts.filter(c => c.state === 'contains' && c.rule !== 'diet')).toEqual(
           [],
         )

@@ -1,3 +1,5 @@
+import { each } from '../../tests/each'
+import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import jstat from 'jstat'
 import { seeded, servingsFor } from './blind'
@@ -16,7 +18,9 @@ describe('counting answers', () => {
     // ISO 4120 [L/C], as in the check values: n = 6…20, and 24 and 30.
     const at5 = [5, 5, 6, 6, 7, 7, 8, 8, 9, 9, 9, 10, 10, 11, 11]
     const at1 = [6, 6, 7, 7, 8, 8, 9, 9, 10, 10, 11, 11, 12, 12, 13]
-    at5.forEach((wanted, i) => expect(got(6 + i, 0).needed).toEqual({ at5: wanted, at1: at1[i] }))
+    each(at5).forEach((wanted, i) =>
+      expect(got(6 + i, 0).needed).toEqual({ at5: wanted, at1: at1[i] }),
+    )
     expect([got(24, 0).needed.at5, got(30, 0).needed.at5]).toEqual([13, 15])
   })
   test('chances are exact fractions', () => {
@@ -216,9 +220,9 @@ describe('blind', () => {
         const laid = servingsFor('triangle', ['a', 'b'], tasters, seed)
         const all = laid.flatMap(s => s.cups.map(c => c.code))
         expect(new Set(all).size).toBe(3 * n)
-        for (const code of all) expect(code).toMatch(/^[1-9]\d\d$/u)
+        for (const code of each(all)) expect(code).toMatch(/^[1-9]\d\d$/u)
         expect(servingsFor('triangle', ['a', 'b'], tasters, seed)).toEqual(laid)
-        for (const { cups } of laid) expect(new Set(cups.map(c => c.arm)).size).toBe(2)
+        for (const { cups } of each(laid)) expect(new Set(cups.map(c => c.arm)).size).toBe(2)
       }),
     )
   })
@@ -231,7 +235,7 @@ describe('blind', () => {
       }
     // 8000 servings in six layouts: each 1/6, within four standard errors.
     expect(count.size).toBe(6)
-    for (const n of count.values())
+    for (const n of each(count.values()))
       expect(Math.abs(n / 8000 - 1 / 6)).toBeLessThan(4 * Math.sqrt(5 / 36 / 8000))
     const six = servingsFor('triangle', ['a', 'b'], ['1', '2', '3', '4', '5', '6'], 5)
     expect(new Set(six.map(s => s.cups.map(c => c.arm).join(''))).size).toBe(6)

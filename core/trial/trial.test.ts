@@ -1,3 +1,5 @@
+import { each } from '../../tests/each'
+import { describe, expect, test } from '@jest/globals'
 import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import {
@@ -65,8 +67,8 @@ describe('arms', () => {
   test('each is one change of the base, and everyone at the table may eat it', () => {
     expect(arms.length).toBeGreaterThan(15)
     expect(new Set(arms.map(a => a.group)).size).toBeGreaterThan(6)
-    for (const one of arms) {
-      for (const person of checkPeople(one.plan.recipe, people).people)
+    for (const one of each(arms)) {
+      for (const person of each(checkPeople(one.plan.recipe, people).people))
         expect(person.conflicts.filter(c => c.state === 'contains')).toEqual([])
       expect(one.changes.length).toBeGreaterThan(0)
     }
@@ -161,7 +163,7 @@ Whisk it all. Let the batter rest for 10 minutes. Fry in a hot pan for 2 minutes
 Melt the chocolate and butter. Stir in the sugar, eggs and flour. Pour into a 20 cm square tin \
 and bake at 170C for 30 minutes. Leave for 1 hour before cutting.`,
       ]
-      for (const text of texts) {
+      for (const text of each(texts)) {
         const dessert = readRecipe(text).recipe
         const found = armsFor(dessert, adapt(dessert, people).plans[0]!, people)
         const schools = found.filter(a => a.id.includes(':') && !a.id.startsWith('rest'))
@@ -180,7 +182,7 @@ and bake at 170C for 30 minutes. Leave for 1 hour before cutting.`,
         'it rises for 2 hours, not 1 hour; and 90 minutes, not 45 minutes',
         'it rises for 30 minutes, not 1 hour; and 25 minutes, not 45 minutes',
       ])
-      for (const a of rising) expect(a.changes).toHaveLength(1)
+      for (const a of each(rising)) expect(a.changes).toHaveLength(1)
       // And the brownies’ own rest before cutting is not said twice.
       expect(
         adapt(readRecipe(texts[2]!).recipe, people)
@@ -211,7 +213,7 @@ and bake at 170C for 30 minutes. Leave for 1 hour before cutting.`,
         arms: [trial.arms[0]!, { ...trial.arms[0]!, id: 'x', letter: 'B' }],
       })[0]!.warning,
     ).toMatch(/the same as A/u)
-    for (const c of changesIn(trial)) expect(c.warning).toBe('')
+    for (const c of each(changesIn(trial))) expect(c.warning).toBe('')
   })
   test('differences are seen both ways, and none between a recipe and itself', () => {
     expect(differencesOf(plan.recipe, plan.recipe)).toEqual([])
@@ -301,7 +303,7 @@ describe('judging', () => {
     for (let n = 1; n <= 8; n++) {
       const few = many
         .slice(0, n)
-        .reduce(
+        .reduce<Tasting>(
           (now, taster) =>
             answered(now, { taster, choice: (oddOf(t, taster) + 1) % 3, ranks: null }),
           { ...t, servings: t.servings.slice(0, n) },
@@ -574,7 +576,7 @@ describe('what a house learns', () => {
     expect(mine.changes.find(c => c.school === 'flax-gel')!.house).toBe(
       sayDose(learnedDoses([dose('a', 0.5), dose('b', 0.5), dose('c', 0.5)])[0]!),
     )
-    for (const person of checkPeople(mine.recipe, people).people)
+    for (const person of each(checkPeople(mine.recipe, people).people))
       expect(person.conflicts.filter(c => c.state === 'contains')).toEqual([])
     // A dose for another family says nothing here.
     expect(
@@ -759,7 +761,9 @@ minutes.`,
       ...people,
       { ...people[0]!, id: 'z', avoids: [{ allergen: 'flax', level: 'ingredient' }] },
     ]
-    for (const p of adapt(recipe, flaxless, {}, schoolOf([dose('a', 1.5), dose('b', 1.5)])).plans)
+    for (const p of each(
+      adapt(recipe, flaxless, {}, schoolOf([dose('a', 1.5), dose('b', 1.5)])).plans,
+    ))
       expect(linesOf(p.recipe).some(l => l.ingredient === 'flax')).toBe(false)
   })
   test('a thousand trials stay quick to learn from', () => {
@@ -906,9 +910,9 @@ describe('files', () => {
       crowned: 't1-b',
       family: 'quick-bread',
     })
-    for (const [i, each] of one!.arms.entries()) {
-      expect(each.record.scores).toEqual(filled.arms[i]!.record.scores)
-      const lost = differencesOf(filled.arms[i]!.recipe, each.recipe).filter(d => d.what === 'line')
+    for (const [i, arm] of each(one!.arms.entries())) {
+      expect(arm.record.scores).toEqual(filled.arms[i]!.record.scores)
+      const lost = differencesOf(filled.arms[i]!.recipe, arm.recipe).filter(d => d.what === 'line')
       expect(lost.map(d => d.says)).toEqual([])
     }
   })

@@ -8,6 +8,8 @@ import {
   row,
   toPlans,
   watchOutside,
+  appIsKept,
+  keepsTheApp,
 } from '../kitchen'
 
 test('by keyboard alone: paste, correct, choose, reach the card', async ({ page }) => {
@@ -142,42 +144,46 @@ test.describe('on a phone', () => {
   })
 })
 
-test('no request leaves the machine, and everything is there without a network', async ({
-  page,
-  context,
-  baseURL,
-}) => {
-  const outside = watchOutside(page, baseURL!)
-  const seen: string[] = []
-  page.on('request', request => seen.push(request.url()))
-  await fromShelf(page, 'Plum streusel')
-  await toPlans(page)
-  await page.getByRole('button', { name: 'Take this plan' }).click()
-  for (const path of ['/people', '/packet', '/settings', '/pantry', '/spoons'])
-    await page.goto(path)
-  expect(seen.length).toBeGreaterThan(10)
-  expect(outside).toEqual([])
+test.describe('with the app kept', () => {
+  test.use(keepsTheApp)
 
-  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
-  await page.reload()
-  await context.setOffline(true)
-  await page.goto('/')
-  await expect(page.getByRole('link', { name: /Plum streusel/ })).toBeVisible()
-  await page.getByRole('link', { name: /Rye and hazelnut/ }).click()
-  await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
-  await toPlans(page)
-  await page.reload()
-  await expect(page.getByRole('radiogroup', { name: 'Plans' })).toBeVisible()
-  // At the counter too: the simulated scale then stands in this browser.
-  await page
-    .getByRole('navigation', { name: 'Stages of the work' })
-    .getByRole('link', { name: 'make' })
-    .click()
-  await page.getByRole('button', { name: 'Begin', exact: true }).click()
-  await page.getByRole('button', { name: 'Use a scale' }).click()
-  await expect(page.getByText('in this browser: no server answers')).toBeVisible()
-  await page.getByRole('article').locator('.acts .done').click()
-  expect(outside).toEqual([])
+  test('no request leaves the machine, and everything is there without a network', async ({
+    page,
+    context,
+    baseURL,
+  }) => {
+    const outside = watchOutside(page, baseURL!)
+    const seen: string[] = []
+    page.on('request', request => seen.push(request.url()))
+    await fromShelf(page, 'Plum streusel')
+    await toPlans(page)
+    await page.getByRole('button', { name: 'Take this plan' }).click()
+    for (const path of ['/people', '/packet', '/settings', '/pantry', '/spoons'])
+      await page.goto(path)
+    expect(seen.length).toBeGreaterThan(10)
+    expect(outside).toEqual([])
+
+    await appIsKept(page)
+    await page.reload()
+    await context.setOffline(true)
+    await page.goto('/')
+    await expect(page.getByRole('link', { name: /Plum streusel/ })).toBeVisible()
+    await page.getByRole('link', { name: /Rye and hazelnut/ }).click()
+    await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
+    await toPlans(page)
+    await page.reload()
+    await expect(page.getByRole('radiogroup', { name: 'Plans' })).toBeVisible()
+    // At the counter too: the simulated scale then stands in this browser.
+    await page
+      .getByRole('navigation', { name: 'Stages of the work' })
+      .getByRole('link', { name: 'make' })
+      .click()
+    await page.getByRole('button', { name: 'Begin', exact: true }).click()
+    await page.getByRole('button', { name: 'Use a scale' }).click()
+    await expect(page.getByText('in this browser: no server answers')).toBeVisible()
+    await page.getByRole('article').locator('.acts .done').click()
+    expect(outside).toEqual([])
+  })
 })
 
 async function found(page: Page) {

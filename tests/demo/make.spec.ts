@@ -22,7 +22,11 @@ const card = (page: Page) => page.getByRole('article')
 const press = (page: Page) => card(page).locator('.acts .done')
 const timer = (page: Page, name: RegExp) =>
   page.getByRole('region', { name: 'Timers' }).getByRole('listitem').filter({ hasText: name })
-const kept = (page: Page) => page.waitForTimeout(250)
+/** What was said at the counter, and is seen there, is in the database too. */
+const kept = async (page: Page) => {
+  await expect(page.locator('.top[aria-busy="true"]')).toHaveCount(0)
+  await expect(page.getByText('saving …')).toHaveCount(0)
+}
 /** Ticks cards until one says something, or what waits is left. */
 async function tickTo(page: Page, words: RegExp) {
   for (let n = 0; n < 60; n++) {
@@ -40,9 +44,10 @@ const clockAt = async (page: Page, at: string) => {
   await page.clock.install({ time: new Date(at) })
   await page.clock.resume()
 }
+/** Puts the page's clock forward; the counter has looked at it by its next beat. */
 const forward = async (page: Page, minutes: number) => {
   await page.clock.fastForward(minutes * 60_000)
-  await page.waitForTimeout(120)
+  await page.clock.runFor(1000)
 }
 
 for (const [wide, high] of [
@@ -67,6 +72,8 @@ for (const [wide, high] of [
     await stage(page, 'make').click()
     await settled(page)
     await expect(page.getByText(/On the table at 17:00: it begins at/)).toBeVisible()
+    // From here on the clock goes only when it is put forward: no card is taken away while it is read.
+    await page.clock.pauseAt(new Date('2026-11-28T13:02:00'))
     await begin(page)
     // It is early: the day begins later.
     await expect(
@@ -82,15 +89,19 @@ for (const [wide, high] of [
     // One card after the other, each in about its time; waits by the clock; marks as they call.
     const targets: number[] = []
     let ticks = 0
+    const over = page.getByRole('heading', { name: 'On the table', exact: true })
+    const idle = page.getByRole('heading', { name: /^Nothing to do/ })
+    const call = page.locator('.call').first()
     for (let n = 0; n < 120; n++) {
-      if (await page.getByRole('heading', { name: 'On the table', exact: true }).count()) break
-      const call = page.locator('.call').first()
+      await expect(over.or(call).or(idle).or(press(page)).first()).toBeVisible()
+      if (await over.count()) break
       if (await call.count()) {
+        const calls = await page.locator('.call').count()
         await call.getByRole('button', { name: /Seen to|It is done/ }).click()
-        await kept(page)
+        await expect(page.locator('.call')).toHaveCount(calls - 1)
         continue
       }
-      if (await page.getByRole('heading', { name: /^Nothing to do/ }).count()) {
+      if (await idle.count()) {
         const left = (await page.locator('.idle .wait').innerText()).split(':').map(Number)
         await forward(
           page,
@@ -98,28 +109,13 @@ for (const [wide, high] of [
         )
         continue
       }
-      if (!(await press(page).count())) {
-        await kept(page)
-        continue
-      }
       const now = await page.locator('#now').innerText()
-      const box = await press(page)
-        .boundingBox({ timeout: 3000 })
-        .catch(() => null)
-      if (!box) continue
-      targets.push(box.height)
+      targets.push((await press(page).boundingBox())!.height)
       const minutes = Number(/about (\d+) min/u.exec(now)?.[1] ?? 0.6)
       await forward(page, Math.min(minutes, 20))
-      // Where the plan has it wait meanwhile, it is looked at again.
-      if (
-        !(await press(page)
-          .click({ timeout: 3000 })
-          .then(
-            () => true,
-            () => false,
-          ))
-      )
-        continue
+      // Where something calls or the plan has it wait meanwhile, it is looked at again.
+      if ((await call.count()) || !(await press(page).count())) continue
+      await press(page).click()
       ticks++
       // The last tick takes the card away: '' then.
       await expect
@@ -318,6 +314,21 @@ Press into the tin and bake for 25 minutes.`,
     const pour = card(page).getByRole('button', { name: 'Hold to pour' })
     const shown = async () =>
       Number(/^(-?[\d,.]+)/u.exec(await card(page).locator('.figure b').innerText())![1])
+    /** What was poured has come to rest on the scale: it trembles by two grams at most. */
+    const still = async () => {
+      let before = Number.NaN
+      await expect
+        .poll(
+          async () => {
+            const now = await shown()
+            const moved = Math.abs(now - before)
+            before = now
+            return moved
+          },
+          { intervals: [300] },
+        )
+        .toBeLessThanOrEqual(2)
+    }
     const live = () => expect(card(page).locator('.figure')).toContainText(/\d+ of \d+ g/)
     const pourTo = async (grams: number) => {
       await live()
@@ -325,7 +336,7 @@ Press into the tin and bake for 25 minutes.`,
       await page.mouse.down()
       await expect.poll(shown, { intervals: [50] }).toBeGreaterThan(grams)
       await page.mouse.up()
-      await page.waitForTimeout(1500)
+      await still()
     }
     await expect(card(page).getByRole('img', { name: /0 of 200 g on the scale/ })).toBeVisible()
     // Oats by the scale, in one go by keyboard: held for a while.
@@ -333,7 +344,7 @@ Press into the tin and bake for 25 minutes.`,
     await page.keyboard.down('Space')
     await expect.poll(shown, { intervals: [50] }).toBeGreaterThan(120)
     await page.keyboard.up('Space')
-    await page.waitForTimeout(1200)
+    await still()
     // What is typed goes before what the scale shows.
     await card(page).getByLabel('Grams that went in').fill('180')
     await press(page).click()
@@ -689,9 +700,9 @@ Stir in the icing sugar.`,
     await press(page).click()
     await tickTo(page, /Weigh the yoghurt again|Nothing to do/)
     await forward(page, 121)
-    for (let n = 0; n < 4 && (await page.locator('.call').count()); n++) {
+    for (let calls = await page.locator('.call').count(); calls > 0; calls--) {
       await page.locator('.call').first().getByRole('button', { name: 'It is done' }).click()
-      await kept(page)
+      await expect(page.locator('.call')).toHaveCount(calls - 1)
     }
     await tickTo(page, /Weigh the yoghurt again/)
     await expect(card(page)).toContainText('Before, it weighed 402 g.')

@@ -1,7 +1,8 @@
+import { each } from '../each'
 import { readFileSync } from 'node:fs'
 import { AxeBuilder } from '@axe-core/playwright'
-import { expect, test, type Page } from '@playwright/test'
-import { expectNoSideways, fromShelf, toPlans } from '../kitchen'
+import { expect, test, type Locator, type Page } from '@playwright/test'
+import { expectNoSideways, fromShelf, toPlans, appIsKept, keepsTheApp } from '../kitchen'
 
 const stage = (page: Page, name: string) =>
   page
@@ -92,7 +93,7 @@ async function taste(
   )
   await page.getByText('For whoever pours').click()
   expect(new Set(rows.flatMap(r => r.codes)).size).toBe(rows.flatMap(r => r.codes).length)
-  for (const { taster, letters, codes } of rows) {
+  for (const { taster, letters, codes } of each(rows)) {
     await page
       .getByRole('group', { name: 'Who is tasting' })
       .getByRole('button', { name: new RegExp(`^${taster}`) })
@@ -118,6 +119,33 @@ async function taste(
 }
 const four = ['Ottilie', 'Bram', 'Ikenna', 'Wren']
 const the = (letter: string) => (letters: string[]) => [letters.indexOf(letter)]
+
+/** Goes through every card at the counter; where only waits are left, the clock is put forward. */
+async function toTheEnd(page: Page, back: Locator) {
+  // The clock goes only when it is put forward: what is to be pressed is not taken away meanwhile.
+  await page.clock.pauseAt(await page.evaluate(() => Date.now() + 1000))
+  const now = page.locator('#now')
+  const go = page.getByRole('button', { name: 'Go on with it now' })
+  const press = page.getByRole('article').locator('.acts .done')
+  const over = page.getByRole('button', { name: /^It is done|^Done/ })
+  for (let n = 0; n < 250 && !(await back.isVisible()); n++) {
+    if (await go.count()) {
+      await go.click()
+      await expect(go).toHaveCount(0)
+    } else if (await press.count()) {
+      const before = await now.innerText()
+      await press.first().click()
+      await expect.poll(async () => ((await now.count()) ? now.innerText() : '')).not.toBe(before)
+    } else {
+      await page.clock.fastForward(10 * 60_000)
+      await page.clock.runFor(1000)
+      const ended = await over.count()
+      if (!ended) continue
+      await over.first().click()
+      await expect(over).toHaveCount(ended - 1)
+    }
+  }
+}
 
 test('three weekends of ginger loaf: from set-up to what the house has learned', async ({
   page,
@@ -152,32 +180,8 @@ test('three weekends of ginger loaf: from set-up to what the house has learned',
   await settled(page)
   await page.getByRole('button', { name: 'Begin', exact: true }).click()
   const back = page.getByRole('link', { name: 'Back to the trial' })
-  for (let n = 0; n < 250 && !(await back.isVisible()); n++) {
-    const go = page.getByRole('button', { name: 'Go on with it now' })
-    const press = page.getByRole('article').locator('.acts .done')
-    // The counter moves on by itself when a wait is over: what was to be pressed may be gone.
-    const soon = { timeout: 1500 }
-    if (await go.count()) {
-      await go.click(soon).catch(() => undefined)
-      continue
-    }
-    if (await press.count()) {
-      await press
-        .first()
-        .click(soon)
-        .catch(() => undefined)
-      await page.waitForTimeout(20)
-      continue
-    }
-    await page.clock.fastForward(10 * 60_000)
-    await page.waitForTimeout(60)
-    const over = page.getByRole('button', { name: /^It is done|^Done/ })
-    if (await over.count())
-      await over
-        .first()
-        .click(soon)
-        .catch(() => undefined)
-  }
+  await toTheEnd(page, back)
+  await page.clock.resume()
   await back.click()
   // What the counter wrote down is here: minutes in the oven of each.
   await expect(
@@ -303,67 +307,73 @@ test('three weekends of ginger loaf: from set-up to what the house has learned',
   await expect(page.getByRole('button', { name: /won$/ })).toHaveCount(2)
 })
 
-test('on a phone, offline, with sticky fingers: noted, tasted, kept through a reload', async ({
-  page,
-  context,
-}) => {
-  await page.setViewportSize({ width: 390, height: 844 })
-  await atTrials(page)
-  await proposed(page)
-  await expectNoSideways(page)
-  await begin(page, 'Cooler?', 'an oven 20 °C cooler')
-  await page.evaluate(() => navigator.serviceWorker.ready)
-  await page.waitForTimeout(1500)
-  await context.setOffline(true)
-  await page.getByRole('button', { name: 'Note down B' }).click()
-  await expectNoSideways(page)
-  for (const box of await page
-    .getByRole('region', { name: 'Note down' })
-    .locator('button:visible, input:visible:not(.sr-only)')
-    .evaluateAll(all =>
-      all.map(el => {
-        const r = el.getBoundingClientRect()
-        return [el.getAttribute('aria-label') ?? el.textContent, r.height] as const
-      }),
+test.describe('with the app kept', () => {
+  test.use(keepsTheApp)
+
+  test('on a phone, offline, with sticky fingers: noted, tasted, kept through a reload', async ({
+    page,
+    context,
+  }) => {
+    await page.setViewportSize({ width: 390, height: 844 })
+    await atTrials(page)
+    await proposed(page)
+    await expectNoSideways(page)
+    await begin(page, 'Cooler?', 'an oven 20 °C cooler')
+    await appIsKept(page)
+    await context.setOffline(true)
+    await page.getByRole('button', { name: 'Note down B' }).click()
+    await expectNoSideways(page)
+    for (const box of each(
+      await page
+        .getByRole('region', { name: 'Note down' })
+        .locator('button:visible, input:visible:not(.sr-only)')
+        .evaluateAll(all =>
+          all.map(el => {
+            const r = el.getBoundingClientRect()
+            return [el.getAttribute('aria-label') ?? el.textContent, r.height] as const
+          }),
+        ),
     ))
-    expect(box[1], String(box[0])).toBeGreaterThanOrEqual(44)
-  // Wrong figures are said and change nothing.
-  await page.getByLabel('before the oven').fill('a cup')
-  await page.getByLabel('before the oven').press('Tab')
-  await expect(page.getByRole('alert')).toContainText('“a cup” is no figure')
-  await page.getByLabel('before the oven').fill('60')
-  await page.getByLabel('before the oven').press('Tab')
-  await page.getByLabel('after it').fill('66')
-  await page.getByLabel('after it').press('Tab')
-  await expect(page.getByRole('alert')).toContainText('weighs more after the oven')
-  await page.getByLabel('after it').fill('54,6')
-  await page.getByLabel('after it').press('Tab')
-  await page.getByRole('slider', { name: /^moist/ }).fill('7')
-  await page.getByRole('button', { name: 'of grass' }).click()
-  await page.getByLabel('In your own words').fill('darker at the edge')
-  await page.getByLabel('In your own words').press('Tab')
-  await page
-    .locator('.pad input[type="file"]')
-    .setInputFiles({ name: 'words.txt', mimeType: 'image/png', buffer: Buffer.from('no picture') })
-  await expect(page.getByRole('alert')).toContainText('no picture that this browser can read')
-  await page.locator('.pad input[type="file"]').setInputFiles('docs/screenshots/start.png')
-  await expect(
-    page.getByRole('img', { name: 'Photo of this arm' }).or(page.getByText('1 more kept')),
-  ).toBeVisible()
-  await saved(page)
-  await page.waitForTimeout(400)
-  await page.reload()
-  await page.getByRole('button', { name: 'Note down B' }).click()
-  await expect(page.getByRole('img', { name: 'Photo of this arm' })).toBeVisible()
-  await page.getByRole('button', { name: 'Note down B' }).click()
-  await expect(page.getByRole('list', { name: 'Arms' })).toContainText('9 %')
-  await expect(page.getByText('“darker at the edge”')).toBeVisible()
-  await taste(page, 'three cups, two alike', 'AB', ['Ottilie', 'Ikenna', 'Bram'], '', letters => [
-    (letters.findIndex(l => letters.filter(o => o === l).length === 1) + 1) % 3,
-  ])
-  await expect(page.getByText('This shows nothing either way.')).toBeVisible()
-  await expectNoSideways(page)
-  await context.setOffline(false)
+      expect(box[1], String(box[0])).toBeGreaterThanOrEqual(44)
+    // Wrong figures are said and change nothing.
+    await page.getByLabel('before the oven').fill('a cup')
+    await page.getByLabel('before the oven').press('Tab')
+    await expect(page.getByRole('alert')).toContainText('“a cup” is no figure')
+    await page.getByLabel('before the oven').fill('60')
+    await page.getByLabel('before the oven').press('Tab')
+    await page.getByLabel('after it').fill('66')
+    await page.getByLabel('after it').press('Tab')
+    await expect(page.getByRole('alert')).toContainText('weighs more after the oven')
+    await page.getByLabel('after it').fill('54,6')
+    await page.getByLabel('after it').press('Tab')
+    await page.getByRole('slider', { name: /^moist/ }).fill('7')
+    await page.getByRole('button', { name: 'of grass' }).click()
+    await page.getByLabel('In your own words').fill('darker at the edge')
+    await page.getByLabel('In your own words').press('Tab')
+    await page.locator('.pad input[type="file"]').setInputFiles({
+      name: 'words.txt',
+      mimeType: 'image/png',
+      buffer: Buffer.from('no picture'),
+    })
+    await expect(page.getByRole('alert')).toContainText('no picture that this browser can read')
+    await page.locator('.pad input[type="file"]').setInputFiles('docs/screenshots/start.png')
+    await expect(
+      page.getByRole('img', { name: 'Photo of this arm' }).or(page.getByText('1 more kept')),
+    ).toBeVisible()
+    await saved(page)
+    await page.reload()
+    await page.getByRole('button', { name: 'Note down B' }).click()
+    await expect(page.getByRole('img', { name: 'Photo of this arm' })).toBeVisible()
+    await page.getByRole('button', { name: 'Note down B' }).click()
+    await expect(page.getByRole('list', { name: 'Arms' })).toContainText('9 %')
+    await expect(page.getByText('“darker at the edge”')).toBeVisible()
+    await taste(page, 'three cups, two alike', 'AB', ['Ottilie', 'Ikenna', 'Bram'], '', letters => [
+      (letters.findIndex(l => letters.filter(o => o === l).length === 1) + 1) % 3,
+    ])
+    await expect(page.getByText('This shows nothing either way.')).toBeVisible()
+    await expectNoSideways(page)
+    await context.setOffline(false)
+  })
 })
 
 test('by keyboard alone: a trial is set up, an arm noted, a tasting answered', async ({ page }) => {

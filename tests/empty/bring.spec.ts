@@ -1,6 +1,16 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
-import { atStart, cardPhoto, expectNoSideways, file, paste, row, watchOutside } from '../kitchen'
+import {
+  atStart,
+  cardPhoto,
+  expectNoSideways,
+  file,
+  paste,
+  row,
+  watchOutside,
+  appIsKept,
+  keepsTheApp,
+} from '../kitchen'
 
 const stars = {
   '@context': 'https://schema.org',
@@ -168,77 +178,81 @@ test('the source of a page is pasted: only what it says of the recipe is read, a
   expect(outside).toEqual([])
 })
 
-test('a photo of a card is read here, beside its picture', async ({ page, baseURL }) => {
-  test.slow()
-  const outside = watchOutside(page, baseURL!)
-  const photo = await cardPhoto(
-    page,
-    'Apple sauce squares',
-    [
-      '1 cup apple sauce',
-      '½ cup oil',
-      '150 g sugar',
-      '2 large eggs',
-      '200 g plain flour',
-      '1 tsp baking soda',
-    ],
-    'Beat the eggs and sugar, stir in the apple sauce and oil. Fold in the flour and soda. ' +
-      'Bake for 35 minutes at 180 °C.',
-  )
-  await atStart(page)
-  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
-  await page.reload()
-  await page
-    .getByLabel('Photo of a recipe card')
-    .setInputFiles(file('card.png', photo, 'image/png'))
-  const text = page.getByLabel('The recipe, as plain text or page source')
-  await expect(text).toHaveValue(/150 g sugar/, { timeout: 60_000 })
-  await expect(page.getByRole('img', { name: 'The photo that is being read' })).toBeVisible()
-  // The half that the recogniser cannot make out is unknown, and never another figure.
-  await expect(text).toHaveValue(
-    new RegExp(
-      'Apple sauce squares\n+1 cup apple sauce\n(?:½|1/2|\\?) cup oil\n150 g sugar\n' +
-        '2 large eggs\n200 g plain flour\n1 tsp baking soda',
-    ),
-  )
-  await page.getByRole('button', { name: 'Read it' }).click()
-  await expect(row(page, '150 g sugar')).toContainText('150')
-  await page.getByRole('tab', { name: 'The photo' }).click()
-  await expect(
-    page.getByRole('img', { name: 'The photo that this recipe was read from' }),
-  ).toBeVisible()
-  await page.reload()
-  await expect(page.getByRole('tab', { name: 'The photo' })).toBeVisible()
+test.describe('with the app kept', () => {
+  test.use(keepsTheApp)
 
-  expect(outside).toEqual([])
-})
-
-test('without a network a first photo is read as well', async ({ page, context }) => {
-  test.slow()
-  const photo = await cardPhoto(
-    page,
-    'Plum squares',
-    ['150 g sugar', '2 large eggs'],
-    'Mix and bake for 35 minutes at 180 °C.',
-  )
-  await atStart(page)
-  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
-  await page.reload()
-  await expect
-    .poll(
-      () => page.evaluate(async () => (await (await caches.open('photo-reader')).keys()).length),
-      { timeout: 30_000 },
+  test('a photo of a card is read here, beside its picture', async ({ page, baseURL }) => {
+    test.slow()
+    const outside = watchOutside(page, baseURL!)
+    const photo = await cardPhoto(
+      page,
+      'Apple sauce squares',
+      [
+        '1 cup apple sauce',
+        '½ cup oil',
+        '150 g sugar',
+        '2 large eggs',
+        '200 g plain flour',
+        '1 tsp baking soda',
+      ],
+      'Beat the eggs and sugar, stir in the apple sauce and oil. Fold in the flour and soda. ' +
+        'Bake for 35 minutes at 180 °C.',
     )
-    .toBe(6)
-  await context.setOffline(true)
-  await atStart(page)
-  await page
-    .getByLabel('Photo of a recipe card')
-    .setInputFiles(file('card.png', photo, 'image/png'))
-  await expect(page.getByLabel('The recipe, as plain text or page source')).toHaveValue(
-    /2 large eggs/,
-    { timeout: 60_000 },
-  )
+    await atStart(page)
+    await appIsKept(page)
+    await page.reload()
+    await page
+      .getByLabel('Photo of a recipe card')
+      .setInputFiles(file('card.png', photo, 'image/png'))
+    const text = page.getByLabel('The recipe, as plain text or page source')
+    await expect(text).toHaveValue(/150 g sugar/, { timeout: 60_000 })
+    await expect(page.getByRole('img', { name: 'The photo that is being read' })).toBeVisible()
+    // The half that the recogniser cannot make out is unknown, and never another figure.
+    await expect(text).toHaveValue(
+      new RegExp(
+        'Apple sauce squares\n+1 cup apple sauce\n(?:½|1/2|\\?) cup oil\n150 g sugar\n' +
+          '2 large eggs\n200 g plain flour\n1 tsp baking soda',
+      ),
+    )
+    await page.getByRole('button', { name: 'Read it' }).click()
+    await expect(row(page, '150 g sugar')).toContainText('150')
+    await page.getByRole('tab', { name: 'The photo' }).click()
+    await expect(
+      page.getByRole('img', { name: 'The photo that this recipe was read from' }),
+    ).toBeVisible()
+    await page.reload()
+    await expect(page.getByRole('tab', { name: 'The photo' })).toBeVisible()
+
+    expect(outside).toEqual([])
+  })
+
+  test('without a network a first photo is read as well', async ({ page, context }) => {
+    test.slow()
+    const photo = await cardPhoto(
+      page,
+      'Plum squares',
+      ['150 g sugar', '2 large eggs'],
+      'Mix and bake for 35 minutes at 180 °C.',
+    )
+    await atStart(page)
+    await appIsKept(page)
+    await page.reload()
+    await expect
+      .poll(
+        () => page.evaluate(async () => (await (await caches.open('photo-reader')).keys()).length),
+        { timeout: 30_000 },
+      )
+      .toBe(6)
+    await context.setOffline(true)
+    await atStart(page)
+    await page
+      .getByLabel('Photo of a recipe card')
+      .setInputFiles(file('card.png', photo, 'image/png'))
+    await expect(page.getByLabel('The recipe, as plain text or page source')).toHaveValue(
+      /2 large eggs/,
+      { timeout: 60_000 },
+    )
+  })
 })
 
 test('a picture that is none says so, and what was typed stays', async ({ page }) => {

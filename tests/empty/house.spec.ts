@@ -1,3 +1,4 @@
+import { each } from '../each'
 import { expect, test } from '@playwright/test'
 import { atStart, more, paste, row, toPlans } from '../kitchen'
 
@@ -99,7 +100,7 @@ test('what is pasted is never run, and always gets a sentence', async ({ page })
     [`Big\n${'200 g flour\n'.repeat(17_000)}`, /Only the first/],
     ['\u0000\u0001\u0002', /no text yet|no ingredient lines/],
   ]
-  for (const [text, sentence] of texts) {
+  for (const [text, sentence] of each(texts)) {
     await atStart(page)
     await paste(page, text)
     await expect(page.getByText(sentence).first()).toBeVisible({ timeout: 90_000 })

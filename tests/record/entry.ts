@@ -130,7 +130,7 @@ export const recordOf = (house: DemoHouse): Readonly<Record<string, unknown>> =>
   'demo-day': demoDay(house),
   'lines': corpusLines.map(({ text, region }) => readLine(text, { region })),
   'readings': corpusReadings(),
-  'statements': statements.map(readPacket),
+  'statements': statements.map(statement => readPacket(statement)),
   'plans': corpusPlans(),
   'pantry': allIngredients(),
 })

@@ -117,16 +117,23 @@ function pressed(event: KeyboardEvent, finding: Finding) {
     choose([{ do: 'dismiss', key: finding.key }], at)
   }
 }
-/** After a correction the next finding has the focus, so that one key follows another. */
-async function choose(edits: readonly RecipeEdit[], at: number) {
-  const before = props.reading
+/** At which place a finding was just answered, until the recipe is read anew. */
+let answeredAt: number | null = null
+function choose(edits: readonly RecipeEdit[], at: number) {
+  answeredAt = at
   emit('edit', edits)
-  for (let i = 0; i < 50 && props.reading === before; i++)
-    await new Promise(resolve => setTimeout(resolve, 20))
-  await nextTick()
-  const cards = list.value?.querySelectorAll<HTMLElement>(':scope > li')
-  cards?.[Math.min(at, cards.length - 1)]?.focus()
 }
+/** After a correction the next finding has the focus, so that one key follows another. */
+watch(
+  () => props.reading,
+  () => {
+    if (answeredAt === null) return
+    const cards = list.value?.querySelectorAll<HTMLElement>(':scope > li')
+    cards?.[Math.min(answeredAt, cards.length - 1)]?.focus()
+    answeredAt = null
+  },
+  { flush: 'post' },
+)
 </script>
 
 <template>

@@ -260,11 +260,12 @@ const hour = computed(() => (making.value ? (rest.value?.end ?? making.value.ser
   >
     <BenchBar v-if="!making || finished !== null" />
     <Teleport v-else defer to="#bench">
-      <div class="top">
+      <div class="top" :aria-busy="bench.saved === 'saving'">
         <p class="title" :title="bake.title">{{ bake.title }}</p>
         <p class="where">
           <b>{{ Math.min(counter!.done + 1, counter!.of) }}</b> of {{ counter!.of
           }}<template v-if="hour"> · on the table at {{ sayHour(hour) }}</template>
+          <b v-if="bench.saved === 'failed'" role="alert"> · not saved</b>
         </p>
         <div class="beads">
           <PersonBead
