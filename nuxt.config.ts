@@ -48,7 +48,12 @@ export default defineNuxtConfig({
   alias: { '#core': fileURLToPath(new URL('./core', import.meta.url)) },
   components: [{ path: '~/components', pathPrefix: false }],
   hooks: { ready: bringOcrFiles },
-  experimental: { viteEnvironmentApi: true, payloadExtraction: false },
+  experimental: {
+    viteEnvironmentApi: true,
+    payloadExtraction: false,
+    // A page is fetched when somebody is about to go there: the service worker has all of them anyway.
+    defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
+  },
   ui: {
     fonts: false,
     theme: { colors: ['primary', 'secondary', 'success', 'info', 'warning', 'error', 'neutral'] },

@@ -28,7 +28,7 @@ const server = (port: number, demo: boolean) => ({
 export default defineConfig({
   testDir: 'tests',
   testMatch: '**/*.spec.ts',
-  timeout: 240_000,
+  timeout: 180_000,
   expect: { timeout: 20_000 },
   workers: 2,
   fullyParallel: true,
@@ -39,14 +39,24 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/London',
+    // Nothing that moves is waited for, and the app is not fetched twice: see keepsTheApp in tests/kitchen.ts.
+    contextOptions: { reducedMotion: 'reduce' },
     serviceWorkers: 'block',
     actionTimeout: 15_000,
     trace: process.env.TRACE ? 'on' : 'off',
   },
   projects: [
+    // The longest first, so that none of them is left for one browser at the end.
+    {
+      name: 'long',
+      testMatch: 'demo/**/*.spec.ts',
+      grep: /@long/,
+      use: { baseURL: `http://127.0.0.1:${demoPort}` },
+    },
     {
       name: 'demo',
       testMatch: 'demo/**/*.spec.ts',
+      grepInvert: /@long/,
       use: { baseURL: `http://127.0.0.1:${demoPort}` },
     },
     {

@@ -3,7 +3,7 @@ import { existsSync } from 'node:fs'
 import { spawnSync } from 'node:child_process'
 import { fileURLToPath } from 'node:url'
 import { isInstalled, isStale, nodeTooOld } from './preflight.mjs'
-import { npm, npx, run, stop } from './run.mjs'
+import { attempt, npm, npx, run, runTogether, stop } from './run.mjs'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
 process.chdir(root)
@@ -28,9 +28,21 @@ if (missing.length) {
 if (!isInstalled(root))
   run('Installing the packages', npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
 run('Preparing', npx, ['nuxt', 'prepare', '--logLevel=silent'])
-run('Lint', npm, ['run', '--silent', 'lint'])
-run('Types', npm, ['run', '--silent', 'typecheck'])
-run('Unit tests', npm, ['run', '--silent', 'test:unit'])
-if (isStale(root)) run('Building', npx, ['nuxt', 'build', '--logLevel=silent'])
-run('The real interface', npm, ['run', '--silent', 'test:e2e'])
+
+// Two rows, since two cores are what there is everywhere; both take about as long.
+const script = (doing, name) => ({ doing, command: npm, args: ['run', '--silent', name] })
+const build = { doing: 'Building', command: npx, args: ['nuxt', 'build', '--logLevel=silent'] }
+await runTogether(
+  [script('Lint', 'lint'), script('Types', 'typecheck'), ...(isStale(root) ? [build] : [])],
+  [script('Unit tests', 'test:unit')],
+)
+const doing = 'The real interface'
+const { isDone, why } = attempt(doing, npm, ['run', '--silent', 'test:e2e'])
+if (!isDone) {
+  // Traces cost a quarter of the time, so they are made only of what failed; it stays failed.
+  attempt(`${doing}, what failed, with traces`, npx, ['playwright', 'test', '--last-failed'], {
+    TRACE: '1',
+  })
+  stop(`${why} The traces are in test-results/.`)
+}
 console.log('\nAll of it passed.')

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs'
+import { AxeBuilder } from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
 
 /** What every test of the interface does at the start page and on the way. */
@@ -103,4 +104,46 @@ export async function appIsKept(page: Page) {
   const state = () =>
     page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.active?.state)
   await expect.poll(state).toBe('activated')
+}
+
+/** Rules of axe whose answer depends on the colours of a scheme. */
+const ofColours = ['color-contrast', 'link-in-text-block']
+
+/**
+ * Axe finds nothing on the page as it stands, within `main` or the whole of it: by every rule in the
+ * light scheme, by those of colours in the dark one.
+ */
+export async function expectAxeClean(page: Page, within = 'html') {
+  const violations = async (rules?: string[]) => {
+    const axe = new AxeBuilder({ page }).include(within).setLegacyMode(true)
+    // Only what is wrong is worked out in full.
+    axe.options({ resultTypes: ['violations'] })
+    const found = await (rules ? axe.withRules(rules) : axe).analyze()
+    return found.violations.map(v => {
+      const places = v.nodes.slice(0, 3).map(n => n.html.slice(0, 140))
+      return `${v.id}: ${places.join(' | ')}`
+    })
+  }
+  expect(await violations()).toEqual([])
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await expect(page.locator('html')).toHaveClass(/dark/)
+  expect(await violations(ofColours)).toEqual([])
+  await page.emulateMedia({ colorScheme: 'light' })
+  await expect(page.locator('html')).not.toHaveClass(/dark/)
+}
+
+/**
+ * Waits until nothing moves at the counter any more: what stands there is the same twice, and is in
+ * the database. One press may change the card, its timers and what calls, one after the other.
+ */
+export async function counterIsStill(page: Page) {
+  let before = ''
+  const isSame = async () => {
+    const now = await page.locator('main').innerText()
+    const isBusy = await page.locator('.top[aria-busy="true"]').count()
+    const same = now === before && !isBusy
+    before = now
+    return same
+  }
+  await expect.poll(isSame, { intervals: [60] }).toBe(true)
 }

@@ -117,20 +117,24 @@ function pressed(event: KeyboardEvent, finding: Finding) {
     choose([{ do: 'dismiss', key: finding.key }], at)
   }
 }
-/** At which place a finding was just answered, until the recipe is read anew. */
-let answeredAt: number | null = null
+/** The finding that was just answered, and its place, until it is gone from the list. */
+let answered: { readonly key: string; readonly at: number } | null = null
 function choose(edits: readonly RecipeEdit[], at: number) {
-  answeredAt = at
+  answered = { key: shown.value[at]!.key, at }
   emit('edit', edits)
 }
-/** After a correction the next finding has the focus, so that one key follows another. */
+const isElsewhere = () => {
+  const focused = document.activeElement
+  return focused !== null && focused !== document.body && !list.value?.contains(focused)
+}
+/** When an answered finding goes, the one that takes its place has the focus: one key follows another. */
 watch(
-  () => props.reading,
-  () => {
-    if (answeredAt === null) return
+  shown,
+  findings => {
+    if (!answered || findings.some(finding => finding.key === answered!.key)) return
     const cards = list.value?.querySelectorAll<HTMLElement>(':scope > li')
-    cards?.[Math.min(answeredAt, cards.length - 1)]?.focus()
-    answeredAt = null
+    if (!isElsewhere()) cards?.[Math.min(answered.at, cards.length - 1)]?.focus()
+    answered = null
   },
   { flush: 'post' },
 )
