@@ -11,6 +11,8 @@ const offline = [
   '--component-updater=url-source=http://127.0.0.1:9/',
   '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE localhost , EXCLUDE 127.0.0.1',
 ]
+/** Debian's Chromium without its windows: the same engine, and a quarter less to do. */
+const chromium = '/usr/bin/chromium-headless-shell'
 const demoPort = 4381
 const emptyPort = 4382
 const server = (port: number, demo: boolean) => ({
@@ -35,7 +37,7 @@ export default defineConfig({
   forbidOnly: Boolean(process.env.CI),
   reporter: [['list']],
   use: {
-    launchOptions: { executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: offline },
+    launchOptions: { executablePath: process.env.CHROMIUM ?? chromium, args: offline },
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/London',

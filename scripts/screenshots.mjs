@@ -28,7 +28,7 @@ for (
   await new Promise(resolve => setTimeout(resolve, 100))
 
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell',
   args: ['--no-sandbox', '--disable-gpu'],
 })
 

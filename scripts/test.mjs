@@ -12,7 +12,7 @@ if (old) stop(old)
 
 /** Chromium drives the interface, `units` is asked for the sizes of cups: both are Debian's. */
 const missing = [
-  ['chromium', process.env.CHROMIUM ?? '/usr/bin/chromium'],
+  ['chromium-headless-shell', process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell'],
   ['units', '/usr/bin/units'],
 ]
   .filter(([, path]) => !existsSync(path))

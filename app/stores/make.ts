@@ -150,12 +150,15 @@ export const useMakeStore = defineStore('make', () => {
   }
 
   let turn = 0
+  /** The rest of the day is being placed: which card comes next may still change. */
+  const replanning = ref(false)
   /** Places the rest of the day anew, for how it goes. */
   async function replan() {
     const here = bench.bake
     const at = counter.value
     if (!here || !making.value || !at || at.finished !== null) return
     const mine = ++turn
+    replanning.value = true
     const found = await useCore()
       .replan(
         await bench.sharing({
@@ -181,7 +184,9 @@ export const useMakeStore = defineStore('make', () => {
         100,
       )
       .catch(() => null)
-    if (mine === turn) rest.value = found
+    if (mine !== turn) return
+    rest.value = found
+    replanning.value = false
   }
 
   async function addPhoto(card: string, data: string) {
@@ -239,6 +244,7 @@ export const useMakeStore = defineStore('make', () => {
     making,
     counter,
     hold,
+    replanning,
     going,
     active,
     calls,

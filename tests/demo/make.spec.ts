@@ -605,9 +605,7 @@ test('whoever cannot eat it is said before it begins', async ({ page }) => {
 
 test('it rings, shakes and keeps the screen on; silent when told so; away it notifies', async ({
   page,
-  context,
 }) => {
-  await context.grantPermissions(['notifications'])
   await page.addInitScript(() => {
     const seen = { shaken: 0, tones: 0, locks: 0, told: [] as string[] }
     Object.assign(window, { seen })
@@ -633,6 +631,7 @@ test('it rings, shakes and keeps the screen on; silent when told so; away it not
       seen.tones++
       start.call(this, when)
     }
+    Object.defineProperty(Notification, 'permission', { value: 'granted' })
     ServiceWorkerRegistration.prototype.showNotification = (says: string) => {
       seen.told.push(says)
       return Promise.resolve()

@@ -4,6 +4,7 @@ import {
   learnPace,
   madeOf,
   type BakeDay,
+  type Card,
   type DayPlan,
   type Felt,
   type Timer,
@@ -94,16 +95,18 @@ const rest = computed(() => (make.rest?.plan.ok ? make.rest.plan : null))
 const soon = 4
 /** So many minutes before its end a longest wait of another card is said. */
 const soonGone = 16
+/** When a card begins: by the rest of the day, and until that is placed by the plan. */
+function startOf(card: Card) {
+  if (!rest.value) return card.starts
+  if (card.kind === 'heat') return rest.value.preheats.find(p => p.celsius === card.celsius)?.at
+  return rest.value.tasks.find(t => t.id === card.task)?.starts
+}
 /** When the plan wants the current card, where that is not yet. */
 const idleUntil = computed(() => {
   const at = counter.value
   if (!at || at.gone || at.finished !== null) return null
   if (!at.current) return at.timers.find(t => t.stopped === null && t.ends > make.now)?.ends ?? null
-  const task = rest.value?.tasks.find(t => t.id === at.current!.card.task)
-  const starts =
-    at.current.card.kind === 'heat'
-      ? rest.value?.preheats.find(p => p.celsius === at.current!.card.celsius)?.at
-      : task?.starts
+  const starts = startOf(at.current.card)
   return starts !== undefined &&
     starts - make.now > soon &&
     !at.cards.some(p => p.card.task === at.current!.card.task && p.is === 'over')
@@ -260,7 +263,7 @@ const hour = computed(() => (making.value ? (rest.value?.end ?? making.value.ser
   >
     <BenchBar v-if="!making || finished !== null" />
     <Teleport v-else defer to="#bench">
-      <div class="top" :aria-busy="bench.saved === 'saving'">
+      <div class="top" :aria-busy="bench.saved === 'saving' || make.replanning">
         <p class="title" :title="bake.title">{{ bake.title }}</p>
         <p class="where">
           <b>{{ Math.min(counter!.done + 1, counter!.of) }}</b> of {{ counter!.of
