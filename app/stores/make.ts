@@ -159,16 +159,10 @@ export const useMakeStore = defineStore('make', () => {
     if (!here || !making.value || !at || at.finished !== null) return
     const mine = ++turn
     replanning.value = true
+    const others = new Set(making.value.cards.map(c => c.bake).filter(id => id && id !== here.id))
     const found = await useCore()
       .replan(
-        await bench.sharing({
-          serveAt: null,
-          with: making.value.cards
-            .map(c => c.bake)
-            .filter(id => id && id !== here.id)
-            .filter((id, n, all) => all.indexOf(id) === n),
-          wishes: {},
-        }),
+        await bench.sharing({ serveAt: null, with: [...others], wishes: {} }),
         {
           serveAt: making.value.serveAt,
           now: now.value,

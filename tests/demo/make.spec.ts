@@ -36,15 +36,19 @@ const kept = async (page: Page) => {
   await expect(page.locator('.top[aria-busy="true"]')).toHaveCount(0)
   await expect(page.getByText('saving …')).toHaveCount(0)
 }
+/** What stands at the counter now; nothing when all is on the table. */
+const standing = (page: Page) =>
+  page.evaluate(() => document.querySelector<HTMLElement>('#now')?.innerText ?? '')
 /** Ticks cards until one says something, or what waits is left. */
 async function tickTo(page: Page, words: RegExp) {
   for (let n = 0; n < 60; n++) {
-    await expect(page.locator('#now')).not.toBeEmpty()
-    const now = await page.locator('#now').innerText()
+    await expect.poll(() => standing(page)).not.toBe('')
+    await counterIsStill(page)
+    const now = await standing(page)
     if (words.test(now)) return
     // Idle or not: the plan may say so only now.
     await page.getByRole('button', { name: 'Go on with it now' }).or(press(page)).click()
-    await expect.poll(() => page.locator('#now').innerText()).not.toBe(now)
+    await expect.poll(() => standing(page)).not.toBe(now)
   }
   throw new Error(`${words} did not come`)
 }
@@ -428,13 +432,13 @@ Press into the tin and bake for 25 minutes.`,
     await page.getByRole('button', { name: 'It is done: in the oven' }).click()
     await tickTo(page, /take it out/i)
     await press(page).click()
-    await tickTo(page, /Nothing to do|is on the table/i)
+    await tickTo(page, /Nothing to do/)
     await timer(page, /cool|settle/i)
       .getByRole('button')
       .first()
       .click()
     await page.getByRole('button', { name: /^It is done: / }).click()
-    await tickTo(page, /is on the table/i)
+    await expect(card(page)).toContainText(/is on the table/i)
     await press(page).click()
     await page.getByText(/\d+ weights/).click()
     const kept = Number(

@@ -4,7 +4,6 @@ import {
   learnPace,
   madeOf,
   type BakeDay,
-  type Card,
   type DayPlan,
   type Felt,
   type Timer,
@@ -92,27 +91,9 @@ const several = computed(
   () => new Set((making.value?.cards ?? []).map(c => c.bake).filter(Boolean)).size > 1,
 )
 const rest = computed(() => (make.rest?.plan.ok ? make.rest.plan : null))
-const soon = 4
 /** So many minutes before its end a longest wait of another card is said. */
 const soonGone = 16
-/** When a card begins: by the rest of the day, and until that is placed by the plan. */
-function startOf(card: Card) {
-  if (!rest.value) return card.starts
-  if (card.kind === 'heat') return rest.value.preheats.find(p => p.celsius === card.celsius)?.at
-  return rest.value.tasks.find(t => t.id === card.task)?.starts
-}
-/** When the plan wants the current card, where that is not yet. */
-const idleUntil = computed(() => {
-  const at = counter.value
-  if (!at || at.gone || at.finished !== null) return null
-  if (!at.current) return at.timers.find(t => t.stopped === null && t.ends > make.now)?.ends ?? null
-  const starts = startOf(at.current.card)
-  return starts !== undefined &&
-    starts - make.now > soon &&
-    !at.cards.some(p => p.card.task === at.current!.card.task && p.is === 'over')
-    ? starts
-    : null
-})
+const idleUntil = useIdleUntil(rest)
 watch(
   () => counter.value && (idleUntil.value === null ? (counter.value.current?.card.id ?? '') : ''),
   card => {
