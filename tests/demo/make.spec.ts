@@ -57,8 +57,12 @@ const clockAt = async (page: Page, at: string) => {
   await page.clock.install({ time: new Date(at) })
   await page.clock.resume()
 }
-/** Puts the page's clock forward; the counter has looked at it by its next beat. */
+/**
+ * Puts the page's clock forward once what was said before has its moment; the counter has looked at
+ * it by its next beat.
+ */
 const forward = async (page: Page, minutes: number) => {
+  await counterIsStill(page)
   await page.clock.fastForward(minutes * 60_000)
   await page.clock.runFor(1000)
 }
