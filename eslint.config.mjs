@@ -122,6 +122,22 @@ export default withNuxt(
     plugins: { ingwer: { rules: { 'each-in-tests': eachInTests } } },
     rules: { 'ingwer/each-in-tests': 'error' },
   },
+  {
+    files: ['tests/**/*.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'CallExpression[callee.property.name="waitForTimeout"]',
+          message: 'Wait for what is to be seen, not for a time.',
+        },
+        {
+          selector: 'CallExpression[callee.property.name="catch"]',
+          message: 'What fails in a test is not passed over.',
+        },
+      ],
+    },
+  },
   ...floorRules,
   {
     files: ['app/**', 'server/**', 'tests/**'],
