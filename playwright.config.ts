@@ -41,7 +41,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/London',
-    // Nothing that moves is waited for, and the app is not fetched twice: see keepsTheApp in tests/kitchen.ts.
+    // Nothing that moves is waited for, and the app is not fetched twice: see keepsTheApp in
+    // tests/kitchen.ts.
     contextOptions: { reducedMotion: 'reduce' },
     serviceWorkers: 'block',
     actionTimeout: 15_000,

@@ -1,5 +1,6 @@
-// How the code reads: ESLint with the limits as a ratchet, Prettier, circles of imports, exports that nobody uses.
-//   npm run lint               fails where something is wrong, or grew beyond the list in docs/beyond-limits.json
+// How the code reads: ESLint with the limits as a ratchet, Prettier, circles of imports, exports that
+// nobody uses.
+//   npm run lint               fails where something is wrong, or grew beyond docs/beyond-limits.json
 //   npm run lint -- --tighten  takes what shrank off that list
 import { spawn } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'

@@ -1,9 +1,10 @@
 /**
- * The limits on how long, deep and tangled code may be, held as a ratchet: what was beyond them when they were set stands in
- * a list with its figures; a figure may shrink or go, and never grow; nothing new may join.
+ * The limits on how long, deep and tangled code may be, held as a ratchet: what was beyond them
+ * when they were set stands in a list with its figures; a figure may shrink or go, and never grow;
+ * nothing new may join.
  *
- * The list, and what is found now, are `{ file: { rule: { who: [figures, largest first] } } }`, where `who` is a
- * function by its name, all unnamed ones of a file together, or the file itself.
+ * The list, and what is found now, are `{ file: { rule: { who: [figures, largest first] } } }`,
+ * where `who` is a function by its name, all unnamed ones of a file together, or the file itself.
  */
 export const limitRules = [
   'complexity',

@@ -1,7 +1,8 @@
 /**
- * An assertion inside a loop over nothing is never made, and the test passes. So a test that asserts in a loop goes over
- * `each(list)`, which refuses an empty list, or over what is written out on the spot. Lists of which some may be empty
- * go through a `tally('…')`, which fails where all of them were.
+ * An assertion inside a loop over nothing is never made, and the test passes. So a test that
+ * asserts in a loop goes over `each(list)`, which refuses an empty list, or over what is written
+ * out on the spot. Lists of which some may be empty go through a `tally('…')`, which fails where
+ * all of them were.
  */
 const isEach = (node, scope) => {
   if (node.type !== 'CallExpression') return false
