@@ -94,6 +94,22 @@ export async function expectNoSideways(page: Page) {
 }
 
 /**
+ * What matches and is lower than `least` pixels, by what it says. Looked at in one breath of the
+ * page: what goes away between finding and measuring (a “Stop” beside something that ended) would
+ * measure nothing.
+ */
+export function tooLow(page: Page, selector: string, least: number) {
+  return page.evaluate(
+    ([all, low]) =>
+      [...document.querySelectorAll<HTMLElement>(all)]
+        .filter(e => e.getClientRects().length > 0 && e.checkVisibility())
+        .filter(e => e.getBoundingClientRect().height < low)
+        .map(e => `${e.innerText} ${e.getAttribute('aria-label') ?? ''}`.trim()),
+    [selector, least] as const,
+  )
+}
+
+/**
  * What a test needs that goes without a network: all others do without the service worker, which
  * would fetch the whole app once more for each of them.
  */

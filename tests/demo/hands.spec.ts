@@ -6,6 +6,7 @@ import {
   fromShelf,
   recipeText,
   row,
+  tooLow,
   toPlans,
   watchOutside,
   appIsKept,
@@ -81,14 +82,7 @@ test.describe('on a phone', () => {
   test('the whole way by touch, nothing sideways, nothing too small to hit', async ({ page }) => {
     const comfortable = async () => {
       await expectNoSideways(page)
-      const small = await page
-        .locator('main button:visible, main a:visible, nav a:visible')
-        .evaluateAll(all =>
-          all
-            .filter(e => e.getBoundingClientRect().height < 34)
-            .map(e => (e as HTMLElement).innerText),
-        )
-      expect(small).toEqual([])
+      expect(await tooLow(page, 'main button, main a, nav a', 34)).toEqual([])
     }
     await atStart(page)
     await comfortable()
@@ -117,14 +111,8 @@ test.describe('on a phone', () => {
     await page.getByRole('button', { name: 'Begin', exact: true }).tap()
     await expect(page.locator('#now')).not.toBeEmpty()
     await comfortable()
-    const small = await page
-      .locator('main button:visible, main summary:visible, main input:visible:not([type="file"])')
-      .evaluateAll(all =>
-        all
-          .filter(e => e.getBoundingClientRect().height < 63.5)
-          .map(e => `${(e as HTMLElement).innerText} ${e.getAttribute('aria-label') ?? ''}`),
-      )
-    expect(small).toEqual([])
+    const knuckle = 'main button, main summary, main input:not([type="file"])'
+    expect(await tooLow(page, knuckle, 63.5)).toEqual([])
     await page
       .getByRole('navigation', { name: 'Stages of the work' })
       .getByRole('link', { name: 'share' })

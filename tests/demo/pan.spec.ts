@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
-import { expectNoSideways, fromShelf, paste, atStart } from '../kitchen'
+import { expectNoSideways, fromShelf, paste, atStart, tooLow } from '../kitchen'
 
 const worked = (page: Page) =>
   expect(page.locator('.page[aria-busy]')).toHaveAttribute('aria-busy', 'false')
@@ -398,14 +398,8 @@ test.describe('on a phone', () => {
     await worked(page)
     await expect(oven(page)).toContainText('by how heat gets through')
     await expectNoSideways(page)
-    const small = await page
-      .locator('main button:visible, main select:visible')
-      .evaluateAll(all =>
-        all
-          .filter(el => el.getBoundingClientRect().height < 43.5 && !el.closest('p, li'))
-          .map(el => el.textContent?.trim()),
-      )
-    expect(small).toEqual([])
+    const buttons = 'main :is(button, select):not(p *, li *)'
+    expect(await tooLow(page, buttons, 43.5)).toEqual([])
   })
 })
 

@@ -644,7 +644,7 @@ h2 {
   align-items: center;
 }
 .stop {
-  min-height: 36px;
+  min-height: 44px;
   padding: 0 10px;
   text-decoration: underline;
   text-underline-offset: 3px;
