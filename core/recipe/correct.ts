@@ -1,6 +1,6 @@
 import type { Region } from '../measure'
 import { wholeFindings, type Rule } from './findings'
-import { readLine } from './line'
+import { readLine } from './line/line'
 import {
   linesOf,
   type Component,
@@ -11,7 +11,7 @@ import {
   type RecipeEdit,
   type Span,
 } from './recipe'
-import { scaledText } from './scale'
+import { scaledText } from './line/scale'
 
 export type EditResult =
   | {

@@ -12,14 +12,14 @@ export {
   type RecipeEdit,
   type Span,
 } from './recipe'
-export { readLine, type LineOptions, type LineResult } from './line'
+export { readLine, type LineOptions, type LineResult } from './line/line'
 export { type RecipeOptions, type RecipeReading } from './text'
-export { readPage, readRecipe, type PageOptions, type PageReading } from './page'
-export { readFile, type FileReading } from './file'
+export { readPage, readRecipe, type PageOptions, type PageReading } from './source/page'
+export { readFile, type FileReading } from './source/file'
 export { editRecipe, rereadAll, unknownsOf, type EditResult } from './correct'
 export { previewOf, type Preview } from './preview'
-export { ownLines, readSteps, type PlacedStep, type StepUse } from './steps'
-export type { StepTime } from './step-times'
+export { ownLines, readSteps, type PlacedStep, type StepUse } from './things/steps'
+export type { StepTime } from './facts/step-times'
 export {
   restingsIn,
   roundResting,
@@ -27,13 +27,13 @@ export {
   withRestings,
   type Resting,
   type RestKind,
-} from './restings'
+} from './facts/restings'
 export { servedWarm, type TimeKind } from './tables/step-words'
 export { findingRows } from './tables/finding-rows'
 export { type Rule } from './findings'
-export { mentionsInStep } from './mentions'
+export { mentionsInStep } from './things/mentions'
 export { notMeant } from './tables/hidden-words'
-export { sayFacts } from './facts'
-export { scaledText } from './scale'
+export { sayFacts } from './facts/facts'
+export { scaledText } from './line/scale'
 export { guessRegion } from './region'
 export { blocksOf } from './blocks'

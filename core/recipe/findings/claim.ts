@@ -8,7 +8,7 @@ import {
   type Ingredient,
 } from '../../pantry'
 import { finding, linesOf, type Finding, type Recipe } from '../recipe'
-import type { PlacedStep } from '../steps'
+import type { PlacedStep } from '../things/steps'
 
 const against = (claim: Claim, ingredient: Ingredient, own: readonly Claim[]) =>
   ingredient.holds.find(

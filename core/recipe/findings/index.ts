@@ -1,5 +1,5 @@
 import type { Finding, Recipe } from '../recipe'
-import { readSteps, type PlacedStep } from '../steps'
+import { readSteps, type PlacedStep } from '../things/steps'
 import { claims } from './claim'
 import { halved } from './halved'
 import { notListed } from './not-listed'

@@ -1,7 +1,7 @@
 import { pattern } from '../../measure'
 import { ingredientById, nameIn, type Ingredient } from '../../pantry'
 import { finding, type Correction, type Finding, type Line, type Recipe, linesOf } from '../recipe'
-import type { PlacedStep, StepUse } from '../steps'
+import type { PlacedStep, StepUse } from '../things/steps'
 
 /** Water that heats or washes and goes into nothing. */
 const notInIt = pattern(

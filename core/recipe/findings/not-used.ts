@@ -8,8 +8,8 @@ import {
   type Line,
   type Recipe,
 } from '../recipe'
-import { sayable } from '../mentions'
-import type { PlacedStep } from '../steps'
+import { sayable } from '../things/mentions'
+import type { PlacedStep } from '../things/steps'
 import { gatherings } from '../tables/step-words'
 
 const plain = (text: string) => wordsOf(text).map(w => w.plain)

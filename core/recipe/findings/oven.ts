@@ -1,6 +1,6 @@
 import { celsiusOfFahrenheit, ovenCelsius, readOven, pattern } from '../../measure'
 import { finding, type Finding, type Recipe } from '../recipe'
-import type { PlacedStep } from '../steps'
+import type { PlacedStep } from '../things/steps'
 import { bakeWord } from '../tables/step-words'
 
 const pair = pattern(

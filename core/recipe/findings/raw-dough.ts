@@ -1,7 +1,7 @@
 import { pattern } from '../../measure'
 import { ingredientById, type Kind } from '../../pantry'
 import { finding, linesOf, type Finding, type Recipe } from '../recipe'
-import type { PlacedStep } from '../steps'
+import type { PlacedStep } from '../things/steps'
 
 const tasting = pattern(
   'iu',

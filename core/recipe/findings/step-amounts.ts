@@ -1,6 +1,6 @@
 import { pattern } from '../../measure'
 import { finding, linesOf, type Finding, type Line, type Recipe } from '../recipe'
-import type { PlacedStep, StepUse } from '../steps'
+import type { PlacedStep, StepUse } from '../things/steps'
 
 interface Placed {
   readonly use: StepUse

@@ -1,5 +1,5 @@
 import { finding, type Finding, type Line, type Recipe } from '../recipe'
-import type { PlacedStep } from '../steps'
+import type { PlacedStep } from '../things/steps'
 
 const plainText = (line: Line) => line.text.toLowerCase().replace(/\s+/gu, ' ').trim()
 const handled = (line: Line) =>

@@ -1,8 +1,8 @@
-import { pattern } from '../measure'
-import { readQuantity } from './quantity'
-import { findMentions, wordsOf } from '../pantry'
+import { pattern } from '../../measure'
+import { readQuantity } from '../line/quantity'
+import { findMentions, wordsOf } from '../../pantry'
 import { spanOf, type Piece } from './pieces'
-import type { Span } from './recipe'
+import type { Span } from '../recipe'
 import {
   componentHeading,
   componentWords,
@@ -11,7 +11,7 @@ import {
   purposeHeadings,
   stepHeadings,
   stepVerbs,
-} from './tables/headings'
+} from '../tables/headings'
 
 /** What a line of a pasted text is. */
 export type Part = { readonly from: Span } & (

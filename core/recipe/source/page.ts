@@ -1,10 +1,10 @@
-import { isRegion, pattern } from '../measure'
-import type { Rule } from './findings'
-import { headingName, type Part } from './layout'
+import { isRegion, pattern } from '../../measure'
+import type { Rule } from '../findings'
+import { headingName, type Part } from '../layout/layout'
 import { contentOf, type PageContent } from './markup'
 import { parseLoosely, recipesInData, recipesInItems, type StatedRecipe } from './linked-data'
-import { finding, type Finding } from './recipe'
-import { cleanText, readParts, readPlain, type RecipeOptions, type RecipeReading } from './text'
+import { finding, type Finding } from '../recipe'
+import { cleanText, readParts, readPlain, type RecipeOptions, type RecipeReading } from '../text'
 
 /** A page or file may hold several recipes; `others` are the titles of those that were not asked for. */
 export interface PageReading extends RecipeReading {

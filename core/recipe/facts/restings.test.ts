@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { readRecipe } from './page'
+import { readRecipe } from '../source/page'
 import { restingsIn, roundResting, sayResting, withRestings } from './restings'
 import { readStepTimes } from './step-times'
 

@@ -1,7 +1,7 @@
-import { readAmount, readOven, pattern } from '../measure'
-import type { Oven, Pan, Recipe, Yield } from './recipe'
+import { readAmount, readOven, pattern } from '../../measure'
+import type { Oven, Pan, Recipe, Yield } from '../recipe'
 import { readStepTimes } from './step-times'
-import { bakeWord } from './tables/step-words'
+import { bakeWord } from '../tables/step-words'
 
 const makes = pattern(
   'iu',

@@ -6,7 +6,7 @@ import {
   type Amount,
   type Unit,
   pattern,
-} from '../measure'
+} from '../../measure'
 
 /** One statement of how much: "1½ cups", "2 (400 g) tins", "about 3". `unit` null is a bare count. */
 export interface Quantity {

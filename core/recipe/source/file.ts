@@ -1,5 +1,5 @@
-import { pattern } from '../measure'
-import type { Rule } from './findings'
+import { pattern } from '../../measure'
+import type { Rule } from '../findings'
 import { parseLoosely } from './linked-data'
 import { markup, readRecipe, readStated, type PageReading } from './page'
 

@@ -5,14 +5,14 @@ import {
   type Region,
   type Unit,
   pattern,
-} from '../measure'
-import { ingredientById, remembered, weigh, wordsOf, type Kind } from '../pantry'
-import { opensFor } from './gather'
+} from '../../measure'
+import { ingredientById, remembered, weigh, wordsOf, type Kind } from '../../pantry'
+import { opensFor } from '../layout/gather'
 import { mentionsInStep, namesOf, type StepMention } from './mentions'
-import { readQuantity, type Quantity } from './quantity'
-import type { Component, Line, Recipe, Span } from './recipe'
-import { readStepTimes, type StepTime } from './step-times'
-import { cueSigns, gatherings, hobWords, shareWords, shortestBake } from './tables/step-words'
+import { readQuantity, type Quantity } from '../line/quantity'
+import type { Component, Line, Recipe, Span } from '../recipe'
+import { readStepTimes, type StepTime } from '../facts/step-times'
+import { cueSigns, gatherings, hobWords, shareWords, shortestBake } from '../tables/step-words'
 
 /**
  * How much of a line a step takes: an amount it states, a share it names ("half the sugar"), what

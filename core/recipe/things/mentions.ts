@@ -1,4 +1,4 @@
-import { pattern } from '../measure'
+import { pattern } from '../../measure'
 import {
   findMentions,
   ingredientById,
@@ -8,9 +8,9 @@ import {
   wordsOf,
   type Ingredient,
   type Kind,
-} from '../pantry'
-import type { Line } from './recipe'
-import { hiddenWords, neverServed, notMeant } from './tables/hidden-words'
+} from '../../pantry'
+import type { Line } from '../recipe'
+import { hiddenWords, neverServed, notMeant } from '../tables/hidden-words'
 
 /**
  * Where a step names an ingredient. `verb` when the word is a doing ("butter the tin"), which

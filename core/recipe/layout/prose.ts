@@ -1,8 +1,8 @@
-import { pattern } from '../measure'
-import { findMentions, wordsOf } from '../pantry'
+import { pattern } from '../../measure'
+import { findMentions, wordsOf } from '../../pantry'
 import { startsWithVerb, type Part } from './layout'
 import { partAt, spanOf, type Piece } from './pieces'
-import { readQuantity, readVague, type Quantity } from './quantity'
+import { readQuantity, readVague, type Quantity } from '../line/quantity'
 
 /** A recipe that somebody tells in sentences, without a list: the amounts are taken out of what is told. */
 

@@ -1,4 +1,4 @@
-import { each } from '../../tests/each'
+import { each } from '../../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import { readRecipe, readSteps } from '#core'
 

@@ -1,8 +1,8 @@
-import { pattern } from '../measure'
-import { findMentions, wordsOf } from '../pantry'
-import { readQuantity, readVague } from './quantity'
-import type { Span } from './recipe'
-import { componentWords } from './tables/headings'
+import { pattern } from '../../measure'
+import { findMentions, wordsOf } from '../../pantry'
+import { readQuantity, readVague } from '../line/quantity'
+import type { Span } from '../recipe'
+import { componentWords } from '../tables/headings'
 
 /** A stretch of the text that was read, and where it stands. */
 export interface Piece {

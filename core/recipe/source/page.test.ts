@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { linesOf, readFile, readPage } from './index'
+import { linesOf, readFile, readPage } from '../index'
 
 /**
  * Pages of our own making, each stating the same dessert in another of schema.org's legal shapes,

@@ -1,5 +1,5 @@
-import type { Minutes } from '../measure'
-import type { Recipe, Span } from './recipe'
+import type { Minutes } from '../../measure'
+import type { Recipe, Span } from '../recipe'
 import { readStepTimes } from './step-times'
 
 /**

@@ -1,6 +1,6 @@
-import { readAmount, type Minutes, pattern } from '../measure'
-import type { Span } from './recipe'
-import { limits, moments, timeKinds, type TimeKind } from './tables/step-words'
+import { readAmount, type Minutes, pattern } from '../../measure'
+import type { Span } from '../recipe'
+import { limits, moments, timeKinds, type TimeKind } from '../tables/step-words'
 
 /** A time that a step names, in minutes, and what happens meanwhile. */
 export interface StepTime {

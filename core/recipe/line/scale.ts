@@ -1,6 +1,6 @@
-import { kitchenNumber, readAmount, type Region, type Unit, pattern } from '../measure'
+import { kitchenNumber, readAmount, type Region, type Unit, pattern } from '../../measure'
 import { quantitiesOf } from './line'
-import type { Line } from './recipe'
+import type { Line } from '../recipe'
 
 const spoonLike = new Set([
   'cup',

@@ -7,7 +7,7 @@ import {
   type Spread,
   type Unit,
   pattern,
-} from '../measure'
+} from '../../measure'
 import {
   findMentions,
   ingredientById,
@@ -21,9 +21,9 @@ import {
   type Kind,
   type Mention,
   type Weighed,
-} from '../pantry'
+} from '../../pantry'
 import { readQuantity, readVague, type Quantity } from './quantity'
-import { finding as saying, type Finding, type Line, type Purpose } from './recipe'
+import { finding as saying, type Finding, type Line, type Purpose } from '../recipe'
 
 export interface LineOptions {
   readonly region?: Region
