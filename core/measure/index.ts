@@ -9,7 +9,7 @@ export {
   type Spread,
 } from './quantity'
 export { isRegion, regions, type Region } from './region'
-export { readNumber, readPartAfter } from './number'
+export { readNumber, readPartAfter, splitFraction } from './number'
 export { pattern } from './pattern'
 export { readAmount, type Amount } from './amount'
 export { millilitresIn, readUnit, unitById, type Unit, type UnitId } from './unit'

@@ -60,6 +60,28 @@ const words: Readonly<Record<string, number>> = {
   'sixteen': 16,
   'eighteen': 18,
   'twenty': 20,
+  // German and French, as recipes count.
+  'ein': 1,
+  'eine': 1,
+  'einen': 1,
+  'einer': 1,
+  'zwei': 2,
+  'drei': 3,
+  'vier': 4,
+  'fünf': 5,
+  'sechs': 6,
+  'ein halber': 0.5,
+  'eine halbe': 0.5,
+  'einer halben': 0.5,
+  'halbe': 0.5,
+  'un': 1,
+  'une': 1,
+  'un demi': 0.5,
+  'une demi': 0.5,
+  'deux': 2,
+  'trois': 3,
+  'quatre': 4,
+  'cinq': 5,
   'an': 1,
   'a': 1,
 }
@@ -78,7 +100,26 @@ const glyph = new RegExp(`[${glyphs}]`, 'uy')
 const grouped = /\d{1,3}(?:[,'’\u202f]\d{3})+(?![\d,])/uy
 const decimal = /\d{1,6}(?:[.,·]\d{1,15})?(?!\d)|[.,]\d{1,15}(?!\d)/uy
 const word = new RegExp(`(?:${wordList})(?![\\p{L}\\d])`, 'iuy')
-const andPart = /\s+and\s+(?:a\s+|one\s+)?(half|quarter|third)(?![\p{L}\d])/iuy
+const andPart = /\s+and\s+(?:(an?|one|two|three)[\s-]+)?(half|quarter|third)s?(?![\p{L}\d])/iuy
+const partOf = (found: RegExpExecArray) =>
+  (words[found[1]?.toLowerCase() ?? 'one'] ?? 1) * parts[found[2]!.toLowerCase()]!
+
+/**
+ * "21/4 cups" is two and a quarter whose blank was lost, not five and a quarter: the split reading
+ * where the last digit makes a proper kitchen fraction of what stands before it. Null where the
+ * fraction is a plain one.
+ */
+export function splitFraction(above: string, below: string): number | null {
+  const [whole, part] = [Number(above.slice(0, -1)), Number(above.slice(-1))]
+  const kitchen = [2, 3, 4, 8].includes(Number(below))
+  return above.length > 1 &&
+    kitchen &&
+    Number(above) > Number(below) &&
+    part > 0 &&
+    part < Number(below)
+    ? whole + part / Number(below)
+    : null
+}
 
 const at = (pattern: RegExp, text: string, from: number) => {
   pattern.lastIndex = from
@@ -100,10 +141,12 @@ export function readNumber(text: string, from: number): { value: number; end: nu
       end: from + found[0].length,
     }
   found = at(slash, text, from)
-  if (found)
-    return Number(found[2]) > 0
-      ? { value: Number(found[1]) / Number(found[2]), end: from + found[0].length }
-      : null
+  if (found) {
+    if (!(Number(found[2]) > 0)) return null
+    const end = from + found[0].length
+    const split = splitFraction(found[1]!, found[2]!)
+    return { value: split ?? Number(found[1]) / Number(found[2]), end }
+  }
   found = at(glyph, text, from)
   if (found) return { value: vulgar[found[0]]!, end: from + found[0].length }
   found = at(grouped, text, from)
@@ -116,12 +159,12 @@ export function readNumber(text: string, from: number): { value: number; end: nu
   const end = from + found[0].length
   const more = at(andPart, text, end)
   return more && value >= 1
-    ? { value: value + parts[more[1]!.toLowerCase()]!, end: end + more[0].length }
+    ? { value: value + partOf(more), end: end + more[0].length }
     : { value, end }
 }
 
 /** "and a half" after a unit ("a stick and a half"): the part of one more, and where it ends. */
 export function readPartAfter(text: string, from: number): { value: number; end: number } | null {
   const found = at(andPart, text, from)
-  return found ? { value: parts[found[1]!.toLowerCase()]!, end: from + found[0].length } : null
+  return found ? { value: partOf(found), end: from + found[0].length } : null
 }

@@ -12,6 +12,7 @@ export {
   claimsIn,
   findMentions,
   ingredientById,
+  isFruitBefore,
   inUnit,
   mainMention,
   nameIn,

@@ -6,17 +6,21 @@ import { nearest, plainName } from './near'
 import { enterPhrase, phrasesIn, phraseTree, type PhraseTree } from './phrases'
 import { pantry } from './pantry'
 import { emptyStock, type OwnSpoon, type Stock } from './stock'
+import { otherDescriptors, otherLanguages } from './tables/other-languages'
 import {
   ambiguousRows,
   claimReadings,
   claimRows,
-  descriptors,
+  descriptors as english,
   fruitParts,
+  asItself,
   notTheirWord,
+  onlyPlural,
+  otherThing,
   unitReadings,
   type AmbiguousRow,
 } from './tables/words'
-import { wordsOf, type Word } from './words'
+import { plainWord, wordsOf, type Word } from './words'
 
 /**
  * What a stretch of text names: an ingredient of the pantry, with the question to ask when the name
@@ -28,6 +32,8 @@ export interface Mention {
   readonly words: string
   readonly ingredient: Ingredient
   readonly ambiguous: AmbiguousRow | null
+  /** What claim words that are its own say is not in it: "vegan butter", "oats (gluten-free)". */
+  readonly without: readonly AvoidableId[]
 }
 
 /** "gluten-free", "vegan": what the words say is not in it. */
@@ -42,6 +48,8 @@ type Entry =
   | { readonly ingredient: Ingredient }
   | { readonly without: readonly AvoidableId[] }
   | { readonly nothing: true }
+
+const descriptors: ReadonlySet<string> = new Set([...english, ...otherDescriptors.map(plainWord)])
 
 const ambiguous = new Map(
   ambiguousRows.flatMap(row =>
@@ -82,6 +90,8 @@ function fill(stock: Stock): Shelves {
     for (const name of [...ingredient.names, ...Object.values(ingredient.called ?? {})])
       enterPhrase(root, name, { ingredient })
   }
+  for (const { ingredient, names } of otherLanguages)
+    for (const name of names) enterPhrase(root, name, { ingredient: ingredients.get(ingredient)! })
   const claims = phraseTree<Entry>()
   for (const row of claimRows)
     for (const words of row.words.split('|'))
@@ -194,17 +204,101 @@ export function partOfFruit(
   return null
 }
 
+const notBefore = /\b(?:not|never|isn['’]?t|no|non)[\s-]+(?:an?\s+|the\s+)?$/iu
+/**
+ * The closed forms that say that something is not in it: "not", "no" or "without" right before
+ * a name that a pause ends. Anything between them, and the name counts.
+ */
+const denied = /\b(?:not|no|without)\s+(?:an?\s+|any\s+|the\s+)?$/iu
+const endsDenial = /^(?:\s*(?:[,;.!)\]]|$)|\s+(?:or|in\s+(?:it|this|there|them))\b)/iu
+const breaks = /[,;()[\]]/u
+const making = new Set([...otherThing].map(plainWord))
+
+/** Words that with a mention right before them name another thing, unless the pantry has a row of both. */
+const asOther = (
+  words: readonly Word[],
+  used: ReadonlySet<number>,
+  mentions: readonly Mention[],
+  text: string,
+) => {
+  const ends = new Map(mentions.map(m => [m.end, m]))
+  return new Set(
+    words.flatMap((word, i) => {
+      const before = i > 0 && !used.has(i) ? ends.get(words[i - 1]!.end) : undefined
+      return before &&
+        making.has(word.plain) &&
+        !asItself.has(before.ingredient.kind) &&
+        !breaks.test(text.slice(before.end, word.start))
+        ? [i]
+        : []
+    }),
+  )
+}
+
+const fruity = new Set(['fruit', 'dried-fruit', 'puree'])
+const ofFruit = new Set(['jam', 'juice', 'alcohol', 'syrup', 'acid', 'fruit', 'puree', 'flavour'])
+/** "Peach jam", "pear juice": a fruit before what is made of fruit names its kind. */
+export const isFruitBefore = (first: string, second: string): boolean =>
+  fruity.has(first) && ofFruit.has(second)
+
+/** Two names side by side ("milk bread", "water chestnuts") are a third thing that nobody knows: the first is asked about. */
+const sideBySide = (mentions: readonly Mention[], text: string): string[] =>
+  mentions.flatMap((m, i) => {
+    const next = mentions[i + 1]
+    return next &&
+      next.ingredient.kind !== m.ingredient.kind &&
+      !isFruitBefore(m.ingredient.kind, next.ingredient.kind) &&
+      /^[ \u00a0-]+$/u.test(text.slice(m.end, next.start))
+      ? [m.words]
+      : []
+  })
+
+/** Words of the claims among those that are used: they stand between no claim and its name. */
+const claimed = (used: ReadonlySet<number>, claims: readonly Claim[], words: readonly Word[]) =>
+  new Set(
+    [...used].filter(i => !claims.some(c => words[i]!.start >= c.start && words[i]!.end <= c.end)),
+  )
+
+/** What claims behind a name say of it: a pause, and nothing but describing words, between them. */
+const behind = (
+  claims: readonly Claim[],
+  last: Mention,
+  words: readonly Word[],
+  used: ReadonlySet<number>,
+  text: string,
+): readonly AvoidableId[] =>
+  claims
+    .filter(
+      claim =>
+        breaks.test(text.slice(last.end, claim.start)) &&
+        onlyDescribed(words, claimed(used, claims, words), last.end, claim.start),
+    )
+    .flatMap(claim => claim.without)
+
 /** Everything that a text names: ingredients, claims, and the words that this pantry does not know. */
 export function findMentions(text: string, region: Region = 'metric'): Reading {
   const words = wordsOf(text)
   const mentions: Mention[] = []
+  /** Claims that stand behind one another before a name all speak of it. */
+  let pending: Claim[] = []
   const claims: Claim[] = []
   const used = new Set<number>()
   for (const { from, to, entry } of phrasesIn(text, words, shelves.root)) {
     for (let i = from; i < to; i++) used.add(i)
     const [start, end] = [words[from]!.start, words[to - 1]!.end]
-    if ('without' in entry)
-      claims.push({ start, end, words: text.slice(start, end), without: entry.without })
+    if (onlyPlural.has(text.slice(start, end).toLowerCase())) continue
+    if ('without' in entry) {
+      if (notBefore.test(text.slice(0, start))) continue
+      const claim = { start, end, words: text.slice(start, end), without: entry.without }
+      claims.push(claim)
+      pending = [...pending, claim]
+    }
+    if (
+      'ingredient' in entry &&
+      denied.test(text.slice(0, start)) &&
+      endsDenial.test(text.slice(end))
+    )
+      continue
     if ('ingredient' in entry) {
       const row =
         ambiguous.get(
@@ -213,34 +307,58 @@ export function findMentions(text: string, region: Region = 'metric'): Reading {
             .map(w => w.plain)
             .join(' '),
         ) ?? null
-      const claim = claims.at(-1)
-      const near =
-        claim &&
-        onlyDescribed(words, used, claim.end, start) &&
-        !/[,;()]/u.test(text.slice(claim.end, start))
+      const own = pending.filter(
+        claim =>
+          onlyDescribed(words, claimed(used, pending, words), claim.end, start) &&
+          !breaks.test(text.slice(claim.end, start)),
+      )
+      // A claim behind a pause belongs to what stands before it: "oats (gluten-free)".
+      const last = mentions.at(-1)
+      if (last)
+        mentions[mentions.length - 1] = {
+          ...last,
+          without: [
+            ...last.without,
+            ...behind(
+              pending.filter(c => !own.includes(c)),
+              last,
+              words,
+              used,
+              text,
+            ),
+          ],
+        }
+      pending = []
       const said = shelves.ingredients.get(row?.by?.[region] ?? '') ?? entry.ingredient
-      const claimed = near
-        ? claimReadings.find(
-            r =>
-              claim.without.includes(r.without) &&
-              (r.of === said.id || r.of === `kind:${said.kind}`),
-          )
-        : undefined
+      const without = own.flatMap(claim => claim.without)
+      const read = claimReadings.find(
+        r => without.includes(r.without) && (r.of === said.id || r.of === `kind:${said.kind}`),
+      )
       mentions.push({
         start,
         end,
         words: text.slice(start, end),
-        ingredient: shelves.ingredients.get(claimed?.is ?? '') ?? said,
-        ambiguous: claimed ? null : row,
+        ingredient: shelves.ingredients.get(read?.is ?? '') ?? said,
+        ambiguous: read ? null : row,
+        without,
       })
     }
   }
+  const last = mentions.at(-1)
+  if (last && pending.length)
+    mentions[mentions.length - 1] = {
+      ...last,
+      without: [...last.without, ...behind(pending, last, words, used, text)],
+    }
+  const other = asOther(words, used, mentions, text)
   const unread = words
     .filter(
-      (word, i) => !used.has(i) && !descriptors.has(word.plain) && !/^[\d%]+$/.test(word.plain),
+      (word, i) =>
+        other.has(i) ||
+        (!used.has(i) && !descriptors.has(word.plain) && !/^[\d%]+$/.test(word.plain)),
     )
     .map(word => text.slice(word.start, word.end))
-  return { mentions, claims, unread }
+  return { mentions, claims, unread: [...sideBySide(mentions, text), ...unread] }
 }
 
 /**

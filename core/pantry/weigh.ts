@@ -155,7 +155,8 @@ export function weigh(
   }
   const egg = unit === null || unit.id === 'piece' ? eggPiece(ingredient, words, region) : null
   if (egg) return { grams: times(count, egg.g), how: egg.how, source: '[U]; [L, EU 2023/2465]' }
-  const piece = ingredient.pieces[unit?.id ?? '']
+  const counted = unit?.id ?? ''
+  const piece = ingredient.pieces[`${counted}@${region}`] ?? ingredient.pieces[counted]
   if (!piece)
     return {
       grams: null,

@@ -64,6 +64,8 @@ const ofLine: ReadonlySet<Finding['code']> = new Set([
   'no-weight',
   'no-unit',
   'weight-against-volume',
+  'odd-fraction',
+  'open-kind',
 ])
 
 const nextId = (recipe: Recipe) =>

@@ -33,7 +33,14 @@ export interface Line {
   readonly preparation: string
   readonly optional: boolean
   readonly purpose: Purpose | null
+  /** What else the line offers, each as a whole line: it counts as each of them until one is taken. */
   readonly orElse: readonly Line[]
+  /** The words of the first choice as a line of its own; absent where the line offers none. */
+  readonly reads?: string
+  /** When this choice is meant ("if vegan"), in the recipe's words. */
+  readonly condition?: string | null
+  /** Words that leave the kind to whoever bakes ("of choice"): it may be any. */
+  readonly open?: string
   readonly component: string
   /** Words of the name that neither the pantry nor the list of harmless descriptions knows. */
   readonly unread: readonly string[]
@@ -147,6 +154,15 @@ export type FindingCode =
   | 'no-unit'
   | 'weight-against-volume'
   | 'odd-fraction'
+  | 'open-kind'
+  | 'left-over'
+  | 'language'
+  | 'two-ovens'
+  | 'two-tins'
+  | 'two-times'
+  | 'two-yields'
+  | 'shares'
+  | 'gross'
   | 'no-lines'
   | 'no-list'
   | 'no-steps'

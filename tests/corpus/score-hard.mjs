@@ -22,6 +22,7 @@ function parseThing(text) {
   const range = amount === undefined || amount === '-' ? null : amount.split('..').map(Number)
   return {
     id: id === '?' ? null : id,
+    whatever: id === '*',
     any: amount === undefined,
     low: range?.[0] ?? null,
     high: range ? range[range.length - 1] : null,
@@ -38,7 +39,8 @@ const parseReads = reads => ({
 })
 
 const sameThing = (line, thing) => {
-  if (line.ingredient !== thing.id) return `read as ${line.ingredient}, not ${thing.id}`
+  if (!thing.whatever && line.ingredient !== thing.id)
+    return `read as ${line.ingredient}, not ${thing.id}`
   if (!near(line.amount?.low ?? null, thing.low) || !near(line.amount?.high ?? null, thing.high))
     return `${line.amount ? `${line.amount.low}–${line.amount.high}` : 'no amount'}, not ${thing.low}–${thing.high}`
   if (thing.low !== null && (line.unit ?? '') !== thing.unit)
@@ -52,7 +54,9 @@ function lineSays(hard, read) {
   const { things, asks } = parseReads(hard.reads)
   const says = []
   if (read.lines.length !== things.length)
-    says.push(`${read.lines.length} things, not ${things.length}: ${read.lines.map(l => l.ingredient)}`)
+    says.push(
+      `${read.lines.length} things, not ${things.length}: ${read.lines.map(l => l.ingredient)}`,
+    )
   else
     things.forEach((choices, i) => {
       const got = [read.lines[i], ...read.lines[i].orElse]
@@ -83,7 +87,11 @@ export function scoreHardLines(lines, readLines) {
 
 const linesOf = recipe => recipe.components.flatMap(c => c.lines)
 const stepsOf = recipe => recipe.components.flatMap(c => c.steps)
-const plain = text => (text ?? '').toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ').trim()
+const plain = text =>
+  (text ?? '')
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim()
 
 /** Facts, lines and steps of a recipe: how many of them are right, and what is not. */
 function factsOff(recipe, wanted) {
@@ -93,32 +101,46 @@ function factsOff(recipe, wanted) {
     of++
     if (!ok) off.push(says)
   }
-  hold(linesOf(recipe).length === wanted.lines, `${linesOf(recipe).length} lines, not ${wanted.lines}`)
-  hold(stepsOf(recipe).length === wanted.steps, `${stepsOf(recipe).length} steps, not ${wanted.steps}`)
+  hold(
+    linesOf(recipe).length === wanted.lines,
+    `${linesOf(recipe).length} lines, not ${wanted.lines}`,
+  )
+  hold(
+    stepsOf(recipe).length === wanted.steps,
+    `${stepsOf(recipe).length} steps, not ${wanted.steps}`,
+  )
   hold(
     (recipe.oven?.celsius ?? null) === null
       ? wanted.celsius === null
-      : wanted.celsius !== null && Math.abs(recipe.oven.celsius - wanted.celsius - (wanted.fan ? 20 : 0)) <= 3,
+      : wanted.celsius !== null &&
+          Math.abs(recipe.oven.celsius - wanted.celsius - (wanted.fan ? 20 : 0)) <= 3,
     `${recipe.oven?.celsius} °C, not ${wanted.celsius}`,
   )
   const minutes = recipe.oven?.minutes ?? null
   hold(
     minutes === null
       ? wanted.minutes === null
-      : wanted.minutes !== null && minutes.low === wanted.minutes[0] && minutes.high === wanted.minutes[1],
+      : wanted.minutes !== null &&
+          minutes.low === wanted.minutes[0] &&
+          minutes.high === wanted.minutes[1],
     `${minutes?.low}–${minutes?.high} min, not ${wanted.minutes}`,
   )
   hold(
     wanted.pan === null ? recipe.pan === null : plain(recipe.pan?.text).includes(plain(wanted.pan)),
     `tin “${recipe.pan?.text}”, not “${wanted.pan}”`,
   )
-  hold((recipe.yield?.count?.low ?? null) === wanted.makes, `makes ${recipe.yield?.count?.low}, not ${wanted.makes}`)
+  hold(
+    (recipe.yield?.count?.low ?? null) === wanted.makes,
+    `makes ${recipe.yield?.count?.low}, not ${wanted.makes}`,
+  )
   return { of, off }
 }
 
 /** Findings that say that something contradicts itself. */
 export const contradicting = new Set(
-  'shares oven-scale oven-odd two-ovens two-tins two-times two-yields step-amount parts-short gross ratio claim soda-powder twice weight-against-volume bake-time yield not-used not-listed halved left-over'.split(' '),
+  'shares oven-scale oven-odd two-ovens two-tins two-times two-yields step-amount parts-short gross ratio claim soda-powder twice weight-against-volume bake-time yield not-used not-listed halved left-over'.split(
+    ' ',
+  ),
 )
 
 export function scoreClean(recipes, readRecipe) {
@@ -132,7 +154,10 @@ export function scoreClean(recipes, readRecipe) {
     right += of - off.length
     if (false_.length) alarms++
     if (off.length || false_.length)
-      wrong.push({ text: recipe.title, says: [...off, ...false_.map(f => `${f.code}: ${f.sentence}`)] })
+      wrong.push({
+        text: recipe.title,
+        says: [...off, ...false_.map(f => `${f.code}: ${f.sentence}`)],
+      })
   }
   return { of: recipes.length, facts, right, alarms, wrong }
 }

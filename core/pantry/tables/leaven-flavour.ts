@@ -37,7 +37,16 @@ export const leavenFlavour = [
     { pieces: { 'packet': 7, '': 7 }, traces: 'wheat' },
     '[M]',
   ),
-  row('fresh-yeast', 'yeast', 'fresh yeast', "baker's yeast | compressed yeast", [70, 1.5, 0, 12, 0, 5, 8], 1, { pieces: { block: 42 } }, '[M]'),
+  row(
+    'fresh-yeast',
+    'yeast',
+    'fresh yeast',
+    "baker's yeast | compressed yeast | yeast cake | cake yeast | cake of yeast | cake compressed yeast | cake of compressed yeast | cake fresh yeast | cake of fresh yeast",
+    [70, 1.5, 0, 12, 0, 5, 8],
+    1,
+    { pieces: { '': 17, 'block': 42, 'cube': 42 } },
+    '[M] an American cake of yeast is 0.6 oz',
+  ),
   row(
     'vinegar',
     'acid',

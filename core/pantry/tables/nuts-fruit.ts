@@ -87,7 +87,7 @@ export const nutsFruit = [
   row('sunflower-seeds', 'seed', 'sunflower seeds', 'sunflower kernels', [5, 51, 0, 21, 2.6, 5, 9], 0.57, { holds: 'sunflower' }, '[I]; [M]'),
   row('pumpkin-seeds', 'seed', 'pumpkin seeds', 'pepitas', [5, 49, 0, 30, 1.4, 2, 6], 0.57, { holds: 'pumpkin-seed' }, '[M]'),
   row('poppy-seeds', 'seed', 'poppy seeds', 'poppyseeds | poppy seed | khus khus', [6, 42, 0, 18, 3, 3, 20], 0.6, { holds: 'poppy' }, '[M]'),
-  row('mixed-seeds', 'seed', 'mixed seeds', 'seed mix', [5, 48, 0, 21, 2, 4, 11], 0.57, { holds: 'seed' }, '[M]'),
+  row('mixed-seeds', 'seed', 'mixed seeds', 'seed mix | seeds', [5, 48, 0, 21, 2, 4, 11], 0.57, { holds: 'seed' }, '[M]'),
   row('hemp-seeds', 'seed', 'hemp seeds', 'hemp hearts', [5, 49, 0, 31, 1.5, 1, 4], 0.6, { holds: 'hemp' }, '[M]'),
   row('macadamia-drink', 'plant-drink', 'macadamia drink', 'macadamia milk', [95, 2, 0, 0.4, 0.5, 0.2, 0.3], 1.01, { holds: 'macadamia' }, '[M]'),
   row('cashew-cream', 'plant-cream', 'cashew cream', 'cashew nut cream', [65, 18, 0, 7, 3, 6, 1.5], 1.02, { holds: 'cashew' }, '[M]'),

@@ -85,7 +85,7 @@ export const sugars = [
     'plain chocolate | chocolate | bittersweet chocolate | semisweet chocolate | semi-sweet chocolate | bitter chocolate | cooking chocolate | 70% chocolate | dark cooking chocolate | couverture | baking chocolate | unsweetened chocolate | chocolate chunk',
     [1, 36, 0.7, 7, 45, 3, 8],
     { spooned: 0.72, melted: 1.25 },
-    { holds: 'cocoa', mayHold: 'milk soy', traces: 'milk tree-nut peanut soy wheat', pieces: { square: 10, block: 100 }, acid: 0.03 },
+    { holds: 'cocoa', mayHold: 'milk soy', traces: 'milk tree-nut peanut soy wheat', pieces: { 'square': 10, 'square@us': 28.35, 'block': 100 }, acid: 0.03 },
     '[M]',
   ),
   row(
@@ -115,7 +115,7 @@ export const sugars = [
     'white chocolate chips | white chocolate chunks',
     [1, 33, 0.65, 6, 59, 0, 0],
     { spooned: 0.72, melted: 1.25 },
-    { holds: 'milk', mayHold: 'soy cocoa', traces: 'tree-nut peanut wheat', pieces: { square: 10, block: 100 } },
+    { holds: 'milk', mayHold: 'soy cocoa', traces: 'tree-nut peanut wheat', pieces: { 'square': 10, 'square@us': 28.35, 'block': 100 } },
     '[M]',
   ),
   row(

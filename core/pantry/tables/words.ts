@@ -16,7 +16,7 @@ little long loosely loose low lukewarm lump made mashed measured measuring mediu
 organic other our out over overnight overripe own packed packet pan part patted peel peeled per piece pinch pitted pieces plain plump plus poached pod possible pour poured powder powdered preferably premium pressed processed pulp pulped
 pure purchased quality quantity quartered quarter raw ready real recipe refrigerated reduced regular removed rest ribbon rinsed ripe roast roasted roll rolled room rough roughly round rounded salted scalded scant scraped
 segment seed seeded seedless separate separated serve serving set shaken shaved shelled shop shredded sieved sift sifted simmering single size sized skin skinless skinned skin slice sliced slightly sliver slivered small smooth so soaked soft softened soften
-some specially split spooned spoon spray sprig squeezed standard stalk standing steamed stem stemmed stick still stirred stone stoned stored strained strip strong such supermarket sweet sweetened tablespoon tart taste tear
+but lots plenty ish some specially split spooned spoon spray sprig squeezed standard stalk standing steamed stem stemmed stick still stirred stone stoned stored strained strip strong such supermarket sweet sweetened tablespoon tart taste tear
 teaspoon temp temperature tender that the their them then thick thickly thin thinly this thoroughly tightly time tin tinned to toasted top topping torn total trimmed trim twice two type undiluted undyed unpeeled unrefined unroasted unsalted unsweetened untreated unwaxed
 up use used using usual variety very volume warm warmed washed waxed weight well wet when whichever whipped white whisked whole wholegrain with without yellow you young your zested
 brown dark black red green blue purple pink pale thai english french italian greek turkish swiss belgian madagascan ceylon mexican spanish seville sicilian indian dutch
@@ -41,6 +41,7 @@ export const claimRows: readonly { readonly words: string; readonly without: rea
   { words: 'nut free', without: ['tree-nut', 'peanut', 'almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'pistachio', 'brazil', 'macadamia', 'pine'] },
   { words: 'soy free | soya free', without: ['soy'] },
   { words: 'alcohol free', without: ['alcohol'] },
+  { words: 'no added sugar | no added salt | no sugar added', without: [] },
   { words: 'sugar free | salt free | oil free | fat free | caffeine free | additive free | gmo free | sulphite free | lactose free | aluminum free | aluminium free', without: [] },
 ]
 
@@ -62,6 +63,7 @@ export const claimReadings: readonly { readonly without: AvoidableId; readonly o
   { without: 'milk', of: 'yoghurt', is: 'plant-yoghurt-any' },
   { without: 'milk', of: 'greek-yoghurt', is: 'plant-yoghurt-any' },
   { without: 'milk', of: 'double-cream', is: 'plant-whipping-cream' },
+  { without: 'milk', of: 'single-cream', is: 'plant-whipping-cream' },
   { without: 'milk', of: 'squirty-cream', is: 'plant-whipping-cream' },
   { without: 'milk', of: 'sour-cream', is: 'plant-sour-cream' },
   { without: 'milk', of: 'creme-fraiche', is: 'plant-sour-cream' },
@@ -91,8 +93,43 @@ export const fruitParts: readonly { readonly fruit: readonly string[]; readonly 
 /** What a name means when it comes by such a unit: a knob of ginger is the root, not the powder. [P] */
 export const unitReadings: readonly { readonly ingredient: string; readonly units: readonly string[]; readonly is: string }[] = [
   { ingredient: 'ground-ginger', units: ['cm-piece', 'inch-piece', 'piece', 'knob', 'slice'], is: 'fresh-ginger' },
+  { ingredient: 'dry-yeast', units: ['cake', 'cube', 'block'], is: 'fresh-yeast' },
   { ingredient: 'cinnamon', units: ['cm-piece', 'inch-piece', 'piece'], is: 'cinnamon-stick' },
 ]
+
+/**
+ * Words that right behind a name make another thing of it ("coconut milk powder", "chocolate cake", "peanut butter cups"), or one
+ * that may hold anything: where the pantry has no row of both, it is asked. [P]
+ */
+export const otherThing: ReadonlySet<string> = new Set(
+  'powder powdered cup bar cake pastry batter dough crust filling sauce topping frosting icing base loaf pie pudding tart crumble streusel roux muffin toast noodle cracker bread cookie biscuit sandwich roll bun puff bite'.split(
+    ' ',
+  ),
+)
+/** Kinds that are powders, or come in bars and balls, and stay what they are. [P] */
+export const asItself: ReadonlySet<string> = new Set([
+  'spice',
+  'cocoa',
+  'leaven',
+  'flavour',
+  'binder',
+  'gel',
+  'milk-powder',
+  'flour',
+  'starch',
+  'chocolate',
+  'plant-chocolate',
+  'yeast',
+  'egg-product',
+  'cheese',
+  'butter',
+  'plant-block',
+  'salt',
+  'acid',
+])
+
+/** Words that name a thing in the plural only: "whites" are of an egg, "white" is a colour. As they are written. [P] */
+export const onlyPlural: ReadonlySet<string> = new Set(['white', 'yellow'])
 
 /** Words that hold a pantry word and are something else, and have no row of their own. [P] */
 export const notTheirWord: readonly string[] = [
@@ -107,6 +144,11 @@ export const notTheirWord: readonly string[] = [
   'milk pan',
   'nut brown',
   'walnut sized',
+  'size of a walnut',
+  'size of an egg',
+  'size of a hazelnut',
+  'size of a pea',
+  'size of a cherry',
   'hazelnut sized',
   'pea sized',
   'cherry sized',

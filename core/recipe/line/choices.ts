@@ -1,0 +1,357 @@
+import { millilitresIn, type Region, type Unit } from '../../measure'
+import { findMentions, mainMention, wordsOf } from '../../pantry'
+import type { Span } from '../recipe'
+import {
+  examples,
+  forWhom,
+  offers,
+  orWords,
+  slashBetween,
+  useWords,
+  whenever,
+} from '../tables/choice-words'
+import { described, lastWord, ofNoun, spans, withNoun } from './nouns'
+import { fruitPart } from './fruit'
+import { readQuantity, type Quantity } from './quantity'
+
+/** One of the things that a line offers, as a whole line of its own. */
+export interface Choice {
+  readonly text: string
+  /** Where its own words stand in the line. */
+  readonly span: Span
+  /** When it is meant ("if vegan"); null when nothing is said. */
+  readonly condition: string | null
+}
+
+/** A stretch of the line between two joints. */
+interface Piece {
+  readonly start: number
+  readonly end: number
+}
+
+const blank = (text: string, [from, to]: Span) =>
+  text.slice(0, from) + ' '.repeat(to - from) + text.slice(to)
+const tidy = (text: string) =>
+  text
+    .replace(/\s+/gu, ' ')
+    .replace(/^[\s,;:–—-]+|[\s,;:–—(-]+$/gu, '')
+    .replace(/\(\s*\)/gu, '')
+    .trim()
+
+/** Conditions are taken out before joints are looked for; they keep their places. */
+function conditionsIn(text: string): { masked: string; spans: readonly Span[] } {
+  const spans: Span[] = [forWhom, whenever].flatMap(sign =>
+    [...text.matchAll(sign)].map(hit => [hit.index, hit.index + hit[0].length] as const),
+  )
+  return { masked: spans.reduce(blank, text), spans }
+}
+
+const mentionsIn = (text: string, region: Region) => findMentions(text, region)
+/** Does it name something, or something that nobody knows? */
+const namesSomething = (text: string, region: Region) => {
+  const { mentions, unread } = mentionsIn(text, region)
+  return mentions.length > 0 || unread.length > 0
+}
+
+/** The amount at the start of a piece; an article alone is none. */
+function leadOf(text: string, from: number, region: Region): Quantity | null {
+  const start = from + (/^[\s,;:()/–—-]*/u.exec(text.slice(from))?.[0].length ?? 0)
+  const read = readQuantity(text, start, (unit: Unit) => millilitresIn(unit, region) ?? unit.g ?? 1)
+  if (!read || (!read.unit && /^\s*an?\s*$/iu.test(text.slice(read.start, read.end)))) return null
+  // "half and half": what begins like an amount may be a name.
+  const name = mentionsIn(text.slice(start, start + 60), region).mentions[0]
+  return name?.start === 0 && start + name.end > read.end ? null : read
+}
+
+/** Where the name of a piece ends and what is said of it begins. */
+function tailOf(name: string, region: Region): number {
+  const known = mentionsIn(name, region).mentions
+  const stop = /\s*[,;(]|\s[–—-]\s/gu
+  stop.lastIndex = known[0]?.start ?? 0
+  for (let hit = stop.exec(name); hit; hit = stop.exec(name))
+    if (!known.some(m => hit!.index > m.start && hit!.index < m.end)) return hit.index
+  return name.length
+}
+
+/** Pieces between the joints; commas part too where a joint follows and each piece names a thing. */
+function piecesIn(
+  text: string,
+  [from, to]: Span,
+  region: Region,
+  noun: string | null = null,
+): Piece[] {
+  const joints = [orWords, slashBetween, useWords]
+    .flatMap(sign => [...text.matchAll(sign)])
+    .map(hit => ({ start: hit.index, end: hit.index + hit[0].length }))
+    .filter(joint => joint.start >= from && joint.end <= to)
+    .sort((a, b) => a.start - b.start)
+    .filter((joint, i, all) => i === 0 || joint.start >= all[i - 1]!.end)
+  if (!joints.length) return []
+  const ends = [...joints.map(j => j.start), to]
+  const starts = [from, ...joints.map(j => j.end)]
+  const pieces = starts.map((start, i) => ({ start, end: ends[i]! }))
+  const next = text.slice(pieces[1]!.start, pieces[1]!.end)
+  const name = noun ?? next.slice(0, tailOf(next, region))
+  return [...byCommas(text, pieces[0]!, name, region), ...pieces.slice(1)]
+}
+
+/** "oat, soy" of "oat, soy or almond milk": parted where every piece is the name of a thing. */
+function byCommas(text: string, first: Piece, name: string, region: Region): Piece[] {
+  const body = text.slice(first.start, first.end)
+  const cuts = [...body.matchAll(/\s*,\s+/gu)]
+  if (!cuts.length) return [first]
+  const pieces: Piece[] = []
+  let at = first.start
+  for (const cut of cuts) {
+    pieces.push({ start: at, end: first.start + cut.index })
+    at = first.start + cut.index + cut[0].length
+  }
+  pieces.push({ start: at, end: first.end })
+  const isThing = (piece: Piece) => {
+    const words = text.slice(piece.start, piece.end).trim()
+    const bare = words.slice(Math.max(0, leadOf(words, 0, region)?.end ?? 0))
+    return (
+      wordsOf(bare).length <= 4 &&
+      (mentionsIn(bare, region).mentions.length > 0 ||
+        mentionsIn(withNoun(bare.trim(), [name], region), region).mentions.some(
+          m => m.start < bare.trim().length,
+        ))
+    )
+  }
+  return pieces.every(isThing) ? pieces : [first]
+}
+
+interface Named {
+  readonly lead: Quantity | null
+  readonly name: string
+  readonly tail: string
+  readonly span: Span
+}
+
+function namedIn(text: string, piece: Piece, region: Region): Named {
+  const lead = leadOf(text, piece.start, region)
+  const from = lead && lead.end <= piece.end ? lead.end : piece.start
+  const raw = text.slice(from, piece.end)
+  const skip = /^(?:[\s,;:()/–—-]|of\s|either\s|an?\s|some\s|the\s)*/iu.exec(raw)![0].length
+  const rest = raw.slice(skip)
+  const end = tailOf(rest, region)
+  return {
+    lead: from === piece.start ? null : lead,
+    name: rest.slice(0, end).trim(),
+    tail: rest.slice(end),
+    span: [from + skip, from + skip + end],
+  }
+}
+
+/** Whole lines of the pieces: each with its noun, its amount or the first one's, and what is said behind. */
+function wholeLines(
+  text: string,
+  pieces: readonly Piece[],
+  region: Region,
+): Omit<Choice, 'condition'>[] {
+  const named = pieces.map(piece => namedIn(text, piece, region))
+  const first = named[0]!
+  const last = named.at(-1)!
+  return named.map((each, i) => {
+    // Two things with an amount each share no noun: "4 eggs or 8 egg whites".
+    const others = [...named.slice(i + 1), ...named.slice(0, i).reverse()]
+      .filter(other => !(each.lead && other.lead))
+      .map(other => other.name)
+    const name = withNoun(each.name, others, region)
+    const whole = i > 0 && !each.lead ? described(first.name, name, region) : name
+    const lead = each.lead ?? (first.lead && text.slice(first.lead.start, first.lead.end))
+    const amount = typeof lead === 'string' ? lead : lead ? text.slice(lead.start, lead.end) : ''
+    const tail = i === named.length - 1 || (!each.tail.trim() && !last.lead) ? last.tail : each.tail
+    return { text: tidy(`${amount.trim()} ${whole}${tail}`), span: each.span }
+  })
+}
+
+const bracket = /\(([^()]*)\)/gu
+
+/** "milk (dairy or oat)", "butter (or margarine)", "butter (vegan if needed)": what a bracket offers. */
+function inBracket(
+  text: string,
+  masked: string,
+  region: Region,
+): Omit<Choice, 'condition'>[] | null {
+  for (const hit of masked.matchAll(bracket)) {
+    const [at, end] = [hit.index, hit.index + hit[0].length]
+    const content = hit[1]!
+    const inner = at + 1
+    const base = tidy(blank(masked, [at, end]))
+    const lead = leadOf(masked, 0, region)
+    const own = namedIn(blank(masked, [at, end]), { start: 0, end: masked.length }, region)
+    const noun = own.name.replace(/\s+/gu, ' ')
+    if (!noun || at < (lead?.end ?? 0)) continue
+    const offered = offers.exec(content.trimStart())
+    const from = inner + (content.length - content.trimStart().length) + (offered?.[0].length ?? 0)
+    const amount = lead ? text.slice(lead.start, lead.end).trim() : ''
+    const conditional = text.slice(inner, end - 1) !== content
+    const pieces = piecesIn(masked, [from, end - 1], region, noun)
+    const parts = (pieces.length ? pieces : [{ start: from, end: end - 1 }])
+      .map(piece => namedIn(masked, piece, region))
+      .filter(part => part.name && !leftOut.test(part.name))
+    if (!parts.length || !(offered || pieces.length || conditional)) continue
+    const whole = parts.map(part => {
+      const known = mentionsIn(part.name, region).mentions.length > 0
+      const short = `${part.name} ${lastWord(noun)}`
+      const shares = spans(short, part.name.length, region)
+      const foreign = !known && !shares && offered && mentionsIn(part.name, region).unread.length
+      const name = known || foreign ? (shares ? short : part.name) : ofNoun(part.name, noun, region)
+      const own = part.lead ? masked.slice(part.lead.start, part.lead.end).trim() : amount
+      return { text: tidy(`${own} ${name}${part.tail}`), span: part.span }
+    })
+    const all = offered || !pieces.length || conditional
+    const spared = { text: base, span: own.span }
+    return all ? [spared, ...whole] : whole
+  }
+  return null
+}
+
+/** ", vegan if you like": a claim and a condition behind the name. */
+function claimBehind(
+  text: string,
+  masked: string,
+  region: Region,
+): Omit<Choice, 'condition'>[] | null {
+  const cut = /\s*[,;–—]\s*|\s+-\s+/u.exec(masked)
+  if (!cut) return null
+  const behind = masked.slice(cut.index + cut[0].length)
+  const { claims, mentions } = mentionsIn(behind, region)
+  if (!claims.length || mentions.length || masked === text) return null
+  const base = namedIn(masked, { start: 0, end: cut.index }, region)
+  const amount = base.lead ? text.slice(base.lead.start, base.lead.end).trim() : ''
+  return [
+    { text: tidy(masked.slice(0, cut.index)), span: base.span },
+    {
+      text: tidy(`${amount} ${claims.map(c => c.words).join(' ')} ${base.name}`),
+      span: [cut.index + cut[0].length, masked.length],
+    },
+  ]
+}
+
+/** "milk, dairy or oat": descriptions behind the name, each of them a kind of it. */
+function kindsBehind(
+  masked: string,
+  pieces: readonly Piece[],
+  region: Region,
+): Omit<Choice, 'condition'>[] | null {
+  const first = masked.slice(pieces[0]!.start, pieces[0]!.end)
+  const comma = /\s*,\s*/u.exec(first)
+  if (!comma) return null
+  const base = namedIn(
+    masked,
+    { start: pieces[0]!.start, end: pieces[0]!.start + comma.index },
+    region,
+  )
+  if (!mentionsIn(base.name, region).mentions.length) return null
+  const start = pieces[0]!.start + comma.index + comma[0].length
+  const parts = [{ start, end: pieces[0]!.end }, ...pieces.slice(1)].map(piece =>
+    namedIn(masked, piece, region),
+  )
+  const noun = lastWord(base.name)
+  const fit = parts.every(
+    part => part.name && spans(`${part.name} ${noun}`, part.name.length, region),
+  )
+  if (!fit) return null
+  const amount = base.lead ? masked.slice(base.lead.start, base.lead.end).trim() : ''
+  return parts.map(part => ({
+    text: tidy(`${amount} ${part.name} ${noun}${parts.at(-1)!.tail}`),
+    span: part.span,
+  }))
+}
+
+/** "(optional, omit for nut allergy)": it may go, and nothing stands for it. */
+const leftOut = /^(?:omit|leave\s+(?:it|them|this)?\s*out|leave|skip|optional|without)\b/iu
+const nothing =
+  /^[\s\d.,/½¼¾⅓⅔-]*(?:more|less|so|to\s+taste|as\s+(?:needed|required)|until|about|two|three|four)?\b[\s.]*$/iu
+
+/**
+ * The choices that a line offers, each as a whole line: nouns, amounts and describing words are
+ * spread over "or", "/", commas, brackets and "either"; a claim word stays with its own noun, and a
+ * condition ("if vegan") is kept apart. One choice, the text itself, when it offers none.
+ */
+export function choicesOf(text: string, region: Region): readonly Choice[] {
+  const only: readonly Choice[] = [{ text, span: [0, text.length], condition: null }]
+  if (
+    !/\b(?:or|oder|ou)\b|\/|\b(?:use|sub|swap|substitute|replaced?|alternatively|otherwise|instead|if|for|vegans?|to\s+(?:make|keep)|optional)\b/iu.test(
+      text,
+    )
+  )
+    return only
+  const { masked: whole, spans: said } = conditionsIn(text)
+  const masked = withoutExamples(whole)
+  const lead = leadOf(masked, 0, region)
+  const pieces = piecesIn(blankBrackets(masked), [lead?.end ?? 0, masked.length], region).map(
+    (piece, i) => (i === 0 ? { ...piece, start: 0 } : piece),
+  )
+  const offered = pieces.filter(piece => {
+    const words = masked.slice(piece.start, piece.end)
+    return !nothing.test(words) && !leftOut.test(words.trim())
+  })
+  const found =
+    (offered.length > 1 &&
+    offered[0] === pieces[0] &&
+    offered.every(piece => namedIn(masked, piece, region).name)
+      ? (kindsBehind(masked, offered, region) ?? wholeLines(masked, offered, region))
+      : null) ??
+    inBracket(text, masked, region) ??
+    claimBehind(text, masked, region)
+  if (!found) return only
+  const kept = distinct(
+    found.filter(choice => choice.text && namesSomething(choice.text, region)),
+    region,
+  )
+  if (kept.length < 2)
+    return kept.length && mentionsIn(text, region).unread.some(word => !/^\d/u.test(word))
+      ? [{ ...kept[0]!, condition: null }]
+      : only
+  return kept.map((choice, i) => ({
+    ...choice,
+    condition: i === 0 ? null : conditionNear(text, choice.span, kept, said),
+  }))
+}
+
+/** "plant milk such as oat or soy": what is named as an example parts nothing. */
+function withoutExamples(text: string): string {
+  const at = text.search(examples)
+  if (at < 0) return text
+  const closed = text.indexOf(')', at)
+  const end = closed < 0 ? text.length : closed
+  return text.slice(0, at) + ' '.repeat(end - at) + text.slice(end)
+}
+
+/** Brackets are looked at by themselves: their joints part nothing outside. */
+const blankBrackets = (text: string) =>
+  text.replace(/\([^()]*\)/gu, hit =>
+    `(${'x'.repeat(Math.max(0, hit.length - 2))})`.slice(0, hit.length),
+  )
+
+/** The same thing twice ("salted or unsalted butter") is no choice. */
+function distinct<T extends { readonly text: string }>(choices: readonly T[], region: Region): T[] {
+  const seen = new Set<string>()
+  return choices.filter(({ text }) => {
+    const { mentions, unread } = mentionsIn(text, region)
+    const main = mainMention(mentions)
+    const open = unread.filter(word => !/^\d/u.test(word))
+    const part = fruitPart(text, region)
+    const key = main && !open.length ? (part ?? main.ingredient).id : text.toLowerCase()
+    if (seen.has(key)) return false
+    seen.add(key)
+    return true
+  })
+}
+
+/** The condition that stands behind a choice and before the next one, or right before it. */
+function conditionNear(
+  text: string,
+  [from, to]: Span,
+  all: readonly { readonly span: Span }[],
+  said: readonly Span[],
+): string | null {
+  const next = Math.min(text.length, ...all.map(c => c.span[0]).filter(start => start >= to))
+  const near =
+    said.find(([start]) => start >= from && start < next && all.some(c => c.span[0] !== from)) ??
+    said.find(([, end]) => end <= from && from - end <= 8)
+  return near && from > 0 ? text.slice(...near) : null
+}
