@@ -20,6 +20,9 @@ export {
   fahrenheitOfCelsius,
   ovenCelsius,
   readOven,
+  settingsIn,
+  stillCelsius,
+  type OvenSetting,
   stillOfFan,
   type OvenReading,
 } from './temperature'

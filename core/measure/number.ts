@@ -20,7 +20,7 @@ const vulgar: Readonly<Record<string, number>> = {
   '⅞': 7 / 8,
   '↉': 0,
 }
-const words: Readonly<Record<string, number>> = {
+const fewWords: Readonly<Record<string, number>> = {
   'half a dozen': 6,
   'a dozen': 12,
   'dozen': 12,
@@ -85,6 +85,31 @@ const words: Readonly<Record<string, number>> = {
   'an': 1,
   'a': 1,
 }
+const tens = {
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  sixty: 60,
+  seventy: 70,
+  eighty: 80,
+  ninety: 90,
+}
+const ones = { one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9 }
+/** "thirteen" … "ninety-nine", as times are told. */
+const larger: Readonly<Record<string, number>> = {
+  thirteen: 13,
+  fourteen: 14,
+  seventeen: 17,
+  nineteen: 19,
+  ...Object.fromEntries(
+    Object.entries(tens).flatMap(([ten, n]) => [
+      [ten, n],
+      ...Object.entries(ones).map(([one, m]) => [`${ten} ${one}`, n + m]),
+    ]),
+  ),
+}
+const words: Readonly<Record<string, number>> = { ...fewWords, ...larger }
 const parts: Readonly<Record<string, number>> = { half: 0.5, quarter: 0.25, third: 1 / 3 }
 
 const glyphs = Object.keys(vulgar).join('')

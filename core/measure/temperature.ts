@@ -1,4 +1,5 @@
 import { pattern } from './pattern'
+import { fanWord, gasWord, heatNames, otherFigure, thermostatWord } from './tables/oven-words'
 import type { Celsius } from './quantity'
 
 export const celsiusOfFahrenheit = (f: number): Celsius => ((f - 32) * 5) / 9
@@ -29,19 +30,16 @@ export interface OvenReading {
   readonly bare?: boolean
 }
 
-const degrees = String.raw`(\d{2,3})(?:\s*[-–]\s*\d{2,3})?\s*(?:º|°|˚|degrees?|deg\.?)?\s*`
-const inC = new RegExp(
-  `${degrees}(?:C\\b|celsius|centigrade)(\\s*\\(?\\s*(?:fan|convection))?`,
-  'iu',
-)
-const inF = new RegExp(`${degrees}(?:F\\b|fahrenheit)(\\s*\\(?\\s*(?:fan|convection))?`, 'iu')
-const fanFirst = /\b(?:fan|convection)(?:\s+oven)?(?:\s+(?:to|at))?[:\s]*(\d{2,3})/iu
-const gas = /gas(?:\s*mark)?\s*(\d{1,2}|½|¼|1\/2|1\/4)/iu
-const bare = pattern(
-  'iu',
-  String.raw`\b(?:oven|bake|heat|preheat|temperature)\b[^.]{0,60}?\b(\d{3})\b\s*(?:º|°|˚|`,
-  String.raw`degrees?)?(?!\s*(?:g\b|ml|grams?|cm|mm))`,
-)
+/** One setting as it stands in a text: which scale, which dial, the figure and its place. */
+export interface OvenSetting {
+  readonly scale: 'C' | 'F' | 'gas' | 'bare' | 'word'
+  /** The dial of a fan oven. */
+  readonly fan: boolean
+  /** The figure as written; of a range the lower one; of a word its °C. */
+  readonly figure: number
+  readonly start: number
+  readonly end: number
+}
 
 /** Sugar that boils to 140 °C, chocolate that is tempered at 31 °C, milk at 40 °C: no oven. */
 const inPan = pattern(
@@ -52,56 +50,140 @@ const inPan = pattern(
 )
 const ofOven = /\b(?:oven|bak(?:e|es|ed|ing)|pre-?heat\w*|roast\w*|gas|fan)\b/iu
 
+const sign = String.raw`\s*(?:º|°|˚|degrees?|deg\.?|grad)?\s*`
+const figure = pattern(
+  'giu',
+  String.raw`(?<before>${fanWord}[\s:,(]*(?:to|at)?[\s:]*)?(?<![\d.,/½¼¾])(?<n>\d{2,3})(?![\d½¼¾]|[.,]\d)`,
+  String.raw`(?:${sign}(?:C\b|F\b)?\s*(?:[-–—]|to)\s*\d{2,3}(?=${sign}(?:C\b|F\b|celsius|fahrenheit|centigrade)))?`,
+  String.raw`(?<deg>${sign})(?<scale>C\b|F\b|celsius|centigrade|fahrenheit)?`,
+  String.raw`(?<after>\s*[(,]?\s*${fanWord})?`,
+)
+const gas = new RegExp(`\\b${gasWord}[\\s:]*(\\d{1,2}|½|¼|1/2|1/4)(?![\\d/])`, 'giu')
+const thermostat = new RegExp(`\\b${thermostatWord}\\s*(\\d)(?!\\d)`, 'giu')
+const notHeat = new RegExp(`^\\s*-?\\s*${otherFigure}`, 'iu')
+const asked =
+  /\b(?:oven|bak(?:e|ing)|heat|preheat|pre-heat|temperature|four|backofen)\b[^.]{0,60}$/iu
+const marks: Readonly<Record<string, number>> = { '½': 0.5, '1/2': 0.5, '¼': 0.25, '1/4': 0.25 }
+
+/** Every °C, °F and bare figure. A fan word before it counts where no earlier figure has it behind. */
+function figuresIn(text: string): OvenSetting[] {
+  const found: OvenSetting[] = []
+  for (const hit of text.matchAll(figure)) {
+    const { before, n, deg, scale, after } = hit.groups!
+    const start = hit.index + (before?.length ?? 0)
+    const end = hit.index + hit[0].length
+    const letter = scale?.charAt(0).toUpperCase()
+    const bare = !letter
+    if (bare && notHeat.test(text.slice(start + n!.length + (deg?.trim() ? deg.length : 0))))
+      continue
+    if (bare && !before && !after && !deg?.trim() && !asked.test(text.slice(0, start))) continue
+    // "180 °C, fan 160": the word belongs to the figure behind it.
+    const next = after && /^[\s:]*\d{2,3}/u.test(text.slice(end))
+    found.push({
+      scale: letter === 'F' ? 'F' : bare ? 'bare' : 'C',
+      fan: Boolean(before) || Boolean(after && !next),
+      figure: Number(n),
+      start,
+      end: next ? end - after.length : end,
+    })
+    if (next) figure.lastIndex = end - after.length
+  }
+  return found
+}
+
+/** Every oven setting that a text names, in order: figures with or without a scale, gas marks, "a moderate oven". */
+export function settingsIn(text: string): OvenSetting[] {
+  const all = figuresIn(text)
+  for (const hit of text.matchAll(gas))
+    all.push({
+      scale: 'gas',
+      fan: false,
+      figure: marks[hit[1]!] ?? Number(hit[1]),
+      start: hit.index,
+      end: hit.index + hit[0].length,
+    })
+  for (const hit of text.matchAll(thermostat))
+    all.push({
+      scale: 'C',
+      fan: false,
+      figure: 30 * Number(hit[1]),
+      start: hit.index,
+      end: hit.index + hit[0].length,
+    })
+  const named = heatNames.map(row => ({ row, hit: row.words.exec(text) })).find(({ hit }) => hit)
+  if (named?.hit)
+    all.push({
+      scale: 'word',
+      fan: false,
+      figure: named.row.celsius,
+      start: named.hit.index,
+      end: named.hit.index + named.hit[0].length,
+    })
+  return all
+    .filter(
+      one =>
+        one.scale !== 'bare' ||
+        !all.some(o => o !== one && o.scale === 'gas' && one.start >= o.start && one.end <= o.end),
+    )
+    .sort((a, b) => a.start - b.start)
+}
+
+/** The still-oven °C of a setting, not rounded; null for a bare figure that may be either scale, and no mark. */
+export function stillCelsius({ scale, fan, figure: n }: OvenSetting): Celsius | null {
+  const plain =
+    scale === 'F'
+      ? celsiusOfFahrenheit(n)
+      : scale === 'gas'
+        ? celsiusOfGasMark(n)
+        : scale === 'bare' && n >= 275
+          ? celsiusOfFahrenheit(n)
+          : scale === 'bare' && n >= 200 && !fan
+            ? null
+            : n
+  return plain === null ? null : fan ? stillOfFan(plain) : plain
+}
+
+const order = ['C', 'F', 'gas', 'bare', 'word'] as const
+
 /**
- * The oven setting named in a sentence: °C first, then °F, a gas mark, a fan setting alone, or a
- * bare number. A bare 100–199 is Celsius, 275 and more Fahrenheit, 200–274 is asked [P]. Null when
- * the sentence names none.
+ * The oven setting named in a sentence: °C first, then °F, a gas mark, a bare number, a word ("a
+ * moderate oven"); of one scale a still oven's before a fan's. A bare 100–199 is Celsius, 275 and
+ * more Fahrenheit, 200–274 is asked [P], unless a word of the sentence decides. Null when the
+ * sentence names none.
  */
 export function readOven(text: string): OvenReading | null {
   if (inPan.test(text) && !ofOven.test(text)) return null
-  const c = inC.exec(text)
-  const fanOnly = fanFirst.exec(text)
-  if (c) {
-    const alone = Boolean(c[2]) && !/(?:°|º)\s*C[^.]*\d{2,3}\s*(?:°|º)?\s*C/iu.test(text)
-    const prefixed = !c[2] && fanOnly?.[1] === c[1]
-    return {
-      celsius: alone || prefixed ? stillOfFan(Number(c[1])) : Number(c[1]),
-      fan: alone || prefixed,
-      text: c[0],
-      asks: false,
-    }
-  }
-  const f = inF.exec(text)
-  if (f) {
-    const still = ovenCelsius(celsiusOfFahrenheit(Number(f[1])))
-    return {
-      celsius: f[2] ? stillOfFan(still) : still,
-      fan: Boolean(f[2]),
-      text: f[0],
-      asks: false,
-    }
-  }
-  const g = gas.exec(text)
-  if (g) {
-    const mark = { '½': 0.5, '1/2': 0.5, '¼': 0.25, '1/4': 0.25 }[g[1]!] ?? Number(g[1])
-    const exact = celsiusOfGasMark(mark)
-    return exact === null
+  const all = settingsIn(text).filter(s => s.scale !== 'bare' || s.figure >= 100)
+  const one = order
+    .flatMap(scale => [
+      all.find(s => s.scale === scale && !s.fan),
+      all.find(s => s.scale === scale && s.fan),
+    ])
+    .find(s => s !== undefined)
+  if (!one) return null
+  const words = text
+    .slice(one.scale === 'bare' ? leadOf(text, one.start) : one.start, one.end)
+    .trim()
+  const word = all.find(s => s.scale === 'word')
+  const exact =
+    stillCelsius(one) ?? (word && Math.abs(word.figure - one.figure) <= 30 ? one.figure : null)
+  if (exact === null)
+    return one.scale === 'gas'
       ? null
-      : { celsius: ovenCelsius(exact), fan: false, text: g[0], asks: false }
+      : { celsius: null, fan: false, text: words, asks: true, bare: true }
+  const fahrenheit =
+    one.scale === 'F' || one.scale === 'gas' || (one.scale === 'bare' && one.figure >= 275)
+  return {
+    celsius: fahrenheit ? ovenCelsius(exact) : exact,
+    fan: one.fan,
+    text: words,
+    asks: false,
+    ...(one.scale === 'bare' && !one.fan ? { bare: true } : {}),
   }
-  if (fanOnly)
-    return { celsius: stillOfFan(Number(fanOnly[1])), fan: true, text: fanOnly[0], asks: false }
-  const b = bare.exec(text)
-  if (!b) return null
-  const n = Number(b[1])
-  if (n >= 275 && n <= 550)
-    return {
-      celsius: ovenCelsius(celsiusOfFahrenheit(n)),
-      fan: false,
-      text: b[0],
-      asks: false,
-      bare: true,
-    }
-  if (n < 200) return { celsius: n, fan: false, text: b[0], asks: false, bare: true }
-  return { celsius: null, fan: false, text: b[0], asks: true, bare: true }
+}
+
+/** A bare figure is shown with the word that makes a heat of it: "oven at 180". */
+function leadOf(text: string, start: number): number {
+  const lead = asked.exec(text.slice(0, start))
+  return lead && lead[0].length < 40 ? lead.index : start
 }

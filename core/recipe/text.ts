@@ -83,8 +83,8 @@ export function readParts(
     region,
     components,
     yield: readYield(facts),
-    pan: readPan(facts),
-    oven: readOvenFacts([...steps, ...told]),
+    pan: readPan(told),
+    oven: readOvenFacts(steps, told),
   }
 
   const lines = linesOf(recipe)

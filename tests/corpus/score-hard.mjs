@@ -113,7 +113,7 @@ function factsOff(recipe, wanted) {
     (recipe.oven?.celsius ?? null) === null
       ? wanted.celsius === null
       : wanted.celsius !== null &&
-          Math.abs(recipe.oven.celsius - wanted.celsius - (wanted.fan ? 20 : 0)) <= 3,
+          Math.abs(recipe.oven.celsius - wanted.celsius - (wanted.fan ? 20 : 0)) <= 5,
     `${recipe.oven?.celsius} °C, not ${wanted.celsius}`,
   )
   const minutes = recipe.oven?.minutes ?? null

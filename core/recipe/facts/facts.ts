@@ -1,36 +1,20 @@
 import { readAmount, readOven, pattern } from '../../measure'
 import type { Oven, Pan, Recipe, Yield } from '../recipe'
 import { readStepTimes } from './step-times'
+import { vesselOf, vesselsIn } from './vessels'
 import { bakeWord } from '../tables/step-words'
 
 const makes = pattern(
   'iu',
-  String.raw`\b(?:makes|serves|yields?|servings?|portions?|cuts\s+into)\b\s*:?\s*(?:about|`,
+  String.raw`\b(?:makes|serves|feeds|yields?|servings?|portions?|cuts\s+into|enough\s+for|für|pour)\b\s*:?\s*(?:about|`,
   String.raw`approx\.?|around|one|a)?\s*(?=\d|[½¼]|one\b|two\b|three\b|four\b|five\b|six\b|`,
   String.raw`eight\b|ten\b|twelve\b|a\s|an\s|\p{L}+\s+\d)`,
 )
 const afterCount = pattern(
   'iu',
   String.raw`\b(\d{1,3}(?:\s*[-–]\s*\d{1,3})?)\s+(?:servings?|portions?|pieces|slices|`,
-  String.raw`muffins|cookies|biscuits|squares|buns|cupcakes|scones)\b`,
+  String.raw`muffins|cookies|biscuits|squares|buns|cupcakes|scones|stück|personen|personnes|parts)(?![\p{L}])`,
 )
-const shapes = [
-  String.raw`(?:(?:round|square|loose[- ]bottomed|spring-?form|deep|shallow|rectangular|fluted|`,
-  String.raw`non-?stick|cake|loaf|traybake|muffin|bundt-style|ring|tart|flan|pie|brownie|baking|`,
-  String.raw`roasting|swiss-roll|metal|glass|ceramic|lined|greased|large|small|medium)[\s,-]+)*`,
-].join('')
-const vessels = String.raw`(?:tins?|pans?|dish(?:es)?|moulds?|molds?|trays?|cases?|ramekins?|skillet|sheets?)`
-const sized = pattern(
-  'iu',
-  String.raw`((?:\d{1,3}(?:[.,½¼¾]\d*)?\s*(?:-|\s)?(?:cm|mm|inch(?:es)?|in\.?|"|”|lb|g|hole|cup|`,
-  String.raw`well)?\s*(?:x|×|by)?\s*(?:\/\s*|\(\s*)?){1,5}\)?[\s,-]*${shapes}${vessels})`,
-)
-const named = pattern(
-  'iu',
-  String.raw`\b((?:round|square|loaf|muffin|ring|tart|brownie|spring-?form|traybake|ramekin|`,
-  String.raw`bundt-style)\s+${shapes}${vessels})`,
-)
-
 /** How many it makes or serves, as the text says; the count is null when only words say it. */
 export function readYield(text: string): Yield | null {
   const found = makes.exec(text)
@@ -44,36 +28,79 @@ export function readYield(text: string): Yield | null {
   const pieces = afterCount.exec(line)
   if (!found) return pieces ? { text: pieces[0], count: readAmount(pieces[1]!, 0)!.amount } : null
   const first = readAmount(line, found[0].length)
-  const isSize = first && /^\s*-?(?:g|kg|ml|cm|mm|inch|in\b|lb|"|x)/iu.test(line.slice(first.end))
+  const isSize =
+    first && /^\s*-?(?:g|kg|ml|cm|mm|inch|in\b|lb|"|x|crowd|lot)/iu.test(line.slice(first.end))
   return {
     text: line,
     count: pieces ? readAmount(pieces[1]!, 0)!.amount : isSize ? null : (first?.amount ?? null),
   }
 }
 
-/** The tin or tray as the text names it. */
-export function readPan(text: string): Pan | null {
-  const found = sized.exec(text) ?? named.exec(text)
-  return found ? { text: found[1]!.trim() } : null
+/**
+ * The tin, dish or mould that a recipe is made in: of those that its texts name the first that bakes
+ * and has a size, else the first with a size, else the first. Null where none is named.
+ */
+export function readPan(texts: readonly string[]): Pan | null {
+  const labelled = texts.map(vesselOf).find(found => found !== null)
+  if (labelled) return { text: labelled }
+  const all = texts.flatMap(vesselsIn)
+  const one =
+    all.find(v => v.sized && v.bakes) ??
+    all.find(v => v.bakes) ??
+    all.find(v => v.sized) ??
+    all[0] ??
+    bareIn(texts)
+  return one ? { text: one.text } : null
+}
+
+/** "Press into a mould": a vessel without any size, where nothing better is said. */
+function bareIn(texts: readonly string[]): { text: string } | null {
+  for (const text of texts) {
+    const hit =
+      /\b(?:into|in)\s+(?:an?|the|small|large|\s)*\b(moulds?|molds?|basins?|terrine)\b/iu.exec(text)
+    if (hit) return { text: hit[1]! }
+  }
+  return null
 }
 
 const baking = new RegExp(String.raw`\b(?:${bakeWord}|roast|in\s+the\s+oven|oven\s+for)\b`, 'iu')
 const bakeFact = /^\s*(?:bak(?:e|ing)|cook(?:ing)?)\s*(?:time)?\s*[:–-]/iu
 
-/** The minutes of the first sentence that bakes; a line such as "Bake time: 35 min" when no step says it. */
-function bakeMinutes(texts: readonly string[]): { low: number; high: number; text: string } | null {
-  const sentences = texts.flatMap(text => text.split(/(?<=[.;!?])\s+/u))
-  for (const sentence of sentences) {
-    const time =
-      baking.test(sentence) && !/^\s*(?:prep|total)/iu.test(sentence)
-        ? readStepTimes(sentence).find(
-            t =>
-              t.kind === 'bake' ||
-              ((t.kind === 'other' || t.kind === 'cook') && /\boven\b|^\s*\W*bak/iu.test(sentence)),
-          )
-        : undefined
-    if (time) return { low: time.low, high: time.high, text: sentence }
-  }
+/** It goes on baking what bakes already: "30 minutes more", "then at 160 °C for 25 minutes". */
+const goesOn = /\b(?:more|further|another|again|longer|then|continue|return)\b/iu
+
+interface Baked {
+  readonly low: number
+  readonly high: number
+  readonly text: string
+}
+
+const bakesIn = (sentence: string): readonly { low: number; high: number }[] =>
+  baking.test(sentence) && !/^\s*(?:prep|total)/iu.test(sentence)
+    ? readStepTimes(sentence).filter(
+        t =>
+          t.kind === 'bake' ||
+          ((t.kind === 'other' || t.kind === 'cook') && /\boven\b|^\s*\W*bak/iu.test(sentence)),
+      )
+    : []
+
+/**
+ * The minutes of the bake: of the first sentence that bakes, with what it and later ones go on
+ * baking; a line such as "Bake time: 35 min" when no step says it.
+ */
+function bakeMinutes(steps: readonly string[], texts: readonly string[]): Baked | null {
+  let all: Baked | null = null as Baked | null
+  for (const sentence of steps.flatMap(text => text.split(/(?<=[.;!?])\s+/u)))
+    for (const [i, time] of bakesIn(sentence).entries()) {
+      if (!all) all = { low: time.low, high: time.high, text: sentence }
+      else if (
+        i > 0
+          ? /\bthen\b/iu.test(sentence)
+          : goesOn.test(sentence) && !/\bslices?\b/iu.test(sentence)
+      )
+        all = { ...all, low: all.low + time.low, high: all.high + time.high }
+    }
+  if (all) return all
   for (const text of texts)
     if (bakeFact.test(text)) {
       const time = readStepTimes(text)[0]
@@ -82,14 +109,17 @@ function bakeMinutes(texts: readonly string[]): { low: number; high: number; tex
   return null
 }
 
-/** The first oven setting that the texts name, and the bake time. Null when neither is there. */
-export function readOvenFacts(texts: readonly string[]): Oven | null {
+/**
+ * The first oven setting that the steps or facts name, and the bake time. Null when neither is
+ * there.
+ */
+export function readOvenFacts(steps: readonly string[], facts: readonly string[]): Oven | null {
   const setting =
-    texts
+    [...steps, ...facts]
       .flatMap(text => text.split(/(?<=[.;!?])\s+/u))
       .map(readOven)
       .find(found => found !== null) ?? null
-  const minutes = bakeMinutes(texts)
+  const minutes = bakeMinutes(steps, facts)
   if (!setting && !minutes) return null
   return {
     celsius: setting?.celsius ?? null,

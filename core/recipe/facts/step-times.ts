@@ -1,5 +1,6 @@
-import { readAmount, type Minutes, pattern } from '../../measure'
+import { type Minutes, pattern } from '../../measure'
 import type { Span } from '../recipe'
+import { durationAt } from './durations'
 import { limits, moments, timeKinds, type TimeKind } from '../tables/step-words'
 
 /** A time that a step names, in minutes, and what happens meanwhile. */
@@ -10,14 +11,12 @@ export interface StepTime {
   readonly span: Span
 }
 
-const unitAt = /\s*-?\s*(seconds?|secs?|minutes?|mins?|min\.|hours?|hrs?|hr|h|days?)(?![\p{L}])/iuy
 const starts = pattern(
   'giu',
   String.raw`(?<![\p{L}\d.,/°])(?=\d|[½¼¾]|(?:an?|one|two|three|four|five|six|eight|ten|`,
-  String.raw`fifteen|twenty|half|several|a\s+few|a\s+couple)\b)`,
+  String.raw`seven|nine|eleven|twelve|\p{L}+teen|(?:twen|thir|for|fif|six|seven|eigh|nine)ty|half|`,
+  String.raw`ein(?:e|er)?|zwei|une?|deux|a\s+quarter|quarter|three[\s-]quarters|several|a\s+few|a\s+couple)\b)`,
 )
-const perUnit = (unit: string) =>
-  /^s/iu.test(unit) ? 1 / 60 : /^m/iu.test(unit) ? 1 : /^d/iu.test(unit) ? 24 * 60 : 60
 const nightWords = /\b(?:overnight|the\s+night\s+before|the\s+evening\s+before)\b/giu
 
 const after = timeKinds.map(row => ({ kind: row.kind, sign: new RegExp(row.sign.source, 'iu') }))
@@ -82,23 +81,9 @@ export function readStepTimes(whole: string): StepTime[] {
   const text = whole.replace(/\banother(?=\s+(?:half\s+an\s+)?(?:hour|minute))/giu, '     an')
   for (const { index } of text.matchAll(starts)) {
     if (found.some(time => index < time.span[1])) continue
-    const amount = readAmount(text, index)
-    if (!amount) continue
-    unitAt.lastIndex = amount.end
-    const unit = unitAt.exec(text)
-    if (!unit) continue
-    let [low, high, end] = [
-      amount.amount.low * perUnit(unit[1]!),
-      amount.amount.high * perUnit(unit[1]!),
-      amount.end + unit[0].length,
-    ]
-    const more = /^\s*(?:and\s+|,\s*)?(?:a\s+half|(\d{1,2})\s*(?:minutes?|mins?))/iu.exec(
-      text.slice(end),
-    )
-    if (more && perUnit(unit[1]!) === 60) {
-      const extra = more[1] ? Number(more[1]) : 30
-      ;[low, high, end] = [low + extra, high + extra, end + more[0].length]
-    }
+    const told = durationAt(text, index)
+    if (!told) continue
+    const { low, high, end } = told
     if (high > 14 * 24 * 60) continue
     // "Bake for 3 hours, covering it after 2 hours": no second bake.
     const sentence = Math.max(...['.', ';', '!'].map(mark => text.lastIndexOf(mark, index) + 1))

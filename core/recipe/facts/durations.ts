@@ -1,0 +1,100 @@
+import { pattern, readAmount, type Amount, type Minutes } from '../../measure'
+
+/** How long, as recipes tell it: from which minute to which, and where it ends. */
+export interface Duration {
+  readonly low: Minutes
+  readonly high: Minutes
+  readonly end: number
+}
+
+const unitAt = pattern(
+  'iuy',
+  String.raw`\s*-?\s*(?:(?:good|full|whole|scant|generous|further|more|extra)\s+)?`,
+  String.raw`(seconds?|secs?|minutes?|minuten|mins?|min\.|hours?|hrs?|hr|stunden?|std\.?|heures?|h|days?|tage?n?|jours?|['′’](?![\p{L}\d]))(?![\p{L}])`,
+)
+const minutesIn = (unit: string): number =>
+  /^sec/iu.test(unit)
+    ? 1 / 60
+    : /^(?:m|['′’])/iu.test(unit)
+      ? 1
+      : /^(?:d|t|j)/iu.test(unit)
+        ? 24 * 60
+        : 60
+
+/** "three-quarters of an hour", "half an hour", "a quarter of an hour". */
+const partOfHour =
+  /(?:(three)[\s-]quarters?|(half)|(?:an?\s+|one\s+)?(quarter|third))\s+(?:of\s+)?(?:an?\s+)?hours?(?![\p{L}])/iuy
+const parts: Readonly<Record<string, number>> = { three: 45, half: 30, quarter: 15, third: 20 }
+/** What an hour has more: "and a quarter", "and three quarters", "20 minutes", "h30", "hr 15". */
+const moreThanHour = pattern(
+  'iuy',
+  String.raw`\s*(?:and\s+|,\s*)?(?:(?:(an?|one|three)[\s-]+)?(half|quarter|third)s?(?:\s+of\s+an\s+hour)?(?![\p{L}])|`,
+  String.raw`(\d{1,2})\s*(?:minutes?|mins?|m)(?![\p{L}])|(\d{2})(?![\d.,]|\s*(?:°|º|g\b|cm|ml|C\b|F\b|-|–)))`,
+)
+const joins =
+  /\s*(?:minutes?|mins?|hours?|hrs?)?\s*,?\s*(?:(?:or\s+|and\s+)?up\s+to|(?:or\s+)?(?:even|possibly|perhaps))\s+/iuy
+const times = /\s*[x×]\s*/iuy
+const betweenBefore = /\bbetween\s+$/iu
+
+const at = (sign: RegExp, text: string, from: number) => {
+  sign.lastIndex = from
+  return sign.exec(text)
+}
+
+/** "35, up to 45", "2 × 10", "between 20 and 25": an amount that goes on, before its unit. */
+function amountAt(text: string, from: number): { amount: Amount; end: number } | null {
+  const between = betweenBefore.exec(text.slice(Math.max(0, from - 9), from))
+  const first = readAmount(between ? `between ${text.slice(from)}` : text, between ? 0 : from)
+  if (!first) return null
+  const end = between ? first.end - 8 + from : first.end
+  const further = at(joins, text, end)
+  const second = further && readAmount(text, end + further[0].length)
+  if (second && second.amount.low > first.amount.low)
+    return { amount: { low: first.amount.low, high: second.amount.high }, end: second.end }
+  const crossed = at(times, text, end)
+  const each = crossed && readAmount(text, end + crossed[0].length)
+  return each
+    ? {
+        amount: {
+          low: first.amount.low * each.amount.low,
+          high: first.amount.high * each.amount.high,
+        },
+        end: each.end,
+      }
+    : { amount: first.amount, end }
+}
+
+/** The duration that begins at `from`: numbers or words, a range, parts of an hour. Null when none does. */
+export function durationAt(text: string, from: number): Duration | null {
+  const part = at(partOfHour, text, from)
+  if (part) {
+    const minutes = parts[(part[1] ?? part[2] ?? part[3])!.toLowerCase()]!
+    return { low: minutes, high: minutes, end: from + part[0].length }
+  }
+  const found = amountAt(text, from)
+  const unit = found && at(unitAt, text, found.end)
+  if (!unit) return null
+  const by = minutesIn(unit[1]!)
+  const end = found.end + unit[0].length
+  const [low, high] = [found.amount.low * by, found.amount.high * by]
+  const more = by === 60 ? at(moreThanHour, text, end) : null
+  if (!more) return withWords(text, { low, high, end }, by)
+  const extra = more[2]
+    ? parts[more[2].toLowerCase()]! * (/three/iu.test(more[1] ?? '') ? 3 : 1)
+    : Number(more[3] ?? more[4])
+  return { low: low + extra, high: high + extra, end: end + more[0].length }
+}
+
+/** "An hour and ten minutes": the minutes in words. */
+function withWords(text: string, hour: Duration, by: number): Duration {
+  const and = by === 60 ? at(/\s+and\s+(?=\p{L})/iuy, text, hour.end) : null
+  const more = and && readAmount(text, hour.end + and[0].length)
+  const unit = more && at(unitAt, text, more.end)
+  return more && unit && minutesIn(unit[1]!) === 1
+    ? {
+        low: hour.low + more.amount.low,
+        high: hour.high + more.amount.high,
+        end: more.end + unit[0].length,
+      }
+    : hour
+}

@@ -1,0 +1,47 @@
+import type { Span } from '../recipe'
+import { bareVessel, labelledVessel, namedVessel, noBaking, sizedVessel } from '../tables/vessels'
+
+/** A tin, dish, mould or tray as a text names it. */
+export interface VesselWords {
+  readonly text: string
+  readonly span: Span
+  /** Its size, or how many of it there are, is said. */
+  readonly sized: boolean
+  /** It stands in the oven, the fridge or the steamer; a frying pan and a paper case do not. */
+  readonly bakes: boolean
+}
+
+const found = (hit: RegExpMatchArray, sized: boolean): VesselWords => {
+  const lead = hit[0].length - hit[0].trimStart().length
+  return {
+    text: hit[0].trim(),
+    span: [hit.index! + lead, hit.index! + hit[0].trimEnd().length],
+    sized,
+    bakes: !noBaking.test(hit[0]),
+  }
+}
+
+/**
+ * Every vessel that a text names, in order: by a noun of its own (springform, bundt, ramekin), or a
+ * plain one with a size, a count or a shape. "10 pancakes" and "the pan juices" name none.
+ */
+export function vesselsIn(text: string): VesselWords[] {
+  const sized = [...text.matchAll(sizedVessel)].map(hit => found(hit, true))
+  const named = [...text.matchAll(namedVessel)]
+    .map(hit => found(hit, false))
+    .filter(one => !sized.some(s => one.span[0] < s.span[1] && s.span[0] < one.span[1]))
+  return [...sized, ...named]
+    .filter(one => !bareVessel.test(one.text))
+    .sort((a, b) => a.span[0] - b.span[0])
+}
+
+/** The vessel of a line that is nothing else: "900 g loaf tin", "Tin: 20 cm square". */
+export function vesselOf(line: string): string | null {
+  const labelled = labelledVessel.exec(line)?.[1]
+  if (labelled && /\d/u.test(labelled)) return labelled.trim()
+  const one = vesselsIn(line)[0]
+  const rest = one ? line.slice(0, one.span[0]) + line.slice(one.span[1]) : line
+  return one?.sized && /^[\s\p{P}]*(?:an?|one|you\s+need|for|in|use)?[\s\p{P}]*$/iu.test(rest)
+    ? one.text
+    : null
+}

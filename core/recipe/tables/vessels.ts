@@ -1,0 +1,36 @@
+import { pattern } from '../../measure'
+
+/** What desserts are baked, set and steamed in, as recipes name it. Sources of patterns without flags. [P] */
+
+const unit = String.raw`(?:cm|mm|centimet(?:re|er)s?|inch(?:es)?|in\b\.?|"|”|″)`
+const number = String.raw`\d{1,4}(?:[.,]\d{1,2}|\s?[½¼¾⅓⅔]|[\s-]\d\/\d)?`
+const side = String.raw`${number}\s*-?\s*${unit}?`
+/** "20 cm", "30 x 20 cm", "9x13-inch", "23cm/9in", "20 cm (8 inch)". */
+const across = String.raw`${side}(?:\s*(?:x|×|by)\s*${side}){0,2}(?:\s*[/(]\s*${side}(?:\s*(?:x|×|by)\s*${side}){0,2}\)?)?`
+/** "1.5 litre", "10-cup", "900 g", "2 lb", "12-hole". */
+const holding = String.raw`${number}\s*-?\s*(?:litres?|liters?|l\b|ml|dl|cups?|pints?|quarts?|qt\b|g\b|kg|lbs?|pounds?|oz|holes?|wells?|cavit(?:y|ies))(?:\s*[/(]\s*${number}\s*-?\s*(?:lbs?|g|kg|pints?|cups?|oz|litres?|ml)\)?)?`
+const count = String.raw`(?:\d{1,2}|two|three|four|five|six|eight|nine|ten|twelve|a\s+dozen)\s*(?:x|×)?\s+(?:of\s+)?`
+const looks = String.raw`(?:(?:deep|shallow|large|small|medium|individual|round|square|rectangular|oblong|oval|fluted|plain|heavy|light|dark|non-?stick|loose[\s-](?:bottomed|based)|removable|straight[\s-]sided|spring-?form|springform|metal|glass|ceramic|enamel|silicone|cast[\s-]iron|earthenware|ovenproof|heatproof|greased|lined|buttered|oiled|floured|prepared|mini|cake|loaf|bread|traybake|muffin|cupcake|bun|fairy\s+cake|patty|sandwich|layer|sponge|swiss[\s-]roll|jelly[\s-]roll|brownie|tart|tartlet|flan|quiche|pie|pizza|baking|roasting|roast|oven|ring|tube|bundt|kugelhopf|savarin|madeleine|friand|financier|dariole|pudding|gratin|souffl[eé]|lasagne|casserole|terrine|cookie|biscuit|shortbread|frying|griddle|pancake|crêpe|crepe)[\s,-]+)*`
+/** A vessel by its own name alone. */
+const always = String.raw`(?:spring-?forms?|bundts?|ramekins?|traybake\s+tins?|brownie\s+pans?|loaf\s+(?:tins?|pans?)|skillets?|muffin\s+cups?|popover\s+cups?|dariole\s+moulds?|custard\s+cups?|kugelhopfs?|cocottes?|casseroles?|gratins?)`
+const plain = String.raw`(?:tins?|pans?|dish(?:es)?|moulds?|molds?|trays?|sheets?|cases?|rings?|basins?|terrines?|tubes?|frames?|forms?|cake\s*tins?|flan\s*rings?|tartlets?)`
+
+const noun = String.raw`(?:${looks}(?:${always}|${plain})(?:\s+(?:tins?|pans?|moulds?))?)`
+
+/** A vessel with its size or how many of it there are. */
+export const sizedVessel = pattern(
+  'giu',
+  String.raw`(?<![\p{L}\d./-])(?:(?:${count})?(?:${across}|${holding})[\s,-]*(?:(?:${across}|${holding})[\s,-]*)?${noun}|`,
+  String.raw`${count}${noun})(?![\p{L}])`,
+)
+/** A vessel by its looks or its own name. */
+export const namedVessel = pattern(
+  'giu',
+  String.raw`(?<![\p{L}\d-])(?:${looks}${always}|(?:round|square|loaf|muffin|cupcake|ring|tube|tart|tartlet|flan|pie|brownie|springform|spring-form|traybake|bundt|pudding|cake|sandwich|swiss[\s-]roll|madeleine|roasting|baking|jelly|friand|frying|gratin|souffl[eé])[\s-]+${looks}${plain})(?![\p{L}])`,
+)
+/** "Tin: 20 cm square": the label says that it is one. */
+export const labelledVessel = pattern('iu', String.raw`^\s*(?:tin|pan|dish|mou?ld|tray|equipment|size|cake\s+tin)\s*(?:size)?\s*[:–-]\s*(\S.{2,60})$`)
+/** What stands on the hob or holds a mixture: no vessel that one bakes in. */
+export const noBaking = /\b(?:sauce\s?pan|frying|mixing|bowl|jug|wok|pancake|griddle|sheets?|trays?|cases?|paper)\b/iu
+/** What these words bring about is no vessel: "10 pancakes", "pan juices". */
+export const bareVessel = /^\s*(?:\d+\s+)?(?:tins?|pans?|cases?|forms?|rings?|tubes?|sheets?|frames?)\s*$/iu
