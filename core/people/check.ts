@@ -1,14 +1,13 @@
 import type { Region } from '../measure'
 import {
   avoidableName,
-  findMentions,
   groupsOf,
   ingredientById,
   wordsOf,
   type AvoidableId,
   type Ingredient,
 } from '../pantry'
-import { linesOf, mentionsInStep, type Component, type Line, type Recipe } from '../recipe'
+import { ingredientOf, thingsOf, type Component, type Recipe, type Thing } from '../recipe'
 import { dietsOf, needsOf, unknownNeeds, type Need, type Person } from './person'
 import { heatWords, type DietRule } from './tables/diets'
 
@@ -37,6 +36,7 @@ type CheckRule =
   | 'not-known'
   | 'words'
   | 'own-row'
+  | 'open-kind'
   | 'person'
 
 /** One reason why a person may not, or perhaps may not, eat this: where, in which words, by which rule. */
@@ -47,7 +47,7 @@ export interface Conflict {
   readonly allergen: AvoidableId | null
   readonly lineId: string | null
   readonly component: string
-  readonly where: 'line' | 'alternative' | 'step' | 'person'
+  readonly where: 'line' | 'alternative' | 'step' | 'text' | 'person'
   readonly words: string
   readonly ingredient: string | null
   readonly because: string
@@ -111,6 +111,7 @@ interface Held {
   readonly claims: readonly AvoidableId[]
   readonly place: Place
   readonly unread: readonly string[]
+  readonly open: string | null
   readonly packets: readonly CheckedPacket[]
   readonly heated: boolean
 }
@@ -310,69 +311,29 @@ function againstThings(person: Person, held: Held): Conflict[] {
   })
 }
 
-/** Everything in a line: what it was read as, and every other ingredient that its words name. */
-function heldByLine(
-  line: Line,
-  region: Region,
-  where: Conflict['where'],
-  heated: boolean,
-): Omit<Held, 'packets'>[] {
-  const place: Place = {
-    lineId: line.id.replace(/(?:-or)+$/, ''),
-    component: line.component,
-    where,
-    words: line.text,
-  }
-  const own = line.ingredient ? (ingredientById(line.ingredient) ?? null) : null
-  const reading = findMentions(line.text, region)
-  const claims = reading.claims.flatMap(claim => claim.without)
-  // An answer of the baker's stands for the words that were asked about; alternatives are lines of their own.
-  const others =
-    line.evidence.by === 'baker'
-      ? []
-      : reading.mentions.filter(
-          m => m.ingredient.id !== own?.id && !line.orElse.some(alt => alt.text.includes(m.words)),
-        )
-  const main = {
-    ingredient: own,
-    claims: line.evidence.by === 'baker' ? [] : claims,
-    place,
-    unread: line.unread,
-    heated,
-  }
-  return [
-    main,
-    ...others.map(m => ({ ingredient: m.ingredient, claims, place, unread: [], heated })),
-    ...line.orElse.flatMap(alt => heldByLine(alt, region, 'alternative', heated)),
-  ]
+const whereOf: Readonly<Record<Thing['is'], Conflict['where']>> = {
+  'line': 'line',
+  'also': 'line',
+  'choice': 'alternative',
+  'aside': 'step',
+  'unknown': 'step',
+  'left over': 'text',
 }
 
-function heldBySteps(
-  recipe: Recipe,
-  heated: (component: Component) => boolean,
-): Omit<Held, 'packets'>[] {
-  const lines = linesOf(recipe).flatMap(line => [line, ...line.orElse])
-  return recipe.components.flatMap(component =>
-    component.steps.flatMap(step =>
-      mentionsInStep(step, lines)
-        .filter(m => !m.line)
-        .map(m => ({
-          ingredient: m.ingredient,
-          claims: findMentions(step)
-            .claims.filter(c => c.end >= m.start - 2 && c.end <= m.start)
-            .flatMap(c => c.without),
-          place: {
-            lineId: null,
-            component: component.name,
-            where: 'step' as const,
-            words: step.slice(Math.max(0, m.start - 30), m.end + 20).trim(),
-          },
-          unread: [],
-          heated: heated(component),
-        })),
-    ),
-  )
-}
+/** A thing as the check looks at it. */
+const heldBy = (thing: Thing, heated: boolean): Omit<Held, 'packets'> => ({
+  ingredient: ingredientOf(thing) ?? null,
+  claims: thing.without,
+  place: {
+    lineId: thing.lineId,
+    component: thing.component,
+    where: whereOf[thing.is],
+    words: thing.words,
+  },
+  unread: thing.unread,
+  open: thing.open,
+  heated,
+})
 
 const heat = new RegExp(`\\b(?:${heatWords})`, 'iu')
 /** Is a part heated? By its own steps, or, where it has none, by the recipe's. */
@@ -455,6 +416,11 @@ function checkOne(person: Person, held: readonly Held[], region: Region): Person
         conflicts,
         open('words', `the words ${unread.map(w => `“${w}”`).join(', ')} are not known`),
       )
+    if (each.open)
+      add(
+        conflicts,
+        open('open-kind', `“${each.open}” leaves open which ${ingredient?.name ?? 'one'} it is`),
+      )
     const known = ingredient ?? unnamed(place.words)
     for (const need of needs) add(conflicts, againstNeed(person, need, each, known))
     for (const diet of ingredient ? dietsOf(person) : [])
@@ -509,12 +475,8 @@ export function checkPeople(
 ): PeopleCheck {
   const region = options.region ?? recipe.region
   const heated = heatedIn(recipe)
-  const bare = [
-    ...recipe.components.flatMap(c =>
-      c.lines.flatMap(line => heldByLine(line, region, 'line', heated(c))),
-    ),
-    ...heldBySteps(recipe, heated),
-  ]
+  const parts = new Map(recipe.components.map(c => [c.name, heated(c)]))
+  const bare = thingsOf(recipe).map(thing => heldBy(thing, parts.get(thing.component) ?? false))
   const held: Held[] = bare.map(each => ({
     ...each,
     packets: packetsOf(options.packets ?? [], each.ingredient, each.place),
@@ -526,6 +488,7 @@ export function checkPeople(
           ingredient: null,
           claims: [],
           unread: [],
+          open: null,
           packets: [],
           heated: true,
           place: { lineId: null, component: '', where: 'line', words: 'an empty recipe' },

@@ -266,6 +266,23 @@ const sameWords = (a: string, b: string) =>
 const unknownWords = (line: Line): string =>
   line.ingredient ? (line.unread.length ? line.name : '') : line.name
 
+/** Says what a left-over is: it becomes a line or a step at the end of a part, or is passed over. */
+function placeLeft(draft: Draft, edit: Extract<RecipeEdit, { do: 'place' }>): Step {
+  const { left = [] } = draft.recipe
+  const one = left.find(l => l.words === edit.words)
+  if (!one) return refuse('That is not left over any more.')
+  const recipe = { ...draft.recipe, left: left.filter(l => l !== one) }
+  const now = { ...draft, recipe }
+  if (edit.as === 'remark') return done(now)
+  if (edit.as === 'line') return addLine(now, edit.component, edit.words, undefined)
+  const part = recipe.components.find(c => c.steps.length) ?? recipe.components[0]
+  return part
+    ? changeSteps(now, part.name, part.steps.length - 1, steps => {
+        steps.push([one.words, one.from])
+      })
+    : refuse('There is no part to put it in.')
+}
+
 function apply(draft: Draft, edit: RecipeEdit): Step {
   const { recipe } = draft
   const line = 'lineId' in edit ? linesOf(recipe).find(l => l.id === edit.lineId) : undefined
@@ -281,6 +298,16 @@ function apply(draft: Draft, edit: RecipeEdit): Step {
           ? reread(now, l, l.text, { ingredient: edit.ingredient })
           : done(now),
       )
+    case 'take': {
+      const choice = [line!.reads ?? line!.text, ...line!.orElse.map(other => other.text)][
+        edit.choice
+      ]
+      return choice === undefined
+        ? refuse('That choice is not there any more.')
+        : reread(draft, line!, choice)
+    }
+    case 'place':
+      return placeLeft(draft, edit)
     case 'remove':
       return done(replaceLine(draft, line!.id, [], []))
     case 'add':

@@ -4,6 +4,7 @@ export {
   type Component,
   type Correction,
   type Finding,
+  type LeftOver,
   type FindingCode,
   type Line,
   type Purpose,
@@ -31,6 +32,8 @@ export {
 export { servedWarm, type TimeKind } from './tables/step-words'
 export { findingRows } from './tables/finding-rows'
 export { type Rule } from './findings'
+export { ingredientOf, thingsOf, type Thing } from './things/things'
+export { accounted, placesOf, type Placed } from './accounted'
 export { mentionsInStep } from './things/mentions'
 export { notMeant } from './tables/hidden-words'
 export { sayFacts } from './facts/facts'

@@ -74,6 +74,12 @@ export interface Oven {
   readonly text: string
 }
 
+/** Words of the text that are in no line, step or fact, and may name something to eat. */
+export interface LeftOver {
+  readonly words: string
+  readonly from: Span | null
+}
+
 export interface Recipe {
   readonly title: string
   readonly region: Region
@@ -83,6 +89,8 @@ export interface Recipe {
   readonly yield: Yield | null
   readonly pan: Pan | null
   readonly oven: Oven | null
+  /** What nobody understood yet: it blocks every claim until somebody says what it is. */
+  readonly left?: readonly LeftOver[]
 }
 
 /** One thing that a baker does to a reading. */
@@ -136,6 +144,15 @@ export type RecipeEdit =
   /** Every amount of every line times that. */
   | { readonly do: 'scale'; readonly by: number }
   /** "Not a problem": the finding of that key does not come back. */
+  /** What a left-over is: an ingredient of that part, its next step, or nothing to eat. */
+  | {
+      readonly do: 'place'
+      readonly words: string
+      readonly as: 'line' | 'step' | 'remark'
+      readonly component: string
+    }
+  /** One of the choices of a line, counted from its first. */
+  | { readonly do: 'take'; readonly lineId: string; readonly choice: number }
   | { readonly do: 'dismiss'; readonly key: string }
   | { readonly do: 'recall'; readonly key: string }
 

@@ -2,9 +2,12 @@ import { findMentions, wordsOf } from '../pantry'
 import { pattern, type Region } from '../measure'
 import { readOvenFacts, readPan, readYield } from './facts/facts'
 import { wholeFindings, type Rule } from './findings'
+import { placesOf, type Placed } from './accounted'
 import { gather } from './layout/gather'
 import { layOut, type Part } from './layout/layout'
+import { oneList } from './layout/unit-lists'
 import { longestLine } from './line/line'
+import { maskMarks } from './layout/mask'
 import { piecesOf } from './layout/pieces'
 import { layOutProse } from './layout/prose'
 import { finding, linesOf, type Finding, type Recipe } from './recipe'
@@ -19,6 +22,8 @@ export interface RecipeReading {
   readonly findings: readonly Finding[]
   /** The text that was read, in which lines and steps have their places. */
   readonly text: string
+  /** What became of every piece of it. */
+  readonly places: readonly Placed[]
   /** The words that decided the region; empty when it was given or nothing did. */
   readonly regionBecause: readonly string[]
 }
@@ -48,7 +53,7 @@ function couldMatter(text: string): boolean {
 /** A recipe of what was laid out of `text`. `findings` are those that were made on the way. */
 export function readParts(
   text: string,
-  parts: readonly Part[],
+  laidOut: readonly Part[],
   options: RecipeOptions,
   findings: Finding[],
   further: readonly Rule[],
@@ -63,12 +68,15 @@ export function readParts(
   const region = options.region ?? guess.region
   const title =
     options.title ??
-    parts
+    laidOut
       .find(p => p.is === 'title')
       ?.text.replace(/^recipe\s*:\s*/iu, '')
       .slice(0, 120) ??
     ''
+  const { parts, findings: betweenLists } = oneList(laidOut, region)
+  const places = placesOf(text, parts, maskMarks(text))
   const components = gather(parts, region, findings)
+  findings.push(...betweenLists)
   const steps = components.flatMap(c => c.steps)
   const told = [
     ...parts.filter(p => p.is === 'fact' || p.is === 'other').map(p => p.text),
@@ -78,6 +86,16 @@ export function readParts(
     .filter(line => line.length <= longestLine)
     .slice(0, 200)
     .join('\n')
+  const left = places
+    .filter(place => place.is === 'left over')
+    .map(({ from }) => ({
+      words: text
+        .slice(...from)
+        .replace(/\s+/gu, ' ')
+        .trim(),
+      from,
+    }))
+    .filter(({ words }) => couldMatter(words))
   const recipe: Recipe = {
     title: title || 'Untitled dessert',
     region,
@@ -85,6 +103,7 @@ export function readParts(
     yield: readYield(facts),
     pan: readPan(told),
     oven: readOvenFacts(steps, told),
+    ...(left.length && components.some(c => c.lines.length) ? { left } : {}),
   }
 
   const lines = linesOf(recipe)
@@ -107,20 +126,20 @@ export function readParts(
       'note',
       'I found no steps. The amounts can be worked out all the same; the mixing notes will be general.',
     )
-  const leftOver = parts.filter(
-    p => p.is === 'other' && !/^https?:/iu.test(p.text) && couldMatter(p.text),
+  const notes = parts.filter(
+    p => p.is === 'note' && !/^https?:/iu.test(p.text) && couldMatter(p.text),
   )
-  if (leftOver.length && lines.length)
+  if (notes.length && lines.length)
     note(
       'other-text',
       'note',
-      `${leftOver.length === 1 ? 'One line is' : `${leftOver.length} lines are`} read as ` +
+      `${notes.length === 1 ? 'One line is' : `${notes.length} lines are`} read as ` +
         'neither ingredient nor step, and not checked: ' +
-        `“${leftOver[0]!.text.slice(0, 80)}”${leftOver.length > 1 ? ' …' : ''}`,
-      leftOver[0]!.text,
+        `“${notes[0]!.text.slice(0, 80)}”${notes.length > 1 ? ' …' : ''}`,
+      notes[0]!.text,
     )
   findings.push(...wholeFindings(recipe, further))
-  return { recipe, findings, text, regionBecause: options.region ? [] : guess.because }
+  return { recipe, findings, text, places, regionBecause: options.region ? [] : guess.because }
 }
 
 /**
@@ -148,7 +167,7 @@ export function readPlain(
     )
     text = text.slice(0, longestText)
   }
-  const pieces = piecesOf(text)
+  const pieces = piecesOf(maskMarks(text))
   const inList = layOut(pieces)
   const prose = inList.some(p => p.is === 'ingredient') ? null : layOutProse(pieces)
   if (prose)

@@ -166,7 +166,7 @@ export function scoreLayouts(layouts, { readRecipe, readPage, expected }) {
   const wrong = []
   for (const layout of layouts) {
     const { recipe } = (layout.page ? readPage : readRecipe)(layout.source)
-    const { off } = factsOff(recipe, expected)
+    const { off } = factsOff(recipe, { ...expected, steps: layout.steps ?? expected.steps })
     const ids = linesOf(recipe).map(l => l.ingredient)
     if (plain(recipe.title) !== plain(expected.title)) off.push(`title “${recipe.title}”`)
     if (ids.join() !== expected.ingredients.join()) off.push(`lines ${ids}`)

@@ -1,6 +1,7 @@
 import type { Finding, Recipe } from '../recipe'
 import { readSteps, type PlacedStep } from '../things/steps'
 import { claims } from './claim'
+import { leftOver } from './left-over'
 import { halved } from './halved'
 import { notListed } from './not-listed'
 import { notUsed } from './not-used'
@@ -13,6 +14,7 @@ import { twice } from './twice'
 export type Rule = (recipe: Recipe, steps: readonly PlacedStep[]) => readonly Finding[]
 
 const rules: readonly Rule[] = [
+  leftOver,
   notListed,
   notUsed,
   stepAmounts,

@@ -1,21 +1,28 @@
 import { pattern } from '../../measure'
-import { readQuantity } from '../line/quantity'
 import { findMentions, wordsOf } from '../../pantry'
-import { spanOf, type Piece } from './pieces'
+import { vesselOf } from '../facts/vessels'
+import { readQuantity } from '../line/quantity'
 import type { Span } from '../recipe'
+import { ingredientHeadings, otherHeadings, stepHeadings } from '../tables/headings'
+import { furniture, prose } from '../tables/page-words'
+import { headingName } from './heading'
 import {
-  componentHeading,
-  componentWords,
-  ingredientHeadings,
-  otherHeadings,
-  purposeHeadings,
-  stepHeadings,
-  stepVerbs,
-} from '../tables/headings'
+  bulletOnly,
+  looksMeasured,
+  looksNamed,
+  looksTold,
+  startsWithVerb,
+  stepNumber,
+  surelyNumbered,
+  withoutBullet,
+} from './measured'
+import { spanOf, type Piece } from './pieces'
 
 /** What a line of a pasted text is. */
-export type Part = { readonly from: Span } & (
+export type Part = { readonly from: Span; readonly also?: readonly Span[] } & (
   | { readonly is: 'title' | 'ingredient' | 'step' | 'fact' | 'other'; readonly text: string }
+  /** Words about the dessert, or of the page, that bring nothing; `note` where its writer calls it one. */
+  | { readonly is: 'remark' | 'note'; readonly text: string }
   | { readonly is: 'ingredients' | 'steps' | 'notes'; readonly text: string }
   | { readonly is: 'component'; readonly text: string; readonly name: string }
 )
@@ -28,229 +35,241 @@ const factLine = pattern(
   String.raw`difficulty|level|course|cuisine|category|author|source|by|from|`,
   String.raw`rating)\b\s*[:–-]?)`,
 )
-const factOnly = pattern(
+const makes = String.raw`(?:makes?|serves?|yields?|cuts\s+into|feeds|enough\s+for)\b[^\d]{0,14}(?:\d|one|two|three|four|five|six|eight|ten|twelve|a\s+dozen)`
+const factOnly = new RegExp(
+  String.raw`^\(?\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s+(?:servings?|portions?|people|pieces|slices|persons)\.?\)?$|^\(?${makes}.{0,60}$`,
   'iu',
-  String.raw`^\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s+(?:servings?|portions?|people|pieces|slices|`,
-  String.raw`persons)\.?$|^(?:makes?|serves?|yields?|cuts\s+into)\b[^\d]{0,14}(?:\d|one|`,
-  String.raw`two|three|four|six|eight|ten|twelve|a\s+dozen).{0,60}$`,
 )
-const numberedStep = /^(?:step\s*)?\d{1,2}\s*[.):–-]?\s+(?=\p{L})|^step\s*\d{1,2}\s*[.):–-]?\s*/iu
-/**
- * "8 slices stale bread" is no eighth step: without a mark behind it, a step's number is followed
- * by a capital.
- */
-const surelyNumbered =
-  /^(?:[Ss]tep\s*)?\d{1,2}\s*(?:[.):–-]\s*\p{L}|\s+\p{Lu})|^[Ss](?:tep|TEP)\s*\d/u
-const sizeOne = () => 1
+/** "Panna cotta (serves 4)", "Plum cake – serves 8.": how much it makes, behind the title. */
+const makesBehind = new RegExp(
+  String.raw`[\s,.;–—-]*\(?\s*(?:\b${makes}[^()]{0,24}|\(\s*\d{1,2}\s*)\)?[.!]?$`,
+  'iu',
+)
 
-export const startsWithVerb = (text: string): boolean => {
-  const [first, second] = wordsOf(text)
-  if (!first) return false
-  // "Butter for the tin", "Flour, to dust", "Ice, to serve": the verb is a thing there.
-  if (
-    ['butter', 'flour', 'oil', 'cream', 'ice', 'top', 'glaze', 'zest', 'sandwich'].includes(
-      first.plain,
-    )
-  )
-    return (
-      second !== undefined &&
-      /^(?:and|the|a|an|your|together|it|both|each|one|two|over)$/.test(second.plain)
-    )
-  return stepVerbs.has(first.plain)
+/** "Plum cake! So good": what is called out behind the name. */
+const cheers = /(?<=\p{L}{3})!+(?:\s+.*)?$/u
+
+/** A line as it is looked at: as it stands, without heading marks, without a bullet, and what is around it. */
+interface Looked {
+  readonly text: string
+  readonly bare: string
+  readonly plain: string
+  readonly from: Span
+  readonly below: readonly string[]
+  readonly measured: boolean
 }
-
-const ofFruit = pattern(
-  'iu',
-  String.raw`^(?:finely\s+)?(?:grated\s+)?(?:zest|juice|rind|`,
-  String.raw`peel)(?:\s+and\s+\w+)?\s+(?:(?:of|from)\s+)?(?:\d|½|¼|half|an?\b|one|two|`,
-  String.raw`the\b)`,
-)
-
-/** "200 g flour", "a pinch of salt", "3 eggs": an amount and something it is of. */
-function looksMeasured(text: string): boolean {
-  if (ofFruit.test(text)) return true
-  const quantity = readQuantity(text, 0, sizeOne)
-  if (!quantity || quantity.end >= text.length) return false
-  return quantity.unit !== null || findMentions(text.slice(quantity.end)).mentions.length > 0
+interface State {
+  readonly under: 'ingredients' | 'steps' | 'notes' | null
+  readonly titled: boolean
+  readonly hasTitle: boolean
+  readonly hasLines: boolean
+  readonly hasSteps: boolean
+  /** Does a list of ingredients still come? */
+  readonly listAhead: boolean
 }
+type Sort = (line: Looked, state: State) => readonly Part[] | null
 
-/** An unmeasured thing: short, names something of the pantry, tells nobody to do anything. */
-const looksNamed = (text: string) =>
-  wordsOf(text).length <= 12 &&
-  !/[.!?]$/.test(text) &&
-  !startsWithVerb(text) &&
-  findMentions(text).mentions.length > 0
-const looksTold = (text: string) =>
-  (startsWithVerb(text) && (wordsOf(text).length >= 3 || /^\p{Lu}.*\.$/u.test(text))) ||
-  (wordsOf(text).length > 9 && /[.;]$|\.\s+\p{Lu}/u.test(text))
+const part = (
+  is: 'ingredient' | 'step' | 'fact' | 'other' | 'remark',
+  line: Looked,
+  text = line.text,
+): Part[] => [{ from: line.from, is, text }]
 
-/** "Cream cheese frosting", "Pecan topping": what it ends in is a part, whatever it begins with. */
-const endsAsPart = pattern(
-  'iu',
-  String.raw`\b(?:frosting|icing|glaze|topping|filling|crust|base|layers?|batter|dough|`,
-  String.raw`crumble|streusel|buttercream|ganache|drizzle|sauce|coating)$`,
-)
+const heading: Sort = ({ bare, text, from }) =>
+  ingredientHeadings.test(bare)
+    ? [{ from, is: 'ingredients', text }]
+    : stepHeadings.test(bare)
+      ? [{ from, is: 'steps', text }]
+      : otherHeadings.test(bare)
+        ? [{ from, is: 'notes', text }]
+        : null
 
-/** The name of the part that a line heads; null when it is no heading. `next` is what stands under it. */
-export function headingName(text: string, next: string): string | null {
-  const bare = text.replace(/^[#*_\s]+|[*_\s:]+$/gu, '').trim()
+const ofPage: Sort = line =>
+  furniture.some(sign => sign.test(line.bare.trim())) ? part('remark', line) : null
+
+const inNotes: Sort = (line, { under }) =>
+  under === 'notes' ? [{ from: line.from, is: 'note', text: line.text }] : null
+
+/** The first short line; what it says of how much it makes is a fact of its own. */
+const title: Sort = (line, { titled, hasTitle }) => {
+  const { text, bare, plain, from } = line
+  if (titled || hasTitle || bulletOnly.test(text.replace(/^#+/u, ''))) return null
+  const fact = makesBehind.exec(bare)
+  const cheer = cheers.exec(bare)
+  const name = (fact ? bare.slice(0, fact.index) : cheer ? bare.slice(0, cheer.index) : bare)
+    .replace(/[.!:\s]+$/u, fact ? '' : '$&')
+    .trim()
   if (
-    !bare ||
-    wordsOf(bare).length > 7 ||
-    /\d\s*(?:g|ml|cup|tsp|tbsp|oz)\b/iu.test(bare) ||
-    /[.!?]$/.test(bare)
+    !name ||
+    (line.measured && readQuantity(plain, 0, () => 1)?.unit) ||
+    (/[.;:]$/.test(text) && !fact) ||
+    factOnly.test(text) ||
+    vesselOf(bare) ||
+    wordsOf(name).length > 14
   )
     return null
-  if (purposeHeadings.test(bare)) return bare.toLowerCase()
-  const found = componentHeading.exec(bare)
-  if (
-    found &&
-    !/\b\d+\s*min/.test(bare) &&
-    (/:$/.test(text.trim()) || componentWords.test(found[1]!) || wordsOf(found[1]!).length <= 3) &&
-    !/\bfor\s+greas|\bfor\s+dust/iu.test(bare)
-  )
-    return found[1]!.trim().toLowerCase()
-  const colon = /:\s*\**$/.test(text.trim())
-  const capitals = bare === bare.toUpperCase() && /\p{Lu}{3}/u.test(bare)
-  const marked = /^#|^\*\*/.test(text.trim())
-  if ((colon || capitals || marked) && !startsWithVerb(bare)) return bare.toLowerCase()
-  if (
-    endsAsPart.test(bare) &&
-    wordsOf(bare).length <= 4 &&
-    /^\p{Lu}/u.test(bare) &&
-    !/[\d,]/u.test(bare) &&
-    looksMeasured(next)
-  )
-    return bare.toLowerCase()
-  if (
-    wordsOf(bare).length > 3 ||
-    /\d/u.test(bare) ||
-    !componentWords.test(bare) ||
-    !/^\p{Lu}/u.test(bare)
-  )
-    return null
-  // "Custard" over measured lines is a part of the dessert; within the list it would be a thing to buy.
-  return findMentions(bare).mentions.every(
-    m => m.ingredient.kind === 'ready-made' && looksMeasured(next),
-  )
-    ? bare.toLowerCase()
+  const at = from[0] + Math.max(0, text.indexOf(name))
+  const end = at + name.length
+  if (cheer && !fact)
+    return [
+      { from: [at, end], is: 'title', text: name },
+      { from: [end, from[1]], is: 'remark', text: cheer[0] },
+    ]
+  return fact
+    ? [
+        { from: [at, end], is: 'title', text: name },
+        {
+          from: [end, from[1]],
+          is: 'fact',
+          text: fact[0].replace(/^[\s,.;–—(-]+|[)\s]+$/gu, '').replace(/^(\d+)$/u, 'Makes $1'),
+        },
+      ]
+    : [{ from, is: 'title', text: bare }]
+}
+
+const component: Sort = ({ text, bare, below, from }, { under }) => {
+  const name = headingName(text, below)
+  return name !== null && !(under === 'ingredients' && /^\p{Ll}/u.test(bare) && !/:$/.test(text))
+    ? [{ from, is: 'component', text, name }]
     : null
 }
 
-const bulletOnly = /^[\s]*[-–—*•·▪▢□☐✓◦‣]+\s*/u
+/** What it makes, how long, in what; "Serves 4, with whipped cream" brings cream: it is a step too. */
+const fact: Sort = (line, { under }) => {
+  const { plain, from } = line
+  const says = /[:–]|\d/u.test(plain) || /^(?:by|from|author|source)\b/iu.test(plain)
+  const isFact =
+    factOnly.test(plain) ||
+    (under !== 'steps' && vesselOf(plain) !== null) ||
+    (says &&
+      factLine.test(plain) &&
+      wordsOf(plain).length <= 14 &&
+      !/^bake\b.*\b(?:until|for)\b/iu.test(plain) &&
+      under !== 'steps')
+  if (!isFact) return null
+  const brings = /\bwith\b/iu.test(plain) && findMentions(plain).mentions.length > 0
+  return [
+    { from, is: 'fact', text: line.text },
+    ...(brings ? [{ from, is: 'step' as const, text: plain }] : []),
+  ]
+}
 
-/**
- * Says of each line of a text what it is: headings first, then by what stands under them, then by
- * what it looks like.
- */
+/** Told before the list about the dessert, and not what is done: never a step, never a conflict. */
+const before: Sort = (line, { listAhead, hasLines, hasSteps }) =>
+  listAhead &&
+  !hasLines &&
+  !hasSteps &&
+  !line.measured &&
+  wordsOf(line.plain).length > 7 &&
+  (prose.test(line.plain) || !startsWithVerb(line.plain))
+    ? part('remark', line)
+    : null
+
+const inMethod: Sort = (line, { under }) =>
+  under === 'steps' ? part('step', line, withoutBullet(line.text.replace(stepNumber, ''))) : null
+
+const listed: Sort = line => {
+  const step = line.text.replace(stepNumber, '')
+  return line.measured && !(surelyNumbered.test(line.text) && startsWithVerb(step))
+    ? part('ingredient', line)
+    : null
+}
+
+const told: Sort = line => {
+  const step = line.text.replace(stepNumber, '')
+  const numbered = step !== line.text && wordsOf(step).length > 4
+  return looksTold(withoutBullet(step)) ||
+    ((numbered || wordsOf(step).length > 4) && !line.measured && /[.!]$/.test(step))
+    ? part('step', line, withoutBullet(step))
+    : null
+}
+
+/** A name alone, "flour – 200 g", and among the ingredients whatever is short: what is not known is asked about. */
+const named: Sort = (line, { under, hasLines, hasSteps }) => {
+  const { plain } = line
+  const words = wordsOf(plain).length
+  const behind = words <= 8 && /\d/.test(plain) && !/[.!?]$/.test(plain) && hasLines
+  const amongThem =
+    hasLines && !hasSteps && words <= 6 && !/[.!?:]$/.test(plain) && !startsWithVerb(plain)
+  return under === 'ingredients' || looksNamed(plain) || behind || amongThem
+    ? part('ingredient', line)
+    : null
+}
+
+const rest: Sort = (line, { hasSteps }) =>
+  part(hasSteps && wordsOf(line.text).length > 4 ? 'step' : 'other', line)
+
+/** In this order: headings first, then what stands under them, then what a line looks like. */
+const sorts: readonly Sort[] = [
+  heading,
+  ofPage,
+  inNotes,
+  title,
+  fact,
+  component,
+  before,
+  inMethod,
+  listed,
+  told,
+  named,
+  rest,
+]
+
+const moved = (state: State, parts: readonly Part[]): State => {
+  const is = new Set(parts.map(p => p.is))
+  return {
+    ...state,
+    under: is.has('ingredients')
+      ? 'ingredients'
+      : is.has('steps')
+        ? 'steps'
+        : is.has('notes')
+          ? 'notes'
+          : state.under,
+    titled:
+      state.titled || [...is].some(kind => !['title', 'other', 'remark', 'fact'].includes(kind)),
+    hasTitle: state.hasTitle || is.has('title'),
+    hasLines: state.hasLines || is.has('ingredient'),
+    hasSteps: state.hasSteps || is.has('step'),
+  }
+}
+
+/** How many lines under one are looked at for whether it heads them. */
+const lookAhead = 4
+
+/** Says of each line of a text what it is. */
 export function layOut(pieces: readonly Piece[]): Part[] {
   const parts: Part[] = []
-  let under: 'ingredients' | 'steps' | 'notes' | null = null
-  let [titled, hasTitle, hasLines, hasSteps] = [false, false, false, false]
   const full = pieces.filter(piece => piece.text.trim())
-  const texts = full.map(piece => piece.text.trim())
+  const texts = full.map(piece => piece.text.trim().replace(/\s+/gu, ' '))
+  const measured = texts.map(text => looksMeasured(withoutBullet(text)))
+  const lastMeasured = measured.lastIndexOf(true)
+  let state: State = {
+    under: null,
+    titled: false,
+    hasTitle: false,
+    hasLines: false,
+    hasSteps: false,
+    listAhead: true,
+  }
   for (const [at, text] of texts.entries()) {
-    const from = spanOf(full[at]!)
-    const next = (texts[at + 1] ?? '').replace(bulletOnly, '')
-    const bare = text.replace(/^[#*_\s]+|[*_\s]+$/gu, '').trim() || text
-    const plain = text.replace(bulletOnly, '')
-    const push = (part: Part) => {
-      parts.push(part)
-      titled = titled || (part.is !== 'title' && part.is !== 'other')
-      hasLines = hasLines || part.is === 'ingredient'
-      hasSteps = hasSteps || part.is === 'step'
+    const line: Looked = {
+      text,
+      bare: text.replace(/^[#*_\s]+|[*_\s]+$/gu, '').trim() || text,
+      plain: withoutBullet(text),
+      from: spanOf(full[at]!),
+      below: texts.slice(at + 1, at + 1 + lookAhead).map(withoutBullet),
+      measured: measured[at]!,
     }
-    if (ingredientHeadings.test(bare)) {
-      push({ from, is: 'ingredients', text })
-      under = 'ingredients'
-      continue
+    state = { ...state, listAhead: lastMeasured > at }
+    for (const sort of sorts) {
+      const found = sort(line, state)
+      if (!found) continue
+      const { also } = full[at]!
+      parts.push(...(also ? found.map(one => ({ ...one, also })) : found))
+      state = moved(state, found)
+      break
     }
-    if (stepHeadings.test(bare)) {
-      push({ from, is: 'steps', text })
-      under = 'steps'
-      continue
-    }
-    if (otherHeadings.test(bare)) {
-      push({ from, is: 'notes', text })
-      under = 'notes'
-      continue
-    }
-    if (under === 'notes') {
-      parts.push({ from, is: 'other', text })
-      continue
-    }
-    const measured = looksMeasured(plain)
-    const opening = !titled && !hasTitle
-    if (
-      opening &&
-      !bulletOnly.test(text) &&
-      !(measured && readQuantity(plain, 0, sizeOne)?.unit) &&
-      !/[.;:]$/.test(text) &&
-      !factOnly.test(text) &&
-      wordsOf(text).length <= 14
-    ) {
-      parts.push({ from, is: 'title', text: bare })
-      hasTitle = true
-      continue
-    }
-    const name = headingName(text, next)
-    if (name !== null && !(under === 'ingredients' && /^\p{Ll}/u.test(bare) && !/:$/.test(text))) {
-      push({ from, is: 'component', text, name })
-      continue
-    }
-    const says = /[:–]|\d/u.test(plain) || /^(?:by|from|author|source)\b/iu.test(plain)
-    if (
-      factOnly.test(plain) ||
-      (says &&
-        factLine.test(plain) &&
-        wordsOf(plain).length <= 14 &&
-        !/^bake\b.*\b(?:until|for)\b/iu.test(plain) &&
-        under !== 'steps')
-    ) {
-      parts.push({ from, is: 'fact', text })
-      // "Serves 4, with whipped cream" brings cream: it is read as a step too.
-      if (/\bwith\b/iu.test(plain) && findMentions(plain).mentions.length)
-        push({ from, is: 'step', text: plain })
-      continue
-    }
-    const step = text.replace(numberedStep, '')
-    if (under === 'steps') {
-      push({ from, is: 'step', text: step.replace(bulletOnly, '') })
-      continue
-    }
-    if (measured && !(surelyNumbered.test(text) && startsWithVerb(step))) {
-      push({ from, is: 'ingredient', text })
-      continue
-    }
-    const numbered = step !== text && wordsOf(step).length > 4
-    if (
-      looksTold(step.replace(bulletOnly, '')) ||
-      ((numbered || wordsOf(step).length > 4) && !measured && /[.!]$/.test(step))
-    ) {
-      push({ from, is: 'step', text: step.replace(bulletOnly, '') })
-      continue
-    }
-    if (under === 'ingredients' || looksNamed(plain)) {
-      push({ from, is: 'ingredient', text })
-      continue
-    }
-    // "flour – 200 g": an amount behind the name.
-    if (wordsOf(plain).length <= 8 && /\d/.test(plain) && !/[.!?]$/.test(plain) && hasLines) {
-      push({ from, is: 'ingredient', text })
-      continue
-    }
-    // Among the ingredients nothing short is passed over: what is not known is asked about.
-    if (
-      hasLines &&
-      !hasSteps &&
-      wordsOf(plain).length <= 6 &&
-      !/[.!?:]$/.test(plain) &&
-      !startsWithVerb(plain)
-    ) {
-      push({ from, is: 'ingredient', text })
-      continue
-    }
-    parts.push({ from, is: hasSteps && wordsOf(text).length > 4 ? 'step' : 'other', text })
   }
   return parts
 }

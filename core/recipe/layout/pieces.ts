@@ -1,8 +1,9 @@
 import { pattern } from '../../measure'
-import { findMentions, wordsOf } from '../../pantry'
-import { readQuantity, readVague } from '../line/quantity'
+import { wordsOf } from '../../pantry'
 import type { Span } from '../recipe'
 import { componentWords } from '../tables/headings'
+import { isMeasuredThing, isNumberedStep, startsWithVerb } from './measured'
+import { numberedRun, paired, withoutNumbers } from './rows'
 
 /** A stretch of the text that was read, and where it stands. */
 export interface Piece {
@@ -10,6 +11,8 @@ export interface Piece {
   readonly at: number
   /** Where it begins, for words that were put together from several lines. */
   readonly span?: Span
+  /** Where it goes on, when its words stand in several places. */
+  readonly also?: readonly Span[]
 }
 
 /**
@@ -38,16 +41,6 @@ function cutUp(piece: Piece): Piece[] {
       text: part.text.slice(i * longestPiece, (i + 1) * longestPiece),
       at: part.at + i * longestPiece,
     })),
-  )
-}
-
-function isMeasuredThing(part: string): boolean {
-  const text = part.trim()
-  const quantity = readQuantity(text, 0, () => 1) ?? readVague(text, 0)
-  return (
-    quantity !== null &&
-    !/^\s*(?:%|per\s*cent|cm|mm|inch)/iu.test(text.slice(quantity.end)) &&
-    findMentions(text.slice(quantity.end)).mentions.length > 0
   )
 }
 
@@ -94,11 +87,27 @@ const commaBeforeAmount = pattern(
   String.raw`generous\s+)?(?:pinch|knob|handful|dash|drop|splash|drizzle)\b)`,
 )
 
+/** "Rounds: 250 g flour; 125 g butter; 1 egg. Rub the butter …": a list that ends in a full stop, and what is done. */
+function listThenSteps(piece: Piece): Piece[] | null {
+  const [first, ...steps] = partAt(piece, /(?<=[^\d.][.!])\s+(?=\p{Lu})/gu)
+  if (!first || !steps.length) return null
+  const listed = listedInLine({ ...first, text: first.text.replace(/\.\s*$/u, ' ') })
+  return listed.length > 2 ? [...listed, ...steps] : null
+}
+
+/** A sentence that says what is done; "For the sponge: …" lists things. */
+const isTold = (text: string) =>
+  startsWithVerb(text) && /[.!]\s*$/u.test(text) && !/^\s*(?:for|to)\b[^:.]{0,40}:/iu.test(text)
+
 /**
  * "Pastry: 250 g flour, 125 g butter, 1 egg" or "1 cup flour | 2 eggs": several things in one line,
  * each on its own.
  */
 function listedInLine(piece: Piece): Piece[] {
+  // A step names amounts without listing them: "2. Beat the eggs, 100 g sugar and the vanilla".
+  if (isNumberedStep(piece.text) || isTold(piece.text)) return methodInLine(piece) ?? [piece]
+  const told = listThenSteps(piece)
+  if (told) return told
   const [, heading, rest = piece.text] =
     /^([\p{L} ]{3,40}:)\s+(?=\d|[½¼¾⅓⅔])(.*)$/u.exec(piece.text) ?? []
   const body = { text: rest, at: piece.at + piece.text.length - rest.length }
@@ -162,6 +171,7 @@ function goingOn(cells: readonly Piece[]): Piece[] {
         text: `${last.text.trimEnd()} ${cell.text.trim()}`,
         at: last.at,
         span: spanOf(last),
+        also: [...(last.also ?? []), spanOf(cell)],
       }
     else out.push(cell)
   }
@@ -254,7 +264,7 @@ export function piecesOf(text: string): Piece[] {
     )
     from += block.length
   }
-  return pieces.flatMap(cutUp).flatMap(listedInLine)
+  return withoutNumbers(paired(pieces.flatMap(cutUp).flatMap(numberedRun))).flatMap(listedInLine)
 }
 
 /** Where the words of a piece stand, without the blanks around them. */

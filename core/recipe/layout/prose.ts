@@ -1,16 +1,22 @@
 import { pattern } from '../../measure'
 import { findMentions, wordsOf } from '../../pantry'
-import { startsWithVerb, type Part } from './layout'
+import type { Part } from './layout'
+import { startsWithVerb } from './measured'
 import { partAt, spanOf, type Piece } from './pieces'
 import { readQuantity, readVague, type Quantity } from '../line/quantity'
 
 /** A recipe that somebody tells in sentences, without a list: the amounts are taken out of what is told. */
 
 const sentenceEnd = /(?<=[.!?])\s+(?=[\p{Lu}\d"“(])/gu
+/** Spoken, nothing begins with a capital. */
+const spokenEnd = /(?<=(?:[^\s.]{2}|\b[ago\d])[.!?])\s+/gu
 const betweenWords = 6
 const sizeOne = () => 1
 
-const sentencesOf = (piece: Piece): Piece[] => partAt(piece, sentenceEnd)
+const sentencesOf = (piece: Piece): Piece[] => {
+  const spoken = /[.!?]\s+\p{Ll}/u.test(piece.text) && !/[.!?]\s+\p{Lu}/u.test(piece.text)
+  return partAt(piece, spoken ? spokenEnd : sentenceEnd)
+}
 
 const quantityAt = (text: string, at: number): Quantity | null => {
   const read = readQuantity(text, at, sizeOne) ?? readVague(text, at)

@@ -16,7 +16,7 @@ const stars = /\*+/gu
 const bullet = pattern(
   'iu',
   String.raw`^[\s\u00a0]*(?:[-–—*•·▪▫●○▢□☐☑✓✔✅◦‣➤►▸>]+\s+|[•▪●▢□☐☑✅◦‣·➤►▸]\s*|\[[ x]?\]\s*|`,
-  String.raw`(?:\d{1,2}|[a-h])[.)]\s+(?=\D|\d+\s*(?:g|ml|kg|cups?|tsp|tbsp|oz|lb)\b))`,
+  String.raw`(?:\d{1,2}|[a-h])[.)]\s+(?=\S)|#+\s+)`,
 )
 
 /** The text with the marks of a page taken off: emphasis, tags, pictures, notes, one blank for any. */

@@ -1,6 +1,7 @@
 import { isRegion, pattern } from '../../measure'
 import type { Rule } from '../findings'
-import { headingName, type Part } from '../layout/layout'
+import { headingName } from '../layout/heading'
+import type { Part } from '../layout/layout'
 import { contentOf, type PageContent } from './markup'
 import { parseLoosely, recipesInData, recipesInItems, type StatedRecipe } from './linked-data'
 import { finding, type Finding } from '../recipe'
@@ -49,7 +50,9 @@ function laidOut(stated: StatedRecipe): { text: string; parts: Part[] } {
     const own = starts.get(i)
     if (own !== undefined && stated.parts.length > 1)
       write('component', `For the ${own || 'main part'}:`, own)
-    const heading = stated.parts.length ? null : headingName(line, stated.ingredients[i + 1] ?? '')
+    const heading = stated.parts.length
+      ? null
+      : headingName(line, stated.ingredients.slice(i + 1, i + 5))
     if (heading !== null) write('component', line, heading)
     else write('ingredient', line)
   })

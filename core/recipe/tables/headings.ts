@@ -18,7 +18,7 @@ preheat heat set line grease butter flour oil mix stir whisk beat cream fold com
 melt bring boil simmer cook bake roast toast leave let allow cool chill refrigerate freeze remove take turn transfer return drain strain rub pulse blend process mash soak separate whizz blitz pulse whip liquidise puree peel juice caramelise temper
 make prepare start first then next now when once meanwhile in using with while after before bring reduce brush dust sprinkle drizzle scatter top decorate serve store cover wrap check test insert rest repeat pipe
 shape form drop scoop fill toss split assemble warm dissolve crush grate zest squeeze measure weigh work gently gradually slowly lightly carefully finally lower raise switch keep arrange layer sandwich ice glaze hull wash pat stone halve
-to at if on for the this your you do don it have gather ensure position arrange adjust unmould invert loosen swirl marble drop tap invert gently evenly quickly continue lift push stamp prick trim crimp knock prove proof punch reheat steam infuse scald temper thicken pit
+to at if on for the this your you do don it have gather ensure position arrange adjust unmould invert loosen swirl marble drop tap invert gently evenly quickly continue lift push stamp prick trim crimp knock prove proof punch reheat bind steam infuse scald temper thicken pit
 `
     .trim()
     .split(/\s+/),

@@ -27,3 +27,13 @@ export const notMeant: readonly {
 
 /** Nobody has these beside a cake: "dust it with flour", "the eggs with a little flour". [P] */
 export const neverServed: ReadonlySet<Kind> = new Set<Kind>(['flour', 'gluten-free-flour', 'flour-mix', 'starch', 'leaven', 'salt', 'yeast', 'binder'])
+
+/** Words for a kind of thing: in a step each stands for whatever of that kind is listed. [P] */
+export const genericWords: readonly string[] = ['flour', 'sugar', 'chocolate', 'nut', 'fruit', 'oil', 'cream', 'milk', 'cocoa', 'spice', 'berry', 'syrup', 'yeast', 'jam']
+
+/** Before fat or flour that goes on a tin, a board or a pin. [P] */
+export const tinLead =
+  /\b(?:greas|dust|flour|butter|lin|brush|oil|coat|sprinkl)\w*\b[^.;]{0,40}\b(?:tins?|pans?|dish(?:es)?|mou?lds?|trays?|sheets?|ramekins?|basins?|surface|board|worktop|counter|hands?|pin|foil|paper|it|them)\b[^.;]{0,20}\b(?:with|in)\s+(?:(?:a\s+little|some|extra|more|plenty\s+of|plain|soft(?:ened)?|melted)\s+)*$/iu
+
+/** Before something bought that goes in: crushed, crumbled, a number of them. [P] */
+export const brought = /\b(?:crushed|crumbled|broken|chopped|shop-?bought|ready-?made|bought|leftover|stale|some|a\s+few|more|extra|add|with|in)\s+(?:\p{L}+\s+)?$/iu

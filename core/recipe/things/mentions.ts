@@ -6,11 +6,20 @@ import {
   partOfFruit,
   remembered,
   wordsOf,
+  type AvoidableId,
   type Ingredient,
   type Kind,
 } from '../../pantry'
+import { vesselsIn } from '../facts/vessels'
 import type { Line } from '../recipe'
-import { hiddenWords, neverServed, notMeant } from '../tables/hidden-words'
+import {
+  brought,
+  genericWords,
+  hiddenWords,
+  neverServed,
+  notMeant,
+  tinLead,
+} from '../tables/hidden-words'
 
 /**
  * Where a step names an ingredient. `verb` when the word is a doing ("butter the tin"), which
@@ -24,6 +33,8 @@ export interface StepMention {
   readonly ingredient: Ingredient
   readonly verb: boolean
   readonly line: Line | null
+  /** What claim words right before it say is not in it. */
+  readonly without: readonly AvoidableId[]
 }
 
 const doing = pattern(
@@ -52,6 +63,27 @@ const isCreaming = (step: string, m: { start: number; end: number; words: string
   afterCreaming.test(step.slice(m.end)) &&
   beforeDoing.test(step.slice(0, m.start))
 
+/** Flour or fat for a tin or a board: not a line of another kind, even by its plain name. */
+const forTin = (step: string, m: { start: number; end: number }) =>
+  tinLead.test(step.slice(0, m.start)) && !/\bthe\s+$/iu.test(step.slice(0, m.start))
+
+/**
+ * Is this what is being made here? "The custard", "cool the biscuits", "roll out pastry"; not "a
+ * biscuit base", "with custard", "into a pastry case", "crushed meringues".
+ */
+function isMade(step: string, m: { start: number; end: number; words: string }): boolean {
+  const lead = step.slice(0, m.start)
+  if (brought.test(lead) || brought.test(step.slice(0, m.end).replace(/\S+$/u, ''))) return false
+  if (
+    /^\s+(?:case|shell|base|crust)\b/iu.test(step.slice(m.end)) &&
+    /\ban?\s+(?:\p{L}+\s+)?$/iu.test(lead)
+  )
+    return false
+  return !/\b(?:slices?|pieces?|scoops?|dollops?|spoonfuls?|sheets?|packs?|packets?|layers?)\s+of\s+(?:\p{L}+\s+)?$/iu.test(
+    lead,
+  )
+}
+
 /** Pantry words that in a step are what the hands do. */
 const onlyDoing = /^(?:spreads?|sprinkle|ice)$/iu
 
@@ -79,7 +111,9 @@ export function mentionsInStep(
   own: readonly Line[] = lines,
 ): StepMention[] {
   const found: StepMention[] = []
+  const vessels = vesselsOf(step)
   for (const m of namedIn(step)) {
+    if (vessels.some(v => m.start >= v.span[0] && m.end <= v.span[1])) continue
     if (/^whites?$/iu.test(m.words) && sharesChocolate.test(step.slice(m.end))) {
       const line = lines.find(l => /\bwhite\s+(?:\p{L}+\s+)?chocolate\b/iu.test(l.text))
       if (line?.ingredient)
@@ -90,6 +124,7 @@ export function mentionsInStep(
           ingredient: ingredientById(line.ingredient)!,
           verb: false,
           line,
+          without: [],
         })
       continue
     }
@@ -100,7 +135,7 @@ export function mentionsInStep(
     const line =
       (own === lines ? null : lineMeant(m.words, m.ingredient, own, served, lead)) ??
       lineMeant(m.words, m.ingredient, lines, served, lead)
-    if (m.ingredient.kind === 'ready-made' && !served && !line) continue
+    if (m.ingredient.kind === 'ready-made' && !served && !line && isMade(step, m)) continue
     if (
       !line &&
       notMeant.some(
@@ -124,7 +159,8 @@ export function mentionsInStep(
       words: m.words,
       ingredient: m.ingredient,
       verb,
-      line: verb ? sameLine(m.ingredient, lines) : line,
+      line: verb || forTin(step, m) ? sameLine(m.ingredient, lines) : line,
+      without: m.without,
     })
   }
   for (const { sign: pattern, brings: id, listed } of hiddenWords)
@@ -138,11 +174,13 @@ export function mentionsInStep(
           ingredient: ingredientById(id)!,
           verb: true,
           line,
+          without: [],
         })
     }
   return found.sort((a, b) => a.start - b.start)
 }
 
+const vesselsOf = remembered(vesselsIn, 2000)
 const plainWords = (text: string) => wordsOf(text).map(w => w.plain)
 /** What lines and steps name: every step asks about every line, and every stage about every step. */
 const namedIn = remembered(text => findMentions(text).mentions, 2000, pantryEdition)
@@ -196,6 +234,9 @@ const sameLine = ({ id, kind, holds }: Ingredient, lines: readonly Line[]): Line
     return listed?.kind === kind && holds.every(held => listed.holds.includes(held))
   }) ??
   null
+
+/** A word for a kind; "walnuts" are no listed almonds, though both are nuts. */
+const generic: ReadonlySet<string> = new Set(genericWords.flatMap(word => plainWords(word)))
 
 const saidPart = { juice: /juice/iu, zest: /zest|rind|peel/iu }
 
@@ -256,7 +297,7 @@ function lineMeant(
   // "Sift the flour" of a list with rye flour or a gluten-free blend, "the sugar" of one with muscovado.
   const kinds = sayable[ingredient.kind]
   return (
-    (kinds && tail.length === 1
+    (kinds && tail.length === 1 && generic.has(tail[0]!)
       ? lines.find(l => l.ingredient && kinds.includes(ingredientById(l.ingredient)!.kind))
       : null) ?? null
   )

@@ -6,6 +6,8 @@ export interface HardLayout {
   readonly name: string
   readonly source: string
   readonly page?: boolean
+  /** Spoken, every sentence is a step. */
+  readonly steps?: number
 }
 
 const title = 'Plain plum cake'
@@ -90,9 +92,9 @@ export const hardLayouts: readonly HardLayout[] = [
     'jump links',
     `Skip to content\nJump to recipe\nPrint\nSave\n\n${title}\n${makes}\nPrep time: 20 mins\nTotal time: 1 hr 5 mins\n\nIngredients\n1x 2x 3x\n${list('▢ ')}\n\nInstructions\n${numbered(n => `${n}. `)}\n\nShare this\nLeave a comment`,
   ),
-  layout('broken lines', `${title}\n${makes}\n\nIngredients\n${list('')}\n\nMethod\n${steps.map(s => s.replace(/^(.{42,}?)\s/u, '$1\n')).join('\n')}`),
+  layout('broken lines', `${title}\n${makes}\n\nIngredients\n${list('')}\n\nMethod\n${steps.map(s => s.replace(/^(.{42,}?\p{L})\s(?=\p{Ll})/u, '$1\n')).join('\n')}`),
   layout('indented', `    ${title}\n    ${makes}\n\n    Ingredients\n${list('      ')}\n\n    Method\n${numbered(n => `      ${n}. `)}`),
-  layout('dictation', `${title}. ${makes.toLowerCase()}. you need ${lines.map(l => l.replace(/,.*/u, '')).join(' and ')}. ${steps.map(s => s.toLowerCase()).join(' ')}`),
+  { steps: 6, ...layout('dictation', `${title}. ${makes.toLowerCase()}. you need ${lines.map(l => l.replace(/,.*/u, '')).join(' and ')}. ${steps.map(s => s.toLowerCase()).join(' ')}`) },
   page('lists', `<h1>${title}</h1><p>${makes}</p><h2>Ingredients</h2><ul>${lines.map(l => `<li>${l}</li>`).join('')}</ul><h2>Method</h2><ol>${steps.map(s => `<li>${s}</li>`).join('')}</ol>`),
   page('linked data', '<p>nothing here</p>', ld(recipe)),
   page('linked data in a graph', '<p>nothing here</p>', ld({ '@context': 'https://schema.org', '@graph': [{ '@type': 'WebPage', 'name': title }, recipe] })),

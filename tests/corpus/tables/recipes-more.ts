@@ -70,7 +70,7 @@ Beat the oil, eggs and sugar. Stir in the carrots, walnuts and orange zest, then
 Bake for 45 minutes.`,
   },
   {
-    title: 'Halva-swirl blondies (makes 16)',
+    title: 'Halva-swirl blondies',
     region: 'ca',
     lines: 10,
     steps: 4,
@@ -596,7 +596,7 @@ INGREDIENTS: 250g clear honey, 225g butter, 100g dark muscovado sugar, 3 large e
 METHOD: Melt the honey, butter and sugar. Cool, beat in the eggs, then the flour. Bake at 160C for 55 minutes in a 20cm round tin.`,
   },
   {
-    title: 'Lemon bars 🍋',
+    title: 'Lemon bars',
     region: 'us',
     lines: 8,
     steps: 2,

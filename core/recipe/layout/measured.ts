@@ -1,0 +1,91 @@
+import { pattern } from '../../measure'
+import { findMentions, wordsOf } from '../../pantry'
+import { readQuantity, readVague } from '../line/quantity'
+import { vesselOf } from '../facts/vessels'
+import { stepVerbs } from '../tables/headings'
+
+/** What a piece of text looks like, by itself. */
+
+const sizeOne = () => 1
+export const bulletOnly = /^[\s]*[-–—*•·▪▫◾▢□☐☑✓✔◦‣➤►→#]+\s*/u
+/** The number of a list: an amount has no point behind it. */
+const listNumber = /^\s*(?:\d{1,2}|[a-h])[.)]\s+(?=\S)/u
+export const withoutBullet = (text: string): string =>
+  text.replace(bulletOnly, '').replace(listNumber, '')
+
+/** "150 g", "2 tbsp", "3": an amount and nothing that it is of. */
+export function isAmountAlone(text: string): boolean {
+  const quantity = readQuantity(text, 0, sizeOne) ?? readVague(text, 0)
+  return quantity !== null && !/[\p{L}\p{N}]/u.test(text.slice(quantity.end))
+}
+
+/** An amount and something of the pantry: no size, no share. */
+export function isMeasuredThing(part: string): boolean {
+  const text = withoutBullet(part.trim())
+  const quantity = readQuantity(text, 0, sizeOne) ?? readVague(text, 0)
+  return (
+    quantity !== null &&
+    !/^\s*(?:%|per\s*cent|cm|mm|inch)/iu.test(text.slice(quantity.end)) &&
+    findMentions(text.slice(quantity.end)).mentions.length > 0
+  )
+}
+
+const ofFruit = pattern(
+  'iu',
+  String.raw`^(?:finely\s+)?(?:grated\s+)?(?:zest|juice|rind|`,
+  String.raw`peel)(?:\s+and\s+\w+)?\s+(?:(?:of|from)\s+)?(?:\d|½|¼|half|an?\b|one|two|`,
+  String.raw`the\b)`,
+)
+
+/** "200 g flour", "a pinch of salt", "3 eggs": an amount and something it is of. A tin is none. */
+export function looksMeasured(text: string): boolean {
+  if (ofFruit.test(text)) return true
+  const quantity = readQuantity(text, 0, sizeOne)
+  if (!quantity || !/[\p{L}]/u.test(text.slice(quantity.end)) || vesselOf(text)) return false
+  return quantity.unit !== null || findMentions(text.slice(quantity.end)).mentions.length > 0
+}
+
+const thingFirst = new Set([
+  'butter',
+  'flour',
+  'oil',
+  'cream',
+  'ice',
+  'top',
+  'glaze',
+  'zest',
+  'sandwich',
+])
+const doesSomething = /^(?:and|the|a|an|your|together|it|both|each|one|two|over)$/u
+
+export const startsWithVerb = (text: string): boolean => {
+  const [first, second] = wordsOf(text)
+  if (!first) return false
+  // "Butter for the tin", "Flour, to dust", "Ice, to serve": the verb is a thing there.
+  if (thingFirst.has(first.plain)) return second !== undefined && doesSomething.test(second.plain)
+  return stepVerbs.has(first.plain)
+}
+
+/** An unmeasured thing: short, names something of the pantry, tells nobody to do anything. */
+export const looksNamed = (text: string): boolean =>
+  wordsOf(text).length <= 12 &&
+  !/[.!?]$/.test(text) &&
+  !startsWithVerb(text) &&
+  findMentions(text).mentions.length > 0
+
+export const looksTold = (text: string): boolean =>
+  (startsWithVerb(text) && (wordsOf(text).length >= 3 || /^\p{Lu}.*\.$/u.test(text))) ||
+  (wordsOf(text).length > 9 && /[.;]$|\.\s+\p{Lu}/u.test(text))
+
+/** "1. ", "Step 2:", "(3)": the number of a step. */
+export const stepNumber =
+  /^(?:step\s*)?\(?\d{1,2}\s*[.):–-]?\s+(?=\p{L})|^step\s*\d{1,2}\s*[.):–-]?\s*/iu
+/** Without a mark behind it a step's number is followed by a capital: "8 slices stale bread" is no eighth step. */
+export const surelyNumbered =
+  /^(?:[Ss]tep\s*)?\(?\d{1,2}\s*(?:[.):–-]\s*\p{L}|\s+\p{Lu})|^[Ss](?:tep|TEP)\s*\d/u
+/** A line that is a number and nothing else. */
+export const numberAlone = /^(?:step\s*)?\(?\d{1,2}\s*[.):]?$/iu
+
+/** A step by its number and its verb: nothing in it is parted into ingredients. */
+export const isNumberedStep = (text: string): boolean =>
+  surelyNumbered.test(text.trim()) && startsWithVerb(text.trim().replace(stepNumber, ''))
