@@ -1,13 +1,14 @@
 import * as reading from '../recipe'
-import { oddRatios, oddYield } from '../formula'
+import { grossSlips, oddRatios, oddYield } from '../formula'
 import { timeFits } from './time-fits'
+import { twoTins } from './two-tins'
 
 /**
  * Reading and correcting a recipe with everything that is noticed, also what only a sum of its
  * weights, or the depth of its batter, shows. The public face offers these; the floors below read
  * and correct without the sums.
  */
-const further: readonly reading.Rule[] = [oddRatios, oddYield, timeFits]
+const further: readonly reading.Rule[] = [oddRatios, grossSlips, oddYield, timeFits, twoTins]
 
 /** Reads a whole recipe. Never fails: what cannot be read is a finding with the words it is about. */
 export const readRecipe = (

@@ -306,6 +306,11 @@ function apply(draft: Draft, edit: RecipeEdit): Step {
         ? refuse('That choice is not there any more.')
         : reread(draft, line!, choice)
     }
+    case 'forget-fact':
+      return done({
+        ...draft,
+        recipe: { ...recipe, facts: (recipe.facts ?? []).filter(text => text !== edit.text) },
+      })
     case 'place':
       return placeLeft(draft, edit)
     case 'remove':

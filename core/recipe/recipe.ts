@@ -89,6 +89,8 @@ export interface Recipe {
   readonly yield: Yield | null
   readonly pan: Pan | null
   readonly oven: Oven | null
+  /** What the text says of it beside lines and steps: makes, tin, times, oven. */
+  readonly facts?: readonly string[]
   /** What nobody understood yet: it blocks every claim until somebody says what it is. */
   readonly left?: readonly LeftOver[]
 }
@@ -151,6 +153,8 @@ export type RecipeEdit =
       readonly as: 'line' | 'step' | 'remark'
       readonly component: string
     }
+  /** A fact that the steps contradict: it is not looked at again. */
+  | { readonly do: 'forget-fact'; readonly text: string }
   /** One of the choices of a line, counted from its first. */
   | { readonly do: 'take'; readonly lineId: string; readonly choice: number }
   | { readonly do: 'dismiss'; readonly key: string }

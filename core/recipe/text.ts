@@ -96,6 +96,10 @@ export function readParts(
       from,
     }))
     .filter(({ words }) => couldMatter(words))
+  const stated = parts
+    .filter(p => p.is === 'fact')
+    .map(p => p.text.slice(0, 160))
+    .slice(0, 40)
   const recipe: Recipe = {
     title: title || 'Untitled dessert',
     region,
@@ -103,6 +107,7 @@ export function readParts(
     yield: readYield(facts),
     pan: readPan(told),
     oven: readOvenFacts(steps, told),
+    ...(stated.length ? { facts: stated } : {}),
     ...(left.length && components.some(c => c.lines.length) ? { left } : {}),
   }
 

@@ -74,7 +74,7 @@ export const fruitVegetables = [
     'mixed-fruit-fresh',
     'fruit',
     'fruit (which?)',
-    'fruit | fresh fruit | fruit of choice | seasonal fruit | stone fruit | summer fruits',
+    'fruit | fresh fruit | seasonal fruit | stone fruit | summer fruits',
     [86, 0.3, 0, 0.8, 10, 0, 2],
     0.6,
     { acid: 0.08 },

@@ -32,7 +32,7 @@ export const plant = [
     'plant-drink-any',
     'plant-drink',
     'plant drink (which?)',
-    'plant milk | plant-based milk | non-dairy milk | dairy-free milk | dairy free milk | vegan milk | nut milk | milk alternative | plant drink | nondairy milk | milk of choice',
+    'plant milk | plant-based milk | non-dairy milk | dairy-free milk | dairy free milk | vegan milk | nut milk | milk alternative | plant drink | nondairy milk',
     [92, 1.6, 0, 1.2, 2, 1, 0.4],
     1.02,
     { mayHold: 'soy oat almond cashew hazelnut coconut pea tree-nut', sweet: 1.5 },

@@ -117,7 +117,7 @@ export const spicesDrinks = [
   row(
     'essence',
     'flavour',
-    'essence or extract',
+    'essence',
     'cake flavouring | rum essence | rum extract | rum flavouring | brandy essence | lemon extract | lemon essence | orange extract | orange essence | coffee essence | coffee extract | maple extract | strawberry essence | banana essence',
     [60, 0, 0, 0, 2, 0, 0],
     0.92,

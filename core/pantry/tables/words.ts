@@ -16,7 +16,7 @@ little long loosely loose low lukewarm lump made mashed measured measuring mediu
 organic other our out over overnight overripe own packed packet pan part patted peel peeled per piece pinch pitted pieces plain plump plus poached pod possible pour poured powder powdered preferably premium pressed processed pulp pulped
 pure purchased quality quantity quartered quarter raw ready real recipe refrigerated reduced regular removed rest ribbon rinsed ripe roast roasted roll rolled room rough roughly round rounded salted scalded scant scraped
 segment seed seeded seedless separate separated serve serving set shaken shaved shelled shop shredded sieved sift sifted simmering single size sized skin skinless skinned skin slice sliced slightly sliver slivered small smooth so soaked soft softened soften
-but lots plenty ish some specially split spooned spoon spray sprig squeezed standard stalk standing steamed stem stemmed stick still stirred stone stoned stored strained strip strong such supermarket sweet sweetened tablespoon tart taste tear
+but dust std capful lots plenty ish some specially split spooned spoon spray sprig squeezed standard stalk standing steamed stem stemmed stick still stirred stone stoned stored strained strip strong such supermarket sweet sweetened tablespoon tart taste tear
 teaspoon temp temperature tender that the their them then thick thickly thin thinly this thoroughly tightly time tin tinned to toasted top topping torn total trimmed trim twice two type undiluted undyed unpeeled unrefined unroasted unsalted unsweetened untreated unwaxed
 up use used using usual variety very volume warm warmed washed waxed weight well wet when whichever whipped white whisked whole wholegrain with without yellow you young your zested
 brown dark black red green blue purple pink pale thai english french italian greek turkish swiss belgian madagascan ceylon mexican spanish seville sicilian indian dutch
@@ -63,7 +63,6 @@ export const claimReadings: readonly { readonly without: AvoidableId; readonly o
   { without: 'milk', of: 'yoghurt', is: 'plant-yoghurt-any' },
   { without: 'milk', of: 'greek-yoghurt', is: 'plant-yoghurt-any' },
   { without: 'milk', of: 'double-cream', is: 'plant-whipping-cream' },
-  { without: 'milk', of: 'single-cream', is: 'plant-whipping-cream' },
   { without: 'milk', of: 'squirty-cream', is: 'plant-whipping-cream' },
   { without: 'milk', of: 'sour-cream', is: 'plant-sour-cream' },
   { without: 'milk', of: 'creme-fraiche', is: 'plant-sour-cream' },

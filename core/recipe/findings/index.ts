@@ -1,6 +1,9 @@
 import type { Finding, Recipe } from '../recipe'
 import { readSteps, type PlacedStep } from '../things/steps'
 import { claims } from './claim'
+import { tooMuch } from './shares'
+import { titleClaim } from './title-claim'
+import { twoFacts } from './two-facts'
 import { leftOver } from './left-over'
 import { halved } from './halved'
 import { notListed } from './not-listed'
@@ -18,6 +21,9 @@ const rules: readonly Rule[] = [
   notListed,
   notUsed,
   stepAmounts,
+  tooMuch,
+  twoFacts,
+  titleClaim,
   twice,
   claims,
   rawDough,

@@ -35,7 +35,12 @@ function isBrought(use: StepUse, text: string): boolean {
   const { ingredient, start, end } = use.mention
   if (ingredient.holds.length || ingredient.mayHold.length) return true
   const lead = text.slice(Math.max(0, start - 80), start)
-  if (ingredient.kind === 'water' && (notInIt.test(lead) || afterNotInIt.test(text.slice(end))))
+  if (
+    ingredient.kind === 'water' &&
+    (notInIt.test(lead) ||
+      notInIt.test(`${lead}${text.slice(start, end).replace(/\S+$/u, '')}`) ||
+      afterNotInIt.test(text.slice(end)))
+  )
     return false
   if (use.share.of === 'amount') return adding.test(text.slice(0, start))
   return (

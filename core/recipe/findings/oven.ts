@@ -1,20 +1,15 @@
-import { celsiusOfFahrenheit, ovenCelsius, readOven, pattern } from '../../measure'
+import {
+  celsiusOfFahrenheit,
+  ovenCelsius,
+  readOven,
+  settingsIn,
+  stillCelsius,
+  type OvenSetting,
+} from '../../measure'
 import { finding, type Finding, type Recipe } from '../recipe'
 import type { PlacedStep } from '../things/steps'
 import { bakeWord } from '../tables/step-words'
 
-const pair = pattern(
-  'iu',
-  String.raw`(\d{2,3})\s*(?:°|º|˚|deg(?:rees)?\.?)?\s*C\b[^.;]{0,28}?(\d{3})\s*(?:°|º|˚|`,
-  String.raw`deg(?:rees)?\.?)?\s*F\b|(\d{3})\s*(?:°|º|˚|`,
-  String.raw`deg(?:rees)?\.?)?\s*F\b[^.;]{0,28}?(\d{2,3})\s*(?:°|º|˚|`,
-  String.raw`deg(?:rees)?\.?)?\s*C\b`,
-)
-const withFan = pattern(
-  'iu',
-  String.raw`(\d{3})\s*(?:°|º|˚)?\s*C\b[^.;\d]{0,12}\(?\s*(?:(\d{3})\s*(?:°|º|`,
-  String.raw`˚)?\s*C?\s*(?:fan|convection)|(?:fan|convection)[\s:]*(\d{3}))`,
-)
 const bakes = new RegExp(String.raw`\b(?:${bakeWord}|in\s+the\s+oven)\b`, 'iu')
 
 const use = (celsius: number) => ({
@@ -22,45 +17,66 @@ const use = (celsius: number) => ({
   edits: [{ do: 'oven' as const, celsius }],
 })
 
+/** Two scales for one setting, within what cooks round: °F to tens of °C, gas marks to twenty-fives of °F. */
+const sameSetting = 13
+/** How far a fan's dial may stand below the still oven's: 10–30 °C. */
+const fanBelow = [5, 36] as const
+/** Further apart they speak of two settings. */
+const beside = 30
+
+const named = ({ scale, figure, fan }: OvenSetting) =>
+  scale === 'gas' ? `gas ${figure}` : `${figure} °${scale}${fan ? ' fan' : ''}`
+const plainOf = (s: OvenSetting) => stillCelsius({ ...s, fan: false })
+
+/** Two settings side by side that are not the same heat, or a fan's that is the higher one. */
+function inOneSentence(step: PlacedStep): Finding | null {
+  const scaled = settingsIn(step.text).filter(s => s.scale !== 'bare' && s.scale !== 'word')
+  for (const [i, one] of scaled.entries()) {
+    const other = scaled[i + 1]
+    const between = other && step.text.slice(one.end, other.start)
+    if (!other || between!.length > beside || /[.;]\s|\bthen\b|\bto\b/iu.test(between!)) continue
+    const [a, b] = [plainOf(one), plainOf(other)]
+    if (a === null || b === null) continue
+    const text = step.text.slice(one.start, other.end)
+    const place = { step: { component: step.component, at: step.at }, text }
+    const fan = one.fan === other.fan ? null : one.fan ? a : b
+    const plain = one.fan ? b : a
+    if (
+      fan !== null
+        ? plain - fan >= fanBelow[0] && plain - fan <= fanBelow[1]
+        : Math.abs(a - b) <= sameSetting
+    )
+      continue
+    // A fan setting is often written without the word beside a still oven's Fahrenheit.
+    if (
+      fan === null &&
+      one.scale !== other.scale &&
+      /fan|convection/iu.test(step.text) &&
+      Math.abs(Math.abs(a - b) - 20) <= sameSetting
+    )
+      continue
+    return finding({
+      ...place,
+      code: 'oven-odd',
+      severity: 'ask',
+      sentence:
+        fan !== null && fan >= plain
+          ? `A fan oven bakes hotter, so its setting should be the lower one; here it is ${Math.round(fan)} °C against ${Math.round(plain)} °C.`
+          : `${named(one)} and ${named(other)} are not the same heat: ${named(other)} is ${ovenCelsius(fan === b ? b + 20 : b)} °C.`,
+      corrections: [
+        use(ovenCelsius(one.fan ? a + 20 : a)),
+        use(ovenCelsius(other.fan ? b + 20 : b)),
+      ],
+    })
+  }
+  return null
+}
+
 /** A setting that no oven bakes at, two scales that disagree, a fan hotter than the still oven. */
 function oddSetting(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
   for (const step of steps) {
-    const place = { step: { component: step.component, at: step.at } }
-    const both = pair.exec(step.text)
-    if (both) {
-      const [c, f] = [Number(both[1] ?? both[4]), Number(both[2] ?? both[3])]
-      const fromF = celsiusOfFahrenheit(f)
-      // A fan setting beside a still oven's Fahrenheit is the usual pair of 20 °C apart.
-      if (
-        Math.abs(c - fromF) > 12 &&
-        !(/fan|convection/iu.test(both[0]) && Math.abs(c + 20 - fromF) <= 12)
-      ) {
-        return [
-          finding({
-            ...place,
-            code: 'oven-odd',
-            severity: 'ask',
-            text: both[0],
-            sentence: `${c} °C and ${f} °F are not the same heat: ${f} °F is ${ovenCelsius(fromF)} °C.`,
-            corrections: [use(c), use(ovenCelsius(fromF))],
-          }),
-        ]
-      }
-    }
-    const fan = withFan.exec(step.text)
-    if (fan && Number(fan[2] ?? fan[3]) > Number(fan[1]))
-      return [
-        finding({
-          ...place,
-          code: 'oven-odd',
-          severity: 'ask',
-          text: fan[0],
-          sentence:
-            'A fan oven bakes hotter, so its setting should be the lower one; here it is ' +
-            `${fan[2] ?? fan[3]} °C against ${fan[1]} °C.`,
-          corrections: [use(Math.max(Number(fan[1]), Number(fan[2] ?? fan[3])))],
-        }),
-      ]
+    const found = inOneSentence(step)
+    if (found) return [found]
   }
   const { oven } = recipe
   if (oven?.celsius && oven.celsius > 300) {

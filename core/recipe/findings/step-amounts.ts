@@ -154,7 +154,8 @@ export function stepAmounts(recipe: Recipe, steps: readonly PlacedStep[]): Findi
         !more.test(
           step.text.slice(Math.max(0, use.share.quantity.start - 20), use.mention.end + 30),
         ) &&
-        !byTurns.test(step.text.slice(use.mention.end)) &&
+        (!byTurns.test(step.text.slice(use.mention.end)) ||
+          (takenShare(line, [{ use, step }])?.low ?? 0) > 1.05) &&
         !perPiece.test(step.text.slice(0, use.mention.end + 30)),
     )
     const parts = uses.filter(({ use }) => use.share.of === 'part')

@@ -1,4 +1,4 @@
-import { findMentions, ingredientById, wordsOf, type Kind } from '../../pantry'
+import { findMentions, ingredientById, wordsOf, type Ingredient, type Kind } from '../../pantry'
 import { pattern } from '../../measure'
 import { componentHeading, componentWords, purposeHeadings } from '../tables/headings'
 import { isMeasuredThing, looksMeasured, startsWithVerb } from './measured'
@@ -15,10 +15,10 @@ const composed: ReadonlySet<Kind> = new Set<Kind>(['ready-made', 'jam', 'decorat
 const fewestUnder = 2
 
 /** Are all words of a name those of one thing to eat? */
-function isThing(name: string): { readonly composed: boolean } | null {
+function isThing(name: string): Ingredient | null {
   const { mentions, unread } = findMentions(name)
   const item = mentions.length === 1 ? ingredientById(mentions[0]!.ingredient.id) : undefined
-  return item && !unread.length ? { composed: composed.has(item.kind) } : null
+  return item && !unread.length ? item : null
 }
 
 /**
@@ -38,8 +38,20 @@ export function headingName(text: string, below: readonly string[]): string | nu
       return made.trim().toLowerCase()
   const under = measuredUnder(below)
   const thing = isThing(bare)
-  if (thing && !(under >= fewestUnder && (thing.composed || componentWords.test(bare)))) return null
+  if (thing && !isMadeBelow(thing, bare, below.slice(0, under))) return null
   return headsByLooks(text.trim(), bare, next) ? bare.toLowerCase() : null
+}
+
+/**
+ * Can a thing that one could also buy be what the lines under it make? It is one that is made of
+ * others, and there are several, or the one there brings what it always holds.
+ */
+function isMadeBelow(thing: Ingredient, name: string, below: readonly string[]): boolean {
+  if (!composed.has(thing.kind) && !componentWords.test(name)) return false
+  const held = new Set(
+    below.flatMap(line => findMentions(line).mentions.flatMap(m => m.ingredient.holds)),
+  )
+  return below.length >= fewestUnder || (below.length > 0 && thing.holds.every(id => held.has(id)))
 }
 
 /** How many measured things stand under a line before anything else. */

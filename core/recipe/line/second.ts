@@ -25,7 +25,11 @@ function isMeasured(text: string, region: Region): boolean {
   const lead = fruitLead.exec(text)
   if (lead) return /\d|\b(?:an?|half|one|two)\b|[½¼]/iu.test(text)
   const found = startAmount(text, region)
-  if (found) return thingsIn(text.slice(found.end), region).length > 0
+  if (found)
+    return (
+      !/^\s*(?:%|per\s*cent)/iu.test(text.slice(found.end)) &&
+      thingsIn(text.slice(found.end), region).length > 0
+    )
   return /\d\s*(?:\p{L}+\.?)?\s*$/u.test(text) && thingsIn(text, region).length > 0
 }
 

@@ -22,6 +22,7 @@ export const notMeant: readonly {
     of: ['fresh-cheese'],
     instead: 'mixture',
   },
+  { words: /^jelly$/iu, in: /\bthe\s+jelly\b/iu, of: ['gel'] },
   { words: /^curd$/iu, in: /\bthe\s+curd\b/iu, of: ['egg', 'egg-yolk', 'egg-product', 'starch', 'gel'] },
 ]
 
@@ -36,4 +37,5 @@ export const tinLead =
   /\b(?:greas|dust|flour|butter|lin|brush|oil|coat|sprinkl)\w*\b[^.;]{0,40}\b(?:tins?|pans?|dish(?:es)?|mou?lds?|trays?|sheets?|ramekins?|basins?|surface|board|worktop|counter|hands?|pin|foil|paper|it|them)\b[^.;]{0,20}\b(?:with|in)\s+(?:(?:a\s+little|some|extra|more|plenty\s+of|plain|soft(?:ened)?|melted)\s+)*$/iu
 
 /** Before something bought that goes in: crushed, crumbled, a number of them. [P] */
-export const brought = /\b(?:crushed|crumbled|broken|chopped|shop-?bought|ready-?made|bought|leftover|stale|some|a\s+few|more|extra|add|with|in)\s+(?:\p{L}+\s+)?$/iu
+export const brought =
+  /\b(?:crushed|crumbled|broken|chopped|shop-?bought|ready-?made|bought|leftover|stale|some|a\s+few|more|extra|add|with|in|through|over|onto?)\s+(?:(?!the\b|your\b|this\b|each\b|that\b)\p{L}+\s+)?$/iu

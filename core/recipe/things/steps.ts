@@ -82,6 +82,15 @@ function amountBefore(text: string, m: StepMention, region: Region): Quantity | 
   return found && (found.unit || found.amount.low >= 1) ? found : null
 }
 
+/** "the butter (250 g)": the amount that a step states behind a name. */
+function amountBehind(text: string, m: StepMention, region: Region): Quantity | null {
+  const open = /^\s*\(\s*(?:about\s+)?(?=\d|[½¼¾⅓⅔])/u.exec(text.slice(m.end))
+  if (!open) return null
+  const size = (unit: Unit) => millilitresIn(unit, region) ?? unit.g ?? 1
+  const quantity = readQuantity(text, m.end + open[0].length, size)
+  return quantity?.unit && /^\s*\)/u.test(text.slice(quantity.end)) ? quantity : null
+}
+
 const anyShare = new RegExp(shareWords.map(row => row.sign.source).join('|'), 'iu')
 /** "Half the sugar", "a third of the flour", "the remaining milk": the share that stands before a name. */
 function shareBefore(text: string, m: StepMention): Share | null {
@@ -96,7 +105,7 @@ function shareBefore(text: string, m: StepMention): Share | null {
 function useOf(text: string, m: StepMention, region: Region): StepUse {
   const share = shareBefore(text, m)
   if (share) return { mention: m, line: m.line, share }
-  const quantity = amountBefore(text, m, region)
+  const quantity = amountBefore(text, m, region) ?? amountBehind(text, m, region)
   if (!quantity) return { mention: m, line: m.line, share: { of: 'all' } }
   const thing = m.line?.ingredient
     ? (ingredientById(m.line.ingredient) ?? m.ingredient)

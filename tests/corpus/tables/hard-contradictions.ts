@@ -72,11 +72,11 @@ third missing | loaf | Fold in the flour, baking powder > Fold in a third of the
 quarter milk only | custard | Heat the milk > Heat a quarter of the milk | parts-short shares
 half the flour only | cookies | Stir in the oats, flour, > Stir in the oats, half the flour, | parts-short shares
 all then half | crumble | Scatter over the apples > Scatter over with half the flour and all the flour | parts-short shares
-gas against °C | loaf | 180 °C. > 180 °C / gas 8. | oven-scale
-fahrenheit against °C | loaf | 180 °C. > 180 °C (425 °F). | oven-scale
-gas against °C low | cookies | 170 °C. > 170 °C, gas mark 7. | oven-scale
-fan hotter than plain | loaf | 180 °C. > 180 °C (200 °C fan). | oven-scale
-fahrenheit first | crumble | 190 °C. > 375 °F (150 °C). | oven-scale
+gas against °C | loaf | 180 °C. > 180 °C / gas 8. | oven-scale oven-odd
+fahrenheit against °C | loaf | 180 °C. > 180 °C (425 °F). | oven-scale oven-odd
+gas against °C low | cookies | 170 °C. > 170 °C, gas mark 7. | oven-scale oven-odd
+fan hotter than plain | loaf | 180 °C. > 180 °C (200 °C fan). | oven-scale oven-odd
+fahrenheit first | crumble | 190 °C. > 375 °F (150 °C). | oven-scale oven-odd
 celsius as fahrenheit | cookies | 170 °C. > 350 °C. | oven-odd oven-scale
 degrees without scale | loaf | 180 °C. > 18 °C. | oven-odd oven-scale
 cold oven | crumble | 190 °C. > 80 °C. | oven-odd oven-scale two-ovens
