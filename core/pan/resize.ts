@@ -73,7 +73,8 @@ function wordsAt(
   const n = line.amount ? ((line.amount.low + line.amount.high) / 2) * by : 0
   const odd =
     line.unit !== null && spoons.includes(line.unit) && !near(valueOf(kitchenNumber(n)), n)
-  if (!ingredient || !line.grams || (!byPlan && !odd)) return scaledText(line, by, region)
+  if (!ingredient || !line.grams || line.orElse.length || (!byPlan && !odd))
+    return scaledText(line, by, region)
   const amount = measured(line.grams.best * by, ingredient, region, measureIn)
   const grams = weightText(amount.grams)
   return (
@@ -108,6 +109,7 @@ const lineAt = (
   from: null,
   amount: line.amount && { low: line.amount.low * by, high: line.amount.high * by },
   grams: line.grams && times(line.grams, by),
+  ...(line.reads ? { reads: scaledText({ text: line.reads }, by, region) } : {}),
   orElse: line.orElse.map(other => lineAt(other, by, region, measureIn)),
   // The spans pointed into the old words.
   evidence: {

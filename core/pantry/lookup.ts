@@ -259,7 +259,10 @@ const claimed = (used: ReadonlySet<number>, claims: readonly Claim[], words: rea
     [...used].filter(i => !claims.some(c => words[i]!.start >= c.start && words[i]!.end <= c.end)),
   )
 
-/** What claims behind a name say of it: a pause, and nothing but describing words, between them. */
+/**
+ * What claims behind a name say of it: a pause, and nothing but describing words, between them, and
+ * a pause behind; "dairy-free or not" says nothing.
+ */
 const behind = (
   claims: readonly Claim[],
   last: Mention,
@@ -271,6 +274,7 @@ const behind = (
     .filter(
       claim =>
         breaks.test(text.slice(last.end, claim.start)) &&
+        /^\s*(?:[,;.)\]]|$)/u.test(text.slice(claim.end)) &&
         onlyDescribed(words, claimed(used, claims, words), last.end, claim.start),
     )
     .flatMap(claim => claim.without)

@@ -1,5 +1,4 @@
-import { ingredientById } from '../pantry'
-import { linesOf, type Recipe } from '../recipe'
+import { ingredientOf, thingsOf, type Recipe } from '../recipe'
 import { needsOf, type Person } from './person'
 import { cautionRows, crossContact } from './tables/cautions'
 
@@ -23,14 +22,10 @@ const patterns = new Map(
  * that calls for it: a step where its words are in one, else the line.
  */
 export function cautionsAt(recipe: Recipe): readonly Caution[] {
-  const here = linesOf(recipe).flatMap(line =>
-    [line, ...line.orElse].flatMap(each => {
-      const ingredient = each.ingredient ? ingredientById(each.ingredient) : undefined
-      return ingredient
-        ? [{ lineId: line.id, names: [ingredient.id, `kind:${ingredient.kind}`] }]
-        : []
-    }),
-  )
+  const here = thingsOf(recipe).flatMap(thing => {
+    const ingredient = ingredientOf(thing)
+    return ingredient ? [{ thing, names: [ingredient.id, `kind:${ingredient.kind}`] }] : []
+  })
   const steps = recipe.components.flatMap(c =>
     c.steps.map((text, at) => ({ component: c.name, at, text })),
   )
@@ -48,8 +43,12 @@ export function cautionsAt(recipe: Recipe): readonly Caution[] {
         because: row.because,
         defer: row.defer ?? '',
         source: row.source,
-        lineId: step ? null : (line?.lineId ?? null),
-        step: step ? { component: step.component, at: step.at } : null,
+        lineId: step ? null : (line?.thing.lineId ?? null),
+        step: step
+          ? { component: step.component, at: step.at }
+          : line?.thing.step
+            ? { component: line.thing.component, at: line.thing.step.at }
+            : null,
       },
     ]
   })

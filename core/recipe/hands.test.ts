@@ -96,7 +96,7 @@ Whisk, fold and bake at 175° for 40 minutes.`,
       '': ['sugar 169', 'butter 100', 'milk 153', 'plain-flour 153', '? ?', 'baking-powder 9'],
     },
     steps: 1,
-    findings: ['other-text', 'oven-scale', 'unknown-ingredient'],
+    findings: ['left-over', 'oven-scale', 'unknown-ingredient'],
   },
   {
     // An Australian: the 20 ml spoon, words of the place.

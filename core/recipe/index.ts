@@ -32,7 +32,7 @@ export {
 export { servedWarm, type TimeKind } from './tables/step-words'
 export { findingRows } from './tables/finding-rows'
 export { type Rule } from './findings'
-export { ingredientOf, thingsOf, type Thing } from './things/things'
+export { ingredientOf, namedByLine, thingsOf, type Thing } from './things/things'
 export { accounted, placesOf, type Placed } from './accounted'
 export { mentionsInStep } from './things/mentions'
 export { notMeant } from './tables/hidden-words'

@@ -55,6 +55,9 @@ const line = Joi.object({
   component: text().required(),
   unread: Joi.array().items(text()).required(),
   from: span.allow(null),
+  reads: text(),
+  condition: text().allow(null),
+  open: text(),
   evidence: Joi.object({
     amount: span.allow(null).required(),
     name: span.allow(null).required(),
@@ -90,6 +93,10 @@ const recipe = Joi.object({
   })
     .allow(null)
     .required(),
+  facts: Joi.array().items(text(400)),
+  left: Joi.array().items(
+    Joi.object({ words: text().required(), from: span.allow(null).required() }),
+  ),
 })
 
 const avoid = Joi.object({

@@ -9,7 +9,7 @@ import {
   type Claims,
   type Person,
 } from '../people'
-import { linesOf, mentionsInStep, sayFacts, type Recipe } from '../recipe'
+import { ingredientOf, linesOf, sayFacts, thingsOf, type Recipe } from '../recipe'
 import type { Kitchen } from '../pan'
 import { keepingOf, type Keeping } from '../day'
 import { recipeOf, type Bake } from './bake'
@@ -79,12 +79,8 @@ export function cardFacts(bake: Bake, people: readonly Person[], house: CardHous
   const recipe = recipeOf(bake, house.kitchen)
   const lines = linesOf(recipe).flatMap(line => [line, ...line.orElse])
   // A plan may have left lines behind whose packets are still tied: they are in nothing that is baked.
-  const here = new Set([
-    ...lines.map(line => line.ingredient),
-    ...recipe.components.flatMap(c =>
-      c.steps.flatMap(step => mentionsInStep(step, lines).map(m => m.ingredient.id)),
-    ),
-  ])
+  const things = thingsOf(recipe)
+  const here = new Set(things.map(thing => thing.ingredient))
   const ties = bake.ties.filter(tie =>
     tie.lineId === null ? here.has(tie.ingredient) : lines.some(line => line.id === tie.lineId),
   )
@@ -105,10 +101,10 @@ export function cardFacts(bake: Bake, people: readonly Person[], house: CardHous
   const unsure = (what: string, ids: readonly AvoidableId[]) => {
     if (ids.length) open.set(what, new Set([...(open.get(what) ?? []), ...ids]))
   }
-  for (const line of lines) {
-    const item = line.ingredient ? ingredientById(line.ingredient) : undefined
-    const read = onPacket(line.ingredient, line.id).length > 0
-    if (!item && !read) open.set(line.text, new Set())
+  for (const thing of things) {
+    const item = ingredientOf(thing)
+    const read = onPacket(thing.ingredient, thing.lineId ?? '').length > 0
+    if (!item && !read) open.set(thing.words, new Set())
     for (const id of item?.holds ?? []) contains.add(id)
     if (item && !read) {
       unsure(item.name, item.mayHold)

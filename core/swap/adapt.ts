@@ -1,7 +1,7 @@
 import { ingredientById } from '../pantry'
 import { familyOf, isInside, massOf, weightsOf } from '../formula'
 import { checkPeople, needsOf, unknownNeeds, type Person } from '../people'
-import { linesOf, mentionsInStep, type Recipe } from '../recipe'
+import { ingredientOf, linesOf, thingsOf, type Recipe } from '../recipe'
 import { isBlocked, tableOf, type Table } from './allowed'
 import { schoolById, type Wishes } from './candidates'
 import { chooseMain, planOf, type Asked } from './choose'
@@ -220,14 +220,11 @@ function unaskedOf(
     : null
 }
 
-const blockedInSteps = (recipe: Recipe, table: Table) => {
-  const lines = linesOf(recipe).flatMap(line => [line, ...line.orElse])
-  return recipe.components.some(c =>
-    c.steps.some(step =>
-      mentionsInStep(step, lines).some(m => !m.line && isBlocked(m.ingredient, table)),
-    ),
-  )
-}
+const blockedInSteps = (recipe: Recipe, table: Table) =>
+  thingsOf(recipe).some(thing => {
+    const ingredient = thing.is === 'aside' ? ingredientOf(thing) : undefined
+    return ingredient !== undefined && isBlocked(ingredient, table, [thing])
+  })
 
 function chosen(asked: Asked, family: string): Adaptation {
   const { parts, table, wishes, known } = asked

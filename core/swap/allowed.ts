@@ -90,7 +90,7 @@ const allGroups: readonly AvoidableId[] = ['gluten', 'tree-nut', 'legume', 'seed
 export function isBlocked(
   ingredient: Ingredient,
   table: Table,
-  claims: readonly Claim[] = [],
+  claims: readonly Pick<Claim, 'without'>[] = [],
 ): boolean {
   if (table.things.has(ingredient.id)) return true
   const settled = table.onPacket.get(ingredient.id)

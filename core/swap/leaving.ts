@@ -1,7 +1,7 @@
-import { findMentions, ingredientById, type Ingredient, type Kind } from '../pantry'
+import { ingredientById, type Ingredient, type Kind } from '../pantry'
 import { isInside, type FamilyRow } from '../formula'
 import type { Region } from '../measure'
-import type { Component, Line } from '../recipe'
+import { ingredientOf, namedByLine, type Component, type Line } from '../recipe'
 import { isBlocked, type Table } from './allowed'
 import { questionOf, type Question } from './school'
 
@@ -20,31 +20,17 @@ export type Leaving =
   | { readonly how: 'picks'; readonly line: Line; readonly alternative: Line }
   | { readonly how: 'narrows'; readonly line: Line }
 
-/** Is anything that this line holds, by its ingredient or by its words, kept away from this table? */
-function isLineBlocked(line: Line, table: Table, region: Region): boolean {
-  const own = line.ingredient ? ingredientById(line.ingredient) : undefined
-  const reading = line.evidence.by === 'baker' ? null : findMentions(line.text, region)
-  if (own && isBlocked(own, table, reading?.claims)) return true
-  const alternatives = line.orElse.map(alt => alt.text)
-  return (
-    reading?.mentions.some(
-      m =>
-        !alternatives.some(text => text.includes(m.words)) &&
-        isBlocked(m.ingredient, table, reading.claims),
-    ) ?? false
-  )
-}
+/** Is anything that this line is or names kept away from this table? What else it offers is not looked at. */
+const isLineBlocked = (line: Line, table: Table, region: Region): boolean =>
+  namedByLine(line, region).some(thing => {
+    const ingredient = ingredientOf(thing)
+    return ingredient !== undefined && isBlocked(ingredient, table, [thing])
+  })
 
 const isOwnBlocked = (line: Line, table: Table, region: Region) => {
-  const own = line.ingredient ? ingredientById(line.ingredient) : undefined
-  return (
-    own !== undefined &&
-    isBlocked(
-      own,
-      table,
-      line.evidence.by === 'baker' ? [] : findMentions(line.text, region).claims,
-    )
-  )
+  const [own] = namedByLine(line, region)
+  const ingredient = own && ingredientOf(own)
+  return ingredient !== undefined && isBlocked(ingredient, table, [own!])
 }
 
 /**

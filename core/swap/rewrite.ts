@@ -421,6 +421,16 @@ const trimReason = (ingredient: Ingredient, by: number) => {
   return by > 0 ? `for the ${what} that is missing` : `for the ${what} that the new things bring`
 }
 
+/** The line as its first choice alone. */
+function firstChoice({ reads, ...line }: Line): Line {
+  return {
+    ...line,
+    orElse: [],
+    text: reads ?? line.text,
+    evidence: { ...line.evidence, amount: null, name: null },
+  }
+}
+
 /**
  * A line that stays, with other words: its alternative taken, an alternative dropped, or a blocked
  * word struck.
@@ -446,16 +456,8 @@ function reworded(line: Line, how: Leaving, setting: Setting, changes: Change[])
       school: null,
       source: 'the recipe',
     })
-    return {
-      ...taken,
-      id: line.id,
-      component: line.component,
-      orElse: [],
-      text:
-        taken.amount && taken.evidence.amount
-          ? taken.text
-          : `${line.text.slice(0, line.evidence.amount?.[1] ?? 0)} ${taken.text}`.trim(),
-    }
+    const { reads: _, condition: __, ...own } = taken
+    return { ...own, id: line.id, component: line.component, orElse: [] }
   }
   const ingredient = ingredientById(line.ingredient!)!
   const amount = line.grams
@@ -463,13 +465,7 @@ function reworded(line: Line, how: Leaving, setting: Setting, changes: Change[])
     : null
   const keepsWords = how.how === 'narrows'
   const own = keepsWords
-    ? {
-        ...line,
-        orElse: [],
-        text: line.text
-          .slice(0, line.text.length - (line.orElse[0]?.text.length ?? 0))
-          .replace(/[\s,]+(?:or(?:\s+use)?|\/)\s*$/iu, ''),
-      }
+    ? firstChoice(line)
     : writtenLine(line.id, line.component, ingredient, amount, setting.region, '', line.purpose)
   changes.push({
     component: line.component,

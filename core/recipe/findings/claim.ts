@@ -1,16 +1,16 @@
 import {
   avoidableName,
   claimsIn,
-  findMentions,
   groupsOf,
   ingredientById,
   type Claim,
   type Ingredient,
 } from '../../pantry'
+import { namedByLine } from '../things/things'
 import { finding, linesOf, type Finding, type Recipe } from '../recipe'
 import type { PlacedStep } from '../things/steps'
 
-const against = (claim: Claim, ingredient: Ingredient, own: readonly Claim[]) =>
+const against = (claim: Claim, ingredient: Ingredient, own: readonly Pick<Claim, 'without'>[]) =>
   ingredient.holds.find(
     id =>
       claim.without.some(without => groupsOf(id).has(without)) &&
@@ -36,12 +36,7 @@ export function claims(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] 
       for (const line of place.lines.flatMap(l => [l, ...l.orElse])) {
         const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
         const holds =
-          ingredient &&
-          against(
-            claim,
-            ingredient,
-            line.evidence.by === 'baker' ? [] : findMentions(line.text, recipe.region).claims,
-          )
+          ingredient && against(claim, ingredient, namedByLine(line, recipe.region).slice(0, 1))
         if (!holds) continue
         const title = `${recipe.title.slice(0, claim.start)}${recipe.title.slice(claim.end)}`
           .replace(/\s+/gu, ' ')
@@ -74,7 +69,7 @@ export function claims(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] 
       }
       for (const step of place.steps) {
         const use = step.uses.find(
-          u => !u.line && against(claim, u.mention.ingredient, findMentions(step.text).claims),
+          u => !u.line && against(claim, u.mention.ingredient, [u.mention]),
         )
         if (use) {
           found.push(

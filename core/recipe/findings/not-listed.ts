@@ -38,7 +38,8 @@ function isBrought(use: StepUse, text: string): boolean {
   if (
     ingredient.kind === 'water' &&
     (notInIt.test(lead) ||
-      notInIt.test(`${lead}${text.slice(start, end).replace(/\S+$/u, '')}`) ||
+      (use.share.of !== 'amount' &&
+        notInIt.test(`${lead}${text.slice(start, end).replace(/\S+$/u, '')}`)) ||
       afterNotInIt.test(text.slice(end)))
   )
     return false

@@ -44,11 +44,26 @@ const packOrProduct = pattern(
  * The line's text with every amount times `by`; packs are counted anew, not resized. Words without
  * a number stay.
  */
-export function scaledText(line: Pick<Line, 'text'>, by: number, region: Region): string {
-  let text = line.text
+export function scaledText(
+  line: Pick<Line, 'text'> & Partial<Pick<Line, 'orElse' | 'reads'>>,
+  by: number,
+  region: Region,
+): string {
+  if (!line.orElse?.length) return scaledWords(line.text, by, region)
+  // Each choice has its own amount: "2 eggs or 100 g apple purée".
+  return [
+    scaledWords(line.reads ?? line.text, by, region),
+    ...line.orElse.map(other =>
+      [scaledWords(other.text, by, region), other.condition].filter(Boolean).join(' '),
+    ),
+  ].join(' or ')
+}
+
+function scaledWords(words: string, by: number, region: Region): string {
+  let text = words
   const spans: { start: number; end: number; to: string }[] = []
-  for (const q of quantitiesOf(line.text, region)) {
-    const piece = line.text.slice(q.start, q.end)
+  for (const q of quantitiesOf(text, region)) {
+    const piece = words.slice(q.start, q.end)
     const isPack = packOrProduct.test(piece)
     const counted = isPack ? null : q.unit
     let from = 0

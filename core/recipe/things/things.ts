@@ -42,6 +42,14 @@ const lineOf = (id: string) => id.replace(/(?:-or)+$/u, '')
 
 /** Everything in a line: what it was read as, every other thing that its words name, and its choices. */
 function ofLine(line: Line, region: Recipe['region'], choice: boolean): Thing[] {
+  return [
+    ...namedByLine(line, region, choice),
+    ...line.orElse.flatMap(other => ofLine(other, region, true)),
+  ]
+}
+
+/** What one line, or one choice, is and names by itself, without what else it offers. */
+export function namedByLine(line: Line, region: Recipe['region'], choice = false): Thing[] {
   const words = line.reads ?? line.text
   const reading = findMentions(words, region)
   const answered = line.evidence.by === 'baker'
@@ -73,7 +81,6 @@ function ofLine(line: Line, region: Recipe['region'], choice: boolean): Thing[] 
       unread: [],
       open: null,
     })),
-    ...line.orElse.flatMap(other => ofLine(other, region, true)),
   ]
 }
 
