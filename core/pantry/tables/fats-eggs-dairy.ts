@@ -19,7 +19,7 @@ export const fatsEggsDairy = [
     'plant-block',
     'plant-block',
     'block plant butter',
-    'plant butter | vegan butter | vegan block | dairy-free butter | dairy free butter | plant-based butter | vegan butter block | plant block | dairy-free block | vegan butter sticks | non-dairy butter | vegan margarine | dairy-free margarine | dairy free margarine',
+    'plant butter | vegan block butter | plant block butter | vegan butter | vegan block | dairy-free butter | dairy free butter | plant-based butter | vegan butter block | plant block | dairy-free block | vegan butter sticks | non-dairy butter | vegan margarine | dairy-free margarine | dairy free margarine',
     [23, 75, 0.35, 0.3, 0.3, 0, 0],
     { spooned: 0.95, melted: 0.91 },
     { mayHold: 'soy coconut pea almond cashew lupin', traces: 'milk', pieces: { 'stick-butter': 113.4, 'block': 250 }, salt: 0.8 },

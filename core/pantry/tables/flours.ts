@@ -12,7 +12,7 @@ export const flours = [
     'plain-flour',
     'flour',
     'plain flour',
-    'flour | all-purpose flour | all purpose flour | ap flour | wheat flour | white flour | plain white flour | cake wheat flour | maida | standard flour | pastry flour | type 55 flour | type 405 flour | unbleached flour',
+    'flour | cream flour | all-purpose flour | all purpose flour | ap flour | wheat flour | white flour | plain white flour | cake wheat flour | maida | standard flour | pastry flour | type 55 flour | type 405 flour | unbleached flour',
     [12, 1.2, 0, 10.3, 1, 71.5, 2.7],
     wheatFlour,
     { holds: 'wheat', called: { us: 'all-purpose flour', ca: 'all-purpose flour', in: 'maida' }, acid: 0.02, traces: 'soy' },

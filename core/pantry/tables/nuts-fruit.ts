@@ -18,7 +18,7 @@ export const nutsFruit = [
     'ground-almonds',
     'nut-flour',
     'ground almonds',
-    'almond flour | almond meal | almondmeal | almond powder',
+    'almond flour | ground almond flour | almond meal | almondmeal | almond powder',
     [5, 52, 0, 21, 4.5, 1, 11],
     0.41,
     { holds: 'almond', traces: otherNuts, called: { us: 'almond flour', au: 'almond meal' } },

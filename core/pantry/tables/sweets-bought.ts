@@ -195,7 +195,7 @@ export const sweetsBought = [
     'tea-leaves',
     'flavour',
     'tea leaves',
-    'tea bag | tea bags | teabag | teabags | chai tea bags | loose tea | black tea leaves',
+    'earl grey tea bags | english breakfast tea bags | tea bag | tea bags | teabag | teabags | chai tea bags | loose tea | black tea leaves',
     [6, 2, 0, 20, 5, 5, 40],
     0.3,
     { pieces: { '': 2, 'packet': 2 } },

@@ -43,15 +43,17 @@ export function readYield(text: string): Yield | null {
 export function readPan(texts: readonly string[]): Pan | null {
   const labelled = texts.map(vesselOf).find(found => found !== null)
   if (labelled) return { text: labelled }
-  const all = texts.flatMap(vesselsIn)
+  const all = texts.flatMap(vesselsIn).filter(v => v.sized || !v.flat)
   const one =
     all.find(v => v.sized && v.bakes) ??
     all.find(v => v.bakes) ??
     all.find(v => v.sized) ??
     all[0] ??
     bareIn(texts)
-  return one ? { text: one.text } : null
+  return one ? { text: one.text.replace(prepared, '') } : null
 }
+
+const prepared = /^(?:(?:greased|lined|buttered|oiled|floured|prepared|and)[\s,]+)+/iu
 
 /** "Press into a mould": a vessel without any size, where nothing better is said. */
 function bareIn(texts: readonly string[]): { text: string } | null {

@@ -9,6 +9,8 @@ export interface VesselWords {
   readonly sized: boolean
   /** It stands in the oven, the fridge or the steamer; a frying pan and a paper case do not. */
   readonly bakes: boolean
+  /** A sheet, a tray or a case, which says nothing of the batter unless it is sized. */
+  readonly flat: boolean
 }
 
 const found = (hit: RegExpMatchArray, sized: boolean): VesselWords => {
@@ -18,6 +20,7 @@ const found = (hit: RegExpMatchArray, sized: boolean): VesselWords => {
     span: [hit.index! + lead, hit.index! + hit[0].trimEnd().length],
     sized,
     bakes: !noBaking.test(hit[0]),
+    flat: /\b(?:sheets?|trays?|cases?|paper)\b/iu.test(hit[0]),
   }
 }
 

@@ -55,6 +55,13 @@ function ownOf(text: string, main: Quantity, others: readonly Quantity[]): Quant
 const foreignLead = /\b(?:with|in|into|plus|and|to)\s*$|[+&]\s*$/iu
 export const names = (text: string) => findMentions(text).mentions.length > 0
 
+/** "(1 tbsp ground flaxseed + 3 tbsp water)": in a bracket, an amount with a thing of its own. */
+function isForeign(text: string, { start, end }: Quantity): boolean {
+  if (text.lastIndexOf('(', start) <= text.lastIndexOf(')', start)) return false
+  const stop = text.slice(end).search(/[,;)+/]|$/u)
+  return names(text.slice(end, end + stop))
+}
+
 /** Every amount of a line: at its start, behind a colon or dash, in brackets, after a slash. */
 export function quantitiesIn(source: string, region: Region): Found {
   const size = sizeOf(region)
@@ -67,7 +74,7 @@ export function quantitiesIn(source: string, region: Region): Found {
   )) {
     if (index < (lead?.end ?? 0) || others.some(q => index < q.end)) continue
     const found = readQuantity(text, index, size)
-    if (found && (found.unit || !lead)) others.push(found)
+    if (found && (found.unit || !lead) && !(lead && isForeign(text, found))) others.push(found)
   }
   if (lead)
     return {

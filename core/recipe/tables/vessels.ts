@@ -33,4 +33,4 @@ export const labelledVessel = pattern('iu', String.raw`^\s*(?:tin|pan|dish|mou?l
 /** What stands on the hob or holds a mixture: no vessel that one bakes in. */
 export const noBaking = /\b(?:sauce\s?pan|frying|mixing|bowl|jug|wok|pancake|griddle|sheets?|trays?|cases?|paper)\b/iu
 /** What these words bring about is no vessel: "10 pancakes", "pan juices". */
-export const bareVessel = /^\s*(?:\d+\s+)?(?:tins?|pans?|cases?|forms?|rings?|tubes?|sheets?|frames?)\s*$/iu
+export const bareVessel = /^\s*(?:tins?|pans?|cases?|forms?|rings?|tubes?|sheets?|frames?)\s*$/iu
