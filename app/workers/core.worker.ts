@@ -75,6 +75,7 @@ import {
   readLine,
   readRecipe,
   readSteps,
+  thingsOf,
   recheck,
   rereadAll,
   restingOn,
@@ -190,6 +191,9 @@ const core = {
   readFile: (name: string, bytes: ArrayBuffer) => readFile(name, decodeText(bytes)),
   readLine: (text: string, options: LineOptions) => readLine(text, options),
   readSteps: (recipe: Recipe) => readSteps(recipe),
+  /** What only the steps bring, known or not. */
+  broughtBySteps: (recipe: Recipe) =>
+    thingsOf(recipe).filter(thing => thing.is === 'aside' || thing.is === 'unknown'),
   editRecipe: (reading: Reading, edits: RecipeEdit | readonly RecipeEdit[]) =>
     editRecipe(reading, edits),
   reread: (reading: Reading) => rereadAll(reading),

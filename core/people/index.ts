@@ -17,7 +17,7 @@ export {
   type Need,
   type PeopleGroup,
   type Person,
-  type Thing,
+  type AvoidedThing,
 } from './person'
 export { dietRows, type DietRow } from './tables/diets'
 export { lawLists, type LawList } from './tables/lists'

@@ -12,7 +12,7 @@ export interface Avoid {
  * Something else that a person does not eat, by its name: found by the pantry's ingredient where it
  * is one, else by the words alone.
  */
-export interface Thing {
+export interface AvoidedThing {
   readonly words: string
   readonly ingredient: string | null
 }
@@ -43,7 +43,7 @@ export interface Person {
   readonly avoids: readonly Avoid[]
   readonly diets: readonly DietId[]
   readonly bead?: Bead
-  readonly things?: readonly Thing[]
+  readonly things?: readonly AvoidedThing[]
   /** What the family wants to remember ("baked egg only, says the clinic"): shown, and never acted on. */
   readonly note?: string
   /** A guest of one bake alone, by its id. */

@@ -55,6 +55,7 @@ const ofText: ReadonlySet<Finding['code']> = new Set([
   'several',
   'no-steps',
   'no-list',
+  'language',
 ])
 const ofLine: ReadonlySet<Finding['code']> = new Set([
   'unknown-ingredient',
@@ -306,6 +307,11 @@ function apply(draft: Draft, edit: RecipeEdit): Step {
         ? refuse('That choice is not there any more.')
         : reread(draft, line!, choice)
     }
+    case 'no-food':
+      return done({
+        ...draft,
+        recipe: { ...recipe, noFood: [...new Set([...(recipe.noFood ?? []), edit.words])] },
+      })
     case 'forget-fact':
       return done({
         ...draft,

@@ -91,6 +91,8 @@ export interface Recipe {
   readonly oven: Oven | null
   /** What the text says of it beside lines and steps: makes, tin, times, oven. */
   readonly facts?: readonly string[]
+  /** Words of steps of which somebody said that they are nothing to eat. */
+  readonly noFood?: readonly string[]
   /** What nobody understood yet: it blocks every claim until somebody says what it is. */
   readonly left?: readonly LeftOver[]
 }
@@ -153,6 +155,8 @@ export type RecipeEdit =
       readonly as: 'line' | 'step' | 'remark'
       readonly component: string
     }
+  /** Words of a step that are nothing to eat. */
+  | { readonly do: 'no-food'; readonly words: string }
   /** A fact that the steps contradict: it is not looked at again. */
   | { readonly do: 'forget-fact'; readonly text: string }
   /** One of the choices of a line, counted from its first. */
@@ -177,6 +181,7 @@ export type FindingCode =
   | 'odd-fraction'
   | 'open-kind'
   | 'left-over'
+  | 'unknown-in-step'
   | 'language'
   | 'two-ovens'
   | 'two-tins'

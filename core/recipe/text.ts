@@ -4,6 +4,7 @@ import { readOvenFacts, readPan, readYield } from './facts/facts'
 import { wholeFindings, type Rule } from './findings'
 import { placesOf, type Placed } from './accounted'
 import { gather } from './layout/gather'
+import { languageFinding } from './language'
 import { layOut, type Part } from './layout/layout'
 import { oneList } from './layout/unit-lists'
 import { longestLine } from './line/line'
@@ -76,7 +77,7 @@ export function readParts(
   const { parts, findings: betweenLists } = oneList(laidOut, region)
   const places = placesOf(text, parts, maskMarks(text))
   const components = gather(parts, region, findings)
-  findings.push(...betweenLists)
+  findings.push(...languageFinding(text), ...betweenLists)
   const steps = components.flatMap(c => c.steps)
   const told = [
     ...parts.filter(p => p.is === 'fact' || p.is === 'other').map(p => p.text),

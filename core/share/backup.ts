@@ -94,6 +94,7 @@ const recipe = Joi.object({
     .allow(null)
     .required(),
   facts: Joi.array().items(text(400)),
+  noFood: Joi.array().items(text()),
   left: Joi.array().items(
     Joi.object({ words: text().required(), from: span.allow(null).required() }),
   ),

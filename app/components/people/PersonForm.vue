@@ -9,7 +9,7 @@ import {
   type Avoid,
   type Bead,
   type Person,
-  type Thing,
+  type AvoidedThing,
 } from '#core'
 
 /**
@@ -26,7 +26,7 @@ const state = reactive({
   name: props.person?.name ?? '',
   diets: [...(props.person?.diets ?? [])],
   avoids: (props.person?.avoids ?? []).map(a => ({ ...a, except: [...(a.except ?? [])] })),
-  things: [...(props.person?.things ?? [])] as Thing[],
+  things: [...(props.person?.things ?? [])] as AvoidedThing[],
   note: props.person?.note ?? '',
   shape: props.person?.bead?.shape ?? shapeOf(props.taken.length),
   colour: props.person?.bead?.colour ?? colourOf(),

@@ -4,7 +4,7 @@ import type { Caution, Conflict, Line, Person } from '#core'
 /**
  * One line of the recipe: its weight, the words as written, what they were read as, and who cannot
  * eat it. Enter corrects, arrows go from line to line, Alt with an arrow moves the line, Ctrl+Enter
- * parts it at the cursor, Backspace at its start joins it with the one above, Delete takes it out.
+ * parts it at the cursor, 1, 2, 3 take what it offers, Backspace at its start joins it with the one above, Delete takes it out.
  */
 const props = defineProps<{
   line: Line
@@ -24,6 +24,7 @@ const emit = defineEmits<{
   below: []
   go: [by: 1 | -1, edit: boolean]
   look: []
+  take: [choice: number]
 }>()
 
 const editing = ref(false)
@@ -78,6 +79,10 @@ function pressed(event: KeyboardEvent) {
   } else if (event.key === 'Delete' || event.key === 'Backspace') {
     event.preventDefault()
     emit('remove')
+  } else if (/^[1-9]$/u.test(event.key) && Number(event.key) <= props.line.orElse.length + 1) {
+    if (!props.line.orElse.length) return
+    event.preventDefault()
+    emit('take', Number(event.key) - 1)
   } else if (event.key === 'Insert' || event.key === '+') {
     event.preventDefault()
     emit('below')
@@ -222,6 +227,7 @@ const marks = computed(() =>
         />
       </UDropdownMenu>
     </div>
+    <ChoiceBar v-if="line.orElse.length" :line="line" @take="emit('take', $event)" />
     <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
     <div v-if="cautions.length" class="minds">
       <CautionNote v-for="caution in cautions" :key="caution.id" :caution="caution" />

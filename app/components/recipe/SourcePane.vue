@@ -8,15 +8,33 @@ import type { Span } from '#core'
 const props = defineProps<{
   source: string
   places: readonly { id: string; from: Span; label: string }[]
+  /** What of it is left over. */
+  left: readonly Span[]
   active: string | null
 }>()
 const emit = defineEmits<{ look: [id: string]; go: [id: string] }>()
 
+const isLeft = ({ at, text }: Piece) =>
+  props.left.some(([from, to]) => from < at + text.length && to > at)
+
 interface Piece {
+  readonly at: number
   readonly text: string
   readonly id: string | null
   readonly ids: readonly string[]
   readonly label: string
+}
+/** What no line or step stands in, parted where something is left over. */
+function rest(out: Piece[], from: number, to: number) {
+  const cuts = props.left
+    .flatMap(span => [...span])
+    .filter(at => at > from && at < to)
+    .sort((a, b) => a - b)
+  let start = from
+  for (const end of [...cuts, to]) {
+    out.push({ at: start, text: props.source.slice(start, end), id: null, ids: [], label: '' })
+    start = end
+  }
 }
 const pieces = computed<Piece[]>(() => {
   const sorted = [...props.places]
@@ -32,8 +50,9 @@ const pieces = computed<Piece[]>(() => {
       if (last?.id) out[out.length - 1] = { ...last, ids: [...last.ids, place.id] }
       continue
     }
-    if (start > at) out.push({ text: props.source.slice(at, start), id: null, ids: [], label: '' })
+    if (start > at) rest(out, at, start)
     out.push({
+      at: start,
       text: props.source.slice(start, end),
       id: place.id,
       ids: [place.id],
@@ -41,8 +60,7 @@ const pieces = computed<Piece[]>(() => {
     })
     at = end
   }
-  if (at < props.source.length)
-    out.push({ text: props.source.slice(at), id: null, ids: [], label: '' })
+  if (at < props.source.length) rest(out, at, props.source.length)
   return out
 })
 
@@ -77,6 +95,7 @@ watch(
         @mouseenter="emit('look', piece.id)"
         v-text="piece.text"
       />
+      <mark v-else-if="isLeft(piece)" class="over" v-text="piece.text" />
       <span v-else class="rest" v-text="piece.text" />
     </template>
   </div>
@@ -113,6 +132,13 @@ watch(
 .lit {
   background: var(--ginger-pale);
   text-decoration: underline solid var(--ginger) 2px;
+}
+/* Left over: told by its line as well as by its colour. */
+.over {
+  background: transparent;
+  color: var(--beet);
+  text-decoration: underline wavy var(--beet) 1.5px;
+  text-underline-offset: 4px;
 }
 .rest {
   color: var(--soft);

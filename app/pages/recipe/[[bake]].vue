@@ -10,6 +10,7 @@ import {
   type RecipeEdit,
   type Region,
   type Span,
+  type Thing,
 } from '#core'
 import { pictureOf } from '~/db/house'
 
@@ -31,10 +32,12 @@ watch(
 )
 const nameOf = computed(() => new Map(names.value.map(item => [item.id, item.name])))
 const steps = shallowRef<readonly PlacedStep[]>([])
+const brought = shallowRef<readonly Thing[]>([])
 watch(
   () => bake.value?.recipe,
   async recipe => {
     steps.value = recipe ? await useCore().readSteps(recipe) : []
+    brought.value = recipe ? await useCore().broughtBySteps(recipe) : []
   },
   { immediate: true },
 )
@@ -52,7 +55,8 @@ const conflictsOf = (line: Line) =>
 const inSteps = computed(
   () => bench.check?.people.flatMap(p => p.conflicts.filter(c => c.where === 'step')) ?? [],
 )
-const personOf = (id: string) => bench.table.find(p => p.id === id)
+const left = computed(() => bake.value?.recipe.left ?? [])
+const leftSpans = computed(() => left.value.flatMap(one => (one.from ? [one.from as Span] : [])))
 const anyConflict = computed(() => bench.check?.people.some(p => p.verdict === 'conflict') ?? false)
 
 /** What an unknown is, said for the whole house: a name of its own from now on. */
@@ -204,6 +208,7 @@ async function addPart() {
               v-else-if="tab === 'text'"
               :source="bake.source"
               :places="places"
+              :left="leftSpans"
               :active="active"
               @look="ledger.look"
               @go="ledger.lookAndGo"
@@ -244,6 +249,8 @@ async function addPart() {
                 <dd>part it at the cursor</dd>
                 <dt>Backspace</dt>
                 <dd>at its start: join with the one above</dd>
+                <dt>1 2 3</dt>
+                <dd>on a line with choices: take that one</dd>
                 <dt>+</dt>
                 <dd>a new line below</dd>
                 <dt>Delete</dt>
@@ -280,6 +287,13 @@ async function addPart() {
             >guessed by {{ because.map(words => `“${words}”`).join(', ') }}</span
           >
         </div>
+        <LeftOverBar
+          v-if="left.length"
+          :left="left"
+          :component="bake.recipe.components.find(c => c.lines.length)?.name ?? ''"
+          @edit="edit"
+          @show="tab = 'text'"
+        />
         <div v-for="component in bake.recipe.components" :key="component.name" class="part">
           <h2 v-if="component.name || bake.recipe.components.length > 1">
             {{ component.name || 'the main part' }}
@@ -305,6 +319,7 @@ async function addPart() {
                 @split="(text, at) => ledger.split(line, text, at)"
                 @join="ledger.join(line, $event)"
                 @move="ledger.move(line, $event)"
+                @take="ledger.take(line, $event)"
                 @below="ledger.below(line)"
                 @go="(by, open) => ledger.go(line, by, open)"
                 @look="ledger.look(line.id)"
@@ -379,17 +394,15 @@ async function addPart() {
             @look="ledger.look"
           />
         </div>
-        <ul v-if="inSteps.length" class="instep">
-          <li v-for="(c, i) in inSteps" :key="i">
-            <PersonBead
-              v-if="personOf(c.personId)"
-              :person="personOf(c.personId)!"
-              :state="c.state"
-              :size="26"
-            />
-            The steps alone bring it: “… {{ c.words }} …”, {{ c.because }}.
-          </li>
-        </ul>
+        <BroughtBySteps
+          v-if="brought.length"
+          :things="brought"
+          :names="nameOf"
+          :people="bench.table"
+          :conflicts="inSteps"
+          @edit="edit"
+          @go="ledger.lookAndGo"
+        />
       </section>
     </div>
   </div>
@@ -470,12 +483,6 @@ h2 {
 .trouble {
   color: var(--beet);
   font-weight: 600;
-}
-.instep {
-  list-style: none;
-  padding: 10px 0 0;
-  display: grid;
-  gap: 6px;
 }
 .side {
   grid-column: 2;

@@ -4,6 +4,7 @@ import { claims } from './claim'
 import { tooMuch } from './shares'
 import { titleClaim } from './title-claim'
 import { twoFacts } from './two-facts'
+import { unknownInSteps } from './unknown-in-steps'
 import { leftOver } from './left-over'
 import { halved } from './halved'
 import { notListed } from './not-listed'
@@ -18,6 +19,7 @@ export type Rule = (recipe: Recipe, steps: readonly PlacedStep[]) => readonly Fi
 
 const rules: readonly Rule[] = [
   leftOver,
+  unknownInSteps,
   notListed,
   notUsed,
   stepAmounts,

@@ -12,6 +12,7 @@ export const findingRows: Readonly<Record<FindingCode, string>> = {
   'odd-fraction': 'A fraction that was misread is the commonest way to spoil a batch, and nobody notices.',
   'open-kind': 'Whatever is chosen brings what it holds: until then it may be any of them.',
   'left-over': 'What nobody understood may be an ingredient, and is in no check.',
+  'unknown-in-step': 'What is not known may hold anything, wherever it is named.',
   'language': 'Words that are not read may name anything.',
   'two-ovens': 'Thirty degrees are the difference between pale and burnt.',
   'two-tins': 'In another tin it stands deeper or flatter, and bakes longer or shorter.',

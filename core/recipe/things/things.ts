@@ -104,7 +104,7 @@ const ownWords = (recipe: Recipe): Set<string> =>
 function ofSteps(recipe: Recipe, component: Component, known: Set<string>): Thing[] {
   const lines = linesOf(recipe).flatMap(line => [line, ...line.orElse])
   return component.steps.flatMap((text, at) => {
-    const found = ofStep({ text, at, component, lines, known })
+    const found = ofStep({ text, at, component, lines, known, noFood: recipe.noFood ?? [] })
     // What a step speaks of is here for those behind it.
     for (const word of wordsOf(text)) known.add(word.plain)
     return found
@@ -117,9 +117,10 @@ interface PlacedText {
   readonly component: Component
   readonly lines: readonly Line[]
   readonly known: ReadonlySet<string>
+  readonly noFood: readonly string[]
 }
 
-function ofStep({ text, at, component, lines, known }: PlacedText): Thing[] {
+function ofStep({ text, at, component, lines, known, noFood }: PlacedText): Thing[] {
   return [
     ...mentionsInStep(text, lines)
       .filter(m => !m.line)
@@ -135,18 +136,20 @@ function ofStep({ text, at, component, lines, known }: PlacedText): Thing[] {
         step: { at, span: [m.start, m.end] },
         answered: false,
       })),
-    ...unknownFoods(text, known).map(({ words, span }): Thing => ({
-      is: 'unknown',
-      ingredient: null,
-      words,
-      without: [],
-      unread: [],
-      open: null,
-      component: component.name,
-      lineId: null,
-      step: { at, span },
-      answered: false,
-    })),
+    ...unknownFoods(text, known)
+      .filter(({ words }) => !noFood.includes(words))
+      .map(({ words, span }): Thing => ({
+        is: 'unknown',
+        ingredient: null,
+        words,
+        without: [],
+        unread: [],
+        open: null,
+        component: component.name,
+        lineId: null,
+        step: { at, span },
+        answered: false,
+      })),
   ]
 }
 
