@@ -23,6 +23,41 @@ function lettersApart(a: string, b: string, most: number): number {
   return row[b.length]!
 }
 
+/** Which letters a word has, a bit each: two words that are few changes apart differ in few bits. */
+function lettersOf(word: string): number {
+  let bits = 0
+  for (let i = 0; i < word.length; i++) bits |= 1 << ((word.charCodeAt(i) * 7) % 31)
+  return bits
+}
+function countBits(bits: number): number {
+  let n = 0
+  for (let rest = bits; rest; rest &= rest - 1) n++
+  return n
+}
+
+interface Entry {
+  readonly name: string
+  readonly letters: number
+  readonly ingredient: Ingredient
+}
+/** Names by their length, made once a table: a word is held against those that are nearly as long. */
+const byLength = new WeakMap<
+  ReadonlyMap<string, Ingredient>,
+  ReadonlyMap<number, readonly Entry[]>
+>()
+function lengthsOf(names: ReadonlyMap<string, Ingredient>): ReadonlyMap<number, readonly Entry[]> {
+  const known = byLength.get(names)
+  if (known) return known
+  const made = new Map<number, Entry[]>()
+  for (const [name, ingredient] of names) {
+    const entries = made.get(name.length) ?? []
+    entries.push({ name, letters: lettersOf(name), ingredient })
+    made.set(name.length, entries)
+  }
+  byLength.set(names, made)
+  return made
+}
+
 /**
  * The ingredients whose names come nearest to words that are not known, at most `count`; only
  * offered, never taken.
@@ -39,12 +74,17 @@ export function nearest(
     w => w.length > 3 && w.length < 40,
   )
   const found = new Map<Ingredient, number>()
+  const lengths = lengthsOf(names)
   for (const want of wanted) {
     const most = want.length > 7 ? 2 : 1
-    for (const [name, ingredient] of names) {
-      const apart = lettersApart(want, name, most)
-      if (apart <= most) found.set(ingredient, Math.min(found.get(ingredient) ?? 9, apart))
-    }
+    const letters = lettersOf(want)
+    for (let length = want.length - most; length <= want.length + most; length++)
+      for (const { name, letters: own, ingredient } of lengths.get(length) ?? []) {
+        // Each change takes at most one letter away and brings one.
+        if (countBits(letters ^ own) > 2 * most) continue
+        const apart = lettersApart(want, name, most)
+        if (apart <= most) found.set(ingredient, Math.min(found.get(ingredient) ?? 9, apart))
+      }
   }
   return [...found]
     .sort((a, b) => a[1] - b[1])

@@ -5,7 +5,9 @@ import { regionSigns } from './tables/region-signs'
  * The region that a recipe's words and measures speak for, with the words that decided. 'metric'
  * when none do.
  */
-export function guessRegion(text: string): { region: Region; because: readonly string[] } {
+export function guessRegion(source: string): { region: Region; because: readonly string[] } {
+  // Signs look over line ends and blanks: many of them in a row say no more than one.
+  const text = source.replace(/[^\S\n]{2,}/gu, ' ').replace(/\n{2,}/gu, '\n')
   const points = new Map<Region, number>()
   const signs = regionSigns.filter(({ sign }) => sign.test(text))
   for (const row of signs)

@@ -152,7 +152,7 @@ const marks = computed(() =>
 <template>
   <li
     class="line"
-    :class="{ hit: marks.some(m => m.state === 'contains'), lit: active }"
+    :class="{ hit: !line.orElse.length && marks.some(m => m.state === 'contains'), lit: active }"
     @mouseenter="emit('look')"
     @focusin="emit('look')"
   >

@@ -165,8 +165,19 @@ const before: Sort = (line, { listAhead, hasLines, hasSteps }) =>
     ? part('remark', line)
     : null
 
-const inMethod: Sort = (line, { under }) =>
-  under === 'steps' ? part('step', line, withoutBullet(line.text.replace(stepNumber, ''))) : null
+/** A few words under the method that tell nobody to do anything, name nothing and end nowhere. */
+const saysNothing = (text: string): boolean =>
+  wordsOf(text).length <= 5 &&
+  !/[.!?)\d]/u.test(text) &&
+  !startsWithVerb(text) &&
+  !findMentions(text).mentions.length
+
+const inMethod: Sort = (line, { under, hasSteps }) =>
+  under === 'steps' && hasSteps && saysNothing(withoutBullet(line.text))
+    ? part('other', line)
+    : under === 'steps'
+      ? part('step', line, withoutBullet(line.text.replace(stepNumber, '')))
+      : null
 
 const listed: Sort = line => {
   const step = line.text.replace(stepNumber, '')

@@ -14,7 +14,7 @@ const boldLine = /^([^\S\n]*)(\*\*|__)(?=\S)([^*_\n]{1,80}?)\2(:?)([^\S\n]*)$/gm
 const emphasis =
   /(?<![\p{L}\d*_])(\*{1,3}|_{1,3}|~~|`)(?=\S)([^\n]{1,200}?)(?<=\S)\1(?![\p{L}\d*_])/gu
 const tag = /<\/?(?:b|i|em|strong|u|span|sup|sub|small|mark|font|br)\b[^<>\n]{0,120}>/giu
-const tableRule = /^[^\S\n]*\|?(?:[^\S\n]*:?-{2,}:?[^\S\n]*\|?)+[^\S\n]*$/gmu
+const tableRule = /^[\s|:-]*-{2,}[\s|:-]*$/gmu
 const tableRow = /^[^\S\n]*\|[^\n]*\|[^\S\n]*$/gmu
 const hashTags = /(?<![\p{L}\p{N}&])#[\p{L}_][\p{L}\p{N}_]*/gu
 /** "> " before quoted lines, "[12/03, 18:22] Ann:" before messages. */
@@ -23,23 +23,34 @@ const message =
   /^[^\S\n]*\[?\d{1,2}[./-]\d{1,2}(?:[./-]\d{2,4})?,?\s+\d{1,2}:\d{2}(?::\d{2})?\]?\s*(?:-\s*)?[^:\n]{1,40}:/gmu
 const rule = /^[^\S\n]*(?:[-*_=~•·]\s?){3,}$/gmu
 
+/** A line longer than people write has no marks that are worth looking for; looking stays linear. */
+const longestMarked = 4000
+
+const maskLine = (line: string): string =>
+  line.length > longestMarked
+    ? line
+    : line
+        .replace(rule, blanks)
+        .replace(quoted, blanks)
+        .replace(message, blanks)
+        .replace(
+          boldLine,
+          (_hit, lead: string, mark: string, words: string, colon: string, tail: string) =>
+            `${lead}# ${words}${blanks(mark)}${colon}${tail}`,
+        )
+        .replace(
+          emphasis,
+          (_hit, mark: string, words: string) => `${blanks(mark)}${words}${blanks(mark)}`,
+        )
+        .replace(tag, blanks)
+        .replace(tableRule, blanks)
+        .replace(tableRow, hit => hit.replace(/\|/gu, ' '))
+
 export const maskMarks = (text: string): string =>
   text
     .replace(keycap, (hit, n: string) => (n + '. ' + blanks(hit)).slice(0, hit.length))
     .replace(picture, hit => (kept.test(hit) ? hit : blanks(hit)))
-    .replace(rule, blanks)
-    .replace(quoted, blanks)
-    .replace(message, blanks)
-    .replace(
-      boldLine,
-      (_hit, lead: string, mark: string, words: string, colon: string, tail: string) =>
-        `${lead}# ${words}${blanks(mark)}${colon}${tail}`,
-    )
-    .replace(
-      emphasis,
-      (_hit, mark: string, words: string) => `${blanks(mark)}${words}${blanks(mark)}`,
-    )
-    .replace(tag, blanks)
-    .replace(tableRule, blanks)
-    .replace(tableRow, hit => hit.replace(/\|/gu, ' '))
     .replace(hashTags, blanks)
+    .split('\n')
+    .map(maskLine)
+    .join('\n')
