@@ -177,7 +177,7 @@ export function readNumber(text: string, from: number): { value: number; end: nu
   found = at(grouped, text, from)
   if (found) return { value: Number(found[0].replace(/[^\d]/g, '')), end: from + found[0].length }
   found = at(decimal, text, from)
-  if (found) return { value: Number(found[0].replace(/[,·]/, '.')), end: from + found[0].length }
+  if (found) return withPart(text, Number(found[0].replace(/[,·]/, '.')), from + found[0].length)
   found = at(word, text, from)
   if (!found) return null
   const value = words[found[0].toLowerCase().replace(/[\s-]+/g, ' ')]!
@@ -186,6 +186,12 @@ export function readNumber(text: string, from: number): { value: number; end: nu
   return more && value >= 1
     ? { value: value + partOf(more), end: end + more[0].length }
     : { value, end }
+}
+
+/** "1 and a half cups": a whole number with a part behind it in words. */
+function withPart(text: string, value: number, end: number): { value: number; end: number } {
+  const more = Number.isInteger(value) ? at(andPart, text, end) : null
+  return more ? { value: value + partOf(more), end: end + more[0].length } : { value, end }
 }
 
 /** "and a half" after a unit ("a stick and a half"): the part of one more, and where it ends. */

@@ -67,10 +67,12 @@ function leadOf(text: string, from: number, region: Region): Quantity | null {
 function tailOf(name: string, region: Region): number {
   const known = mentionsIn(name, region).mentions
   const stop = /\s*[,;(]|\s[–—-]\s/gu
+  const more = name.search(/\s*\+|\s(?:plus|with)\s/u)
   stop.lastIndex = known[0]?.start ?? 0
   for (let hit = stop.exec(name); hit; hit = stop.exec(name))
-    if (!known.some(m => hit!.index > m.start && hit!.index < m.end)) return hit.index
-  return name.length
+    if (!known.some(m => hit!.index > m.start && hit!.index < m.end))
+      return more > 0 ? Math.min(more, hit.index) : hit.index
+  return more > 0 ? more : name.length
 }
 
 /** Pieces between the joints; commas part too where a joint follows and each piece names a thing. */
@@ -180,8 +182,8 @@ function inBracket(
     const inner = at + 1
     const base = tidy(blank(masked, [at, end]))
     const lead = leadOf(masked, 0, region)
-    const own = namedIn(blank(masked, [at, end]), { start: 0, end: masked.length }, region)
-    const noun = own.name.replace(/\s+/gu, ' ')
+    const outer = namedIn(blank(masked, [at, end]), { start: 0, end: masked.length }, region)
+    const noun = outer.name.replace(/\s+/gu, ' ')
     if (!noun || at < (lead?.end ?? 0)) continue
     const offered = offers.exec(content.trimStart())
     const from = inner + (content.length - content.trimStart().length) + (offered?.[0].length ?? 0)
@@ -199,10 +201,10 @@ function inBracket(
       const foreign = !known && !shares && offered && mentionsIn(part.name, region).unread.length
       const name = known || foreign ? (shares ? short : part.name) : ofNoun(part.name, noun, region)
       const own = part.lead ? masked.slice(part.lead.start, part.lead.end).trim() : amount
-      return { text: tidy(`${own} ${name}${part.tail}`), span: part.span }
+      return { text: tidy(`${own || amount} ${name}${part.tail}${outer.tail}`), span: part.span }
     })
     const all = offered || !pieces.length || conditional
-    const spared = { text: base, span: own.span }
+    const spared = { text: base, span: outer.span }
     return all ? [spared, ...whole] : whole
   }
   return null
@@ -230,6 +232,18 @@ function claimBehind(
   ]
 }
 
+/** Is one a thing of the kind that the other names: walnuts of nuts, cinnamon of spices? */
+function isMember(name: string, kind: string, region: Region): boolean {
+  const one = mainMention(mentionsIn(name, region).mentions)?.ingredient
+  const all = mainMention(mentionsIn(kind, region).mentions)?.ingredient
+  if (!one || !name) return false
+  return all
+    ? all.kind === one.kind && all.id !== one.id
+    : /^(?:spices?|sweeteners?|fats?|nuts?|seeds?|fruits?|toppings?|flavourings?)$/iu.test(
+        kind.trim(),
+      )
+}
+
 /** "milk, dairy or oat": descriptions behind the name, each of them a kind of it. */
 function kindsBehind(
   masked: string,
@@ -237,26 +251,27 @@ function kindsBehind(
   region: Region,
 ): Omit<Choice, 'condition'>[] | null {
   const first = masked.slice(pieces[0]!.start, pieces[0]!.end)
-  const comma = /\s*,\s*/u.exec(first)
+  const comma = /\s*[,:]\s*|\s+[–—-]\s+/u.exec(first)
   if (!comma) return null
   const base = namedIn(
     masked,
     { start: pieces[0]!.start, end: pieces[0]!.start + comma.index },
     region,
   )
-  if (!mentionsIn(base.name, region).mentions.length) return null
   const start = pieces[0]!.start + comma.index + comma[0].length
   const parts = [{ start, end: pieces[0]!.end }, ...pieces.slice(1)].map(piece =>
     namedIn(masked, piece, region),
   )
   const noun = lastWord(base.name)
-  const fit = parts.every(
+  const kinds = parts.every(
     part => part.name && spans(`${part.name} ${noun}`, part.name.length, region),
   )
-  if (!fit) return null
+  // "nuts - almonds or walnuts": the things of a kind, each by its own name.
+  const members = parts.every(part => isMember(part.name, base.name, region))
+  if (!kinds && !members) return null
   const amount = base.lead ? masked.slice(base.lead.start, base.lead.end).trim() : ''
   return parts.map(part => ({
-    text: tidy(`${amount} ${part.name} ${noun}${parts.at(-1)!.tail}`),
+    text: tidy(`${amount} ${part.name}${kinds ? ` ${noun}` : ''}${parts.at(-1)!.tail}`),
     span: part.span,
   }))
 }
@@ -303,7 +318,7 @@ export function choicesOf(text: string, region: Region): readonly Choice[] {
     region,
   )
   if (kept.length < 2)
-    return kept.length && mentionsIn(text, region).unread.some(word => !/^\d/u.test(word))
+    return kept.length && readsOtherwise(text, kept[0]!.text, region)
       ? [{ ...kept[0]!, condition: null }]
       : only
   return kept.map((choice, i) => ({
@@ -319,6 +334,14 @@ function withoutExamples(text: string): string {
   const closed = text.indexOf(')', at)
   const end = closed < 0 ? text.length : closed
   return text.slice(0, at) + ' '.repeat(end - at) + text.slice(end)
+}
+
+/** Would the line by itself be read as something else than the one thing that all its choices are? */
+function readsOtherwise(text: string, choice: string, region: Region): boolean {
+  if (mentionsIn(text, region).unread.some(word => !/^\d/u.test(word))) return true
+  const idOf = (words: string) => mainMention(mentionsIn(words, region).mentions)?.ingredient.id
+  const { name } = namedIn(text, { start: 0, end: text.length }, region)
+  return idOf(name) !== idOf(choice)
 }
 
 /** Brackets are looked at by themselves: their joints part nothing outside. */

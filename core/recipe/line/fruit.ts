@@ -3,7 +3,7 @@ import { findMentions, partOfFruit, type Ingredient } from '../../pantry'
 
 /** "Juice of", "finely grated zest of" at the start of a line. */
 export const fruitLead =
-  /^(?:finely\s+)?(?:grated\s+)?(zest|juice|rind|peel)(?:\s+and\s+(?:juice|zest))?\s+(?:of|from)\s+(?:the\s+)?/iu
+  /^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(zest|juice|rind|peel)(?:\s+and\s+(?:juice|zest))?\s+(?:of|from)\s+(?:the\s+)?/iu
 
 const fromFruit = pattern(
   'i',
@@ -13,7 +13,7 @@ const fromFruit = pattern(
 const fruitThen = pattern(
   'i',
   String.raw`\b(lemons?|limes?|oranges?|clementines?|`,
-  String.raw`grapefruits?)\b[^,;(]*[,;(–-]\s*(?:finely\s+)?(?:grated\s+)?(juiced?|zested|`,
+  String.raw`grapefruits?)\b[^,;:(]*[,;:(–-]\s*(?:finely\s+)?(?:grated\s+)?(juiced?|zested|`,
   String.raw`zest|juice)(?:\s+only)?`,
 )
 

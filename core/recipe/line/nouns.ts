@@ -22,7 +22,7 @@ export const lastWord = (text: string): string => {
 const isPlural = (name: string) => /(?<!s)s$/iu.test(name.trim()) && !/['’]s$/u.test(name.trim())
 
 /** "dairy-free alternative", "vegan version": what is meant is the noun of the other choice. */
-const withoutPlaceholder = (name: string) => name.replace(placeholders, '').trim()
+const withoutPlaceholder = (name: string) => name.replace(placeholders, '').trim() || name
 
 /** The last word of a name where that alone names something, as "milk" does of "oat milk". */
 function headOf(main: Mention, region: Region): string {
@@ -43,13 +43,28 @@ function isFlavourOf(name: string, head: string, region: Region): boolean {
   )
 }
 
+/**
+ * Does a shared noun take nothing away of what the word holds by itself? "Almond" may become almond
+ * milk, "egg" no egg replacer.
+ */
+function keepsWhatItHolds(name: string, whole: string, region: Region): boolean {
+  const own = mainMention(mentionsIn(name, region).mentions)?.ingredient
+  const made = mainMention(mentionsIn(whole, region).mentions)?.ingredient
+  const known = new Set([...(made?.holds ?? []), ...(made?.mayHold ?? []), ...(made?.traces ?? [])])
+  return (own?.holds ?? []).every(id => known.has(id))
+}
+
 /** What a name shares of another, so that both make one known thing: "chocolate" of "dark chocolate" for "white". */
 function sharedWith(name: string, other: string, region: Region): string | null {
   const words = wordsOf(other)
   for (let from = 1; from < words.length; from++) {
     const shared = other.slice(words[from]!.start, words.at(-1)!.end)
     const whole = `${name} ${shared}`
-    if (whole.toLowerCase() !== other.toLowerCase() && spans(whole, name.length, region))
+    if (
+      !other.toLowerCase().endsWith(whole.toLowerCase()) &&
+      spans(whole, name.length, region) &&
+      keepsWhatItHolds(name, whole, region)
+    )
       return shared
   }
   return null

@@ -28,6 +28,8 @@ const filling = pattern(
   String.raw`(?:(?:level|scant|heaped|heaping|rounded|generous|good|large|medium|small|big|`,
   String.raw`whole|full|slightly|tall|short|squat|tiny|huge|fat|packed)[\s-]+)+`,
 )
+const articleBefore =
+  /an?\s+(?=(?:scant|generous|good|heaped|heaping|rounded|level|full|further|total)\s+[\d½¼¾⅓⅔])/iuy
 const multiply = /\s*[x×*]\s*/iuy
 const openBracket = /\s*[([]\s*(?:about|approx\.?|each)?\s*/iuy
 const closeBracket = /\s*(?:each)?\s*[)\]]\s*/iuy
@@ -50,7 +52,8 @@ function thousand(number: string, unit: Unit): number {
 /** An amount with its unit at `from`, without packs: "1½ cups", "a stick and a half", "100 g to 120 g". */
 function readPlain(text: string, from: number): Quantity | null {
   const start = skip(space, text, from)
-  const lead = skip(filling, text, start)
+  // "a scant 2 cups": the article counts nothing before a number.
+  const lead = skip(filling, text, skip(articleBefore, text, start))
   const found = readAmount(text, lead)
   if (!found) return null
   // "a little oil", "a bit of milk": no figure.
@@ -156,6 +159,9 @@ const less = /\s*,?\s*(?:less|minus)\s+/iuy
 /** What stands behind a larger measure without a joint: "1 lb 4 oz". */
 const smaller: Readonly<Record<string, string>> = { lb: 'oz', kg: 'g', l: 'ml', pint: 'fl-oz' }
 
+/** Spoons of a cup come out with digits that nobody measures. */
+const tidy = (n: number) => Math.round(n * 1e6) / 1e6
+
 /** Adds "plus 2 tablespoons", "+ ½ tsp" to a cup: in millilitres or grams of the region's own measures. */
 function readSum(text: string, first: Quantity, sizeOf: (unit: Unit) => number): Quantity {
   let sum = first
@@ -174,8 +180,8 @@ function readSum(text: string, first: Quantity, sizeOf: (unit: Unit) => number):
     if (sum.amount.low + more.amount.low * ratio <= 0) return sum
     sum = {
       amount: {
-        low: sum.amount.low + more.amount.low * ratio,
-        high: sum.amount.high + more.amount.high * ratio,
+        low: tidy(sum.amount.low + more.amount.low * ratio),
+        high: tidy(sum.amount.high + more.amount.high * ratio),
       },
       unit: sum.unit,
       start: sum.start,
