@@ -202,3 +202,26 @@ export function scoreNeverClear(rows, verdictOf) {
     }
   return { of, right: of - wrong.length, wrong }
 }
+
+/** A line as a recipe's only one, read by the whole path. */
+export const linesRead = readRecipe => (text, region) => {
+  const { recipe, findings } = readRecipe(`Some cake\n\nIngredients\n${text}\n`, { region })
+  return {
+    lines: linesOf(recipe),
+    findings: findings.filter(f => f.lineId || f.code === 'left-over' || f.code === 'no-lines'),
+  }
+}
+
+/** Share of letters and digits that ended in a place, over texts. */
+export function scoreAccounting(texts, { readRecipe, accounted }) {
+  const sums = texts.map(text => {
+    const reading = readRecipe(text)
+    return accounted(reading.text, reading.places)
+  })
+  const of = sums.reduce((n, sum) => n + sum.of, 0)
+  return {
+    of,
+    placed: sums.reduce((n, sum) => n + sum.placed, 0),
+    understood: sums.reduce((n, sum) => n + sum.understood, 0),
+  }
+}

@@ -7,6 +7,7 @@ import { ingredientHeadings, otherHeadings, stepHeadings } from '../tables/headi
 import { furniture, prose } from '../tables/page-words'
 import { headingName } from './heading'
 import {
+  beginsWithThing,
   bulletOnly,
   looksMeasured,
   looksNamed,
@@ -30,7 +31,7 @@ export type Part = { readonly from: Span; readonly also?: readonly Span[] } & (
 const factLine = pattern(
   'iu',
   String.raw`^(?:(?:makes?|serves?|yields?|servings?|portions?|(?:prep(?:aration)?|`,
-  String.raw`cook(?:ing)?|bak(?:e|ing)|total)(?:\s+time|\s*[:–])|time|oven|temperature|tin|`,
+  String.raw`cook(?:ing)?|bak(?:e|ing)|total)(?:\s+time|(?=\s*[:–]))|time|oven|temperature|tin|`,
   String.raw`pan|calories|kcal|energy|carbohydrates?|carbs|cholesterol|sodium|saturates|`,
   String.raw`difficulty|level|course|cuisine|category|author|source|by|from|`,
   String.raw`rating)\b\s*[:–-]?)`,
@@ -186,7 +187,10 @@ const listed: Sort = line => {
     : null
 }
 
-const told: Sort = line => {
+const told: Sort = (line, { under }) => {
+  // "Butter and flour, for the tin" among the ingredients: the verb is a thing there.
+  if (under === 'ingredients' && beginsWithThing(line.plain) && !/[.!]$/.test(line.plain))
+    return null
   const step = line.text.replace(stepNumber, '')
   const numbered = step !== line.text && wordsOf(step).length > 4
   return looksTold(withoutBullet(step)) ||

@@ -58,6 +58,10 @@ const thingFirst = new Set([
 ])
 const doesSomething = /^(?:and|the|a|an|your|together|it|both|each|one|two|over)$/u
 
+/** Does it begin with a word that is a thing as well as a doing? */
+export const beginsWithThing = (text: string): boolean =>
+  thingFirst.has(wordsOf(text)[0]?.plain ?? '')
+
 export const startsWithVerb = (text: string): boolean => {
   const [first, second] = wordsOf(text)
   if (!first) return false

@@ -117,6 +117,7 @@ export function contentOf(html: string): PageContent {
   const items: MarkedItem[] = []
   const [all, main]: [string[], string[]] = [[], []]
   let [title, script, inTitle, hiddenDepth, mainDepth] = ['', null as string[] | null, false, 0, 0]
+  let preDepth = 0
 
   const say = (text: string) => {
     if (hiddenDepth) return
@@ -160,6 +161,7 @@ export function contentOf(html: string): PageContent {
         if (blocks.has(tag)) say('\n')
         if (hidden) hiddenDepth++
         if (tag === 'main' || tag === 'article') mainDepth++
+        if (tag === 'pre') preDepth++
         const now: Open = { hidden, main: tag === 'main' || tag === 'article', item, props }
         open.push(now)
         if (item) holders.push(item)
@@ -174,7 +176,8 @@ export function contentOf(html: string): PageContent {
           title += text
           return
         }
-        say(text.replace(space, ' '))
+        // What is laid out already keeps its lines.
+        say(text.replace(preDepth ? /[^\S\n]+/gu : space, ' '))
       },
       onclosetag(tag) {
         if (tag === 'script' && script) {
@@ -182,6 +185,7 @@ export function contentOf(html: string): PageContent {
           script = null
         }
         if (tag === 'title') inTitle = false
+        if (tag === 'pre') preDepth--
         const last = open.pop()
         if (!last) return
         if (last.hidden) hiddenDepth--

@@ -1,6 +1,7 @@
 import { isRegion, pattern } from '../../measure'
 import type { Rule } from '../findings'
 import { headingName } from '../layout/heading'
+import { numberedRun } from '../layout/rows'
 import type { Part } from '../layout/layout'
 import { contentOf, type PageContent } from './markup'
 import { parseLoosely, recipesInData, recipesInItems, type StatedRecipe } from './linked-data'
@@ -69,7 +70,11 @@ function laidOut(stated: StatedRecipe): { text: string; parts: Part[] } {
           .slice(0, 60),
       )
     else if (stated.sections.length > 1) write('steps', 'Method')
-    for (const step of section.steps.slice(0, mostStated))
+    // Some pages put all their steps into one text, by numbers.
+    const steps = section.steps.flatMap(step =>
+      numberedRun({ text: step, at: 0 }).map(piece => piece.text),
+    )
+    for (const step of steps.slice(0, mostStated))
       write('step', step.replace(/^(?:step\s*)?\d{1,2}\s*[.):–-]?\s+(?=\p{L})/iu, ''))
   }
   return { text, parts }
@@ -113,6 +118,26 @@ const alone = (reading: RecipeReading): PageReading => ({
 })
 const holdsSomething = (stated: StatedRecipe) =>
   stated.ingredients.length > 0 || stated.sections.length > 0
+
+const isWhole = (stated: StatedRecipe) =>
+  stated.ingredients.length > 0 && stated.sections.some(section => section.steps.length > 0)
+
+/** The recipe of the visible words, where they have both lines and steps; null otherwise. */
+function wholeInWords(
+  page: PageContent,
+  stated: StatedRecipe,
+  options: PageOptions,
+  further: readonly Rule[],
+  findings: readonly Finding[],
+): RecipeReading | null {
+  const titled = { ...options, title: options.title ?? (stated.title || undefined) }
+  for (const words of [page.main, page.text]) {
+    const reading = words ? readPlain(words, titled, further, findings) : null
+    const parts = reading?.recipe.components ?? []
+    if (parts.some(c => c.lines.length) && parts.some(c => c.steps.length)) return reading
+  }
+  return null
+}
 
 /** What a page states in linked data, else in its attributes. */
 function statedIn(page: PageContent): StatedRecipe[] {
@@ -169,7 +194,12 @@ export function readPage(
     )
   const page = contentOf(html.slice(0, longestPage))
   const stated = statedIn(page)
-  if (stated.length) return read(stated, options, further, findings)
+  const own = stated[Math.min(options.which ?? 0, stated.length - 1)]
+  if (own && isWhole(own)) return read(stated, options, further, findings)
+  // Data that states half a recipe beside a page that shows all of it: what is seen is read.
+  const seen = own ? wholeInWords(page, own, options, further, findings) : null
+  if (seen) return alone(seen)
+  if (own) return read(stated, options, further, findings)
   const inMain = page.main ? readPlain(page.main, options, further, findings) : null
   if (inMain?.recipe.components.some(c => c.lines.length)) return alone(inMain)
   return alone(

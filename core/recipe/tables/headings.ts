@@ -1,7 +1,8 @@
 /** Words by which recipe texts are parted, as bakers write them. [P] */
-export const ingredientHeadings = /^(?:the\s+)?(?:ingredients?(?:\s+list)?|you(?:['’]ll|\s+will)?\s+need|what\s+you(?:['’]ll)?\s+need|shopping\s+list)\b[^\p{L}]*(?:\(.*\))?:?$/iu
+export const ingredientHeadings =
+  /^(?:the\s+)?(?:ingredients?(?:\s+list)?|zutaten(?:\s+für.{0,30})?|ingr[ée]dients?(?:\s+pour.{0,30})?|das\s+brauchst\s+du|you(?:['’]ll|\s+will)?\s+need|what\s+you(?:['’]ll)?\s+need|shopping\s+list)\b[^\p{L}]*(?:\(.*\))?:?$/iu
 export const stepHeadings =
-  /^(?:the\s+)?(?:method|directions?|instructions?|steps?|preparation|procedure|how\s+to(?:\s+make(?:\s+it)?)?|to\s+make(?:\s+it)?|what\s+to\s+do|making\s+it|serving(?:\s+suggestions?)?|to\s+serve\s+it)\b[^\p{L}]*:?$/iu
+  /^(?:the\s+)?(?:zubereitung|anleitung|so\s+geht['’]?s|pr[ée]paration|[ée]tapes|r[ée]alisation|method|directions?|instructions?|steps?|preparation|procedure|how\s+to(?:\s+make(?:\s+it)?)?|to\s+make(?:\s+it)?|what\s+to\s+do|making\s+it|serving(?:\s+suggestions?)?|to\s+serve\s+it)\b[^\p{L}]*:?$/iu
 export const otherHeadings =
   /^(?:notes?|tips?|storage|storing|variations?|nutrition(?:al)?(?:\s+(?:facts|information))?|equipment|cook'?s\s+notes?|comments?|about(?:\s+this\s+recipe)?)\b[^\p{L}]*:?$/iu
 export const componentHeading = /^(?:for|to\s+make)\s+(?:the\s+|an?\s+)?(.{2,50}?)\s*:?$/iu
