@@ -32,7 +32,7 @@ export function isMeasuredThing(part: string): boolean {
 
 const ofFruit = pattern(
   'iu',
-  String.raw`^(?:finely\s+)?(?:grated\s+)?(?:zest|juice|rind|`,
+  String.raw`^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(?:zest|juice|rind|`,
   String.raw`peel)(?:\s+and\s+\w+)?\s+(?:(?:of|from)\s+)?(?:\d|½|¼|half|an?\b|one|two|`,
   String.raw`the\b)`,
 )

@@ -1,5 +1,12 @@
 import { type Region } from '../../measure'
-import { findMentions, isFruitBefore, mainMention, wordsOf, type Mention } from '../../pantry'
+import {
+  claimsIn,
+  findMentions,
+  isFruitBefore,
+  mainMention,
+  wordsOf,
+  type Mention,
+} from '../../pantry'
 import { placeholders } from '../tables/choice-words'
 import { fruitLead } from './fruit'
 
@@ -47,11 +54,17 @@ function isFlavourOf(name: string, head: string, region: Region): boolean {
  * Does a shared noun take nothing away of what the word holds by itself? "Almond" may become almond
  * milk, "egg" no egg replacer.
  */
-function keepsWhatItHolds(name: string, whole: string, region: Region): boolean {
+function keepsWhatItHolds(
+  name: string,
+  whole: string,
+  region: Region,
+  andMayHold = false,
+): boolean {
   const own = mainMention(mentionsIn(name, region).mentions)?.ingredient
   const made = mainMention(mentionsIn(whole, region).mentions)?.ingredient
   const known = new Set([...(made?.holds ?? []), ...(made?.mayHold ?? []), ...(made?.traces ?? [])])
-  return (own?.holds ?? []).every(id => known.has(id))
+  const held = [...(own?.holds ?? []), ...(andMayHold ? (own?.mayHold ?? []) : [])]
+  return held.every(id => known.has(id))
 }
 
 /** What a name shares of another, so that both make one known thing: "chocolate" of "dark chocolate" for "white". */
@@ -121,12 +134,13 @@ export function described(first: string, other: string, region: Region): string 
     return wordsOf(before).length <= 2 && !one.unread.length ? `${before}${other}` : other
   }
   const words = wordsOf(lead.words)
-  if (words.length < 2) return other
+  // A claim is no describing word: it stays with its own noun.
+  if (words.length < 2 || claimsIn(lead.words).length) return other
   const whole = `${lead.words.slice(0, words[0]!.end)} ${other}`
   const made = mentionsIn(whole, region).mentions[0]
   return made?.start === 0 &&
     made.end > words[0]!.end &&
-    (two.mentions[0]?.ingredient.holds ?? []).every(id => made.ingredient.holds.includes(id))
+    keepsWhatItHolds(other, whole, region, true)
     ? whole
     : other
 }

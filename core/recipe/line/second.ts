@@ -122,6 +122,7 @@ export function partThings(text: string, region: Region): string[] {
   const shared = eachOf(text, region)
   if (shared) return shared
   if (/\bor\b/iu.test(text)) return [text]
-  if (/\d|[½¼¾⅓⅔]/u.test(text) || startAmount(text, region)) return measuredThings(text, region)
+  if (/\d|[½¼¾⅓⅔]/u.test(text) || fruitLead.test(text) || startAmount(text, region))
+    return measuredThings(text, region)
   return unmeasured(text, region) ?? [text]
 }

@@ -1,4 +1,4 @@
-import { findMentions, plainWord, wordsOf } from '../../pantry'
+import { findMentions, plainWord, wordsOf, type Word } from '../../pantry'
 import type { Span } from '../recipe'
 import { stepVerbs } from '../tables/headings'
 import { anyFood, foodPlace, goesOn, isHere, noFood } from '../tables/food-places'
@@ -11,6 +11,17 @@ const plainAnyFood = new Set([...anyFood].map(plainWord))
 export interface UnknownFood {
   readonly words: string
   readonly span: Span
+}
+
+/** Words that stand side by side name one thing: "flum gum", but "shortbread and buttercream" two. */
+function together(words: readonly Word[], phrase: string): Word[][] {
+  const runs: Word[][] = []
+  for (const word of words) {
+    const last = runs.at(-1)?.at(-1)
+    if (last && /^[\s-]*$/u.test(phrase.slice(last.end, word.start))) runs.at(-1)!.push(word)
+    else runs.push([word])
+  }
+  return runs
 }
 
 /**
@@ -37,12 +48,10 @@ export function unknownFoods(step: string, known: ReadonlySet<string>): UnknownF
           : !plainNoFood.has(word.plain)) &&
         !/ly$/u.test(word.plain),
     )
-    if (!odd.length) continue
-    const from = at + odd[0]!.start
-    found.push({
-      words: phrase.slice(odd[0]!.start, odd.at(-1)!.end).trim(),
-      span: [from, at + odd.at(-1)!.end],
-    })
+    for (const run of together(odd, phrase)) {
+      const [start, end] = [run[0]!.start, run.at(-1)!.end]
+      found.push({ words: phrase.slice(start, end), span: [at + start, at + end] })
+    }
   }
   return found
 }
