@@ -76,8 +76,8 @@ function grossIn(component: Component): Finding[] {
     return [
       slip(
         most.line,
-        `${Math.round((100 * sum) / mass)} % of this would be ${row.called}; hardly any dessert has more than ` +
-          `${Math.round(100 * row.most)} %. Is “${most.line.text}” right?`,
+        `${Math.round((100 * sum) / mass)} % of this would be ${row.called}; hardly any dessert ` +
+          `has more than ${Math.round(100 * row.most)} %. Is “${most.line.text}” right?`,
         0.1,
       ),
     ]

@@ -91,7 +91,10 @@ function figuresIn(text: string): OvenSetting[] {
   return found
 }
 
-/** Every oven setting that a text names, in order: figures with or without a scale, gas marks, "a moderate oven". */
+/**
+ * Every oven setting that a text names, in order: figures with or without a scale, gas marks, "a
+ * moderate oven".
+ */
 export function settingsIn(text: string): OvenSetting[] {
   const all = figuresIn(text)
   for (const hit of text.matchAll(gas))
@@ -128,7 +131,10 @@ export function settingsIn(text: string): OvenSetting[] {
     .sort((a, b) => a.start - b.start)
 }
 
-/** The still-oven °C of a setting, not rounded; null for a bare figure that may be either scale, and no mark. */
+/**
+ * The still-oven °C of a setting, not rounded; null for a bare figure that may be either scale,
+ * and no mark.
+ */
 export function stillCelsius({ scale, fan, figure: n }: OvenSetting): Celsius | null {
   const plain =
     scale === 'F'

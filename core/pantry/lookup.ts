@@ -241,7 +241,10 @@ const ofFruit = new Set(['jam', 'juice', 'alcohol', 'syrup', 'acid', 'fruit', 'p
 export const isFruitBefore = (first: string, second: string): boolean =>
   fruity.has(first) && ofFruit.has(second)
 
-/** Two names side by side ("milk bread", "water chestnuts") are a third thing that nobody knows: the first is asked about. */
+/**
+ * Two names side by side ("milk bread", "water chestnuts") are a third thing that nobody knows:
+ * the first is asked about.
+ */
 const sideBySide = (mentions: readonly Mention[], text: string): string[] =>
   mentions.flatMap((m, i) => {
     const next = mentions[i + 1]

@@ -1,4 +1,4 @@
-import { pattern } from '../measure'
+import { listWords } from './tables/page-words'
 import type { Part } from './layout/layout'
 import type { Span } from './recipe'
 
@@ -35,12 +35,6 @@ const places: Readonly<Record<Part['is'], Place>> = {
 }
 
 const numbering = /^[\s\p{P}\p{S}]*(?:(?:step\s*)?\d{1,2})?[\s\p{P}\p{S}]*$/iu
-
-/** What opens or joins a list that is told in a sentence. */
-const listWords = pattern(
-  'iu',
-  String.raw`^[\s\p{P}]*(?:(?:you(?:['’]ll|\s+will)?\s+need|what\s+you\s+need|take|ingredients?|use|for\s+this|with|and|plus|then|of|the|a|an|some|from|for)[\s\p{P}]*)+$`,
-)
 
 /**
  * Where every piece of a text ended, in its order and without gaps that hold a letter or a digit:

@@ -71,7 +71,8 @@ describe('in all of the corpora', () => {
   test('the ground of it is clear, so that a verdict of the words is one', () =>
     expect(
       verdictOf(
-        'Small cake\n\n200 g rice flour\n100 g sugar\n2 tsp bicarbonate of soda\n150 ml water\n\nMethod\nMix everything and bake at 180 °C for 20 minutes.',
+        'Small cake\n\n200 g rice flour\n100 g sugar\n2 tsp bicarbonate of soda\n150 ml water\n\n' +
+          'Method\nMix everything and bake at 180 °C for 20 minutes.',
         'milk',
       ),
     ).toBe('clear'))

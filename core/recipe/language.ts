@@ -29,10 +29,10 @@ export function languageFinding(text: string): Finding[] {
       severity: language.read ? 'note' : 'stop',
       about: language.name,
       sentence: language.read
-        ? `This is ${language.name}. Its ingredients and measures are read; its steps are read for times and ` +
-          'ovens, not for what they add. Look through them.'
-        : `This looks like ${language.name}, which I do not read. What is not known stays unknown; write the ` +
-          'ingredients in English, German or French.',
+        ? `This is ${language.name}. Its ingredients and measures are read; its steps only ` +
+          'for times and ovens, not for what they add. Look through them.'
+        : `This looks like ${language.name}, which I do not read. What is not known stays ` +
+          'unknown; write the ingredients in English, German or French.',
     }),
   ]
 }

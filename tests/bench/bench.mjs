@@ -89,7 +89,8 @@ for (const { title, says } of found.wrong) console.log(`  ${title}: ${says.join(
 for (const { name, open, aside } of hardReading()) {
   const says = part =>
     part.facts
-      ? `${share(part.right, part.facts)} of ${part.facts} facts, ${part.alarms} of ${part.of} with a false alarm`
+      ? `${share(part.right, part.facts)} of ${part.facts} facts, ` +
+        `${part.alarms} of ${part.of} with a false alarm`
       : `${share(part.right, part.of)} of ${part.of}` +
         (part.silent === undefined ? '' : `, wrong and silent ${share(part.silent, part.of)}`)
   console.log(`${name.padEnd(31)} ${says(open)}; set aside ${says(aside)}`)
@@ -103,8 +104,8 @@ console.log(
 )
 const pace = readingSpeed()
 console.log(
-  `reading an ordinary recipe      ${pace.median.toFixed(1)} ms, slow ones ${pace.slow.toFixed(1)} ms; four times a ` +
-    `hostile text takes × ${pace.worst.ratio.toFixed(1)} at worst (${pace.worst.name}); an unknown word ` +
+  `reading an ordinary recipe      ${pace.median.toFixed(1)} ms, slow ones ${pace.slow.toFixed(1)} ms; ` +
+    `four times a hostile text takes × ${pace.worst.ratio.toFixed(1)} at worst (${pace.worst.name}); an unknown word ` +
     `× ${pace.unknown.toFixed(2)} of five known lines`,
 )
 

@@ -42,7 +42,10 @@ const sameThing = (line, thing) => {
   if (!thing.whatever && line.ingredient !== thing.id)
     return `read as ${line.ingredient}, not ${thing.id}`
   if (!near(line.amount?.low ?? null, thing.low) || !near(line.amount?.high ?? null, thing.high))
-    return `${line.amount ? `${line.amount.low}–${line.amount.high}` : 'no amount'}, not ${thing.low}–${thing.high}`
+    return (
+      `${line.amount ? `${line.amount.low}–${line.amount.high}` : 'no amount'}, ` +
+      `not ${thing.low}–${thing.high}`
+    )
   if (thing.low !== null && (line.unit ?? '') !== thing.unit)
     return `unit ${line.unit ?? 'none'}, not ${thing.unit || 'none'}`
   if (thing.grams !== null && !near(line.grams?.best ?? null, thing.grams, 0.06))
@@ -138,9 +141,11 @@ function factsOff(recipe, wanted) {
 
 /** Findings that say that something contradicts itself. */
 export const contradicting = new Set(
-  'shares oven-scale oven-odd two-ovens two-tins two-times two-yields step-amount parts-short gross ratio claim soda-powder twice weight-against-volume bake-time yield not-used not-listed halved left-over'.split(
-    ' ',
-  ),
+  (
+    'shares oven-scale oven-odd two-ovens two-tins two-times two-yields step-amount parts-short ' +
+    'gross ratio claim soda-powder twice weight-against-volume bake-time yield not-used ' +
+    'not-listed halved left-over'
+  ).split(' '),
 )
 
 export function scoreClean(recipes, readRecipe) {
@@ -187,8 +192,10 @@ export function scorePlanted(recipes, readRecipe) {
 
 const around = ({ as, text }) =>
   as === 'line'
-    ? `Small cake\n\n200 g rice flour\n${text}\n100 g sugar\n\nMethod\nMix everything with 100 ml water and bake at 180 °C for 20 minutes.`
-    : `Small cake\n\n200 g rice flour\n100 g sugar\n2 tsp bicarbonate of soda\n150 ml water\n\nMethod\nHeat the oven to 180 °C. Mix the rice flour, sugar, bicarbonate of soda and water.\nBake for 20 minutes.\n${text}`
+    ? `Small cake\n\n200 g rice flour\n${text}\n100 g sugar\n\nMethod\n` +
+      'Mix everything with 100 ml water and bake at 180 °C for 20 minutes.'
+    : `Small cake\n\n200 g rice flour\n100 g sugar\n2 tsp bicarbonate of soda\n150 ml water\n\n` +
+      `Method\nHeat the oven to 180 °C. Mix the rice flour, sugar, bicarbonate of soda and water.\nBake for 20 minutes.\n${text}`
 
 /** Counts pairs of words and allergen. `verdictOf(text, allergen)` reads, checks and says. */
 export function scoreNeverClear(rows, verdictOf) {

@@ -4,7 +4,8 @@ import type { Caution, Conflict, Line, Person } from '#core'
 /**
  * One line of the recipe: its weight, the words as written, what they were read as, and who cannot
  * eat it. Enter corrects, arrows go from line to line, Alt with an arrow moves the line, Ctrl+Enter
- * parts it at the cursor, 1, 2, 3 take what it offers, Backspace at its start joins it with the one above, Delete takes it out.
+ * parts it at the cursor, 1, 2, 3 take what it offers, Backspace at its start joins it with the
+ * one above, Delete takes it out.
  */
 const props = defineProps<{
   line: Line

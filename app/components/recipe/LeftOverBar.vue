@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { LeftOver, RecipeEdit } from '#core'
 
-/** What of the text is in no line, step or fact: each is placed by one press, and until then nothing is claimed. */
+/**
+ * What of the text is in no line, step or fact: each is placed by one press, and until then
+ * nothing is claimed.
+ */
 const props = defineProps<{ left: readonly LeftOver[]; component: string }>()
 const emit = defineEmits<{ edit: [edit: RecipeEdit]; show: [] }>()
 const place = (words: string, as: 'line' | 'step' | 'remark') =>

@@ -10,7 +10,8 @@ export interface Duration {
 const unitAt = pattern(
   'iuy',
   String.raw`\s*-?\s*(?:(?:good|full|whole|scant|generous|further|more|extra)\s+)?`,
-  String.raw`(seconds?|secs?|minutes?|minuten|mins?|min\.|hours?|hrs?|hr|stunden?|std\.?|heures?|h|days?|tage?n?|jours?|['′’](?![\p{L}\d]))(?![\p{L}])`,
+  String.raw`(seconds?|secs?|minutes?|minuten|mins?|min\.|hours?|hrs?|hr|stunden?|std\.?|heures?|h|days?|`,
+  String.raw`tage?n?|jours?|['′’](?![\p{L}\d]))(?![\p{L}])`,
 )
 const minutesIn = (unit: string): number =>
   /^sec/iu.test(unit)
@@ -22,17 +23,24 @@ const minutesIn = (unit: string): number =>
         : 60
 
 /** "three-quarters of an hour", "half an hour", "a quarter of an hour". */
-const partOfHour =
-  /(?:(three)[\s-]quarters?|(half)|(?:an?\s+|one\s+)?(quarter|third))\s+(?:of\s+)?(?:an?\s+)?hours?(?![\p{L}])/iuy
+const partOfHour = pattern(
+  'iuy',
+  String.raw`(?:(three)[\s-]quarters?|(half)|(?:an?\s+|one\s+)?(quarter|`,
+  String.raw`third))\s+(?:of\s+)?(?:an?\s+)?hours?(?![\p{L}])`,
+)
 const parts: Readonly<Record<string, number>> = { three: 45, half: 30, quarter: 15, third: 20 }
 /** What an hour has more: "and a quarter", "and three quarters", "20 minutes", "h30", "hr 15". */
 const moreThanHour = pattern(
   'iuy',
-  String.raw`\s*(?:and\s+|,\s*)?(?:(?:(an?|one|three)[\s-]+)?(half|quarter|third)s?(?:\s+of\s+an\s+hour)?(?![\p{L}])|`,
+  String.raw`\s*(?:and\s+|,\s*)?(?:(?:(an?|one|three)[\s-]+)?(half|quarter|`,
+  String.raw`third)s?(?:\s+of\s+an\s+hour)?(?![\p{L}])|`,
   String.raw`(\d{1,2})\s*(?:minutes?|mins?|m)(?![\p{L}])|(\d{2})(?![\d.,]|\s*(?:°|º|g\b|cm|ml|C\b|F\b|-|–)))`,
 )
-const joins =
-  /\s*(?:minutes?|mins?|hours?|hrs?)?\s*,?\s*(?:(?:or\s+|and\s+)?up\s+to|(?:or\s+)?(?:even|possibly|perhaps))\s+/iuy
+const joins = pattern(
+  'iuy',
+  String.raw`\s*(?:minutes?|mins?|hours?|hrs?)?\s*,?\s*(?:(?:or\s+|and\s+)?up\s+to|(?:or\s+)?(?:even|`,
+  String.raw`possibly|perhaps))\s+`,
+)
 const times = /\s*[x×]\s*/iuy
 const betweenBefore = /\bbetween\s+$/iu
 

@@ -15,7 +15,8 @@ const starts = pattern(
   'giu',
   String.raw`(?<![\p{L}\d.,/°])(?=\d|[½¼¾]|(?:an?|one|two|three|four|five|six|eight|ten|`,
   String.raw`seven|nine|eleven|twelve|\p{L}+teen|(?:twen|thir|for|fif|six|seven|eigh|nine)ty|half|`,
-  String.raw`ein(?:e|er)?|zwei|une?|deux|a\s+quarter|quarter|three[\s-]quarters|several|a\s+few|a\s+couple)\b)`,
+  String.raw`ein(?:e|er)?|zwei|une?|deux|a\s+quarter|quarter|three[\s-]quarters|several|a\s+few|`,
+  String.raw`a\s+couple)\b)`,
 )
 const nightWords = /\b(?:overnight|the\s+night\s+before|the\s+evening\s+before)\b/giu
 

@@ -9,7 +9,9 @@ export function leftOver(recipe: Recipe): Finding[] {
       code: 'left-over',
       severity: 'stop',
       text: words,
-      sentence: `“${words.slice(0, 120)}” is left over: I do not know what it is, and it may be something to eat.`,
+      sentence:
+        `“${words.slice(0, 120)}” is left over: I do not know what it is, ` +
+        'and it may be something to eat.',
       corrections: [
         { label: 'An ingredient', edits: [{ do: 'place', words, as: 'line', component }] },
         { label: 'A step', edits: [{ do: 'place', words, as: 'step', component }] },

@@ -1,3 +1,4 @@
+import { pattern } from '../../measure'
 import { finding, linesOf, type Finding, type Recipe } from '../recipe'
 import type { PlacedStep, StepUse } from '../things/steps'
 
@@ -46,8 +47,11 @@ export function tooMuch(recipe: Recipe, steps: readonly PlacedStep[]): Finding[]
   })
 }
 
-const share =
-  /(?:\b(?:an?|one|two|three|another|the\s+(?:first|second|last|other))[\s-]+)?(?:half|thirds?|quarters?|½|⅓|⅔|¼|¾|\d\/\d)(?:\s+of)?(?:\s+(?:the|your|it))?\s+(?:\p{L}+\s+){0,2}$/iu
+const share = pattern(
+  'iu',
+  String.raw`(?:\b(?:an?|one|two|three|another|the\s+(?:first|second|last|other))[\s-]+)?(?:half|thirds?|`,
+  String.raw`quarters?|½|⅓|⅔|¼|¾|\d/\d)(?:\s+of)?(?:\s+(?:the|your|it))?\s+(?:\p{L}+\s+){0,2}$`,
+)
 
 const restInstead = (text: string, { mention }: StepUse) => {
   const lead = text.slice(0, mention.start)

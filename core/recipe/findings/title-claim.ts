@@ -20,7 +20,9 @@ export function titleClaim(recipe: Recipe, steps: readonly PlacedStep[]): Findin
         ...(line ? { lineId: line.id } : { step: { component: step!.component, at: step!.at } }),
         text: line?.text ?? step!.text,
         about: `${said} ${line?.text ?? step!.text}`,
-        sentence: `The title says ${said}, but “${(line?.text ?? step!.text).slice(0, 80)}” brings ${brings}.`,
+        sentence:
+          `The title says ${said}, but “${(line?.text ?? step!.text).slice(0, 80)}” ` +
+          `brings ${brings}.`,
       }),
     ]
   })

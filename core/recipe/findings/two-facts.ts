@@ -1,4 +1,4 @@
-import { settingsIn, stillCelsius, type OvenSetting } from '../../measure'
+import { pattern, settingsIn, stillCelsius, type OvenSetting } from '../../measure'
 import { readStepTimes } from '../facts/step-times'
 import { finding, type Finding, type Recipe } from '../recipe'
 import type { PlacedStep } from '../things/steps'
@@ -7,11 +7,17 @@ import { bakeWord } from '../tables/step-words'
 /** Facts that a recipe states twice, and not alike: its oven, its bake time, how much it makes. */
 
 const bakes = new RegExp(String.raw`\b(?:${bakeWord}|in\s+the\s+oven)\b`, 'iu')
-const preheats =
-  /\b(?:pre-?heat|heat\s+(?:the\s+|your\s+)?oven|set\s+(?:the\s+)?oven|oven\s*:|turn\s+(?:the\s+)?oven\s+on)/iu
+const preheats = pattern(
+  'iu',
+  String.raw`\b(?:pre-?heat|heat\s+(?:the\s+|your\s+)?oven|set\s+(?:the\s+)?oven|oven\s*:|`,
+  String.raw`turn\s+(?:the\s+)?oven\s+on)`,
+)
 /** The heat is changed on purpose. */
-const changed =
-  /\b(?:lower|reduce|turn(?:ed)?\s+(?:it\s+|the\s+\p{L}+\s+)?(?:down|up)|raise|increase|drop|then|blind|finish|second|further|more|after)\b/iu
+const changed = pattern(
+  'iu',
+  String.raw`\b(?:lower|reduce|turn(?:ed)?\s+(?:it\s+|the\s+\p{L}+\s+)?(?:down|up)|raise|increase|drop|`,
+  String.raw`then|blind|finish|second|further|more|after)\b`,
+)
 const sentencesOf = (text: string) => text.split(/(?<=[.;!?])\s+/u)
 /** Ovens are rounded to tens, and scales to each other. */
 const sameHeat = 16
@@ -43,7 +49,9 @@ function twoOvens(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
         severity: 'ask',
         text: pair![1],
         about: `${pair![0]} ${pair![1]}`,
-        sentence: `Two oven settings for one bake: ${Math.round(one)} °C and ${Math.round(two)} °C. Which is it?`,
+        sentence:
+          `Two oven settings for one bake: ${Math.round(one)} °C and ` +
+          `${Math.round(two)} °C. Which is it?`,
         corrections: [one, two].map(celsius => ({
           label: `Use ${Math.round(celsius)} °C`,
           edits: [{ do: 'oven', celsius: Math.round(celsius) }],
@@ -84,8 +92,11 @@ function twoTimes(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
   ]
 }
 
-const counted =
-  /\b(?:makes?|serves?|yields?|feeds|cuts\s+into)\b[^.\n]{0,60}|\b\d{1,3}\s+(?:servings?|portions?|slices|pieces|squares|biscuits|cookies|muffins|buns|scones|cupcakes)\b/giu
+const counted = pattern(
+  'giu',
+  String.raw`\b(?:makes?|serves?|yields?|feeds|cuts\s+into)\b[^.\n]{0,60}|\b\d{1,3}\s+(?:servings?|`,
+  String.raw`portions?|slices|pieces|squares|biscuits|cookies|muffins|buns|scones|cupcakes)\b`,
+)
 const countOf = /(\d{1,3})(?:\s*[-–]\s*(\d{1,3}))?\s*(?:large\s+|small\s+|big\s+)?(\p{L}+)?/giu
 /** How often one count is another before it is a contradiction. */
 const apart = 1.5

@@ -1,9 +1,15 @@
-import { pattern } from '../../measure'
 import { findMentions, wordsOf } from '../../pantry'
 import { vesselOf } from '../facts/vessels'
 import { readQuantity } from '../line/quantity'
 import type { Span } from '../recipe'
-import { ingredientHeadings, otherHeadings, stepHeadings } from '../tables/headings'
+import {
+  factLine,
+  factOnly,
+  ingredientHeadings,
+  makesBehind,
+  otherHeadings,
+  stepHeadings,
+} from '../tables/headings'
 import { furniture, prose } from '../tables/page-words'
 import { headingName } from './heading'
 import {
@@ -28,29 +34,13 @@ export type Part = { readonly from: Span; readonly also?: readonly Span[] } & (
   | { readonly is: 'component'; readonly text: string; readonly name: string }
 )
 
-const factLine = pattern(
-  'iu',
-  String.raw`^(?:(?:makes?|serves?|yields?|servings?|portions?|(?:prep(?:aration)?|`,
-  String.raw`cook(?:ing)?|bak(?:e|ing)|total)(?:\s+time|(?=\s*[:–]))|time|oven|temperature|tin|`,
-  String.raw`pan|calories|kcal|energy|carbohydrates?|carbs|cholesterol|sodium|saturates|`,
-  String.raw`difficulty|level|course|cuisine|category|author|source|by|from|`,
-  String.raw`rating)\b\s*[:–-]?)`,
-)
-const makes = String.raw`(?:makes?|serves?|yields?|cuts\s+into|feeds|enough\s+for)\b[^\d]{0,14}(?:\d|one|two|three|four|five|six|eight|ten|twelve|a\s+dozen)`
-const factOnly = new RegExp(
-  String.raw`^\(?\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s+(?:servings?|portions?|people|pieces|slices|persons)\.?\)?$|^\(?${makes}.{0,60}$`,
-  'iu',
-)
-/** "Panna cotta (serves 4)", "Plum cake – serves 8.": how much it makes, behind the title. */
-const makesBehind = new RegExp(
-  String.raw`[\s,.;–—-]*\(?\s*(?:\b${makes}[^()]{0,24}|\(\s*\d{1,2}\s*)\)?[.!]?$`,
-  'iu',
-)
-
 /** "Plum cake! So good": what is called out behind the name. */
 const cheers = /(?<=\p{L}{3})!+(?:\s+.*)?$/u
 
-/** A line as it is looked at: as it stands, without heading marks, without a bullet, and what is around it. */
+/**
+ * A line as it is looked at: as it stands, without heading marks, without a bullet, and what is
+ * around it.
+ */
 interface Looked {
   readonly text: string
   readonly bare: string
@@ -199,7 +189,10 @@ const told: Sort = (line, { under }) => {
     : null
 }
 
-/** A name alone, "flour – 200 g", and among the ingredients whatever is short: what is not known is asked about. */
+/**
+ * A name alone, "flour – 200 g", and among the ingredients whatever is short: what is not known is
+ * asked about.
+ */
 const named: Sort = (line, { under, hasLines, hasSteps }) => {
   const { plain } = line
   const words = wordsOf(plain).length

@@ -1,3 +1,5 @@
+import { pattern } from '../../measure'
+
 /**
  * The marks of a page or an editor taken off a text without moving a letter: every mark becomes as
  * many blanks, so that places stay. A keycap becomes a number with its point, a line that is bold
@@ -19,8 +21,11 @@ const tableRow = /^[^\S\n]*\|[^\n]*\|[^\S\n]*$/gmu
 const hashTags = /(?<![\p{L}\p{N}&])#[\p{L}_][\p{L}\p{N}_]*/gu
 /** "> " before quoted lines, "[12/03, 18:22] Ann:" before messages. */
 const quoted = /^[^\S\n]*(?:>[^\S\n]?)+/gmu
-const message =
-  /^[^\S\n]*\[?\d{1,2}[./-]\d{1,2}(?:[./-]\d{2,4})?,?\s+\d{1,2}:\d{2}(?::\d{2})?\]?\s*(?:-\s*)?[^:\n]{1,40}:/gmu
+const message = pattern(
+  'gmu',
+  String.raw`^[^\S\n]*\[?\d{1,2}[./-]\d{1,2}(?:[./-]\d{2,4})?,?\s+\d{1,2}:\d{2}(?::\d{2})?`,
+  String.raw`\]?\s*(?:-\s*)?[^:\n]{1,40}:`,
+)
 const rule = /^[^\S\n]*(?:[-*_=~•·]\s?){3,}$/gmu
 
 /** A line longer than people write has no marks that are worth looking for; looking stays linear. */

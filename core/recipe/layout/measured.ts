@@ -84,7 +84,10 @@ export const looksTold = (text: string): boolean =>
 /** "1. ", "Step 2:", "(3)": the number of a step. */
 export const stepNumber =
   /^(?:step\s*)?\(?\d{1,2}\s*[.):–-]?\s+(?=\p{L})|^step\s*\d{1,2}\s*[.):–-]?\s*/iu
-/** Without a mark behind it a step's number is followed by a capital: "8 slices stale bread" is no eighth step. */
+/**
+ * Without a mark behind it a step's number is followed by a capital: "8 slices stale bread" is no
+ * eighth step.
+ */
 export const surelyNumbered =
   /^(?:[Ss]tep\s*)?\(?\d{1,2}\s*(?:[.):–-]\s*\p{L}|\s+\p{Lu})|^[Ss](?:tep|TEP)\s*\d/u
 /** A line that is a number and nothing else. */

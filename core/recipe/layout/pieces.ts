@@ -87,7 +87,10 @@ const commaBeforeAmount = pattern(
   String.raw`generous\s+)?(?:pinch|knob|handful|dash|drop|splash|drizzle)\b)`,
 )
 
-/** "Rounds: 250 g flour; 125 g butter; 1 egg. Rub the butter …": a list that ends in a full stop, and what is done. */
+/**
+ * "Rounds: 250 g flour; 125 g butter; 1 egg. Rub the butter …": a list that ends in a full stop,
+ * and what is done.
+ */
 function listThenSteps(piece: Piece): Piece[] | null {
   const [first, ...steps] = partAt(piece, /(?<=[^\d.][.!])\s+(?=\p{Lu})/gu)
   if (!first || !steps.length) return null

@@ -33,7 +33,10 @@ const joinedBy = (first: Piece, second: Piece, amountFirst: boolean): Piece => {
 /** Fewer rows than these are no table. */
 const fewestPairs = 2
 
-/** From `from` on, how many pairs of an amount and a name stand there line by line, in that order or the other. */
+/**
+ * From `from` on, how many pairs of an amount and a name stand there line by line, in that order
+ * or the other.
+ */
 function pairsAt(full: readonly Piece[], from: number, amountFirst: boolean): number {
   let pairs = 0
   for (let i = from; i + 1 < full.length; i += 2) {
@@ -80,7 +83,10 @@ export function withoutNumbers(pieces: readonly Piece[]): Piece[] {
 
 const numberInLine = /(?<=^|[.!?:)]\s|\s)(?=(\d{1,2})[.)]\s+\p{Lu})/gu
 
-/** "… 1. Heat the oven. 2. Beat the butter …" in one paragraph: a piece a step, where the numbers run on from one. */
+/**
+ * "… 1. Heat the oven. 2. Beat the butter …" in one paragraph: a piece a step, where the numbers
+ * run on from one.
+ */
 export function numberedRun(piece: Piece): Piece[] {
   const hits = [...piece.text.matchAll(numberInLine)]
   const first = hits.findIndex(hit => hit[1] === '1')

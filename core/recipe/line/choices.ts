@@ -1,9 +1,10 @@
-import { millilitresIn, type Region, type Unit } from '../../measure'
+import { millilitresIn, pattern, type Region, type Unit } from '../../measure'
 import { findMentions, mainMention, wordsOf } from '../../pantry'
 import type { Span } from '../recipe'
 import {
   examples,
   forWhom,
+  mayOffer,
   offers,
   orWords,
   slashBetween,
@@ -278,8 +279,11 @@ function kindsBehind(
 
 /** "(optional, omit for nut allergy)": it may go, and nothing stands for it. */
 const leftOut = /^(?:omit|leave\s+(?:it|them|this)?\s*out|leave|skip|optional|without)\b/iu
-const nothing =
-  /^[\s\d.,/½¼¾⅓⅔-]*(?:more|less|so|to\s+taste|as\s+(?:needed|required)|until|about|two|three|four)?\b[\s.]*$/iu
+const nothing = pattern(
+  'iu',
+  String.raw`^[\s\d.,/½¼¾⅓⅔-]*(?:more|less|so|to\s+taste|as\s+(?:needed|required)|until|about|`,
+  String.raw`two|three|four)?\b[\s.]*$`,
+)
 
 /**
  * The choices that a line offers, each as a whole line: nouns, amounts and describing words are
@@ -288,12 +292,7 @@ const nothing =
  */
 export function choicesOf(text: string, region: Region): readonly Choice[] {
   const only: readonly Choice[] = [{ text, span: [0, text.length], condition: null }]
-  if (
-    !/\b(?:or|oder|ou)\b|\/|\b(?:use|sub|swap|substitute|replaced?|alternatively|otherwise|instead|if|for|vegans?|to\s+(?:make|keep)|optional)\b/iu.test(
-      text,
-    )
-  )
-    return only
+  if (!mayOffer.test(text)) return only
   const { masked: whole, spans: said } = conditionsIn(text)
   const masked = withoutExamples(whole)
   const lead = leadOf(masked, 0, region)

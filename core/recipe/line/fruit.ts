@@ -2,12 +2,16 @@ import { pattern, type Region } from '../../measure'
 import { findMentions, partOfFruit, type Ingredient } from '../../pantry'
 
 /** "Juice of", "finely grated zest of" at the start of a line. */
-export const fruitLead =
-  /^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(zest|juice|rind|peel)(?:\s+and\s+(?:juice|zest))?\s+(?:of|from)\s+(?:the\s+)?/iu
+export const fruitLead = pattern(
+  'iu',
+  String.raw`^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(zest|juice|rind|peel)(?:\s+and\s+(?:juice|`,
+  String.raw`zest))?\s+(?:of|from)\s+(?:the\s+)?`,
+)
 
 const fromFruit = pattern(
   'i',
-  String.raw`\b(juice|saft|jus|zest|rind|peel|schale|abrieb|zeste)(?:\s+and\s+(?:juice|zest|rind))?\s+(?:(?:of|from|von|einer|de)\b|d['’]|`,
+  String.raw`\b(juice|saft|jus|zest|rind|peel|schale|abrieb|zeste)(?:\s+and\s+(?:juice|zest|`,
+  String.raw`rind))?\s+(?:(?:of|from|von|einer|de)\b|d['’]|`,
   String.raw`(?=[\d½¼]|half\b|one\b|two\b))`,
 )
 const fruitThen = pattern(

@@ -123,7 +123,10 @@ export function readLine(source: string, options: LineOptions = {}): LineResult 
 type Setting = Required<Pick<LineOptions, 'region' | 'id' | 'component'>> &
   Pick<LineOptions, 'ingredient' | 'handling'>
 
-/** A line with choices: the first is the line, the others stand in `orElse`; each counts until one is taken. */
+/**
+ * A line with choices: the first is the line, the others stand in `orElse`; each counts until one
+ * is taken.
+ */
 function offering(
   text: string,
   choices: readonly Choice[],

@@ -32,7 +32,10 @@ export const withoutMarks = (text: string): string =>
     .replace(/[\s\u00a0\u2000-\u200a\u202f\u205f\u3000]+/gu, ' ')
     .trim()
 
-/** An ingredient line without its bullet, tick box, number, marks, leaders ("Sugar ..... 200 g") and last colon. */
+/**
+ * An ingredient line without its bullet, tick box, number, marks, leaders ("Sugar ..... 200 g")
+ * and last colon.
+ */
 export const bareLine = (source: string): string =>
   withoutMarks(withoutMarks(source.replace(unseen, '').replace(bullet, '')).replace(bullet, ''))
     .replace(/\s*\.{3,}\s*(?=\d)/gu, ' – ')

@@ -67,7 +67,10 @@ function keepsWhatItHolds(
   return held.every(id => known.has(id))
 }
 
-/** What a name shares of another, so that both make one known thing: "chocolate" of "dark chocolate" for "white". */
+/**
+ * What a name shares of another, so that both make one known thing: "chocolate" of "dark
+ * chocolate" for "white".
+ */
 function sharedWith(name: string, other: string, region: Region): string | null {
   const words = wordsOf(other)
   for (let from = 1; from < words.length; from++) {
@@ -105,7 +108,10 @@ export function withNoun(given: string, others: readonly string[], region: Regio
   return given
 }
 
-/** A description with its noun: "vegan" of "butter (vegan if needed)", "whole wheat" of "flour (white or whole wheat)". */
+/**
+ * A description with its noun: "vegan" of "butter (vegan if needed)", "whole wheat" of "flour
+ * (white or whole wheat)".
+ */
 export function ofNoun(adjective: string, noun: string, region: Region): string {
   const bare = withoutPlaceholder(adjective)
   const { claims } = mentionsIn(bare, region)

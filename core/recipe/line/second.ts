@@ -36,7 +36,10 @@ function isMeasured(text: string, region: Region): boolean {
 const mainOf = (text: string, region: Region) =>
   thingsIn(text.replace(/,.*$/u, ''), region).at(-1)?.ingredient.id
 
-/** "1 orange" behind "juice of 1 lemon and" is its juice; "juice of 1" behind "zest of 2 lemons and" the lemon's. */
+/**
+ * "1 orange" behind "juice of 1 lemon and" is its juice; "juice of 1" behind "zest of 2 lemons
+ * and" the lemon's.
+ */
 function fruitOf(left: string, right: string, region: Region): string {
   const lead = fruitLead.exec(left)
   const own = fruitLead.exec(right)
@@ -48,7 +51,10 @@ function fruitOf(left: string, right: string, region: Region): string {
   return right
 }
 
-/** Cuts a line where another measured thing begins; every piece has an amount and a thing, and no two are the same. */
+/**
+ * Cuts a line where another measured thing begins; every piece has an amount and a thing, and no
+ * two are the same.
+ */
 function measuredThings(text: string, region: Region): string[] {
   const tail = /,?\s+(?:to|for)\s+(?:the\s+)?\p{L}+(?:\s+\p{L}+)?$/iu.exec(text)?.[0] ?? ''
   const body = text.slice(0, text.length - tail.length)

@@ -57,3 +57,6 @@ export const openKind = pattern(
   String.raw`which(?:ever)?\s+(?:one\s+)?(?:you|kind)(?:\s+\p{L}+)?|whatever(?:\s+you\s+\p{L}+)?|such\s+as|like\s+(?=\p{L}+\s+or\b)|e\.?g\.?|`,
   String.raw`for\s+(?:example|instance)|other(?=\s+\p{L}))(?![\p{L}])`,
 )
+
+/** A line without any of these offers nothing: most lines are not looked at further. [P] */
+export const mayOffer = /\b(?:or|oder|ou)\b|\/|\b(?:use|sub|swap|substitute|replaced?|alternatively|otherwise|instead|if|for|vegans?|to\s+(?:make|keep)|optional)\b/iu

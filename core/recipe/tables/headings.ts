@@ -1,3 +1,5 @@
+import { pattern } from '../../measure'
+
 /** Words by which recipe texts are parted, as bakers write them. [P] */
 export const ingredientHeadings =
   /^(?:the\s+)?(?:ingredients?(?:\s+list)?|zutaten(?:\s+für.{0,30})?|ingr[ée]dients?(?:\s+pour.{0,30})?|das\s+brauchst\s+du|you(?:['’]ll|\s+will)?\s+need|what\s+you(?:['’]ll)?\s+need|shopping\s+list)\b[^\p{L}]*(?:\(.*\))?:?$/iu
@@ -24,3 +26,17 @@ to at if on for the this your you do don it have gather ensure position arrange 
     .trim()
     .split(/\s+/),
 )
+
+/** Lines about the dessert that are neither ingredient nor step. [P] */
+export const factLine = pattern(
+  'iu',
+  String.raw`^(?:(?:makes?|serves?|yields?|servings?|portions?|(?:prep(?:aration)?|`,
+  String.raw`cook(?:ing)?|bak(?:e|ing)|total)(?:\s+time|(?=\s*[:–]))|time|oven|temperature|tin|`,
+  String.raw`pan|calories|kcal|energy|carbohydrates?|carbs|cholesterol|sodium|saturates|`,
+  String.raw`difficulty|level|course|cuisine|category|author|source|by|from|`,
+  String.raw`rating)\b\s*[:–-]?)`,
+)
+const makes = String.raw`(?:makes?|serves?|yields?|cuts\s+into|feeds|enough\s+for)\b[^\d]{0,14}(?:\d|one|two|three|four|five|six|eight|ten|twelve|a\s+dozen)`
+export const factOnly = new RegExp(String.raw`^\(?\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s+(?:servings?|portions?|people|pieces|slices|persons)\.?\)?$|^\(?${makes}.{0,60}$`, 'iu')
+/** "Panna cotta (serves 4)", "Plum cake – serves 8.": how much it makes, behind the title. */
+export const makesBehind = new RegExp(String.raw`[\s,.;–—-]*\(?\s*(?:\b${makes}[^()]{0,24}|\(\s*\d{1,2}\s*)\)?[.!]?$`, 'iu')

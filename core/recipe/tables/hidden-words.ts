@@ -39,3 +39,6 @@ export const tinLead =
 /** Before something bought that goes in: crushed, crumbled, a number of them. [P] */
 export const brought =
   /\b(?:crushed|crumbled|broken|chopped|shop-?bought|ready-?made|bought|leftover|stale|some|a\s+few|more|extra|add|with|in|through|over|onto?)\s+(?:(?!the\b|your\b|this\b|each\b|that\b)\p{L}+\s+)?$/iu
+
+/** Before a food that comes by pieces or spoons: "slices of brioche". [P] */
+export const amountOf = /\b(?:slices?|pieces?|scoops?|dollops?|spoonfuls?|sheets?|packs?|packets?|layers?)\s+of\s+(?:\p{L}+\s+)?$/iu

@@ -27,3 +27,6 @@ export const prose = pattern(
   String.raw`\b(?:was|were|had|has\s+been|brought|came|used\s+to|remember|loved?|adore|family|grandm\w+|granny|neighbour|neighbor|`,
   String.raw`friends?|last\s+(?:week|year|summer|night)|years?\s+ago|always|never|perfect|delicious|favou?rite|keeps?\s+well|is\s+a\b|are\s+a\b|this\s+(?:is|recipe|cake)|these\s+are|i\s+(?:have|am|use|make|like|think)|we\s+(?:have|are|make|like))\b`,
 )
+
+/** What opens or joins a list that is told in a sentence. [P] */
+export const listWords = /^[\s\p{P}]*(?:(?:you(?:['’]ll|\s+will)?\s+need|what\s+you\s+need|take|ingredients?|use|for\s+this|with|and|plus|then|of|the|a|an|some|from|for)[\s\p{P}]*)+$/iu

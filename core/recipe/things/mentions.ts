@@ -13,6 +13,7 @@ import {
 import { vesselsIn } from '../facts/vessels'
 import type { Line } from '../recipe'
 import {
+  amountOf,
   brought,
   genericWords,
   hiddenWords,
@@ -79,9 +80,7 @@ function isMade(step: string, m: { start: number; end: number; words: string }):
     /\ban?\s+(?:\p{L}+\s+)?$/iu.test(lead)
   )
     return false
-  return !/\b(?:slices?|pieces?|scoops?|dollops?|spoonfuls?|sheets?|packs?|packets?|layers?)\s+of\s+(?:\p{L}+\s+)?$/iu.test(
-    lead,
-  )
+  return !amountOf.test(lead)
 }
 
 /** Pantry words that in a step are what the hands do. */

@@ -105,7 +105,9 @@ describe('left over', () => {
 describe('other languages', () => {
   test('German and French are read, and said; Italian is not, and stays unknown', () => {
     const german = readRecipe(
-      'Rührkuchen\n\nZutaten\n200 g Mehl\n3 Eier\n100 g Butter\n\nZubereitung\nDie Butter mit den Eiern rühren und das Mehl dazu geben. Im Ofen bei 180 °C für 40 Minuten backen.',
+      'Rührkuchen\n\nZutaten\n200 g Mehl\n3 Eier\n100 g Butter\n\n' +
+        'Zubereitung\nDie Butter mit den Eiern rühren und das Mehl dazu geben. ' +
+        'Im Ofen bei 180 °C für 40 Minuten backen.',
     )
     expect(german.findings.filter(f => f.code === 'language').map(f => f.severity)).toEqual([
       'note',
@@ -116,7 +118,8 @@ describe('other languages', () => {
       'butter',
     ])
     const italian = readRecipe(
-      'Torta\n\n200 g di farina\n2 uova\n100 g di burro\n\nMescolare il burro con la farina e le uova. Cuocere nel forno per 40 minuti.',
+      'Torta\n\n200 g di farina\n2 uova\n100 g di burro\n\n' +
+        'Mescolare il burro con la farina e le uova. Cuocere nel forno per 40 minuti.',
     )
     expect(italian.findings.filter(f => f.code === 'language').map(f => f.severity)).toEqual([
       'stop',
