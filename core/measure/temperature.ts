@@ -65,28 +65,36 @@ const asked =
   /\b(?:oven|bak(?:e|ing)|heat|preheat|pre-heat|temperature|four|backofen)\b[^.]{0,60}$/iu
 const marks: Readonly<Record<string, number>> = { '½': 0.5, '1/2': 0.5, '¼': 0.25, '1/4': 0.25 }
 
+/** A figure without a scale is a heat where a degree, a fan or an oven says so, and no size or time. */
+function isHeat(text: string, hit: RegExpMatchArray, start: number): boolean {
+  const { before, n, deg, after } = hit.groups!
+  const sure = Boolean(deg?.trim())
+  if (notHeat.test(text.slice(start + n!.length + (sure ? deg!.length : 0)))) return false
+  return sure || Boolean(before ?? after) || asked.test(text.slice(0, start))
+}
+
+const scaleOf = (letter: string | undefined): 'C' | 'F' | 'bare' => {
+  if (!letter) return 'bare'
+  return /^f/iu.test(letter) ? 'F' : 'C'
+}
+
 /** Every °C, °F and bare figure. A fan word before it counts where no earlier figure has it behind. */
 function figuresIn(text: string): OvenSetting[] {
   const found: OvenSetting[] = []
   for (const hit of text.matchAll(figure)) {
-    const { before, n, deg, scale, after } = hit.groups!
+    const { before, n, scale, after } = hit.groups!
     const start = hit.index + (before?.length ?? 0)
     const end = hit.index + hit[0].length
-    const letter = scale?.charAt(0).toUpperCase()
-    const bare = !letter
-    if (bare && notHeat.test(text.slice(start + n!.length + (deg?.trim() ? deg.length : 0))))
-      continue
-    if (bare && !before && !after && !deg?.trim() && !asked.test(text.slice(0, start))) continue
+    if (!scale && !isHeat(text, hit, start)) continue
     // "180 °C, fan 160": the word belongs to the figure behind it.
-    const next = after && /^[\s:]*\d{2,3}/u.test(text.slice(end))
+    const next = after !== undefined && /^[\s:]*\d{2,3}/u.test(text.slice(end))
     found.push({
-      scale: letter === 'F' ? 'F' : bare ? 'bare' : 'C',
-      fan: Boolean(before) || Boolean(after && !next),
+      scale: scaleOf(scale),
+      fan: Boolean(before) || (after !== undefined && !next),
       figure: Number(n),
       start,
       end: next ? end - after.length : end,
     })
-    if (next) figure.lastIndex = end - after.length
   }
   return found
 }
@@ -136,17 +144,15 @@ export function settingsIn(text: string): OvenSetting[] {
  * and no mark.
  */
 export function stillCelsius({ scale, fan, figure: n }: OvenSetting): Celsius | null {
-  const plain =
-    scale === 'F'
-      ? celsiusOfFahrenheit(n)
-      : scale === 'gas'
-        ? celsiusOfGasMark(n)
-        : scale === 'bare' && n >= 275
-          ? celsiusOfFahrenheit(n)
-          : scale === 'bare' && n >= 200 && !fan
-            ? null
-            : n
-  return plain === null ? null : fan ? stillOfFan(plain) : plain
+  const plain = inCelsius(scale, n, fan)
+  if (plain === null) return null
+  return fan ? stillOfFan(plain) : plain
+}
+
+function inCelsius(scale: OvenSetting['scale'], n: number, fan: boolean): Celsius | null {
+  if (scale === 'gas') return celsiusOfGasMark(n)
+  if (scale === 'F' || (scale === 'bare' && n >= 275)) return celsiusOfFahrenheit(n)
+  return scale === 'bare' && n >= 200 && !fan ? null : n
 }
 
 const order = ['C', 'F', 'gas', 'bare', 'word'] as const

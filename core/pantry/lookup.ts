@@ -170,20 +170,6 @@ export interface Reading {
   readonly unread: readonly string[]
 }
 
-/** Do only describing words stand between a claim and the name it is about? */
-const onlyDescribed = (
-  words: readonly Word[],
-  used: ReadonlySet<number>,
-  from: number,
-  to: number,
-) =>
-  words.every(
-    (word, i) =>
-      word.start < from ||
-      word.end > to ||
-      (!used.has(i) && (descriptors.has(word.plain) || /^\d+$/u.test(word.plain))),
-  )
-
 /** The ingredient that a name means when it is counted in that unit. */
 export const inUnit = (ingredient: Ingredient, unit: string | null): Ingredient =>
   shelves.ingredients.get(
@@ -214,13 +200,15 @@ const endsDenial = /^(?:\s*(?:[,;.!)\]]|$)|\s+(?:or|in\s+(?:it|this|there|them))
 const breaks = /[,;()[\]]/u
 const making = new Set([...otherThing].map(plainWord))
 
+/** The words of a text, and which of them stand in a known phrase. */
+interface Looked {
+  readonly text: string
+  readonly words: readonly Word[]
+  readonly used: ReadonlySet<number>
+}
+
 /** Words that with a mention right before them name another thing, unless the pantry has a row of both. */
-const asOther = (
-  words: readonly Word[],
-  used: ReadonlySet<number>,
-  mentions: readonly Mention[],
-  text: string,
-) => {
+function asOther({ text, words, used }: Looked, mentions: readonly Mention[]): Set<number> {
   const ends = new Map(mentions.map(m => [m.end, m]))
   return new Set(
     words.flatMap((word, i) => {
@@ -256,108 +244,112 @@ const sideBySide = (mentions: readonly Mention[], text: string): string[] =>
       : []
   })
 
-/** Words of the claims among those that are used: they stand between no claim and its name. */
-const claimed = (used: ReadonlySet<number>, claims: readonly Claim[], words: readonly Word[]) =>
-  new Set(
-    [...used].filter(i => !claims.some(c => words[i]!.start >= c.start && words[i]!.end <= c.end)),
+/** Do only describing words, and other claims, stand between a claim and the name it is about? */
+const onlyDescribed = (
+  { words, used }: Looked,
+  claims: readonly Claim[],
+  [from, to]: readonly [number, number],
+) =>
+  words.every(
+    (word, i) =>
+      word.start < from ||
+      word.end > to ||
+      claims.some(c => word.start >= c.start && word.end <= c.end) ||
+      (!used.has(i) && (descriptors.has(word.plain) || /^\d+$/u.test(word.plain))),
   )
 
+/** A claim right before a name: nothing but describing words between them, and no pause. */
+const isBefore = (looked: Looked, claims: readonly Claim[], claim: Claim, start: number) =>
+  onlyDescribed(looked, claims, [claim.end, start]) &&
+  !breaks.test(looked.text.slice(claim.end, start))
+
 /**
- * What claims behind a name say of it: a pause, and nothing but describing words, between them, and
- * a pause behind; "dairy-free or not" says nothing.
+ * A claim behind a name: a pause, and nothing but describing words, between them, and a pause behind
+ * ("oats (gluten-free)"); "dairy-free or not" says nothing.
  */
-const behind = (
+const isBehind = (looked: Looked, claims: readonly Claim[], claim: Claim, end: number) =>
+  breaks.test(looked.text.slice(end, claim.start)) &&
+  /^\s*(?:[,;.)\]]|$)/u.test(looked.text.slice(claim.end)) &&
+  onlyDescribed(looked, claims, [end, claim.start])
+
+/** What the claims that are a name's own say of it; each belongs to one name, the one behind it first. */
+function claimsOf(
+  looked: Looked,
   claims: readonly Claim[],
-  last: Mention,
-  words: readonly Word[],
-  used: ReadonlySet<number>,
+  places: readonly { readonly start: number; readonly end: number }[],
+): readonly (readonly AvoidableId[])[] {
+  const own = places.map(() => [] as AvoidableId[])
+  for (const claim of claims) {
+    const next = places.findIndex(place => place.start >= claim.end)
+    const last = (next < 0 ? places.length : next) - 1
+    if (next >= 0 && isBefore(looked, claims, claim, places[next]!.start))
+      own[next]!.push(...claim.without)
+    else if (last >= 0 && isBehind(looked, claims, claim, places[last]!.end))
+      own[last]!.push(...claim.without)
+  }
+  return own
+}
+
+interface Named {
+  readonly start: number
+  readonly end: number
+  readonly plain: string
+  readonly ingredient: Ingredient
+}
+
+/** What a name means here: by its region, by the claims before it, with the question where it has two meanings. */
+function mentionOf(
   text: string,
-): readonly AvoidableId[] =>
-  claims
-    .filter(
-      claim =>
-        breaks.test(text.slice(last.end, claim.start)) &&
-        /^\s*(?:[,;.)\]]|$)/u.test(text.slice(claim.end)) &&
-        onlyDescribed(words, claimed(used, claims, words), last.end, claim.start),
-    )
-    .flatMap(claim => claim.without)
+  { start, end, plain, ingredient }: Named,
+  without: readonly AvoidableId[],
+  region: Region,
+): Mention {
+  const row = ambiguous.get(plain) ?? null
+  const said = shelves.ingredients.get(row?.by?.[region] ?? '') ?? ingredient
+  const read = claimReadings.find(
+    r => without.includes(r.without) && (r.of === said.id || r.of === `kind:${said.kind}`),
+  )
+  return {
+    start,
+    end,
+    words: text.slice(start, end),
+    ingredient: shelves.ingredients.get(read?.is ?? '') ?? said,
+    ambiguous: read ? null : row,
+    without,
+  }
+}
+
+/** Every known phrase of a text that is one here: no colour for an egg's white, nothing that is denied. */
+function phrasesOf(text: string, words: readonly Word[], used: Set<number>) {
+  const claims: Claim[] = []
+  const names: Named[] = []
+  for (const { from, to, entry } of phrasesIn(text, words, shelves.root)) {
+    for (let i = from; i < to; i++) used.add(i)
+    const [start, end] = [words[from]!.start, words[to - 1]!.end]
+    const lead = text.slice(0, start)
+    if (onlyPlural.has(text.slice(start, end).toLowerCase())) continue
+    if ('without' in entry && !notBefore.test(lead))
+      claims.push({ start, end, words: text.slice(start, end), without: entry.without })
+    if ('ingredient' in entry && !(denied.test(lead) && endsDenial.test(text.slice(end)))) {
+      const plain = words
+        .slice(from, to)
+        .map(w => w.plain)
+        .join(' ')
+      names.push({ start, end, plain, ingredient: entry.ingredient })
+    }
+  }
+  return { claims, names }
+}
 
 /** Everything that a text names: ingredients, claims, and the words that this pantry does not know. */
 export function findMentions(text: string, region: Region = 'metric'): Reading {
   const words = wordsOf(text)
-  const mentions: Mention[] = []
-  /** Claims that stand behind one another before a name all speak of it. */
-  let pending: Claim[] = []
-  const claims: Claim[] = []
   const used = new Set<number>()
-  for (const { from, to, entry } of phrasesIn(text, words, shelves.root)) {
-    for (let i = from; i < to; i++) used.add(i)
-    const [start, end] = [words[from]!.start, words[to - 1]!.end]
-    if (onlyPlural.has(text.slice(start, end).toLowerCase())) continue
-    if ('without' in entry) {
-      if (notBefore.test(text.slice(0, start))) continue
-      const claim = { start, end, words: text.slice(start, end), without: entry.without }
-      claims.push(claim)
-      pending = [...pending, claim]
-    }
-    if (
-      'ingredient' in entry &&
-      denied.test(text.slice(0, start)) &&
-      endsDenial.test(text.slice(end))
-    )
-      continue
-    if ('ingredient' in entry) {
-      const row =
-        ambiguous.get(
-          words
-            .slice(from, to)
-            .map(w => w.plain)
-            .join(' '),
-        ) ?? null
-      const own = pending.filter(
-        claim =>
-          onlyDescribed(words, claimed(used, pending, words), claim.end, start) &&
-          !breaks.test(text.slice(claim.end, start)),
-      )
-      // A claim behind a pause belongs to what stands before it: "oats (gluten-free)".
-      const last = mentions.at(-1)
-      if (last)
-        mentions[mentions.length - 1] = {
-          ...last,
-          without: [
-            ...last.without,
-            ...behind(
-              pending.filter(c => !own.includes(c)),
-              last,
-              words,
-              used,
-              text,
-            ),
-          ],
-        }
-      pending = []
-      const said = shelves.ingredients.get(row?.by?.[region] ?? '') ?? entry.ingredient
-      const without = own.flatMap(claim => claim.without)
-      const read = claimReadings.find(
-        r => without.includes(r.without) && (r.of === said.id || r.of === `kind:${said.kind}`),
-      )
-      mentions.push({
-        start,
-        end,
-        words: text.slice(start, end),
-        ingredient: shelves.ingredients.get(read?.is ?? '') ?? said,
-        ambiguous: read ? null : row,
-        without,
-      })
-    }
-  }
-  const last = mentions.at(-1)
-  if (last && pending.length)
-    mentions[mentions.length - 1] = {
-      ...last,
-      without: [...last.without, ...behind(pending, last, words, used, text)],
-    }
-  const other = asOther(words, used, mentions, text)
+  const { claims, names } = phrasesOf(text, words, used)
+  const looked = { text, words, used }
+  const own = claims.length ? claimsOf(looked, claims, names) : []
+  const mentions = names.map((name, i) => mentionOf(text, name, own[i] ?? [], region))
+  const other = asOther(looked, mentions)
   const unread = words
     .filter(
       (word, i) =>

@@ -58,6 +58,20 @@ function lengthsOf(names: ReadonlyMap<string, Ingredient>): ReadonlyMap<number, 
   return made
 }
 
+/** Names nearly as long whose letters are nearly the same: each change takes at most one away and brings one. */
+function alikeOf(
+  want: string,
+  most: number,
+  lengths: ReadonlyMap<number, readonly Entry[]>,
+): Entry[] {
+  const letters = lettersOf(want)
+  const alike: Entry[] = []
+  for (let length = want.length - most; length <= want.length + most; length++)
+    for (const entry of lengths.get(length) ?? [])
+      if (countBits(letters ^ entry.letters) <= 2 * most) alike.push(entry)
+  return alike
+}
+
 /**
  * The ingredients whose names come nearest to words that are not known, at most `count`; only
  * offered, never taken.
@@ -77,14 +91,11 @@ export function nearest(
   const lengths = lengthsOf(names)
   for (const want of wanted) {
     const most = want.length > 7 ? 2 : 1
-    const letters = lettersOf(want)
-    for (let length = want.length - most; length <= want.length + most; length++)
-      for (const { name, letters: own, ingredient } of lengths.get(length) ?? []) {
-        // Each change takes at most one letter away and brings one.
-        if (countBits(letters ^ own) > 2 * most) continue
-        const apart = lettersApart(want, name, most)
-        if (apart <= most) found.set(ingredient, Math.min(found.get(ingredient) ?? 9, apart))
-      }
+    const alike = alikeOf(want, most, lengths)
+    for (const { name, ingredient } of alike) {
+      const apart = lettersApart(want, name, most)
+      if (apart <= most) found.set(ingredient, Math.min(found.get(ingredient) ?? 9, apart))
+    }
   }
   return [...found]
     .sort((a, b) => a[1] - b[1])

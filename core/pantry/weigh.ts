@@ -84,6 +84,10 @@ function sized(
     : [best, said === 'large' ? (best + high) / 2 : high, high]
 }
 
+/** What one piece weighs there: a square of chocolate is an ounce in North America. */
+const pieceIn = (ingredient: Ingredient, unit: string, region: Region) =>
+  ingredient.pieces[`${unit}@${region}`] ?? ingredient.pieces[unit]
+
 /**
  * Grams of an amount in a unit (null: a bare count) of an ingredient, in that region, with low and
  * high; `words` are the line's other words (they may name a handling, a filling or an egg's size);
@@ -155,8 +159,7 @@ export function weigh(
   }
   const egg = unit === null || unit.id === 'piece' ? eggPiece(ingredient, words, region) : null
   if (egg) return { grams: times(count, egg.g), how: egg.how, source: '[U]; [L, EU 2023/2465]' }
-  const counted = unit?.id ?? ''
-  const piece = ingredient.pieces[`${counted}@${region}`] ?? ingredient.pieces[counted]
+  const piece = pieceIn(ingredient, unit?.id ?? '', region)
   if (!piece)
     return {
       grams: null,

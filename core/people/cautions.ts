@@ -17,6 +17,9 @@ const patterns = new Map(
   cautionRows.flatMap(row => (row.steps ? [[row.id, new RegExp(row.steps, 'iu')] as const] : [])),
 )
 
+const placeOf = (step: { readonly component: string; readonly at: number } | undefined) =>
+  step ? { component: step.component, at: step.at } : null
+
 /**
  * The cautions that this recipe calls for, each once, in the table's order, with the first place
  * that calls for it: a step where its words are in one, else the line.
@@ -44,11 +47,9 @@ export function cautionsAt(recipe: Recipe): readonly Caution[] {
         defer: row.defer ?? '',
         source: row.source,
         lineId: step ? null : (line?.thing.lineId ?? null),
-        step: step
-          ? { component: step.component, at: step.at }
-          : line?.thing.step
-            ? { component: line.thing.component, at: line.thing.step.at }
-            : null,
+        step:
+          placeOf(step) ??
+          (line?.thing.step ? placeOf({ ...line.thing, at: line.thing.step.at }) : null),
       },
     ]
   })

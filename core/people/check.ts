@@ -1,12 +1,5 @@
 import type { Region } from '../measure'
-import {
-  avoidableName,
-  groupsOf,
-  ingredientById,
-  wordsOf,
-  type AvoidableId,
-  type Ingredient,
-} from '../pantry'
+import { avoidableName, groupsOf, wordsOf, type AvoidableId, type Ingredient } from '../pantry'
 import { ingredientOf, thingsOf, type Component, type Recipe, type Thing } from '../recipe'
 import { dietsOf, needsOf, unknownNeeds, type Need, type Person } from './person'
 import { heatWords, type DietRule } from './tables/diets'
@@ -344,6 +337,29 @@ const heatedIn =
     return steps.some(step => heat.test(step)) || (!component.steps.length && recipe.oven !== null)
   }
 
+/** What of a thing nobody knows: its packets, its own row, words of its name, its kind. */
+function openOf({ ingredient, unread, open, packets }: Held): [CheckRule, string][] {
+  const found: [CheckRule, string][] = []
+  for (const packet of packets) {
+    if (packet.notRead)
+      found.push(['packet-not-read', `${called(packet)} does not count as read: ${packet.notRead}`])
+    else if (packet.unknownWords?.length)
+      found.push([
+        'packet-words',
+        `${called(packet)} has words that are not known: ${quoted(packet.unknownWords.slice(0, 5))}`,
+      ])
+  }
+  if (ingredient?.unread && !packets.some(p => !p.notRead))
+    found.push(['own-row', `nobody has read the packet of ${ingredient.name} yet`])
+  if (unread.length && ingredient)
+    found.push(['words', `the words ${quoted(unread)} are not known`])
+  if (open)
+    found.push(['open-kind', `“${open}” leaves open which ${ingredient?.name ?? 'one'} it is`])
+  return found
+}
+
+const quoted = (words: readonly string[]) => words.map(w => `“${w}”`).join(', ')
+
 function checkOne(person: Person, held: readonly Held[], region: Region): PersonCheck {
   const conflicts: Conflict[] = unknownNeeds(person).map(id => ({
     personId: person.id,
@@ -374,7 +390,7 @@ function checkOne(person: Person, held: readonly Held[], region: Region): Person
       list.push(found)
   }
   for (const each of held) {
-    const { ingredient, place, unread, packets } = each
+    const { ingredient, place, packets } = each
     const open = (rule: CheckRule, because: string): Conflict => ({
       ...place,
       personId: person.id,
@@ -386,41 +402,12 @@ function checkOne(person: Person, held: readonly Held[], region: Region): Person
       source: '',
     })
     for (const found of againstThings(person, each)) add(conflicts, found)
-    for (const packet of packets) {
-      if (packet.notRead)
-        add(
-          conflicts,
-          open('packet-not-read', `${called(packet)} does not count as read: ${packet.notRead}`),
-        )
-      else if (packet.unknownWords?.length)
-        add(
-          conflicts,
-          open(
-            'packet-words',
-            `${called(packet)} has words that are not known: ${packet.unknownWords
-              .slice(0, 5)
-              .map(w => `“${w}”`)
-              .join(', ')}`,
-          ),
-        )
-    }
+    for (const [rule, because] of openOf(each)) add(conflicts, open(rule, because))
     // A packet that was read says what an unknown line is made of.
     if (!ingredient && !packets.some(p => !p.notRead)) {
       add(conflicts, open('not-known', `“${place.words}” is not known`))
       continue
     }
-    if (ingredient?.unread && !packets.some(p => !p.notRead))
-      add(conflicts, open('own-row', `nobody has read the packet of ${ingredient.name} yet`))
-    if (unread.length && ingredient)
-      add(
-        conflicts,
-        open('words', `the words ${unread.map(w => `“${w}”`).join(', ')} are not known`),
-      )
-    if (each.open)
-      add(
-        conflicts,
-        open('open-kind', `“${each.open}” leaves open which ${ingredient?.name ?? 'one'} it is`),
-      )
     const known = ingredient ?? unnamed(place.words)
     for (const need of needs) add(conflicts, againstNeed(person, need, each, known))
     for (const diet of ingredient ? dietsOf(person) : [])

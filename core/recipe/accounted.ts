@@ -3,7 +3,7 @@ import type { Part } from './layout/layout'
 import type { Span } from './recipe'
 
 /** What became of a stretch of the text. */
-export type Place =
+type Place =
   | 'title'
   | 'line'
   | 'heading'
@@ -36,6 +36,12 @@ const places: Readonly<Record<Part['is'], Place>> = {
 
 const numbering = /^[\s\p{P}\p{S}]*(?:(?:step\s*)?\d{1,2})?[\s\p{P}\p{S}]*$/iu
 
+/** What words are that stand in no part. */
+function placeOf(words: string): Place {
+  if (numbering.test(words)) return 'numbering'
+  return listWords.test(words) ? 'heading' : 'left over'
+}
+
 /**
  * Where every piece of a text ended, in its order and without gaps that hold a letter or a digit:
  * what no part covers is a number of a step or left over. `masked` is the text without its marks.
@@ -52,13 +58,7 @@ export function placesOf(text: string, parts: readonly Part[], masked = text): P
     const lead = words.length - words.trimStart().length
     const seen = /[\p{L}\p{N}]/u.test(masked.slice(at, to))
     all.push({
-      is: !seen
-        ? 'remark'
-        : numbering.test(words)
-          ? 'numbering'
-          : listWords.test(words)
-            ? 'heading'
-            : 'left over',
+      is: seen ? placeOf(words) : 'remark',
       from: [at + lead, at + words.trimEnd().length],
     })
   }

@@ -13,14 +13,11 @@ const unitAt = pattern(
   String.raw`(seconds?|secs?|minutes?|minuten|mins?|min\.|hours?|hrs?|hr|stunden?|std\.?|heures?|h|days?|`,
   String.raw`tage?n?|jours?|['′’](?![\p{L}\d]))(?![\p{L}])`,
 )
-const minutesIn = (unit: string): number =>
-  /^sec/iu.test(unit)
-    ? 1 / 60
-    : /^(?:m|['′’])/iu.test(unit)
-      ? 1
-      : /^(?:d|t|j)/iu.test(unit)
-        ? 24 * 60
-        : 60
+function minutesIn(unit: string): number {
+  if (/^sec/iu.test(unit)) return 1 / 60
+  if (/^(?:m|['′’])/iu.test(unit)) return 1
+  return /^(?:d|t|j)/iu.test(unit) ? 24 * 60 : 60
+}
 
 /** "three-quarters of an hour", "half an hour", "a quarter of an hour". */
 const partOfHour = pattern(

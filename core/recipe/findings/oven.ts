@@ -28,48 +28,63 @@ const named = ({ scale, figure, fan }: OvenSetting) =>
   scale === 'gas' ? `gas ${figure}` : `${figure} °${scale}${fan ? ' fan' : ''}`
 const plainOf = (s: OvenSetting) => stillCelsius({ ...s, fan: false })
 
+/** Two settings that stand side by side, as degrees of their own dials. */
+interface Pair {
+  readonly one: OvenSetting
+  readonly other: OvenSetting
+  readonly a: number
+  readonly b: number
+}
+
+function pairsIn(text: string): Pair[] {
+  const scaled = settingsIn(text).filter(s => s.scale !== 'bare' && s.scale !== 'word')
+  return scaled.flatMap((one, i) => {
+    const other = scaled[i + 1]
+    if (!other) return []
+    const between = text.slice(one.end, other.start)
+    const [a, b] = [plainOf(one), plainOf(other)]
+    const apart = between.length > beside || /[.;]\s|\bthen\b|\bto\b/iu.test(between)
+    return apart || a === null || b === null ? [] : [{ one, other, a, b }]
+  })
+}
+
+/** Is one the fan's dial of the other, or the same heat? A fan setting is often written without its word. */
+function isOneHeat({ one, other, a, b }: Pair, text: string): boolean {
+  if (one.fan !== other.fan) {
+    const below = one.fan ? b - a : a - b
+    return below >= fanBelow[0] && below <= fanBelow[1]
+  }
+  const apart = Math.abs(a - b)
+  const saysFan = one.scale !== other.scale && /fan|convection/iu.test(text)
+  return apart <= sameSetting || (saysFan && Math.abs(apart - 20) <= sameSetting)
+}
+
+function saysWhy({ one, other, a, b }: Pair): string {
+  const [fan, plain] = one.fan ? [a, b] : [b, a]
+  if (one.fan !== other.fan && fan >= plain)
+    return (
+      'A fan oven bakes hotter, so its setting should be the lower one; here it is ' +
+      `${Math.round(fan)} °C against ${Math.round(plain)} °C.`
+    )
+  return (
+    `${named(one)} and ${named(other)} are not the same heat: ` +
+    `${named(other)} is ${ovenCelsius(other.fan ? b + 20 : b)} °C.`
+  )
+}
+
 /** Two settings side by side that are not the same heat, or a fan's that is the higher one. */
 function inOneSentence(step: PlacedStep): Finding | null {
-  const scaled = settingsIn(step.text).filter(s => s.scale !== 'bare' && s.scale !== 'word')
-  for (const [i, one] of scaled.entries()) {
-    const other = scaled[i + 1]
-    const between = other && step.text.slice(one.end, other.start)
-    if (!other || between!.length > beside || /[.;]\s|\bthen\b|\bto\b/iu.test(between!)) continue
-    const [a, b] = [plainOf(one), plainOf(other)]
-    if (a === null || b === null) continue
-    const text = step.text.slice(one.start, other.end)
-    const place = { step: { component: step.component, at: step.at }, text }
-    const fan = one.fan === other.fan ? null : one.fan ? a : b
-    const plain = one.fan ? b : a
-    if (
-      fan !== null
-        ? plain - fan >= fanBelow[0] && plain - fan <= fanBelow[1]
-        : Math.abs(a - b) <= sameSetting
-    )
-      continue
-    // A fan setting is often written without the word beside a still oven's Fahrenheit.
-    if (
-      fan === null &&
-      one.scale !== other.scale &&
-      /fan|convection/iu.test(step.text) &&
-      Math.abs(Math.abs(a - b) - 20) <= sameSetting
-    )
-      continue
-    return finding({
-      ...place,
-      code: 'oven-odd',
-      severity: 'ask',
-      sentence:
-        fan !== null && fan >= plain
-          ? `A fan oven bakes hotter, so its setting should be the lower one; here it is ${Math.round(fan)} °C against ${Math.round(plain)} °C.`
-          : `${named(one)} and ${named(other)} are not the same heat: ${named(other)} is ${ovenCelsius(fan === b ? b + 20 : b)} °C.`,
-      corrections: [
-        use(ovenCelsius(one.fan ? a + 20 : a)),
-        use(ovenCelsius(other.fan ? b + 20 : b)),
-      ],
-    })
-  }
-  return null
+  const pair = pairsIn(step.text).find(found => !isOneHeat(found, step.text))
+  if (!pair) return null
+  const { one, other, a, b } = pair
+  return finding({
+    step: { component: step.component, at: step.at },
+    text: step.text.slice(one.start, other.end),
+    code: 'oven-odd',
+    severity: 'ask',
+    sentence: saysWhy(pair),
+    corrections: [use(ovenCelsius(one.fan ? a + 20 : a)), use(ovenCelsius(other.fan ? b + 20 : b))],
+  })
 }
 
 /** A setting that no oven bakes at, two scales that disagree, a fan hotter than the still oven. */

@@ -28,18 +28,32 @@ function isThing(name: string): Ingredient | null {
  */
 export function headingName(text: string, below: readonly string[]): string | null {
   const bare = text.replace(/^[#*_\s]+|[*_\s:]+$/gu, '').trim()
-  if (!bare || wordsOf(bare).length > 7 || /[.!?]$/.test(bare) || isMeasuredThing(bare)) return null
-  if (/\d\s*(?:g|ml|cups?|tsp|tbsp|oz)\b/iu.test(bare)) return null
+  if (!mayHead(bare)) return null
   if (purposeHeadings.test(bare)) return bare.toLowerCase()
-  const next = below[0] ?? ''
-  const made = componentHeading.exec(bare)?.[1]
-  if (made && !/\b\d+\s*min/.test(bare) && !/\bfor\s+greas|\bfor\s+dust/iu.test(bare))
-    if (/:$/.test(text.trim()) || componentWords.test(made) || wordsOf(made).length <= 3)
-      return made.trim().toLowerCase()
+  const made = madeIn(text, bare)
+  if (made) return made
   const under = measuredUnder(below)
   const thing = isThing(bare)
   if (thing && !isMadeBelow(thing, bare, below.slice(0, under))) return null
-  return headsByLooks(text.trim(), bare, next) ? bare.toLowerCase() : null
+  return headsByLooks(text.trim(), bare, below[0] ?? '') ? bare.toLowerCase() : null
+}
+
+/** A few words, no sentence, and nothing measured. */
+const mayHead = (bare: string): boolean =>
+  bare !== '' &&
+  wordsOf(bare).length <= 7 &&
+  !/[.!?]$/.test(bare) &&
+  !isMeasuredThing(bare) &&
+  !/\d\s*(?:g|ml|cups?|tsp|tbsp|oz)\b/iu.test(bare)
+
+/** "For the glaze", "To make the filling:": what is made. */
+function madeIn(text: string, bare: string): string | null {
+  const made = componentHeading.exec(bare)?.[1]
+  if (!made || /\b\d+\s*min/.test(bare) || /\bfor\s+greas|\bfor\s+dust/iu.test(bare)) return null
+  const short = wordsOf(made).length <= 3
+  return /:$/.test(text.trim()) || componentWords.test(made) || short
+    ? made.trim().toLowerCase()
+    : null
 }
 
 /**

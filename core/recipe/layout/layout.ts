@@ -23,7 +23,7 @@ import {
   surelyNumbered,
   withoutBullet,
 } from './measured'
-import { spanOf, type Piece } from './pieces'
+import { spanOf, type Piece } from './piece'
 
 /** What a line of a pasted text is. */
 export type Part = { readonly from: Span; readonly also?: readonly Span[] } & (

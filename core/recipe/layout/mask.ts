@@ -38,11 +38,10 @@ const maskLine = (line: string): string =>
         .replace(rule, blanks)
         .replace(quoted, blanks)
         .replace(message, blanks)
-        .replace(
-          boldLine,
-          (_hit, lead: string, mark: string, words: string, colon: string, tail: string) =>
-            `${lead}# ${words}${blanks(mark)}${colon}${tail}`,
-        )
+        .replace(boldLine, (_hit, ...parts) => {
+          const [lead, mark, words, colon, tail] = parts as string[]
+          return `${lead}# ${words}${blanks(mark!)}${colon}${tail}`
+        })
         .replace(
           emphasis,
           (_hit, mark: string, words: string) => `${blanks(mark)}${words}${blanks(mark)}`,

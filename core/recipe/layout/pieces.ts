@@ -1,38 +1,15 @@
 import { pattern } from '../../measure'
 import { wordsOf } from '../../pantry'
-import type { Span } from '../recipe'
 import { componentWords } from '../tables/headings'
 import { isMeasuredThing, isNumberedStep, startsWithVerb } from './measured'
+import { partAt, spanOf, type Piece } from './piece'
 import { numberedRun, paired, withoutNumbers } from './rows'
-
-/** A stretch of the text that was read, and where it stands. */
-export interface Piece {
-  readonly text: string
-  readonly at: number
-  /** Where it begins, for words that were put together from several lines. */
-  readonly span?: Span
-  /** Where it goes on, when its words stand in several places. */
-  readonly also?: readonly Span[]
-}
 
 /**
  * A line longer than any that people write is parted at its sentences, and cut where it has none:
  * reading stays linear.
  */
 const longestPiece = 2000
-
-/** Parts a piece at the ends of the matches of `cut`, keeping places. */
-export function partAt(piece: Piece, cut: RegExp): Piece[] {
-  const parts: Piece[] = []
-  let from = 0
-  for (const hit of piece.text.matchAll(cut)) {
-    parts.push({ text: piece.text.slice(from, hit.index), at: piece.at + from })
-    from = hit.index + hit[0].length
-  }
-  return [...parts, { text: piece.text.slice(from), at: piece.at + from }].filter(part =>
-    part.text.trim(),
-  )
-}
 
 function cutUp(piece: Piece): Piece[] {
   if (piece.text.length <= longestPiece) return [piece]
@@ -268,11 +245,4 @@ export function piecesOf(text: string): Piece[] {
     from += block.length
   }
   return withoutNumbers(paired(pieces.flatMap(cutUp).flatMap(numberedRun))).flatMap(listedInLine)
-}
-
-/** Where the words of a piece stand, without the blanks around them. */
-export function spanOf({ text, at, span }: Piece): Span {
-  if (span) return span
-  const start = text.length - text.trimStart().length
-  return [at + start, at + start + text.trim().length]
 }

@@ -2,7 +2,7 @@ import { pattern } from '../../measure'
 import { findMentions, wordsOf } from '../../pantry'
 import type { Part } from './layout'
 import { startsWithVerb } from './measured'
-import { partAt, spanOf, type Piece } from './pieces'
+import { partAt, spanOf, type Piece } from './piece'
 import { readQuantity, readVague, type Quantity } from '../line/quantity'
 
 /** A recipe that somebody tells in sentences, without a list: the amounts are taken out of what is told. */

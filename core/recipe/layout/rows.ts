@@ -1,7 +1,7 @@
 import { findMentions, wordsOf } from '../../pantry'
 import { ingredientHeadings, otherHeadings, stepHeadings } from '../tables/headings'
 import { isAmountAlone, numberAlone, startsWithVerb, withoutBullet } from './measured'
-import { partAt, spanOf, type Piece } from './pieces'
+import { partAt, spanOf, type Piece } from './piece'
 
 /** Lines that belong together, and one that is several. */
 

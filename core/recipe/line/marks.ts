@@ -2,8 +2,9 @@ import { pattern } from '../../measure'
 
 /** What stands in a line for the page and not for the dish. */
 
-const unseen = /[\u00ad\u200b-\u200f\u202a-\u202e\u2060\u2066-\u2069\ufe0e\ufe0f\ufeff]/gu
-const picture = /[\p{Extended_Pictographic}\u{1f1e6}-\u{1f1ff}\u{1f3fb}-\u{1f3ff}\u20e3]/gu
+const unseen =
+  /\u00ad|[\u200b\u200c]|\u200d|[\u200e\u200f\u202a-\u202e\u2060\u2066-\u2069]|\ufe0e|\ufe0f|\ufeff/gu
+const picture = /\p{Extended_Pictographic}|[\u{1f1e6}-\u{1f1ff}]|[\u{1f3fb}-\u{1f3ff}]|\u20e3/gu
 const tag = /<\/?[a-z][^<>]{0,80}>/giu
 const raised = /[¹²³⁴⁵⁶⁷⁸⁹⁰†‡]+(?=$|[\s,.;)])/gu
 const reference = pattern(
@@ -20,7 +21,7 @@ const bullet = pattern(
 )
 
 /** The text with the marks of a page taken off: emphasis, tags, pictures, notes, one blank for any. */
-export const withoutMarks = (text: string): string =>
+const withoutMarks = (text: string): string =>
   text
     .replace(unseen, '')
     .replace(tag, ' ')
