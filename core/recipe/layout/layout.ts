@@ -81,41 +81,50 @@ const ofPage: Sort = line =>
 const inNotes: Sort = (line, { under }) =>
   under === 'notes' ? [{ from: line.from, is: 'note', text: line.text }] : null
 
+/** A title and what stands behind it in its line: how much it makes, or a cheer. */
+interface Titled {
+  readonly name: string
+  readonly behind: string
+  readonly is: 'fact' | 'remark' | null
+}
+
+function titledIn(bare: string): Titled {
+  const fact = makesBehind.exec(bare)
+  const cut = fact ?? cheers.exec(bare)
+  if (!cut) return { name: bare, behind: '', is: null }
+  const name = bare.slice(0, cut.index)
+  return {
+    name: (fact ? name.replace(/[.!:\s]+$/u, '') : name).trim(),
+    behind: cut[0],
+    is: fact ? 'fact' : 'remark',
+  }
+}
+
+const mayBeTitle = ({ text, bare, plain, measured }: Looked, { name, is }: Titled): boolean =>
+  name !== '' &&
+  !(measured && readQuantity(plain, 0, () => 1)?.unit) &&
+  (is === 'fact' || !/[.;:]$/.test(text)) &&
+  !factOnly.test(text) &&
+  vesselOf(bare) === null &&
+  wordsOf(name).length <= 14
+
 /** The first short line; what it says of how much it makes is a fact of its own. */
 const title: Sort = (line, { titled, hasTitle }) => {
-  const { text, bare, plain, from } = line
+  const { text, bare, from } = line
   if (titled || hasTitle || bulletOnly.test(text.replace(/^#+/u, ''))) return null
-  const fact = makesBehind.exec(bare)
-  const cheer = cheers.exec(bare)
-  const name = (fact ? bare.slice(0, fact.index) : cheer ? bare.slice(0, cheer.index) : bare)
-    .replace(/[.!:\s]+$/u, fact ? '' : '$&')
-    .trim()
-  if (
-    !name ||
-    (line.measured && readQuantity(plain, 0, () => 1)?.unit) ||
-    (/[.;:]$/.test(text) && !fact) ||
-    factOnly.test(text) ||
-    vesselOf(bare) ||
-    wordsOf(name).length > 14
-  )
-    return null
-  const at = from[0] + Math.max(0, text.indexOf(name))
-  const end = at + name.length
-  if (cheer && !fact)
-    return [
-      { from: [at, end], is: 'title', text: name },
-      { from: [end, from[1]], is: 'remark', text: cheer[0] },
-    ]
-  return fact
-    ? [
-        { from: [at, end], is: 'title', text: name },
-        {
-          from: [end, from[1]],
-          is: 'fact',
-          text: fact[0].replace(/^[\s,.;–—(-]+|[)\s]+$/gu, '').replace(/^(\d+)$/u, 'Makes $1'),
-        },
-      ]
-    : [{ from, is: 'title', text: bare }]
+  const found = titledIn(bare)
+  if (!mayBeTitle(line, found)) return null
+  if (found.is === null) return [{ from, is: 'title', text: bare }]
+  const at = from[0] + Math.max(0, text.indexOf(found.name))
+  const end = at + found.name.length
+  const behind =
+    found.is === 'remark'
+      ? found.behind
+      : found.behind.replace(/^[\s,.;–—(-]+|[)\s]+$/gu, '').replace(/^(\d+)$/u, 'Makes $1')
+  return [
+    { from: [at, end], is: 'title', text: found.name },
+    { from: [end, from[1]], is: found.is, text: behind },
+  ]
 }
 
 const component: Sort = ({ text, bare, below, from }, { under }) => {
@@ -223,19 +232,17 @@ const sorts: readonly Sort[] = [
   rest,
 ]
 
+const heads: readonly Part['is'][] = ['ingredients', 'steps', 'notes']
+/** What says nothing of whether the list has begun. */
+const beside: readonly Part['is'][] = ['title', 'other', 'remark', 'fact']
+
 const moved = (state: State, parts: readonly Part[]): State => {
   const is = new Set(parts.map(p => p.is))
+  const head = heads.find(kind => is.has(kind)) as State['under'] | undefined
   return {
     ...state,
-    under: is.has('ingredients')
-      ? 'ingredients'
-      : is.has('steps')
-        ? 'steps'
-        : is.has('notes')
-          ? 'notes'
-          : state.under,
-    titled:
-      state.titled || [...is].some(kind => !['title', 'other', 'remark', 'fact'].includes(kind)),
+    under: head ?? state.under,
+    titled: state.titled || [...is].some(kind => !beside.includes(kind)),
     hasTitle: state.hasTitle || is.has('title'),
     hasLines: state.hasLines || is.has('ingredient'),
     hasSteps: state.hasSteps || is.has('step'),

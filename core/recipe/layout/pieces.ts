@@ -86,23 +86,28 @@ const isTold = (text: string) =>
 function listedInLine(piece: Piece): Piece[] {
   // A step names amounts without listing them: "2. Beat the eggs, 100 g sugar and the vanilla".
   if (isNumberedStep(piece.text) || isTold(piece.text)) return methodInLine(piece) ?? [piece]
-  const told = listThenSteps(piece)
-  if (told) return told
+  return (
+    listThenSteps(piece) ??
+    thingsInLine(piece) ??
+    twoColumns(piece) ??
+    purposeInLine(piece) ??
+    methodInLine(piece) ?? [piece]
+  )
+}
+
+/** The measured things of a line, under the heading that it begins with; null where it lists none. */
+function thingsInLine(piece: Piece): Piece[] | null {
   const [, heading, rest = piece.text] =
     /^([\p{L} ]{3,40}:)\s+(?=\d|[½¼¾⅓⅔])(.*)$/u.exec(piece.text) ?? []
   const body = { text: rest, at: piece.at + piece.text.length - rest.length }
+  const head = heading ? [{ text: heading, at: piece.at }] : []
   for (const separator of [/\s*[|•;]\s*/gu, commaBeforeAmount, /\s+\/\s+/gu]) {
     const things = partAt(body, separator)
     if (things.length > 1 && things.every(thing => isMeasuredThing(thing.text)))
-      return [...(heading ? [{ text: heading, at: piece.at }] : []), ...things]
+      return [...head, ...things]
   }
-  if (
-    heading &&
-    isMeasuredThing(rest) &&
-    (/^for\b/iu.test(heading) || componentWords.test(heading))
-  )
-    return [{ text: heading, at: piece.at }, body]
-  return twoColumns(piece) ?? purposeInLine(piece) ?? methodInLine(piece) ?? [piece]
+  const isPart = heading && (/^for\b/iu.test(heading) || componentWords.test(heading))
+  return isPart && isMeasuredThing(rest) ? [...head, body] : null
 }
 
 /** Two columns that were pasted as one: a wide gap or a tab between two measured things. */

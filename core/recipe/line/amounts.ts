@@ -53,7 +53,7 @@ function ownOf(text: string, main: Quantity, others: readonly Quantity[]): Quant
   return others.slice(0, foreign < 0 ? others.length : foreign)
 }
 const foreignLead = /\b(?:with|in|into|plus|and|to)\s*$|[+&]\s*$/iu
-export const names = (text: string) => findMentions(text).mentions.length > 0
+const names = (text: string) => findMentions(text).mentions.length > 0
 
 /** "(1 tbsp ground flaxseed + 3 tbsp water)": in a bracket, an amount with a thing of its own. */
 function isForeign(text: string, { start, end }: Quantity): boolean {
@@ -64,41 +64,34 @@ function isForeign(text: string, { start, end }: Quantity): boolean {
 
 /** Every amount of a line: at its start, behind a colon or dash, in brackets, after a slash. */
 export function quantitiesIn(source: string, region: Region): Found {
-  const size = sizeOf(region)
   const text = source.replace(extra, '')
   const lead =
-    readQuantity(text, 0, size) ?? readVague(text, 0) ?? timesBehind(text) ?? sizeBehind(text)
-  const others: Quantity[] = []
-  for (const { index } of text.matchAll(
-    /(?<=[(/[,;:–—=-]\s*|\s)(?=[\d½⅓¼¾⅔⅛])|(?<=\bof\s)(?=\b(?:half|a|an|one|two|three)\b)/giu,
-  )) {
-    if (index < (lead?.end ?? 0) || others.some(q => index < q.end)) continue
-    const found = readQuantity(text, index, size)
-    if (found && (found.unit || !lead) && !(lead && isForeign(text, found))) others.push(found)
-  }
-  if (lead)
-    return {
-      main: lead,
-      others: ownOf(
-        text,
-        lead,
-        others.filter(q => q.unit),
-      ),
-    }
+    readQuantity(text, 0, sizeOf(region)) ??
+    readVague(text, 0) ??
+    timesBehind(text) ??
+    sizeBehind(text)
+  const others = furtherIn(text, lead, region)
   const ofThing = (q: Quantity) =>
     q.unit !== null || findMentions(text.slice(q.end, q.end + 30)).mentions.length > 0
-  const first = others.find(ofThing) ?? others[0] ?? null
-  return {
-    main: first,
-    others: first
-      ? ownOf(
-          text,
-          first,
-          others.filter(q => q !== first && q.unit),
-        )
-      : [],
-  }
+  const main = lead ?? others.find(ofThing) ?? others[0] ?? null
+  if (!main) return { main, others: [] }
+  const measured = others.filter(q => q !== main && q.unit)
+  return { main, others: ownOf(text, main, measured) }
 }
+
+/** Every amount behind the leading one; without one every number. */
+function furtherIn(text: string, lead: Quantity | null, region: Region): Quantity[] {
+  const others: Quantity[] = []
+  for (const { index } of text.matchAll(amountBegins)) {
+    if (index < (lead?.end ?? 0) || others.some(q => index < q.end)) continue
+    const found = readQuantity(text, index, sizeOf(region))
+    if (!found || (lead && (!found.unit || isForeign(text, found)))) continue
+    others.push(found)
+  }
+  return others
+}
+const amountBegins =
+  /(?<=[(/[,;:–—=-]\s*|\s)(?=[\d½⅓¼¾⅔⅛])|(?<=\bof\s)(?=\b(?:half|a|an|one|two|three)\b)/giu
 
 /** Every amount that the line states of its thing, the leading one first. */
 export function quantitiesOf(text: string, region: Region): Quantity[] {

@@ -171,42 +171,55 @@ function wholeLines(
 
 const bracket = /\(([^()]*)\)/gu
 
+/** A bracket behind a name: what stands around it, and what it offers in its place. */
+interface Bracket {
+  readonly outer: Named
+  readonly noun: string
+  readonly amount: string
+  readonly offered: boolean
+}
+
+/** A choice in a bracket as a whole line: with its own amount or the line's, and the noun that it shares. */
+function bracketed(masked: string, part: Named, bracket: Bracket, region: Region) {
+  const { outer, noun, amount, offered } = bracket
+  const { mentions, unread } = mentionsIn(part.name, region)
+  const short = `${part.name} ${lastWord(noun)}`
+  const shares = spans(short, part.name.length, region)
+  const stands = mentions.length > 0 || (offered && !shares && unread.length > 0)
+  const name = shares && mentions.length ? short : stands ? part.name : null
+  const own = part.lead ? masked.slice(part.lead.start, part.lead.end).trim() : amount
+  const whole = name ?? ofNoun(part.name, noun, region)
+  return { text: tidy(`${own || amount} ${whole}${part.tail}${outer.tail}`), span: part.span }
+}
+
 /** "milk (dairy or oat)", "butter (or margarine)", "butter (vegan if needed)": what a bracket offers. */
 function inBracket(
   text: string,
   masked: string,
   region: Region,
 ): Omit<Choice, 'condition'>[] | null {
+  const lead = leadOf(masked, 0, region)
+  const amount = lead ? text.slice(lead.start, lead.end).trim() : ''
   for (const hit of masked.matchAll(bracket)) {
     const [at, end] = [hit.index, hit.index + hit[0].length]
-    const content = hit[1]!
-    const inner = at + 1
-    const base = tidy(blank(masked, [at, end]))
-    const lead = leadOf(masked, 0, region)
     const outer = namedIn(blank(masked, [at, end]), { start: 0, end: masked.length }, region)
     const noun = outer.name.replace(/\s+/gu, ' ')
     if (!noun || at < (lead?.end ?? 0)) continue
+    const content = hit[1]!
     const offered = offers.exec(content.trimStart())
-    const from = inner + (content.length - content.trimStart().length) + (offered?.[0].length ?? 0)
-    const amount = lead ? text.slice(lead.start, lead.end).trim() : ''
-    const conditional = text.slice(inner, end - 1) !== content
-    const pieces = piecesIn(masked, [from, end - 1], region, noun)
-    const parts = (pieces.length ? pieces : [{ start: from, end: end - 1 }])
+    const skipped = content.length - content.trimStart().length + (offered?.[0].length ?? 0)
+    const pieces = piecesIn(masked, [at + 1 + skipped, end - 1], region, noun)
+    const conditional = text.slice(at + 1, end - 1) !== content
+    if (!offered && !pieces.length && !conditional) continue
+    const whole = (pieces.length ? pieces : [{ start: at + 1 + skipped, end: end - 1 }])
       .map(piece => namedIn(masked, piece, region))
       .filter(part => part.name && !leftOut.test(part.name))
-    if (!parts.length || !(offered || pieces.length || conditional)) continue
-    const whole = parts.map(part => {
-      const known = mentionsIn(part.name, region).mentions.length > 0
-      const short = `${part.name} ${lastWord(noun)}`
-      const shares = spans(short, part.name.length, region)
-      const foreign = !known && !shares && offered && mentionsIn(part.name, region).unread.length
-      const name = known || foreign ? (shares ? short : part.name) : ofNoun(part.name, noun, region)
-      const own = part.lead ? masked.slice(part.lead.start, part.lead.end).trim() : amount
-      return { text: tidy(`${own || amount} ${name}${part.tail}${outer.tail}`), span: part.span }
-    })
-    const all = offered || !pieces.length || conditional
-    const spared = { text: base, span: outer.span }
-    return all ? [spared, ...whole] : whole
+      .map(part =>
+        bracketed(masked, part, { outer, noun, amount, offered: offered !== null }, region),
+      )
+    if (!whole.length) continue
+    const spared = { text: tidy(blank(masked, [at, end])), span: outer.span }
+    return offered || !pieces.length || conditional ? [spared, ...whole] : whole
   }
   return null
 }

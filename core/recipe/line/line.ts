@@ -1,4 +1,4 @@
-import { exactly, readUnit, times, pattern, type Region, type Unit } from '../../measure'
+import { exactly, readUnit, times, type Region, type Unit } from '../../measure'
 import {
   findMentions,
   ingredientById,
@@ -9,7 +9,7 @@ import {
   type Ingredient,
   type Mention,
 } from '../../pantry'
-import { finding as saying, type Finding, type Line, type Span } from '../recipe'
+import { finding as saying, type Finding, type Line } from '../recipe'
 import { examples, openKind } from '../tables/choice-words'
 import { extra, foreignStart, quantitiesIn, wordsOnly, type Found } from './amounts'
 import { asksOf } from './asks'
@@ -17,6 +17,7 @@ import { choicesOf, type Choice } from './choices'
 import { fruitPart } from './fruit'
 import { bareLine } from './marks'
 import { purposeOf } from './purpose'
+import type { Quantity } from './quantity'
 import { chooseWeight, type Disagreement, type Weight } from './weights'
 
 export interface LineOptions {
@@ -218,28 +219,44 @@ interface Named {
 
 function namedIn(text: string, words: string, found: Found, setting: Setting): Named {
   const { region, ingredient: answered } = setting
-  const first = Math.max(0, words.search(/\S/))
-  const start = found.main && found.main.start < 3 ? skipOf(words, found.main.end) : first
+  const start =
+    found.main && found.main.start < 3
+      ? skipOf(words, found.main.end)
+      : Math.max(0, words.search(/\S/))
   const reading = findMentions(words, region)
   const end = Math.min(
     nameEnd(words, start, reading.mentions),
     foreignStart(text, found.main, region),
   )
   const named = findMentions(words.slice(start, end), region)
-  const main = mainMention(named.mentions) ?? mainMention(reading.mentions)
+  const own = mainMention(named.mentions)
+  const main = own ?? mainMention(reading.mentions)
   const fruit = fruitPart(text, region)
-  const behind = named.mentions.includes(main!) ? words.slice(start + main!.end) : ''
-  const counted = found.main && !found.main.unit && main ? unitBehind(behind) : null
-  const unit = found.main?.unit ?? counted
-  const said = (answered ? ingredientById(answered) : null) ?? fruit ?? main?.ingredient ?? null
+  const unit = unitOf(found.main, own ? words.slice(start + own.end) : '', main)
+  const settled = answered !== undefined || (fruit !== null && main !== null)
   return {
     main,
     unit,
-    ingredient: said && !answered ? inUnit(said, unit?.id ?? null) : said,
+    ingredient: meant(answered, fruit ?? main?.ingredient ?? null, unit),
     start,
     end,
-    unread: answered || (fruit && main) ? [] : unreadIn(named.unread, words.slice(end), region),
+    unread: settled ? [] : unreadIn(named.unread, words.slice(end), region),
   }
+}
+
+/** The unit of the amount, or, of a bare count, the one behind the name. */
+const unitOf = (amount: Quantity | null, behind: string, main: Mention | null): Unit | null =>
+  amount?.unit ?? (amount && main ? unitBehind(behind) : null)
+
+/** What the baker said it is; else what the words name, as its unit means it. */
+function meant(
+  answered: string | undefined,
+  named: Ingredient | null,
+  unit: Unit | null,
+): Ingredient | null {
+  const said = answered ? ingredientById(answered) : undefined
+  if (said) return said
+  return named && !answered ? inUnit(named, unit?.id ?? null) : named
 }
 
 const withoutAsides = (name: string) =>

@@ -1,4 +1,4 @@
-import { type Region } from '../../measure'
+import type { Region } from '../../measure'
 import {
   claimsIn,
   findMentions,
@@ -127,26 +127,29 @@ export function ofNoun(adjective: string, noun: string, region: Region): string 
  */
 export function described(first: string, other: string, region: Region): string {
   const fruit = fruitLead.exec(first)
-  if (fruit && !fruitLead.test(other)) {
-    const amount =
-      /^(?:\d+|an?|half\s+an?|one|½)\s+/iu.exec(first.slice(fruit[0].length))?.[0] ?? ''
-    return `${fruit[0]}${/^(?:\d|an?\s|half|½)/iu.test(other) ? '' : amount}${other}`
-  }
+  if (fruit && !fruitLead.test(other)) return ofSameFruit(fruit[0], first, other)
   const [one, two] = [mentionsIn(first, region), mentionsIn(other, region)]
-  const lead = one.mentions[0]
-  if (!lead || one.claims.length || (two.mentions[0]?.start ?? 0) > 3) return other
-  if (lead.start > 0 && two.mentions[0]) {
-    const before = first.slice(0, lead.start)
-    return wordsOf(before).length <= 2 && !one.unread.length ? `${before}${other}` : other
-  }
-  const words = wordsOf(lead.words)
+  const [lead] = one.mentions
+  const known = two.mentions[0]
+  if (!lead || one.claims.length || (known?.start ?? 0) > 3) return other
+  if (lead.start === 0 || !known) return withFirstWord(lead.words, other, region)
+  const before = first.slice(0, lead.start)
+  return wordsOf(before).length <= 2 && !one.unread.length ? `${before}${other}` : other
+}
+
+/** "Zest of 1" before the second fruit too. */
+function ofSameFruit(lead: string, first: string, other: string): string {
+  const amount = /^(?:\d+|an?|half\s+an?|one|½)\s+/iu.exec(first.slice(lead.length))?.[0] ?? ''
+  return `${lead}${/^(?:\d|an?\s|half|½)/iu.test(other) ? '' : amount}${other}`
+}
+
+/** "Dried" of "dried apricots" before figs, where both are one known thing. */
+function withFirstWord(name: string, other: string, region: Region): string {
+  const words = wordsOf(name)
   // A claim is no describing word: it stays with its own noun.
-  if (words.length < 2 || claimsIn(lead.words).length) return other
-  const whole = `${lead.words.slice(0, words[0]!.end)} ${other}`
-  const made = mentionsIn(whole, region).mentions[0]
-  return made?.start === 0 &&
-    made.end > words[0]!.end &&
-    keepsWhatItHolds(other, whole, region, true)
-    ? whole
-    : other
+  if (words.length < 2 || claimsIn(name).length) return other
+  const whole = `${name.slice(0, words[0]!.end)} ${other}`
+  const [made] = mentionsIn(whole, region).mentions
+  const isOne = made?.start === 0 && made.end > words[0]!.end
+  return isOne && keepsWhatItHolds(other, whole, region, true) ? whole : other
 }

@@ -91,41 +91,40 @@ export function chooseWeight(
   ingredient: Ingredient | null,
 ): { readonly best: Weight | null; readonly odd: Disagreement | null } {
   const known = weights.filter(w => w.grams)
+  const best = bestOf(known) ?? weights[0] ?? null
+  if (!best?.grams || /\beach\b/iu.test(line)) return { best, odd: null }
+  const other = known.find(w => w !== best && isFigure(w) && !agree(best, w, ingredient, line))
+  return { best, odd: other ? disagreement(best, other, line) : null }
+}
+
+const isFigure = (w: Weight) => w.quantity.unit?.kind !== 'vague'
+
+/** Grams before all else, then any weight, then what can be weighed. */
+function bestOf(known: readonly Weight[]): Weight | undefined {
   const stated = known.filter(w => w.quantity.unit?.kind === 'mass')
-  const best =
-    stated.find(w => w.quantity.unit?.id === 'g' || w.quantity.unit?.id === 'kg') ??
-    stated[0] ??
-    known[0] ??
-    weights[0] ??
-    null
-  const other = best?.grams
-    ? known.find(
-        w => w !== best && w.quantity.unit?.kind !== 'vague' && !agree(best, w, ingredient, line),
-      )
-    : undefined
-  if (!best?.grams || !other?.grams || /\beach\b/iu.test(line)) return { best, odd: null }
+  return stated.find(w => ['g', 'kg'].includes(w.quantity.unit?.id ?? '')) ?? stated[0] ?? known[0]
+}
+
+function disagreement(best: Weight, other: Weight, line: string): Disagreement {
   const said = (w: Weight) => line.slice(w.quantity.start, w.quantity.end).trim()
   const volume = other.quantity.unit?.kind === 'volume' && best.quantity.unit?.kind === 'mass'
-  const use = `${Math.round(other.grams.best)} g`
+  const use = `${Math.round(other.grams!.best)} g`
   return {
-    best,
-    odd: {
-      sentence:
-        `${volume ? 'The weight and the volume' : 'Two amounts'} of this line do not agree: ` +
-        `${said(other)} weighs about ${use}, but ${said(best)} is written ` +
-        `(${differ(best.grams, other.grams).toFixed(1)} times apart). ` +
-        `${volume ? 'The weight' : said(best)} is used.`,
-      instead: volume
-        ? [
-            {
-              label: `Use ${use}`,
-              text: line.slice(0, best.quantity.start) + use + line.slice(best.quantity.end),
-            },
-          ]
-        : [
-            { label: `It is ${said(other)}`, text: without(line, best.quantity) },
-            { label: `It is ${said(best)}`, text: without(line, other.quantity) },
-          ],
-    },
+    sentence:
+      `${volume ? 'The weight and the volume' : 'Two amounts'} of this line do not agree: ` +
+      `${said(other)} weighs about ${use}, but ${said(best)} is written ` +
+      `(${differ(best.grams!, other.grams!).toFixed(1)} times apart). ` +
+      `${volume ? 'The weight' : said(best)} is used.`,
+    instead: volume
+      ? [
+          {
+            label: `Use ${use}`,
+            text: line.slice(0, best.quantity.start) + use + line.slice(best.quantity.end),
+          },
+        ]
+      : [
+          { label: `It is ${said(other)}`, text: without(line, best.quantity) },
+          { label: `It is ${said(best)}`, text: without(line, other.quantity) },
+        ],
   }
 }
