@@ -10,35 +10,43 @@ interface Compared {
 }
 
 const millilitres: Readonly<Record<string, number>> = {
-  l: 1000,
   ml: 1,
+  l: 1000,
   cup: 240,
   pint: 568,
   quart: 1000,
 }
+/** The unit's first letters, as the table has it. */
+const unitKey = (unit: string) =>
+  Object.keys(millilitres).find(key => unit.toLowerCase().startsWith(key)) ?? 'ml'
 const volumeIn = (text: string): number | null => {
-  const hit =
-    /(\d+(?:[.,]\d+)?)\s*-?\s*(l(?:it(?:re|er)s?)?\b|ml\b|cups?\b|pints?\b|quarts?\b)/iu.exec(text)
-  if (!hit) return null
-  const unit = hit[2]!.toLowerCase()
-  const key = unit.startsWith('ml') ? 'ml' : unit.startsWith('l') ? 'l' : unit.replace(/s$/u, '')
-  return Number(hit[1]!.replace(',', '.')) * (millilitres[key] ?? 1)
+  const hit = volume.exec(text)
+  return hit ? Number(hit[1]!.replace(',', '.')) * millilitres[unitKey(hit[2]!)]! : null
+}
+const volume = /(\d+(?:[.,]\d+)?)\s*-?\s*(l(?:it(?:re|er)s?)?\b|ml\b|cups?\b|pints?\b|quarts?\b)/iu
+
+const kindSigns: readonly (readonly [Compared['kind'], RegExp])[] = [
+  ['loaf', /\bloa(?:f|ves)\b/iu],
+  ['cups', /\b(?:muffin|cupcake|bun|hole|ramekins?|dariole|cups?\s+(?:tin|pan))\b/iu],
+  ['tray', /\b(?:trays?|sheets?)\b/iu],
+]
+const kindOf = (text: string): Compared['kind'] =>
+  kindSigns.find(([, sign]) => sign.test(text) && !/traybake/iu.test(text))?.[0] ?? 'tin'
+
+/** The floor of a tin whose size is said, in cm². */
+function floorIn(text: string): number | null {
+  const reading = /\d\s*-?\s*(?:cm|in|"|”|x|×)/iu.test(text) ? readTin(text) : null
+  if (!reading) return null
+  const [a, b] = reading.tin.top
+  return a * (b || a) * (reading.tin.shape === 'round' ? Math.PI / 4 : 1)
 }
 
-function compared(text: string): Compared | null {
-  const reading = readTin(text)
-  const kind = /\bloa(?:f|ves)\b/iu.test(text)
-    ? 'loaf'
-    : /\b(?:muffin|cupcake|bun|hole|ramekins?|dariole|cups?\s+(?:tin|pan))\b/iu.test(text)
-      ? 'cups'
-      : /\b(?:trays?|sheets?)\b/iu.test(text) && !/traybake/iu.test(text)
-        ? 'tray'
-        : 'tin'
-  const sized = /\d/u.test(text) && /\d\s*-?\s*(?:cm|in|"|”|x|×)/iu.test(text)
-  const [a, b] = reading && sized ? reading.tin.top : [0, 0]
-  const floor = a ? a * (b || a) * (reading!.tin.shape === 'round' ? Math.PI / 4 : 1) : null
-  return { text, kind, floor, volume: volumeIn(text) }
-}
+const compared = (text: string): Compared => ({
+  text,
+  kind: kindOf(text),
+  floor: floorIn(text),
+  volume: volumeIn(text),
+})
 
 /** A floor or a volume so much larger is another tin, not another wording. [P] */
 const larger = 1.3
@@ -58,15 +66,11 @@ const aside =
 export function twoTins(recipe: Recipe): Finding[] {
   if (recipe.components.filter(c => c.lines.length).length > 1) return []
   const texts = [...(recipe.facts ?? []), ...recipe.components.flatMap(c => c.steps)]
-  const tins = texts
-    .flatMap(text =>
-      vesselsIn(text)
-        .filter(
-          v => v.sized && !aside.test(text.slice(Math.max(0, v.span[0] - 24), v.span[1] + 12)),
-        )
-        .map(v => compared(v.text)),
-    )
-    .filter(found => found !== null)
+  const tins = texts.flatMap(text =>
+    vesselsIn(text)
+      .filter(v => v.sized && !aside.test(text.slice(Math.max(0, v.span[0] - 24), v.span[1] + 12)))
+      .map(v => compared(v.text)),
+  )
   for (const [i, one] of tins.entries()) {
     const other = tins.slice(i + 1).find(tin => differ(one, tin))
     if (other)

@@ -11,7 +11,7 @@ import { longestLine } from './line/line'
 import { maskMarks } from './layout/mask'
 import { piecesOf } from './layout/pieces'
 import { layOutProse } from './layout/prose'
-import { finding, linesOf, type Finding, type Recipe } from './recipe'
+import { finding, linesOf, type Finding, type LeftOver, type Recipe } from './recipe'
 import { guessRegion } from './region'
 
 export interface RecipeOptions {
@@ -51,43 +51,18 @@ function couldMatter(text: string): boolean {
   return mentions.length > 0 || (unread.length > 0 && wordsOf(text).length <= 4)
 }
 
-/** A recipe of what was laid out of `text`. `findings` are those that were made on the way. */
-export function readParts(
-  text: string,
-  laidOut: readonly Part[],
-  options: RecipeOptions,
-  findings: Finding[],
-  further: readonly Rule[],
-): RecipeReading {
-  const note = (
-    code: Finding['code'],
-    severity: Finding['severity'],
-    sentence: string,
-    about?: string,
-  ) => findings.push(finding({ code, severity, sentence, text: about }))
-  const guess = guessRegion(text)
-  const region = options.region ?? guess.region
-  const title =
-    options.title ??
-    laidOut
-      .find(p => p.is === 'title')
-      ?.text.replace(/^recipe\s*:\s*/iu, '')
-      .slice(0, 120) ??
-    ''
-  const { parts, findings: betweenLists } = oneList(laidOut, region)
-  const places = placesOf(text, parts, maskMarks(text))
-  const components = gather(parts, region, findings)
-  findings.push(...languageFinding(text), ...betweenLists)
-  const steps = components.flatMap(c => c.steps)
-  const told = [
-    ...parts.filter(p => p.is === 'fact' || p.is === 'other').map(p => p.text),
-    ...steps,
-  ]
-  const facts = told
-    .filter(line => line.length <= longestLine)
-    .slice(0, 200)
-    .join('\n')
-  const left = places
+const firstOf = (parts: readonly Part[], is: Part['is']) => parts.find(p => p.is === is)?.text
+const textsOf = (parts: readonly Part[], ...is: readonly Part['is'][]) =>
+  parts.filter(p => is.includes(p.is)).map(p => p.text)
+const titleOf = (parts: readonly Part[]): string =>
+  (firstOf(parts, 'title') ?? '').replace(/^recipe\s*:\s*/iu, '').slice(0, 120)
+
+/** Facts that are kept: more, and longer ones, are no facts. */
+const [mostFacts, longestFact] = [40, 160] as const
+
+/** What of the text stands in no line, step or fact, and may name something to eat. */
+const leftIn = (text: string, places: readonly Placed[]): LeftOver[] =>
+  places
     .filter(place => place.is === 'left over')
     .map(({ from }) => ({
       words: text
@@ -97,55 +72,115 @@ export function readParts(
       from,
     }))
     .filter(({ words }) => couldMatter(words))
-  const stated = parts
-    .filter(p => p.is === 'fact')
-    .map(p => p.text.slice(0, 160))
-    .slice(0, 40)
+
+/** The recipe that parts of a text make, with the findings of their lines. */
+function recipeIn(
+  text: string,
+  parts: readonly Part[],
+  places: readonly Placed[],
+  { region, title }: { readonly region: Region; readonly title: string },
+): { readonly recipe: Recipe; readonly findings: readonly Finding[] } {
+  const findings: Finding[] = []
+  const components = gather(parts, region, findings)
+  const steps = components.flatMap(c => c.steps)
+  const told = [...textsOf(parts, 'fact', 'other'), ...steps]
+  const short = told.filter(line => line.length <= longestLine).slice(0, 200)
+  const left = leftIn(text, places)
+  const stated = textsOf(parts, 'fact').map(fact => fact.slice(0, longestFact))
   const recipe: Recipe = {
     title: title || 'Untitled dessert',
     region,
     components,
-    yield: readYield(facts),
+    yield: readYield(short.join('\n')),
     pan: readPan(told),
     oven: readOvenFacts(steps, told),
-    ...(stated.length ? { facts: stated } : {}),
+    ...(stated.length ? { facts: stated.slice(0, mostFacts) } : {}),
     ...(left.length && components.some(c => c.lines.length) ? { left } : {}),
   }
+  return { recipe, findings }
+}
 
-  const lines = linesOf(recipe)
+/** What is missing in a text: everything, its ingredients, or its steps. */
+function missingIn(text: string, recipe: Recipe): Finding[] {
   if (!text.trim())
-    note(
-      'empty',
-      'stop',
-      'There is no text yet. Paste a recipe: its title, what goes in, and what is done.',
-    )
-  else if (!lines.length)
-    note(
-      'no-lines',
-      'stop',
-      'I found no ingredient lines in this text. Write each ingredient on a line of its ' +
-        'own, with its amount first: “200 g plain flour”.',
-    )
-  else if (!steps.length)
-    note(
-      'no-steps',
-      'note',
-      'I found no steps. The amounts can be worked out all the same; the mixing notes will be general.',
-    )
-  const notes = parts.filter(
-    p => p.is === 'note' && !/^https?:/iu.test(p.text) && couldMatter(p.text),
-  )
-  if (notes.length && lines.length)
-    note(
-      'other-text',
-      'note',
-      `${notes.length === 1 ? 'One line is' : `${notes.length} lines are`} read as ` +
+    return [
+      finding({
+        code: 'empty',
+        severity: 'stop',
+        sentence:
+          'There is no text yet. Paste a recipe: its title, what goes in, and what is done.',
+      }),
+    ]
+  if (!linesOf(recipe).length)
+    return [
+      finding({
+        code: 'no-lines',
+        severity: 'stop',
+        sentence:
+          'I found no ingredient lines in this text. Write each ingredient on a line of its ' +
+          'own, with its amount first: “200 g plain flour”.',
+      }),
+    ]
+  return recipe.components.some(c => c.steps.length)
+    ? []
+    : [
+        finding({
+          code: 'no-steps',
+          severity: 'note',
+          sentence:
+            'I found no steps. The amounts can be worked out all the same; the mixing notes ' +
+            'will be general.',
+        }),
+      ]
+}
+
+/** Notes of the writer that name something to eat: they are in no check. */
+function notesIn(parts: readonly Part[], recipe: Recipe): Finding[] {
+  const notes = textsOf(parts, 'note').filter(note => !/^https?:/iu.test(note) && couldMatter(note))
+  const [first] = notes
+  if (!first || !linesOf(recipe).length) return []
+  return [
+    finding({
+      code: 'other-text',
+      severity: 'note',
+      text: first,
+      sentence:
+        `${notes.length === 1 ? 'One line is' : `${notes.length} lines are`} read as ` +
         'neither ingredient nor step, and not checked: ' +
-        `“${notes[0]!.text.slice(0, 80)}”${notes.length > 1 ? ' …' : ''}`,
-      notes[0]!.text,
-    )
-  findings.push(...wholeFindings(recipe, further))
-  return { recipe, findings, text, places, regionBecause: options.region ? [] : guess.because }
+        `“${first.slice(0, 80)}”${notes.length > 1 ? ' …' : ''}`,
+    }),
+  ]
+}
+
+/** A recipe of what was laid out of `text`. `before` are the findings that were made on the way. */
+export function readParts(
+  text: string,
+  laidOut: readonly Part[],
+  options: RecipeOptions,
+  before: readonly Finding[],
+  further: readonly Rule[],
+): RecipeReading {
+  const guess = guessRegion(text)
+  const region = options.region ?? guess.region
+  const { parts, findings: betweenLists } = oneList(laidOut, region)
+  const places = placesOf(text, parts, maskMarks(text))
+  const title = options.title ?? titleOf(laidOut)
+  const { recipe, findings } = recipeIn(text, parts, places, { region, title })
+  return {
+    recipe,
+    findings: [
+      ...before,
+      ...findings,
+      ...languageFinding(text),
+      ...betweenLists,
+      ...missingIn(text, recipe),
+      ...notesIn(parts, recipe),
+      ...wholeFindings(recipe, further),
+    ],
+    text,
+    places,
+    regionBecause: options.region ? [] : guess.because,
+  }
 }
 
 /**

@@ -126,6 +126,14 @@ function leftOver(line: Line, placed: readonly Placed[], taken: number): Finding
   })
 }
 
+/** Does a use state an amount of the whole line: no more of it, not by turns, not a piece? */
+const isStated = (line: Line, { use, step }: Placed): boolean =>
+  use.share.of === 'amount' &&
+  !more.test(step.text.slice(Math.max(0, use.share.quantity.start - 20), use.mention.end + 30)) &&
+  (!byTurns.test(step.text.slice(use.mention.end)) ||
+    (takenShare(line, [{ use, step }])?.low ?? 0) > 1.05) &&
+  !perPiece.test(step.text.slice(0, use.mention.end + 30))
+
 /** Amounts in the steps against the list, and parts of a line that do not add up to it. */
 export function stepAmounts(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
   const found: Finding[] = []
@@ -148,16 +156,7 @@ export function stepAmounts(recipe: Recipe, steps: readonly PlacedStep[]): Findi
       listed.get(line.ingredient)! > 1
     )
       continue
-    const stated = uses.filter(
-      ({ use, step }) =>
-        use.share.of === 'amount' &&
-        !more.test(
-          step.text.slice(Math.max(0, use.share.quantity.start - 20), use.mention.end + 30),
-        ) &&
-        (!byTurns.test(step.text.slice(use.mention.end)) ||
-          (takenShare(line, [{ use, step }])?.low ?? 0) > 1.05) &&
-        !perPiece.test(step.text.slice(0, use.mention.end + 30)),
-    )
+    const stated = uses.filter(placed => isStated(line, placed))
     const parts = uses.filter(({ use }) => use.share.of === 'part')
     const whole = uses.some(
       ({ use, step }) =>

@@ -125,14 +125,12 @@ const isWhole = (stated: StatedRecipe) =>
 /** The recipe of the visible words, where they have both lines and steps; null otherwise. */
 function wholeInWords(
   page: PageContent,
-  stated: StatedRecipe,
   options: PageOptions,
   further: readonly Rule[],
   findings: readonly Finding[],
 ): RecipeReading | null {
-  const titled = { ...options, title: options.title ?? (stated.title || undefined) }
   for (const words of [page.main, page.text]) {
-    const reading = words ? readPlain(words, titled, further, findings) : null
+    const reading = words ? readPlain(words, options, further, findings) : null
     const parts = reading?.recipe.components ?? []
     if (parts.some(c => c.lines.length) && parts.some(c => c.steps.length)) return reading
   }
@@ -173,7 +171,20 @@ export function readPage(
   options: PageOptions = {},
   further: readonly Rule[] = [],
 ): PageReading {
-  const findings: Finding[] = [
+  const findings = ofSource(html)
+  const page = contentOf(html.slice(0, longestPage))
+  const stated = statedIn(page)
+  const own = stated[Math.min(options.which ?? 0, stated.length - 1)]
+  if (!own) return inWords(page, options, further, findings)
+  // Data that states half a recipe beside a page that shows all of it: what is seen is read.
+  const titled = { ...options, title: options.title ?? (own.title || undefined) }
+  const seen = isWhole(own) ? null : wholeInWords(page, titled, further, findings)
+  return seen ? alone(seen) : read(stated, options, further, findings)
+}
+
+/** What is said of the source of any page. */
+function ofSource(html: string): Finding[] {
+  const found = [
     finding({
       code: 'markup',
       severity: 'note',
@@ -182,7 +193,7 @@ export function readPage(
     }),
   ]
   if (html.length > longestPage)
-    findings.push(
+    found.push(
       finding({
         code: 'too-long',
         severity: 'stop',
@@ -192,27 +203,21 @@ export function readPage(
           `${longestPage.toLocaleString('en')} are read.`,
       }),
     )
-  const page = contentOf(html.slice(0, longestPage))
-  const stated = statedIn(page)
-  const own = stated[Math.min(options.which ?? 0, stated.length - 1)]
-  if (own && isWhole(own)) return read(stated, options, further, findings)
-  // Data that states half a recipe beside a page that shows all of it: what is seen is read.
-  const seen = own ? wholeInWords(page, own, options, further, findings) : null
-  if (seen) return alone(seen)
-  if (own) return read(stated, options, further, findings)
+  return found
+}
+
+/** A page that states nothing: its main words, where they list something, else all of them. */
+function inWords(
+  page: PageContent,
+  options: PageOptions,
+  further: readonly Rule[],
+  findings: readonly Finding[],
+): PageReading {
   const inMain = page.main ? readPlain(page.main, options, further, findings) : null
   if (inMain?.recipe.components.some(c => c.lines.length)) return alone(inMain)
-  return alone(
-    readPlain(
-      page.text,
-      {
-        ...options,
-        ...(!options.title && page.title && !/\S/u.test(page.text) ? { title: page.title } : {}),
-      },
-      further,
-      findings,
-    ),
-  )
+  const bare = !options.title && page.title && !/\S/u.test(page.text)
+  const titled = { ...options, ...(bare ? { title: page.title } : {}) }
+  return alone(readPlain(page.text, titled, further, findings))
 }
 
 /** Reads a JSON-LD file; null when it is no JSON or holds no recipe. */

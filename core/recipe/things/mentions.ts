@@ -9,6 +9,7 @@ import {
   type AvoidableId,
   type Ingredient,
   type Kind,
+  type Mention,
 } from '../../pantry'
 import { vesselsIn } from '../facts/vessels'
 import type { Line } from '../recipe'
@@ -109,75 +110,84 @@ export function mentionsInStep(
   lines: readonly Line[] = [],
   own: readonly Line[] = lines,
 ): StepMention[] {
-  const found: StepMention[] = []
   const vessels = vesselsOf(step)
-  for (const m of namedIn(step)) {
-    if (vessels.some(v => m.start >= v.span[0] && m.end <= v.span[1])) continue
-    if (/^whites?$/iu.test(m.words) && sharesChocolate.test(step.slice(m.end))) {
-      const line = lines.find(l => /\bwhite\s+(?:\p{L}+\s+)?chocolate\b/iu.test(l.text))
-      if (line?.ingredient)
-        found.push({
-          start: m.start,
-          end: m.end,
-          words: m.words,
-          ingredient: ingredientById(line.ingredient)!,
-          verb: false,
-          line,
-          without: [],
-        })
-      continue
-    }
-    if (isCreaming(step, m) || onlyDoing.test(m.words) || likeness.test(step.slice(0, m.start)))
-      continue
-    const served = !neverServed.has(m.ingredient.kind) && servedWith.test(step.slice(0, m.start))
-    const lead = step.slice(0, m.start)
-    const line =
-      (own === lines ? null : lineMeant(m.words, m.ingredient, own, served, lead)) ??
-      lineMeant(m.words, m.ingredient, lines, served, lead)
-    if (m.ingredient.kind === 'ready-made' && !served && !line && isMade(step, m)) continue
-    if (
-      !line &&
-      notMeant.some(
-        row =>
-          row.words.test(m.words) &&
-          (row.instead
-            ? new RegExp(`(?:${row.in.source})$`, 'iu').test(step.slice(0, m.end))
-            : row.in.test(step)) &&
-          (!row.of ||
-            lines.some(l => row.of!.includes(ingredientById(l.ingredient ?? '')?.kind ?? 'water'))),
-      )
-    )
-      continue
-    const verb =
-      /^(?:butter|flour|oil)$/iu.test(m.words) &&
-      doing.test(step.slice(m.end)) &&
-      beforeDoing.test(step.slice(0, m.start))
-    found.push({
-      start: m.start,
-      end: m.end,
-      words: m.words,
-      ingredient: m.ingredient,
-      verb,
-      line: verb || forTin(step, m) ? sameLine(m.ingredient, lines) : line,
-      without: m.without,
-    })
-  }
-  for (const { sign: pattern, brings: id, listed } of hiddenWords)
-    for (const hit of step.matchAll(pattern)) {
-      const line = sameLine(ingredientById(id)!, lines)
-      if (line || !listed)
-        found.push({
-          start: hit.index,
-          end: hit.index + hit[0].length,
-          words: hit[0],
-          ingredient: ingredientById(id)!,
-          verb: true,
-          line,
-          without: [],
-        })
-    }
-  return found.sort((a, b) => a.start - b.start)
+  const named = namedIn(step)
+    .filter(m => !vessels.some(v => m.start >= v.span[0] && m.end <= v.span[1]))
+    .filter(m => !isNoFood(step, m))
+    .flatMap(m => mentionIn(step, m, lines, own) ?? [])
+  return [...named, ...whiteChocolate(step, lines), ...hiddenIn(step, lines)].sort(
+    (a, b) => a.start - b.start,
+  )
 }
+
+/** A doing ("cream the butter"), or a likeness ("the size of a walnut"). */
+const isNoFood = (step: string, m: Mention): boolean =>
+  isCreaming(step, m) || onlyDoing.test(m.words) || likeness.test(step.slice(0, m.start))
+
+/** One name in a step with the line that it means; null where it means what is made here, or nothing to eat. */
+function mentionIn(
+  step: string,
+  m: Mention,
+  lines: readonly Line[],
+  own: readonly Line[],
+): StepMention | null {
+  const lead = step.slice(0, m.start)
+  const served = !neverServed.has(m.ingredient.kind) && servedWith.test(lead)
+  const line =
+    (own === lines ? null : lineMeant(m.words, m.ingredient, own, served, lead)) ??
+    lineMeant(m.words, m.ingredient, lines, served, lead)
+  const made = m.ingredient.kind === 'ready-made' && !served && isMade(step, m)
+  if (!line && (made || isNotMeant(step, m, lines))) return null
+  const verb =
+    /^(?:butter|flour|oil)$/iu.test(m.words) &&
+    doing.test(step.slice(m.end)) &&
+    beforeDoing.test(lead)
+  return {
+    start: m.start,
+    end: m.end,
+    words: m.words,
+    ingredient: m.ingredient,
+    verb,
+    line: verb || forTin(step, m) ? sameLine(m.ingredient, lines) : line,
+    without: m.without,
+  }
+}
+
+/** What no list has and the step does not mean to eat: a row of the table says so. */
+const isNotMeant = (step: string, m: Mention, lines: readonly Line[]): boolean =>
+  notMeant.some(
+    row =>
+      row.words.test(m.words) &&
+      (row.instead
+        ? new RegExp(`(?:${row.in.source})$`, 'iu').test(step.slice(0, m.end))
+        : row.in.test(step)) &&
+      (!row.of ||
+        lines.some(l => row.of!.includes(ingredientById(l.ingredient ?? '')?.kind ?? 'water'))),
+  )
+
+/** "The white and milk chocolate": the white one by its colour alone. */
+function whiteChocolate(step: string, lines: readonly Line[]): StepMention[] {
+  const hit = /\bwhite\b/iu.exec(step)
+  if (!hit || !sharesChocolate.test(step.slice(hit.index + hit[0].length))) return []
+  const line = lines.find(l => /\bwhite\s+(?:\p{L}+\s+)?chocolate\b/iu.test(l.text))
+  const ingredient = ingredientById(line?.ingredient ?? '')
+  if (!line || !ingredient) return []
+  const end = hit.index + hit[0].length
+  return [{ start: hit.index, end, words: hit[0], ingredient, verb: false, line, without: [] }]
+}
+
+/** What a word brings without naming it: "buttered", "floured". */
+const hiddenIn = (step: string, lines: readonly Line[]): StepMention[] =>
+  hiddenWords.flatMap(({ sign, brings, listed }) =>
+    [...step.matchAll(sign)].flatMap(hit => {
+      const ingredient = ingredientById(brings)!
+      const line = sameLine(ingredient, lines)
+      const end = hit.index + hit[0].length
+      return line || !listed
+        ? [{ start: hit.index, end, words: hit[0], ingredient, verb: true, line, without: [] }]
+        : []
+    }),
+  )
 
 const vesselsOf = remembered(vesselsIn, 2000)
 const plainWords = (text: string) => wordsOf(text).map(w => w.plain)
@@ -294,10 +304,12 @@ function lineMeant(
         : undefined
   if (parted) return parted
   // "Sift the flour" of a list with rye flour or a gluten-free blend, "the sugar" of one with muscovado.
-  const kinds = sayable[ingredient.kind]
-  return (
-    (kinds && tail.length === 1 && generic.has(tail[0]!)
-      ? lines.find(l => l.ingredient && kinds.includes(ingredientById(l.ingredient)!.kind))
-      : null) ?? null
-  )
+  return ofPlainWord(tail, ingredient.kind, lines)
+}
+
+/** "The flour" of a list with rye flour: the first listed line of the kind that a plain word names. */
+function ofPlainWord(words: readonly string[], kind: Kind, lines: readonly Line[]): Line | null {
+  const kinds = words.length === 1 && generic.has(words[0]!) ? sayable[kind] : undefined
+  if (!kinds) return null
+  return lines.find(l => l.ingredient && kinds.includes(ingredientById(l.ingredient)!.kind)) ?? null
 }
