@@ -21,10 +21,8 @@ export {
   spoonFrom,
   stockPantry,
   type AvoidableId,
-  type Composition,
   type Ingredient,
   type Kind,
-  type OwnName,
   type OwnSpoon,
   type SpoonReading,
   type Stock,
@@ -39,7 +37,6 @@ export {
   placesOf,
   thingsOf,
   type LeftOver,
-  type Placed,
   type Thing,
   previewOf,
   readLine,
@@ -66,7 +63,6 @@ export {
   type RecipeOptions,
   type RecipeReading,
   type Span,
-  type StepTime,
 } from './recipe'
 export {
   changeOf,
@@ -94,11 +90,9 @@ export {
   type PacketField,
   type PacketFigure,
   type PacketHit,
-  type PacketPast,
   type PacketReading,
   type PacketSum,
   type PacketWords,
-  type UnknownPlace,
 } from './packet'
 export {
   beadColours,

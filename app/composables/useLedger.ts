@@ -117,12 +117,6 @@ export function useLedger() {
     await nextTick()
     fields.get(line.id)?.focus()
   }
-  /** One of the things that a line offers becomes the line. */
-  async function take(line: Line, choice: number) {
-    await edit({ do: 'take', lineId: line.id, choice }, line.id)
-    await nextTick()
-    fields.get(line.id)?.focus()
-  }
   async function split(line: Line, text: string, at: number) {
     await edit([...retyped(line, text), { do: 'split', lineId: line.id, at }], line.id)
     await nextTick()
@@ -164,7 +158,6 @@ export function useLedger() {
     add,
     remove,
     move,
-    take,
     split,
     join,
     look,

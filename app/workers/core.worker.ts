@@ -146,11 +146,8 @@ const knownBy = ({ ties, packets, today, tried, lessons }: HouseKnows): Known =>
   const school = schoolOf(lessons)
   return {
     ...(ties.length ? { packets: packetsFor(ties, packets, today) } : {}),
+    ...school,
     tried: [...tried, ...school.tried],
-    doses: school.doses,
-    rests: school.rests,
-    steps: school.steps,
-    sayings: school.sayings,
   }
 }
 
@@ -190,10 +187,7 @@ const core = {
   readRecipe: (text: string, options: RecipeOptions) => readRecipe(text, options),
   readFile: (name: string, bytes: ArrayBuffer) => readFile(name, decodeText(bytes)),
   readLine: (text: string, options: LineOptions) => readLine(text, options),
-  readSteps: (recipe: Recipe) => readSteps(recipe),
-  /** What only the steps bring, known or not. */
-  broughtBySteps: (recipe: Recipe) =>
-    thingsOf(recipe).filter(thing => thing.is === 'aside' || thing.is === 'unknown'),
+  readSteps: (recipe: Recipe) => ({ steps: readSteps(recipe), things: thingsOf(recipe) }),
   editRecipe: (reading: Reading, edits: RecipeEdit | readonly RecipeEdit[]) =>
     editRecipe(reading, edits),
   reread: (reading: Reading) => rereadAll(reading),

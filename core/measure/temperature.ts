@@ -54,7 +54,8 @@ const sign = String.raw`\s*(?:º|°|˚|degrees?|deg\.?|grad)?\s*`
 const figure = pattern(
   'giu',
   String.raw`(?<before>${fanWord}[\s:,(]*(?:to|at)?[\s:]*)?(?<![\d.,/½¼¾])(?<n>\d{2,3})(?![\d½¼¾]|[.,]\d)`,
-  String.raw`(?:${sign}(?:C\b|F\b)?\s*(?:[-–—]|to)\s*\d{2,3}(?=${sign}(?:C\b|F\b|celsius|fahrenheit|centigrade)))?`,
+  String.raw`(?:${sign}(?:C\b|F\b)?\s*(?:[-–—]|to)\s*\d{2,3}`,
+  String.raw`(?=${sign}(?:C\b|F\b|celsius|fahrenheit|centigrade)))?`,
   String.raw`(?<deg>${sign})(?<scale>C\b|F\b|celsius|centigrade|fahrenheit)?`,
   String.raw`(?<after>\s*[(,]?\s*${fanWord})?`,
 )

@@ -19,7 +19,6 @@ export {
   type PacketChange,
   type PacketField,
   type PacketFigure,
-  type PacketPast,
   type PacketSum,
   type PacketWords,
 } from './packet'
@@ -29,5 +28,4 @@ export {
   type PacketClaim,
   type PacketHit,
   type PacketReading,
-  type UnknownPlace,
 } from './read'

@@ -38,7 +38,7 @@ export interface MakerAnswer {
 }
 
 /** What stood on the packet before its words changed. */
-export interface PacketPast {
+interface PacketPast {
   readonly on: string
   readonly by: string
   readonly words: PacketWords

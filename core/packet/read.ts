@@ -38,7 +38,7 @@ export interface PacketClaim {
   readonly against: boolean
 }
 
-export interface UnknownPlace {
+interface UnknownPlace {
   readonly words: string
   readonly start: number
   readonly end: number

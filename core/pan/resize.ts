@@ -1,13 +1,14 @@
 import {
   kitchenNumber,
+  pattern,
   readAmount,
+  readNumber,
   scaleAmount,
   weightText,
   type Spread,
-  pattern,
 } from '../measure'
 import { ingredientById, measured, nameIn } from '../pantry'
-import { linesOf, readSteps, scaledText, type Line, type Recipe } from '../recipe'
+import { linesOf, readSteps, scaledReads, scaledText, type Line, type Recipe } from '../recipe'
 import { tinBatter, type BatterSaid } from './batter'
 import { readTin } from './read-tin'
 import { countedEggs, factorFor, type SizeTarget } from './target'
@@ -72,9 +73,10 @@ function wordsAt(
   const byPlan = line.evidence.by === 'plan'
   const n = line.amount ? ((line.amount.low + line.amount.high) / 2) * by : 0
   const odd =
-    line.unit !== null && spoons.includes(line.unit) && !near(valueOf(kitchenNumber(n)), n)
-  if (!ingredient || !line.grams || line.orElse.length || (!byPlan && !odd))
-    return scaledText(line, by, region)
+    !line.orElse.length &&
+    spoons.includes(line.unit ?? 'none') &&
+    !near(valueOf(kitchenNumber(n)), n)
+  if (!ingredient || !line.grams || (!byPlan && !odd)) return scaledText(line, by, region)
   const amount = measured(line.grams.best * by, ingredient, region, measureIn)
   const grams = weightText(amount.grams)
   return (
@@ -84,19 +86,7 @@ function wordsAt(
     `${nameIn(ingredient, region)}${line.preparation ? `, ${line.preparation}` : ''}`
   )
 }
-const fractions: Readonly<Record<string, number>> = {
-  '⅛': 1 / 8,
-  '¼': 1 / 4,
-  '⅓': 1 / 3,
-  '½': 1 / 2,
-  '⅔': 2 / 3,
-  '¾': 3 / 4,
-}
-const valueOf = (text: string) =>
-  [...text].reduce(
-    (sum, sign) => (sign in fractions ? sum + fractions[sign]! : sum * 10 + Number(sign)),
-    0,
-  )
+const valueOf = (text: string) => readNumber(text, 0)?.value ?? 0
 
 const lineAt = (
   line: Line,
@@ -109,7 +99,7 @@ const lineAt = (
   from: null,
   amount: line.amount && { low: line.amount.low * by, high: line.amount.high * by },
   grams: line.grams && times(line.grams, by),
-  ...(line.reads ? { reads: scaledText({ text: line.reads }, by, region) } : {}),
+  ...scaledReads(line, by, region),
   orElse: line.orElse.map(other => lineAt(other, by, region, measureIn)),
   // The spans pointed into the old words.
   evidence: {

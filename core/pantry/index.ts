@@ -6,7 +6,7 @@ export {
   membersOf,
   type AvoidableId,
 } from './avoidable'
-export type { Composition, Handling, Ingredient, Kind } from './ingredient'
+export type { Handling, Ingredient, Kind } from './ingredient'
 export {
   allIngredients,
   claimsIn,
@@ -30,7 +30,7 @@ export { pantry } from './pantry'
 export { enterPhrase, phrasesIn, phraseTree, type PhraseTree } from './phrases'
 export { spoonFrom, type SpoonReading } from './spoon'
 export { builtIn, safely } from './built-in'
-export { emptyStock, type OwnName, type OwnSpoon, type Stock } from './stock'
+export { emptyStock, type OwnSpoon, type Stock } from './stock'
 export { weigh, type Weighed } from './weigh'
 export { remembered } from './remembered'
 export { plainWord, wordsOf, type Word } from './words'

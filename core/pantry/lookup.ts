@@ -297,7 +297,7 @@ interface Named {
   readonly ingredient: Ingredient
 }
 
-/** What a name means here: by its region, by the claims before it, with the question where it has two meanings. */
+/** What a name means here: by its region and its claims, with the question where it has two meanings. */
 function mentionOf(
   text: string,
   { start, end, plain, ingredient }: Named,

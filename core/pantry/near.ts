@@ -58,7 +58,7 @@ function lengthsOf(names: ReadonlyMap<string, Ingredient>): ReadonlyMap<number, 
   return made
 }
 
-/** Names nearly as long whose letters are nearly the same: each change takes at most one away and brings one. */
+/** Names nearly as long, of nearly the same letters: a change takes at most one away and brings one. */
 function alikeOf(
   want: string,
   most: number,

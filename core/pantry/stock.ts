@@ -2,7 +2,7 @@ import type { Grams } from '../measure'
 import type { Ingredient } from './ingredient'
 
 /** What the household calls it: words that are read as that ingredient from now on. */
-export interface OwnName {
+interface OwnName {
   readonly words: string
   readonly ingredient: string
 }

@@ -1,9 +1,25 @@
 import type { Region } from '../measure'
 import { wholeFindings, type Rule } from './findings'
+import { answer, isAnswer, type Answer } from './answers'
+import {
+  addLine,
+  answerOf,
+  changeSteps,
+  done,
+  longestStep,
+  mapPart,
+  nextId,
+  ofLine,
+  refuse,
+  replaceLine,
+  reread,
+  setting,
+  type Draft,
+  type Step,
+} from './draft'
 import { readLine } from './line/line'
 import {
   linesOf,
-  type Component,
   type Finding,
   type Line,
   type Reading,
@@ -25,28 +41,6 @@ export type EditResult =
       readonly problem: { readonly code: string; readonly sentence: string; readonly at: Span }
     }
 
-interface Draft {
-  readonly recipe: Recipe
-  readonly findings: readonly Finding[]
-  readonly settled: readonly string[]
-}
-type Step =
-  | { readonly ok: true; readonly draft: Draft }
-  | {
-      readonly ok: false
-      readonly problem: { readonly code: string; readonly sentence: string; readonly at: Span }
-    }
-
-const refuse = (sentence: string): Step => ({
-  ok: false,
-  problem: { code: 'nothing-there', sentence, at: [0, 0] },
-})
-const done = (draft: Draft): Step => ({ ok: true, draft })
-const answerOf = (line: Line) =>
-  line.evidence.by === 'baker' && line.ingredient ? { ingredient: line.ingredient } : {}
-const longestStep = 4000
-const setting = ({ recipe }: Draft) => ({ region: recipe.region, handling: recipe.handling })
-
 /** Findings that reading the whole text gave; the others are worked out anew after every correction. */
 const ofText: ReadonlySet<Finding['code']> = new Set([
   'markup',
@@ -57,78 +51,6 @@ const ofText: ReadonlySet<Finding['code']> = new Set([
   'no-list',
   'language',
 ])
-const ofLine: ReadonlySet<Finding['code']> = new Set([
-  'unknown-ingredient',
-  'unread-words',
-  'ambiguous',
-  'no-amount',
-  'no-weight',
-  'no-unit',
-  'weight-against-volume',
-  'odd-fraction',
-  'open-kind',
-])
-
-const nextId = (recipe: Recipe) =>
-  `l${1 + Math.max(0, ...linesOf(recipe).map(l => Number(/^l(\d+)$/u.exec(l.id)?.[1] ?? 0)))}`
-const mapPart = (draft: Draft, name: string, change: (part: Component) => Component): Draft => ({
-  ...draft,
-  recipe: {
-    ...draft.recipe,
-    components: draft.recipe.components.map(c => (c.name === name ? change(c) : c)),
-  },
-})
-const withoutLine = (findings: readonly Finding[], lineId: string) =>
-  findings.filter(
-    f => !(ofLine.has(f.code) && (f.lineId === lineId || f.lineId?.startsWith(`${lineId}-or`))),
-  )
-
-function replaceLine(
-  draft: Draft,
-  lineId: string,
-  put: readonly Line[],
-  found: readonly Finding[],
-): Draft {
-  const components = draft.recipe.components.map(c => ({
-    ...c,
-    lines: c.lines.flatMap(line => (line.id === lineId ? put : [line])),
-  }))
-  return {
-    ...draft,
-    recipe: { ...draft.recipe, components },
-    findings: [...withoutLine(draft.findings, lineId), ...found],
-  }
-}
-
-/** Reads a text in place of a line; what the heading said it is for stays when its words do. */
-function reread(
-  draft: Draft,
-  line: Line,
-  text: string,
-  answer: { ingredient?: string } = {},
-): Step {
-  const read = readLine(text, {
-    ...setting(draft),
-    id: line.id,
-    component: line.component,
-    ...answer,
-  })
-  if (!read.ok) return read
-  return done(
-    replaceLine(
-      draft,
-      line.id,
-      [
-        {
-          ...read.line,
-          from: line.from ?? null,
-          purpose: read.line.purpose ?? (line.text === read.line.text ? line.purpose : null),
-        },
-      ],
-      read.findings,
-    ),
-  )
-}
 
 function eachLine(draft: Draft, change: (draft: Draft, line: Line) => Step): Step {
   let now = draft
@@ -210,56 +132,6 @@ function moveLine(draft: Draft, line: Line, to: string, before: string | null): 
   return done({ ...draft, recipe: { ...draft.recipe, components } })
 }
 
-function addLine(draft: Draft, component: string, text: string, after: string | undefined): Step {
-  const read = readLine(text, { ...setting(draft), id: nextId(draft.recipe), component })
-  if (!read.ok) return read
-  const line = { ...read.line, from: null }
-  const part = draft.recipe.components.find(c => c.name === component)
-  const next: Draft = { ...draft, findings: [...draft.findings, ...read.findings] }
-  if (!part)
-    return done({
-      ...next,
-      recipe: {
-        ...draft.recipe,
-        components: [
-          ...draft.recipe.components,
-          { name: component, lines: [line], steps: [], stepsFrom: [] },
-        ],
-      },
-    })
-  const at = after === undefined ? part.lines.length : part.lines.findIndex(l => l.id === after) + 1
-  return done(
-    mapPart(next, component, c => ({
-      ...c,
-      lines: [...c.lines.slice(0, at), line, ...c.lines.slice(at)],
-    })),
-  )
-}
-
-/** Changes the steps of a part; the places in the text go along with their steps. */
-function changeSteps(
-  draft: Draft,
-  component: string,
-  at: number,
-  change: (steps: [string, Span | null][]) => void,
-): Step {
-  const part = draft.recipe.components.find(c => c.name === component)
-  if (!part || at < -1 || at >= Math.max(1, part.steps.length))
-    return refuse('That step is not there any more.')
-  const steps = part.steps.map((text, i): [string, Span | null] => [
-    text,
-    part.stepsFrom?.[i] ?? null,
-  ])
-  change(steps)
-  return done(
-    mapPart(draft, component, c => ({
-      ...c,
-      steps: steps.map(([text]) => text),
-      stepsFrom: steps.map(([, from]) => from),
-    })),
-  )
-}
-
 const sameWords = (a: string, b: string) =>
   a.toLowerCase().replace(/\s+/gu, ' ').trim() === b.toLowerCase().replace(/\s+/gu, ' ').trim()
 
@@ -267,24 +139,7 @@ const sameWords = (a: string, b: string) =>
 const unknownWords = (line: Line): string =>
   line.ingredient ? (line.unread.length ? line.name : '') : line.name
 
-/** Says what a left-over is: it becomes a line or a step at the end of a part, or is passed over. */
-function placeLeft(draft: Draft, edit: Extract<RecipeEdit, { do: 'place' }>): Step {
-  const { left = [] } = draft.recipe
-  const one = left.find(l => l.words === edit.words)
-  if (!one) return refuse('That is not left over any more.')
-  const recipe = { ...draft.recipe, left: left.filter(l => l !== one) }
-  const now = { ...draft, recipe }
-  if (edit.as === 'remark') return done(now)
-  if (edit.as === 'line') return addLine(now, edit.component, edit.words, undefined)
-  const part = recipe.components.find(c => c.steps.length) ?? recipe.components[0]
-  return part
-    ? changeSteps(now, part.name, part.steps.length - 1, steps => {
-        steps.push([one.words, one.from])
-      })
-    : refuse('There is no part to put it in.')
-}
-
-function apply(draft: Draft, edit: RecipeEdit): Step {
+function apply(draft: Draft, edit: Exclude<RecipeEdit, Answer>): Step {
   const { recipe } = draft
   const line = 'lineId' in edit ? linesOf(recipe).find(l => l.id === edit.lineId) : undefined
   if ('lineId' in edit && !line) return refuse('That line is not there any more.')
@@ -299,26 +154,6 @@ function apply(draft: Draft, edit: RecipeEdit): Step {
           ? reread(now, l, l.text, { ingredient: edit.ingredient })
           : done(now),
       )
-    case 'take': {
-      const choice = [line!.reads ?? line!.text, ...line!.orElse.map(other => other.text)][
-        edit.choice
-      ]
-      return choice === undefined
-        ? refuse('That choice is not there any more.')
-        : reread(draft, line!, choice)
-    }
-    case 'no-food':
-      return done({
-        ...draft,
-        recipe: { ...recipe, noFood: [...new Set([...(recipe.noFood ?? []), edit.words])] },
-      })
-    case 'forget-fact':
-      return done({
-        ...draft,
-        recipe: { ...recipe, facts: (recipe.facts ?? []).filter(text => text !== edit.text) },
-      })
-    case 'place':
-      return placeLeft(draft, edit)
     case 'remove':
       return done(replaceLine(draft, line!.id, [], []))
     case 'add':
@@ -475,7 +310,7 @@ export function editRecipe(
   for (const edit of Array.isArray(edits)
     ? (edits as readonly RecipeEdit[])
     : [edits as RecipeEdit]) {
-    const step = apply(draft, edit)
+    const step = isAnswer(edit) ? answer(draft, edit) : apply(draft, edit)
     if (!step.ok) return step
     draft = step.draft
   }

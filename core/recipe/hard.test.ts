@@ -1,10 +1,18 @@
 import { describe, expect, test } from '@jest/globals'
 import { accounted, checkPeople, readPage, readRecipe } from '#core'
 import { each } from '../../tests/each'
-import { cleanRecipes } from '../../tests/corpus/tables/clean-recipes'
-import { plantedGrounds, plantedRecipes } from '../../tests/corpus/tables/hard-contradictions'
-import { hardLayouts, layoutExpected } from '../../tests/corpus/tables/hard-layouts'
-import { hardLines } from '../../tests/corpus/tables/hard-lines'
+import { cleanRecipes, type CleanRecipe } from '../../tests/corpus/tables/clean-recipes'
+import {
+  plantedGrounds,
+  plantedRecipes,
+  type Planted,
+} from '../../tests/corpus/tables/hard-contradictions'
+import {
+  hardLayouts,
+  layoutExpected,
+  type HardLayout,
+} from '../../tests/corpus/tables/hard-layouts'
+import { hardLines, type HardLine } from '../../tests/corpus/tables/hard-lines'
 import { neverClear } from '../../tests/corpus/tables/never-clear'
 import { corpusRecipes } from '../../tests/corpus/tables/recipes'
 import { moreRecipes } from '../../tests/corpus/tables/recipes-more'
@@ -24,20 +32,20 @@ const says = (wrong: readonly unknown[]) => JSON.stringify(wrong, null, 1)
 
 describe('what is hard to read, in the open two thirds of the corpora', () => {
   test('lines: at least 96 % right, at most 1 % wrong without a word', () => {
-    const { open } = shares(hardLines, row => row.text)
+    const { open } = shares(hardLines, (row: HardLine) => row.text)
     const found = scoreHardLines(open, linesRead(readRecipe))
     expect(found.of).toBeGreaterThan(200)
     expect([found.right / found.of >= 0.96, says(found.wrong)]).toEqual([true, says(found.wrong)])
     expect(found.silent / found.of).toBeLessThanOrEqual(0.01)
   })
   test('layouts and pages: at least 96 % read as the same recipe', () => {
-    const { open } = shares(hardLayouts, row => row.name)
+    const { open } = shares(hardLayouts, (row: HardLayout) => row.name)
     const found = scoreLayouts(open, { readRecipe, readPage, expected: layoutExpected })
     expect(found.of).toBeGreaterThan(30)
     expect([found.right / found.of >= 0.96, says(found.wrong)]).toEqual([true, says(found.wrong)])
   })
   test('facts of clean recipes: at least 96 %, with a false alarm in at most 1 of 20', () => {
-    const { open } = shares(cleanRecipes, row => row.text)
+    const { open } = shares(cleanRecipes, (row: CleanRecipe) => row.text)
     const found = scoreClean(open, readRecipe)
     expect([found.right / found.facts >= 0.96, says(found.wrong)]).toEqual([
       true,
@@ -46,7 +54,7 @@ describe('what is hard to read, in the open two thirds of the corpora', () => {
     expect(found.alarms / found.of).toBeLessThanOrEqual(0.05)
   })
   test('planted contradictions: at least 90 % found, and none in the ground they were planted in', () => {
-    const { open } = shares(plantedRecipes, row => row.name)
+    const { open } = shares(plantedRecipes, (row: Planted) => row.name)
     const found = scorePlanted(open, readRecipe)
     expect(found.right / found.of).toBeGreaterThanOrEqual(0.9)
     for (const ground of each(plantedGrounds))

@@ -8,7 +8,7 @@ const tables = languages.map(row => ({ ...row, words: new Set(row.words) }))
  * The language of a text, where it is another than English; null when it is English, or nothing
  * tells. `read`: its names and measures are known here.
  */
-export function languageOf(text: string): { readonly name: string; readonly read: boolean } | null {
+function languageOf(text: string): { readonly name: string; readonly read: boolean } | null {
   const words = text.toLowerCase().match(/\p{L}+/gu) ?? []
   const count = (known: ReadonlySet<string>) =>
     words.reduce((n, word) => n + (known.has(word) ? 1 : 0), 0)

@@ -1,4 +1,4 @@
-import { avoidableName, ingredientById, type AvoidableId } from '../pantry'
+import { avoidableName, type AvoidableId } from '../pantry'
 import { sumUp, whyNotChecked, type Packet } from '../packet'
 import {
   cautionsAt,

@@ -17,15 +17,10 @@ await build({
   build: { ssr: 'tests/bench/entry.ts', outDir, emptyOutDir: true, minify: false },
 })
 const {
-  accounting,
   adapt,
   bakeOf,
   checkPeople,
-  corpusLines,
-  corpusRecipes,
   corpusSize,
-  hardReading,
-  moreRecipes,
   newPacket,
   noWords,
   packetsFor,
@@ -39,10 +34,8 @@ const {
   readPacket,
   readPage,
   readRecipe,
-  readingSpeed,
-  scoreLines,
+  readingRows,
   scoreMethods,
-  scoreRecipes,
   scoreStatements,
   shelfIndex,
   shelfRowOf,
@@ -71,44 +64,7 @@ function time(work, runs = 15) {
 }
 
 const share = (part, whole) => `${((100 * part) / whole).toFixed(1)} %`
-const [scored, found] = [
-  scoreLines(corpusLines, readLine),
-  scoreRecipes([...corpusRecipes, ...moreRecipes], readRecipe),
-]
-console.log(
-  `\nlines all right                 ${share(scored.right, scored.of)} of ${scored.of} ` +
-    '(quantity, unit, ingredient and grams)',
-)
-for (const { text, says } of scored.wrong) console.log(`  ${text}: ${says.join('; ')}`)
-console.log(
-  `findings, in ${found.of} recipes         precision ${share(found.precision, 1)}, recall ` +
-    `${share(found.recall, 1)} (${found.expected} expected, ${found.raised} raised)`,
-)
-for (const { title, says } of found.wrong) console.log(`  ${title}: ${says.join('; ')}`)
-
-for (const { name, open, aside } of hardReading()) {
-  const says = part =>
-    part.facts
-      ? `${share(part.right, part.facts)} of ${part.facts} facts, ` +
-        `${part.alarms} of ${part.of} with a false alarm`
-      : `${share(part.right, part.of)} of ${part.of}` +
-        (part.silent === undefined ? '' : `, wrong and silent ${share(part.silent, part.of)}`)
-  console.log(`${name.padEnd(31)} ${says(open)}; set aside ${says(aside)}`)
-  for (const { text, says: wrong } of open.wrong)
-    console.log(`  ${text.slice(0, 60)}: ${wrong.join('; ')}`)
-}
-const placed = accounting()
-console.log(
-  `letters that ended in a place   ${share(placed.placed, placed.of)} of ${placed.of}; understood ` +
-    `${share(placed.understood, placed.of)}, the rest is asked about`,
-)
-const pace = readingSpeed()
-console.log(
-  `reading an ordinary recipe      ${pace.median.toFixed(1)} ms, slow ones ${pace.slow.toFixed(1)} ms; ` +
-    `four times a hostile text takes × ${pace.worst.ratio.toFixed(1)} at worst (${pace.worst.name}); an unknown word ` +
-    `× ${pace.unknown.toFixed(2)} of five known lines`,
-)
-
+for (const row of readingRows()) console.log(row)
 const said = scoreStatements(statements, readPacket)
 console.log(
   `packet statements               precision ${share(said.precision, 1)}, recall ` +

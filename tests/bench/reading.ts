@@ -5,7 +5,9 @@ import { hardLayouts, layoutExpected } from '../corpus/tables/hard-layouts'
 import { hardLines } from '../corpus/tables/hard-lines'
 import { neverClear } from '../corpus/tables/never-clear'
 import { corpusRecipes } from '../corpus/tables/recipes'
+import { corpusLines } from '../corpus/tables/lines'
 import { moreRecipes } from '../corpus/tables/recipes-more'
+import { scoreLines, scoreRecipes } from '../corpus/score.mjs'
 import {
   linesRead,
   scoreAccounting,
@@ -17,15 +19,20 @@ import {
   shares,
 } from '../corpus/score-hard.mjs'
 
+interface Wrong {
+  readonly text?: string
+  readonly title?: string
+  readonly says: readonly string[]
+}
 interface Score {
   readonly of: number
   readonly right: number
   readonly silent?: number
   readonly facts?: number
   readonly alarms?: number
-  readonly wrong: readonly { readonly text: string; readonly says: readonly string[] }[]
+  readonly wrong: readonly Wrong[]
 }
-export interface Both {
+interface Both {
   readonly name: string
   readonly open: Score
   readonly aside: Score
@@ -47,7 +54,7 @@ const verdictOf = (text: string, allergen: string) =>
   ]).people[0]!.verdict
 
 /** How what is hard to read is read: each corpus with its open part and the third that is set aside. */
-export const hardReading = (): readonly Both[] => [
+const hardReading = (): readonly Both[] => [
   both(
     'hard lines',
     hardLines,
@@ -81,7 +88,7 @@ export const hardReading = (): readonly Both[] => [
 ]
 
 /** Letters and digits of every text of the corpora that ended in a place. */
-export const accounting = () =>
+const accounting = () =>
   scoreAccounting(
     [
       ...[...corpusRecipes, ...moreRecipes, ...cleanRecipes, ...plantedRecipes].map(r => r.text),
@@ -118,7 +125,7 @@ const hostile: Readonly<Record<string, (n: number) => string>> = {
  * Reading's speed as ratios: an ordinary recipe in ms, four times the text over one times (4 is
  * linear) for the worst hostile text, and an unknown word over five known lines.
  */
-export function readingSpeed() {
+function readingSpeed() {
   const texts = [...corpusRecipes, ...moreRecipes].map(r => r.text)
   for (const text of texts) readRecipe(text)
   const each = texts.map(text => took(() => readRecipe(`${text}\n`))).sort((a, b) => a - b)
@@ -142,4 +149,40 @@ export function readingSpeed() {
     worst,
     unknown: unknown / five,
   }
+}
+
+const share = (part: number, whole: number) => `${((100 * part) / whole).toFixed(1)} %`
+const saysScore = ({ of, right, silent, facts, alarms }: Score) =>
+  facts
+    ? `${share(right, facts)} of ${facts} facts, ${alarms} of ${of} with a false alarm`
+    : `${share(right, of)} of ${of}` +
+      (silent === undefined ? '' : `, wrong and silent ${share(silent, of)}`)
+
+/** What the bench prints of reading: each corpus with both shares, accounting, and the speed. */
+export function readingRows(): string[] {
+  const placed = accounting()
+  const pace = readingSpeed()
+  const lines = scoreLines(corpusLines, readLine)
+  const recipes = scoreRecipes([...corpusRecipes, ...moreRecipes], readRecipe)
+  const listed = (rows: readonly Wrong[]) =>
+    rows.map(
+      ({ text, title, says }) => `  ${(text ?? title ?? '').slice(0, 60)}: ${says.join('; ')}`,
+    )
+  return [
+    `lines all right                 ${share(lines.right, lines.of)} of ${lines.of} ` +
+      '(quantity, unit, ingredient and grams)',
+    ...listed(lines.wrong),
+    `findings, in ${recipes.of} recipes         precision ${share(recipes.precision, 1)}, ` +
+      `recall ${share(recipes.recall, 1)} (${recipes.expected} expected, ${recipes.raised} raised)`,
+    ...listed(recipes.wrong),
+    ...hardReading().flatMap(({ name, open, aside }) => [
+      `${name.padEnd(31)} ${saysScore(open)}; set aside ${saysScore(aside)}`,
+      ...listed(open.wrong),
+    ]),
+    `letters that ended in a place   ${share(placed.placed, placed.of)} of ${placed.of}; ` +
+      `understood ${share(placed.understood, placed.of)}, the rest is asked about`,
+    `reading an ordinary recipe      ${pace.median.toFixed(1)} ms, slow ones ${pace.slow.toFixed(1)} ms; ` +
+      `four times a hostile text takes × ${pace.worst.ratio.toFixed(1)} at worst ` +
+      `(${pace.worst.name}); an unknown word × ${pace.unknown.toFixed(2)} of five known lines`,
+  ]
 }

@@ -4,7 +4,7 @@
  * letters: its share is reported, what is wrong in it is not, and nobody tunes on it.
  */
 const sum = text => [...text].reduce((n, c) => (n * 31 + c.codePointAt(0)) % 1_000_003, 7)
-export const isSetAside = text => sum(text) % 3 === 0
+const isSetAside = text => sum(text) % 3 === 0
 
 /** Parts a corpus in the open two thirds and the third that is set aside. */
 export const shares = (all, nameOf) => ({
@@ -38,20 +38,20 @@ const parseReads = reads => ({
   asks: /ASK$/u.test(reads),
 })
 
-const sameThing = (line, thing) => {
-  if (!thing.whatever && line.ingredient !== thing.id)
-    return `read as ${line.ingredient}, not ${thing.id}`
-  if (!near(line.amount?.low ?? null, thing.low) || !near(line.amount?.high ?? null, thing.high))
-    return (
-      `${line.amount ? `${line.amount.low}–${line.amount.high}` : 'no amount'}, ` +
-      `not ${thing.low}–${thing.high}`
-    )
-  if (thing.low !== null && (line.unit ?? '') !== thing.unit)
-    return `unit ${line.unit ?? 'none'}, not ${thing.unit || 'none'}`
-  if (thing.grams !== null && !near(line.grams?.best ?? null, thing.grams, 0.06))
-    return `${line.grams?.best ?? 'no'} g, not ${thing.grams}`
-  return null
-}
+const amountOff = ({ amount }, thing) =>
+  near(amount?.low ?? null, thing.low) && near(amount?.high ?? null, thing.high)
+    ? null
+    : `${amount ? `${amount.low}–${amount.high}` : 'no amount'}, not ${thing.low}–${thing.high}`
+const gramsOff = ({ grams }, thing) =>
+  thing.grams === null || near(grams?.best ?? null, thing.grams, 0.06)
+    ? null
+    : `${grams?.best ?? 'no'} g, not ${thing.grams}`
+const unitOff = ({ unit }, thing) =>
+  thing.low === null || (unit ?? '') === thing.unit ? null : `unit ${unit}, not ${thing.unit}`
+const sameThing = (line, thing) =>
+  thing.whatever || line.ingredient === thing.id
+    ? (amountOff(line, thing) ?? unitOff(line, thing) ?? gramsOff(line, thing))
+    : `read as ${line.ingredient}, not ${thing.id}`
 
 function lineSays(hard, read) {
   const { things, asks } = parseReads(hard.reads)
@@ -96,47 +96,28 @@ const plain = text =>
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .trim()
 
+const nearDegrees = (celsius, { celsius: wanted, fan }) =>
+  celsius === null || wanted === null
+    ? celsius === wanted
+    : Math.abs(celsius - wanted - (fan ? 20 : 0)) <= 5
+const sameTin = (text, wanted) =>
+  wanted === null ? text === null : plain(text).includes(plain(wanted))
+
 /** Facts, lines and steps of a recipe: how many of them are right, and what is not. */
 function factsOff(recipe, wanted) {
-  const off = []
-  let of = 0
-  const hold = (ok, says) => {
-    of++
-    if (!ok) off.push(says)
-  }
-  hold(
-    linesOf(recipe).length === wanted.lines,
-    `${linesOf(recipe).length} lines, not ${wanted.lines}`,
-  )
-  hold(
-    stepsOf(recipe).length === wanted.steps,
-    `${stepsOf(recipe).length} steps, not ${wanted.steps}`,
-  )
-  hold(
-    (recipe.oven?.celsius ?? null) === null
-      ? wanted.celsius === null
-      : wanted.celsius !== null &&
-          Math.abs(recipe.oven.celsius - wanted.celsius - (wanted.fan ? 20 : 0)) <= 5,
-    `${recipe.oven?.celsius} °C, not ${wanted.celsius}`,
-  )
-  const minutes = recipe.oven?.minutes ?? null
-  hold(
-    minutes === null
-      ? wanted.minutes === null
-      : wanted.minutes !== null &&
-          minutes.low === wanted.minutes[0] &&
-          minutes.high === wanted.minutes[1],
-    `${minutes?.low}–${minutes?.high} min, not ${wanted.minutes}`,
-  )
-  hold(
-    wanted.pan === null ? recipe.pan === null : plain(recipe.pan?.text).includes(plain(wanted.pan)),
-    `tin “${recipe.pan?.text}”, not “${wanted.pan}”`,
-  )
-  hold(
-    (recipe.yield?.count?.low ?? null) === wanted.makes,
-    `makes ${recipe.yield?.count?.low}, not ${wanted.makes}`,
-  )
-  return { of, off }
+  const { oven, pan } = recipe
+  const minutes = oven?.minutes ? [oven.minutes.low, oven.minutes.high] : null
+  const made = recipe.yield?.count?.low ?? null
+  const [lines, steps] = [linesOf(recipe).length, stepsOf(recipe).length]
+  const checks = [
+    [lines === wanted.lines, `${lines} lines, not ${wanted.lines}`],
+    [steps === wanted.steps, `${steps} steps, not ${wanted.steps}`],
+    [nearDegrees(oven?.celsius ?? null, wanted), `${oven?.celsius} °C, not ${wanted.celsius}`],
+    [String(minutes) === String(wanted.minutes), `${minutes} min, not ${wanted.minutes}`],
+    [sameTin(pan?.text ?? null, wanted.pan), `tin “${pan?.text}”, not “${wanted.pan}”`],
+    [made === wanted.makes, `makes ${made}, not ${wanted.makes}`],
+  ]
+  return { of: checks.length, off: checks.filter(([ok]) => !ok).map(([, says]) => says) }
 }
 
 /** Findings that say that something contradicts itself. */
@@ -195,7 +176,8 @@ const around = ({ as, text }) =>
     ? `Small cake\n\n200 g rice flour\n${text}\n100 g sugar\n\nMethod\n` +
       'Mix everything with 100 ml water and bake at 180 °C for 20 minutes.'
     : `Small cake\n\n200 g rice flour\n100 g sugar\n2 tsp bicarbonate of soda\n150 ml water\n\n` +
-      `Method\nHeat the oven to 180 °C. Mix the rice flour, sugar, bicarbonate of soda and water.\nBake for 20 minutes.\n${text}`
+      'Method\nHeat the oven to 180 °C. Mix the rice flour, sugar, bicarbonate of soda and water.\n' +
+      `Bake for 20 minutes.\n${text}`
 
 /** Counts pairs of words and allergen. `verdictOf(text, allergen)` reads, checks and says. */
 export function scoreNeverClear(rows, verdictOf) {

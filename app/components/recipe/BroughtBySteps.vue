@@ -13,22 +13,17 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ edit: [edit: RecipeEdit]; go: [id: string] }>()
 
-const worst = ['contains', 'may contain', 'unknown'] as const
 const rows = computed(() =>
   props.things.map(thing => {
     const own = props.conflicts.filter(
       c => c.where === 'step' && c.words === thing.words && c.ingredient === thing.ingredient,
     )
+    const named = thing.ingredient ? props.names.get(thing.ingredient) : undefined
     return {
       thing,
-      name: thing.ingredient
-        ? (props.names.get(thing.ingredient) ?? thing.ingredient)
-        : thing.words,
+      name: named ?? thing.words,
       step: thing.step ? `${thing.component}#${thing.step.at}` : '',
-      marks: props.people.flatMap(person => {
-        const state = worst.find(s => own.some(c => c.personId === person.id && c.state === s))
-        return state ? [{ person, state }] : []
-      }),
+      marks: conflictMarks(props.people, own),
       because: [...new Set(own.map(c => c.because))].join('; '),
     }
   }),

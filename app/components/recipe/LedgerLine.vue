@@ -131,22 +131,15 @@ const spread = computed(() => {
   return g && g.high - g.low > 0.02 * g.best ? `${round(g.low)}–${round(g.high)} g` : ''
 })
 const round = (n: number) => (n >= 10 ? Math.round(n) : Math.round(n * 10) / 10)
-const worst = ['contains', 'may contain', 'unknown'] as const
-const marks = computed(() =>
-  props.people.flatMap(person => {
-    const own = props.conflicts.filter(c => c.personId === person.id)
-    const state = worst.find(s => own.some(c => c.state === s))
-    return state
-      ? [
-          {
-            person,
-            state,
-            because: [...new Set(own.map(c => c.because))],
-            sources: [...new Set(own.map(c => c.source).filter(Boolean))].slice(0, 3),
-          },
-        ]
-      : []
-  }),
+const marks = computed(() => conflictMarks(props.people, props.conflicts))
+// The button that took a choice is gone with it.
+watch(
+  () => props.line.orElse.length,
+  async (now, before) => {
+    if (now || !before) return
+    await nextTick()
+    opener.value?.focus()
+  },
 )
 </script>
 

@@ -36,8 +36,9 @@ const brought = shallowRef<readonly Thing[]>([])
 watch(
   () => bake.value?.recipe,
   async recipe => {
-    steps.value = recipe ? await useCore().readSteps(recipe) : []
-    brought.value = recipe ? await useCore().broughtBySteps(recipe) : []
+    const read = recipe ? await useCore().readSteps(recipe) : { steps: [], things: [] }
+    steps.value = read.steps
+    brought.value = read.things.filter(thing => thing.is === 'aside' || thing.is === 'unknown')
   },
   { immediate: true },
 )
@@ -227,41 +228,7 @@ async function addPart() {
         <div class="head">
           <h1 id="lines">What goes in</h1>
           <p v-if="facts.length" class="soft">{{ facts.join(' · ') }}</p>
-          <UPopover :content="{ align: 'end' }">
-            <UButton
-              color="neutral"
-              variant="ghost"
-              icon="i-lucide-keyboard"
-              class="keys"
-              aria-label="Keys of this page"
-            />
-            <template #content>
-              <dl class="keylist">
-                <dt>↑ ↓</dt>
-                <dd>from line to line</dd>
-                <dt>Enter</dt>
-                <dd>correct, and keep</dd>
-                <dt>Tab</dt>
-                <dd>keep, and correct the next</dd>
-                <dt>Alt ↑ ↓</dt>
-                <dd>move the line</dd>
-                <dt>Ctrl Enter</dt>
-                <dd>part it at the cursor</dd>
-                <dt>Backspace</dt>
-                <dd>at its start: join with the one above</dd>
-                <dt>1 2 3</dt>
-                <dd>on a line with choices: take that one</dd>
-                <dt>+</dt>
-                <dd>a new line below</dd>
-                <dt>Delete</dt>
-                <dd>take it out</dd>
-                <dt>1 2 3, x</dt>
-                <dd>on a finding: its corrections, no problem</dd>
-                <dt>Ctrl Z</dt>
-                <dd>one step back</dd>
-              </dl>
-            </template>
-          </UPopover>
+          <LedgerKeys />
         </div>
         <div class="measures" role="group" aria-label="How it is measured">
           <span class="soft">measured as in</span>
@@ -319,7 +286,7 @@ async function addPart() {
                 @split="(text, at) => ledger.split(line, text, at)"
                 @join="ledger.join(line, $event)"
                 @move="ledger.move(line, $event)"
-                @take="ledger.take(line, $event)"
+                @take="edit({ do: 'take', lineId: line.id, choice: $event }, line.id)"
                 @below="ledger.below(line)"
                 @go="(by, open) => ledger.go(line, by, open)"
                 @look="ledger.look(line.id)"
@@ -424,22 +391,6 @@ async function addPart() {
   gap: 18px;
   flex-wrap: wrap;
   margin-bottom: 4px;
-}
-.keys {
-  margin-left: auto;
-  min-width: 44px;
-  min-height: 44px;
-  align-self: center;
-}
-.keylist {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 6px 16px;
-  padding: 14px 18px;
-  font-size: 0.95rem;
-}
-.keylist dt {
-  font-weight: 650;
 }
 h1 {
   font-size: 1.4rem;
@@ -550,11 +501,6 @@ h2 {
 .photo {
   width: 100%;
   border-radius: 14px;
-}
-@media (max-width: 760px) {
-  .keys {
-    display: none;
-  }
 }
 @media (max-width: 1040px) {
   .grid {

@@ -48,6 +48,8 @@ interface Looked {
   readonly from: Span
   readonly below: readonly string[]
   readonly measured: boolean
+  /** It stands on several pages, but for a number. */
+  readonly repeated: boolean
 }
 interface State {
   readonly under: 'ingredients' | 'steps' | 'notes' | null
@@ -66,17 +68,18 @@ const part = (
   text = line.text,
 ): Part[] => [{ from: line.from, is, text }]
 
-const heading: Sort = ({ bare, text, from }) =>
-  ingredientHeadings.test(bare)
-    ? [{ from, is: 'ingredients', text }]
-    : stepHeadings.test(bare)
-      ? [{ from, is: 'steps', text }]
-      : otherHeadings.test(bare)
-        ? [{ from, is: 'notes', text }]
-        : null
+const headings: readonly (readonly ['ingredients' | 'steps' | 'notes', RegExp])[] = [
+  ['ingredients', ingredientHeadings],
+  ['steps', stepHeadings],
+  ['notes', otherHeadings],
+]
+const heading: Sort = ({ bare, text, from }) => {
+  const is = headings.find(([, sign]) => sign.test(bare))?.[0]
+  return is ? [{ from, is, text }] : null
+}
 
 const ofPage: Sort = line =>
-  furniture.some(sign => sign.test(line.bare.trim())) ? part('remark', line) : null
+  line.repeated || furniture.some(sign => sign.test(line.bare.trim())) ? part('remark', line) : null
 
 const inNotes: Sort = (line, { under }) =>
   under === 'notes' ? [{ from: line.from, is: 'note', text: line.text }] : null
@@ -172,12 +175,12 @@ const saysNothing = (text: string): boolean =>
   !startsWithVerb(text) &&
   !findMentions(text).mentions.length
 
-const inMethod: Sort = (line, { under, hasSteps }) =>
-  under === 'steps' && hasSteps && saysNothing(withoutBullet(line.text))
+const inMethod: Sort = (line, { under, hasSteps }) => {
+  if (under !== 'steps') return null
+  return hasSteps && saysNothing(withoutBullet(line.text))
     ? part('other', line)
-    : under === 'steps'
-      ? part('step', line, withoutBullet(line.text.replace(stepNumber, '')))
-      : null
+    : part('step', line, withoutBullet(line.text.replace(stepNumber, '')))
+}
 
 const listed: Sort = line => {
   const step = line.text.replace(stepNumber, '')
@@ -249,6 +252,17 @@ const moved = (state: State, parts: readonly Part[]): State => {
   }
 }
 
+const unnumbered = (text: string) => text.replace(/\d+/gu, '#')
+
+/** What stands at the head or foot of several pages: the same words with another number. */
+function headersIn(texts: readonly string[]): ReadonlySet<string> {
+  const seen = new Map<string, Set<string>>()
+  for (const text of texts)
+    if (/\d/u.test(text) && wordsOf(text).length <= 8 && !startsWithVerb(text))
+      seen.set(unnumbered(text), (seen.get(unnumbered(text)) ?? new Set()).add(text))
+  return new Set([...seen].filter(([, all]) => all.size > 1).map(([words]) => words))
+}
+
 /** How many lines under one are looked at for whether it heads them. */
 const lookAhead = 4
 
@@ -259,6 +273,7 @@ export function layOut(pieces: readonly Piece[]): Part[] {
   const texts = full.map(piece => piece.text.trim().replace(/\s+/gu, ' '))
   const measured = texts.map(text => looksMeasured(withoutBullet(text)))
   const lastMeasured = measured.lastIndexOf(true)
+  const headers = headersIn(texts.filter((_, i) => !measured[i]))
   let state: State = {
     under: null,
     titled: false,
@@ -275,6 +290,7 @@ export function layOut(pieces: readonly Piece[]): Part[] {
       from: spanOf(full[at]!),
       below: texts.slice(at + 1, at + 1 + lookAhead).map(withoutBullet),
       measured: measured[at]!,
+      repeated: headers.has(unnumbered(text)),
     }
     state = { ...state, listAhead: lastMeasured > at }
     for (const sort of sorts) {

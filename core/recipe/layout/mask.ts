@@ -9,7 +9,7 @@ import { pattern } from '../../measure'
 const blanks = (text: string) => ' '.repeat(text.length)
 const keycap = /([0-9])\ufe0f?\u20e3/gu
 const picture =
-  /[\p{Extended_Pictographic}\u{1f1e6}-\u{1f1ff}\u{1f3fb}-\u{1f3ff}\u200d\ufe0e\ufe0f\u20e3]/gu
+  /\p{Extended_Pictographic}|[\u{1f1e6}-\u{1f1ff}]|[\u{1f3fb}-\u{1f3ff}]|\u200d|\ufe0e|\ufe0f|\u20e3/gu
 /** Pictures that are letters or signs of recipes all the same. */
 const kept = /[©®™↔-⇿☐☑✓✔▪▫◾◽]/u
 const boldLine = /^([^\S\n]*)(\*\*|__)(?=\S)([^*_\n]{1,80}?)\2(:?)([^\S\n]*)$/gmu

@@ -162,8 +162,8 @@ function wholeLines(
       .map(other => other.name)
     const name = withNoun(each.name, others, region)
     const whole = i > 0 && !each.lead ? described(first.name, name, region) : name
-    const lead = each.lead ?? (first.lead && text.slice(first.lead.start, first.lead.end))
-    const amount = typeof lead === 'string' ? lead : lead ? text.slice(lead.start, lead.end) : ''
+    const lead = each.lead ?? first.lead
+    const amount = lead ? text.slice(lead.start, lead.end) : ''
     const tail = i === named.length - 1 || (!each.tail.trim() && !last.lead) ? last.tail : each.tail
     return { text: tidy(`${amount.trim()} ${whole}${tail}`), span: each.span }
   })
@@ -186,10 +186,38 @@ function bracketed(masked: string, part: Named, bracket: Bracket, region: Region
   const short = `${part.name} ${lastWord(noun)}`
   const shares = spans(short, part.name.length, region)
   const stands = mentions.length > 0 || (offered && !shares && unread.length > 0)
-  const name = shares && mentions.length ? short : stands ? part.name : null
+  const alone = stands ? part.name : null
+  const name = shares && mentions.length ? short : alone
   const own = part.lead ? masked.slice(part.lead.start, part.lead.end).trim() : amount
   const whole = name ?? ofNoun(part.name, noun, region)
   return { text: tidy(`${own || amount} ${whole}${part.tail}${outer.tail}`), span: part.span }
+}
+
+/** What one bracket offers, with the line without it where that is a choice too; null for nothing. */
+function offeredIn(
+  text: string,
+  masked: string,
+  { hit, amount }: { readonly hit: RegExpMatchArray; readonly amount: string },
+  region: Region,
+): Omit<Choice, 'condition'>[] | null {
+  const content = hit[1]!
+  const [at, end] = [hit.index!, hit.index! + hit[0].length]
+  const outer = namedIn(blank(masked, [at, end]), { start: 0, end: masked.length }, region)
+  const noun = outer.name.replace(/\s+/gu, ' ')
+  const opens = offers.exec(content.trimStart())
+  const skipped = content.length - content.trimStart().length + (opens?.[0].length ?? 0)
+  const inside: Piece = { start: at + 1 + skipped, end: end - 1 }
+  const pieces = piecesIn(masked, [inside.start, inside.end], region, noun)
+  // A bracket stands in for the line where it opens so, names one thing, or says when.
+  const instead = opens !== null || text.slice(at + 1, end - 1) !== content
+  if (!noun || (!instead && !pieces.length)) return null
+  const whole = (pieces.length ? pieces : [inside])
+    .map(piece => namedIn(masked, piece, region))
+    .filter(part => part.name && !leftOut.test(part.name))
+    .map(part => bracketed(masked, part, { outer, noun, amount, offered: opens !== null }, region))
+  if (!whole.length) return null
+  const spared = { text: tidy(blank(masked, [at, end])), span: outer.span }
+  return instead || !pieces.length ? [spared, ...whole] : whole
 }
 
 /** "milk (dairy or oat)", "butter (or margarine)", "butter (vegan if needed)": what a bracket offers. */
@@ -201,25 +229,9 @@ function inBracket(
   const lead = leadOf(masked, 0, region)
   const amount = lead ? text.slice(lead.start, lead.end).trim() : ''
   for (const hit of masked.matchAll(bracket)) {
-    const [at, end] = [hit.index, hit.index + hit[0].length]
-    const outer = namedIn(blank(masked, [at, end]), { start: 0, end: masked.length }, region)
-    const noun = outer.name.replace(/\s+/gu, ' ')
-    if (!noun || at < (lead?.end ?? 0)) continue
-    const content = hit[1]!
-    const offered = offers.exec(content.trimStart())
-    const skipped = content.length - content.trimStart().length + (offered?.[0].length ?? 0)
-    const pieces = piecesIn(masked, [at + 1 + skipped, end - 1], region, noun)
-    const conditional = text.slice(at + 1, end - 1) !== content
-    if (!offered && !pieces.length && !conditional) continue
-    const whole = (pieces.length ? pieces : [{ start: at + 1 + skipped, end: end - 1 }])
-      .map(piece => namedIn(masked, piece, region))
-      .filter(part => part.name && !leftOut.test(part.name))
-      .map(part =>
-        bracketed(masked, part, { outer, noun, amount, offered: offered !== null }, region),
-      )
-    if (!whole.length) continue
-    const spared = { text: tidy(blank(masked, [at, end])), span: outer.span }
-    return offered || !pieces.length || conditional ? [spared, ...whole] : whole
+    const found =
+      hit.index < (lead?.end ?? 0) ? null : offeredIn(text, masked, { hit, amount }, region)
+    if (found) return found
   }
   return null
 }

@@ -91,3 +91,10 @@ function scaledWords(words: string, by: number, region: Region): string {
       `${text.slice(end)}`
   return text
 }
+
+/** The words of a line's first choice at the new size; nothing where it offers none. */
+export const scaledReads = (
+  { reads }: Pick<Line, 'reads'>,
+  by: number,
+  region: Region,
+): Pick<Line, 'reads'> => (reads ? { reads: scaledWords(reads, by, region) } : {})

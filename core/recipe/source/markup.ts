@@ -84,6 +84,7 @@ interface Open {
   }[]
 }
 
+const inLine = /[^\S\n]+/gu
 const isRecipe = (type: string) => /(?:^|[\s/:])Recipe(?:\s|$)/u.test(type)
 const tidy = (text: string) =>
   text
@@ -96,6 +97,12 @@ const add = (item: MarkedItem, name: string, value: string | MarkedItem) => {
   if (list) list.push(value)
   else item.props.set(name, [value])
 }
+/** What an element says that it is of the thing around it. */
+const propertiesOf = (attributes: Readonly<Record<string, string>>, holder: MarkedItem | null) =>
+  (attributes.itemprop ?? (holder ? attributes.property : undefined) ?? '')
+    .split(/\s+/u)
+    .map(n => n.replace(/^.*[:/]/u, ''))
+    .filter(Boolean)
 const valueAttribute = (tag: string, attributes: Readonly<Record<string, string>>) =>
   attributes.content ??
   (tag === 'time' ? attributes.datetime : undefined) ??
@@ -107,7 +114,7 @@ const valueAttribute = (tag: string, attributes: Readonly<Record<string, string>
  */
 export function contentOf(html: string): PageContent {
   // Text with only some words marked up in it keeps its own lines.
-  const space = anyBlock.test(html) ? /\s+/gu : /[^\S\n]+/gu
+  const space = anyBlock.test(html) ? /\s+/gu : inLine
   const open: Open[] = []
   // The things and the collectors that are open now, innermost last: never searched for, since a
   // page may be nested ten thousand deep.
@@ -116,8 +123,8 @@ export function contentOf(html: string): PageContent {
   const linked: string[] = []
   const items: MarkedItem[] = []
   const [all, main]: [string[], string[]] = [[], []]
-  let [title, script, inTitle, hiddenDepth, mainDepth] = ['', null as string[] | null, false, 0, 0]
-  let preDepth = 0
+  let [title, script, inTitle] = ['', null as string[] | null, false]
+  let [hiddenDepth, mainDepth, preDepth] = [0, 0, 0]
 
   const say = (text: string) => {
     if (hiddenDepth) return
@@ -146,10 +153,7 @@ export function contentOf(html: string): PageContent {
         const item: MarkedItem | null = starts
           ? { type: attributes.itemtype ?? attributes.typeof ?? '', props: new Map() }
           : null
-        const names = (attributes.itemprop ?? (holder ? attributes.property : undefined) ?? '')
-          .split(/\s+/u)
-          .map(n => n.replace(/^.*[:/]/u, ''))
-          .filter(Boolean)
+        const names = propertiesOf(attributes, holder)
         const props: { of: MarkedItem; names: readonly string[]; text: string }[] = []
         if (holder && names.length) {
           const value = valueAttribute(tag, attributes)
@@ -160,8 +164,8 @@ export function contentOf(html: string): PageContent {
         if (item && isRecipe(item.type)) items.push(item)
         if (blocks.has(tag)) say('\n')
         if (hidden) hiddenDepth++
+        preDepth += Number(tag === 'pre')
         if (tag === 'main' || tag === 'article') mainDepth++
-        if (tag === 'pre') preDepth++
         const now: Open = { hidden, main: tag === 'main' || tag === 'article', item, props }
         open.push(now)
         if (item) holders.push(item)
@@ -176,8 +180,7 @@ export function contentOf(html: string): PageContent {
           title += text
           return
         }
-        // What is laid out already keeps its lines.
-        say(text.replace(preDepth ? /[^\S\n]+/gu : space, ' '))
+        say(text.replace(preDepth ? inLine : space, ' '))
       },
       onclosetag(tag) {
         if (tag === 'script' && script) {
@@ -185,7 +188,7 @@ export function contentOf(html: string): PageContent {
           script = null
         }
         if (tag === 'title') inTitle = false
-        if (tag === 'pre') preDepth--
+        preDepth -= Number(tag === 'pre')
         const last = open.pop()
         if (!last) return
         if (last.hidden) hiddenDepth--

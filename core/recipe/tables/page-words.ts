@@ -12,9 +12,6 @@ export const furniture: readonly RegExp[] = [
   /^[\s\p{P}\p{S}]*$/u,
 ]
 
-/** A line at the head or foot of every printed page. [P] */
-export const pageHeader = /(?:\bpage\s+|\bp\.\s*|\s{3,})\d{1,3}(?:\s*(?:of|\/)\s*\d{1,3})?\s*$/iu
-
 /** Headings of the same list in other measures; the first that a house can weigh is used. [P] */
 export const unitLists: readonly { readonly sign: RegExp; readonly weighs: boolean }[] = [
   { sign: /^(?:metric(?:\s+(?:measures?|units?|version))?|grams?|weights?|uk|europe(?:an)?|by\s+weight)\s*:?$/iu, weighs: true },

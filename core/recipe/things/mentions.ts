@@ -124,7 +124,7 @@ export function mentionsInStep(
 const isNoFood = (step: string, m: Mention): boolean =>
   isCreaming(step, m) || onlyDoing.test(m.words) || likeness.test(step.slice(0, m.start))
 
-/** One name in a step with the line that it means; null where it means what is made here, or nothing to eat. */
+/** One name in a step with the line that it means; null for what is made here, or nothing to eat. */
 function mentionIn(
   step: string,
   m: Mention,
