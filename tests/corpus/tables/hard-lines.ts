@@ -155,10 +155,10 @@ any milk, 100 ml => milk 100 ml ASK
 2 tbsp any oil => neutral-oil 2 tbsp ASK
 100 g preferred sweetener => high-sweetener 100 g ASK
 100 g chocolate you like best => dark-chocolate 100 g ASK
-50 g spread, whichever you have => plant-spread 50 g ASK
+50 g spread, whichever you have => margarine 50 g ASK
 100 ml plant milk such as oat or soy => plant-drink-any 100 ml ASK
 100 g seeds (e.g. sunflower, pumpkin) => mixed-seeds 100 g ASK
-100 g dried fruit of choice => ? 100 g ASK
+100 g dried fruit of choice => * 100 g ASK
 1 tsp spice of choice => ? 1 tsp ASK
 `,
   ),
@@ -210,7 +210,7 @@ flour 200 g, sugar 100 g, butter 100 g => plain-flour 200 g ; sugar 100 g ; butt
 salt and pepper => salt - ; black-pepper -
 butter and flour, for the tin => butter - ; plain-flour -
 icing sugar and cocoa, to dust => icing-sugar - ; cocoa -
-1 sachet dried yeast dissolved in 150 ml warm milk => dry-yeast 1 sachet ; milk 150 ml
+1 sachet dried yeast dissolved in 150 ml warm milk => dry-yeast 1 packet ; milk 150 ml
 4 tbsp chia seeds soaked in 200 ml oat milk => chia 4 tbsp ; oat-drink 200 ml
 2 tsp vanilla extract + pinch of salt => vanilla 2 tsp ; salt 1 pinch
 100 g dark chocolate melted with 50 g butter => dark-chocolate 100 g ; butter 50 g
@@ -282,7 +282,7 @@ a dozen egg whites => egg-white 12
 1 cake yeast => fresh-yeast 1 =17
 1 cake compressed yeast => fresh-yeast 1 =17
 1 pkg. active dry yeast => dry-yeast 1 packet =7
-1 envelope unflavored gelatin => gelatine 1 envelope =7
+1 envelope unflavored gelatin => gelatine 1 packet =7
 1 No. 2 can crushed pineapple => pineapple 1 no-2-can =567
 1 #2 can pineapple => pineapple 1 no-2-can =567
 1 No. 303 can pumpkin => pumpkin-puree 1 no-303-can =454
@@ -392,7 +392,7 @@ c. 100 g butter => butter 100 g
 1 tbsp nutritional yeast => msg-yeast-flakes 1 tbsp
 100 g tiger nuts, ground => * 100 g ASK
 100 g cheesecloth-drained yoghurt => yoghurt 100 g
-200 g rice pudding => ? 200 g ASK
+200 g rice pudding => * 200 g ASK
 2 tbsp custard creams, crushed => * 2 tbsp ASK
 100 g flibbertigibbet => ? 100 g ASK
 1 tsp wibble powder => ? 1 tsp ASK
@@ -464,7 +464,7 @@ Saft von 1 Zitrone => lemon-juice 1
 1 c. à c. de levure chimique => baking-powder 1 tsp
 100 g de beurre mou => butter 100 g
 25 cl de lait => milk 25 cl
-1 sachet de sucre vanillé => vanilla-sugar 1 sachet
+1 sachet de sucre vanillé => vanilla-sugar 1 packet
 1 pincée de sel => salt 1 pinch
 20 cl de crème fraîche => creme-fraiche 20 cl
 2 jaunes d'œufs => egg-yolk 2
