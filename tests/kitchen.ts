@@ -41,6 +41,21 @@ export async function more(page: Page, of: string, what: string) {
   await page.getByRole('menuitem', { name: what }).click()
 }
 
+/**
+ * A picture of the page. The browser now and then cannot take one while another window is drawn;
+ * it is asked again then.
+ */
+export async function photoOf(
+  page: Page,
+  options?: { readonly clip: { x: number; y: number; width: number; height: number } },
+): Promise<Buffer> {
+  const taken: Buffer[] = []
+  await expect(async () => {
+    taken.push(await page.screenshot(options))
+  }).toPass({ timeout: 10_000 })
+  return taken[0]!
+}
+
 /** The photo of a printed card, drawn by the browser itself. */
 export async function cardPhoto(
   page: Page,
@@ -55,7 +70,7 @@ export async function cardPhoto(
       'Georgia,serif;background:#fbf7ea;color:#222"><h1 ' +
       `style="font-size:46px">${title}</h1><p>${lines.join('<br>')}</p><p>${steps}</p></body>`,
   )
-  const photo = await desk.screenshot()
+  const photo = await photoOf(desk)
   await desk.close()
   return photo
 }

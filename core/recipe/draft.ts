@@ -34,7 +34,7 @@ export const ofLine: ReadonlySet<Finding['code']> = new Set([
   'no-weight',
   'no-unit',
   'weight-against-volume',
-  'odd-fraction',
+  'two-readings',
   'open-kind',
 ])
 

@@ -179,6 +179,7 @@ export type FindingCode =
   | 'no-unit'
   | 'weight-against-volume'
   | 'odd-fraction'
+  | 'two-readings'
   | 'open-kind'
   | 'left-over'
   | 'unknown-in-step'

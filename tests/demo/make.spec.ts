@@ -9,6 +9,7 @@ import {
   paste,
   recipeText,
   toPlans,
+  photoOf,
 } from '../kitchen'
 
 const stage = (page: Page, name: string) =>
@@ -229,7 +230,7 @@ test(
     await page.getByLabel('Minutes').fill('7')
     await page.getByRole('button', { name: 'Start', exact: true }).click()
     await expect(timer(page, /the kettle/)).toContainText(/[67]:\d\d/)
-    const photo = await page.screenshot({ clip: { x: 0, y: 0, width: 80, height: 80 } })
+    const photo = await photoOf(page, { clip: { x: 0, y: 0, width: 80, height: 80 } })
     await page
       .getByLabel('Photo of how it looks')
       .setInputFiles({ name: 'bowl.png', mimeType: 'image/png', buffer: photo })

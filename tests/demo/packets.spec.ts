@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { expectNoSideways, fromShelf } from '../kitchen'
+import { expectNoSideways, fromShelf, photoOf } from '../kitchen'
 
 const toPackets = async (page: Page) => {
   await page.goto('/packet')
@@ -38,7 +38,7 @@ async function labelPhoto(page: Page, html: string): Promise<Buffer> {
       }
       pen.putImageData(grain, 0, 0)
     </script>`)
-  const photo = await desk.screenshot()
+  const photo = await photoOf(desk)
   await desk.close()
   return photo
 }
@@ -194,7 +194,7 @@ test('a code is found in a picture of its bars', async ({ page }) => {
         .join('') +
       '</svg>',
   )
-  const photo = await desk.screenshot()
+  const photo = await photoOf(desk)
   await desk.close()
   await toPackets(page)
   await page.getByRole('button', { name: 'New packet' }).click()
@@ -205,7 +205,7 @@ test('a code is found in a picture of its bars', async ({ page }) => {
   await expect(page.getByText(/Found “Fogbell Plain Flour”/)).toBeVisible()
   await page
     .getByLabel('Picture of a packet’s code')
-    .setInputFiles({ name: 'none.png', mimeType: 'image/png', buffer: await page.screenshot() })
+    .setInputFiles({ name: 'none.png', mimeType: 'image/png', buffer: await photoOf(page) })
   await expect(page.getByText('No code was found in this picture.')).toBeVisible()
 })
 

@@ -43,7 +43,9 @@ test(
     await page.keyboard.press('Control+A')
     await page.keyboard.insertText('nonsense')
     await page.keyboard.press('Escape')
-    expect((await lines(page)).slice(2, 4)).toEqual(['110 g butter', '2 eggs'])
+    await expect
+      .poll(async () => (await lines(page)).slice(2, 4))
+      .toEqual(['110 g butter', '2 eggs'])
 
     // Ctrl+Enter parts at the cursor; Backspace at the start joins again.
     await expect(page.getByRole('button', { name: 'Correct: 2 eggs' })).toBeFocused()

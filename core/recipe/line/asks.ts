@@ -124,7 +124,7 @@ const twoReadings: Ask = asked => {
   if (!ways || by !== 'words') return null
   return saying({
     ...about(asked),
-    code: 'odd-fraction',
+    code: 'two-readings',
     severity: 'ask',
     sentence: `The amount of “${line.text}” can be read in two ways. It is taken as ${ways.is}.`,
     corrections: [ways.is, ways.or].map(words =>

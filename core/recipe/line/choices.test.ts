@@ -120,7 +120,7 @@ describe('amounts', () => {
   ] as const)('%s is asked with the other reading', (text, amount) => {
     const read = readLine(text, { region: 'us' })
     expect(read.ok && read.line.amount?.low).toBeCloseTo(amount, 6)
-    const finding = read.ok ? read.findings.find(f => f.code === 'odd-fraction') : undefined
+    const finding = read.ok ? read.findings.find(f => f.code === 'two-readings') : undefined
     expect(finding?.corrections).toHaveLength(2)
   })
   test.each([

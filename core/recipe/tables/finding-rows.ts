@@ -10,6 +10,7 @@ export const findingRows: Readonly<Record<FindingCode, string>> = {
   'no-unit': 'A number alone may be grams, spoons or pieces.',
   'weight-against-volume': 'One of the two is wrong; whoever measures the other way bakes another cake.',
   'odd-fraction': 'A fraction that was misread is the commonest way to spoil a batch, and nobody notices.',
+  'two-readings': 'A blank or a hyphen that was lost makes a quarter of a whole.',
   'open-kind': 'Whatever is chosen brings what it holds: until then it may be any of them.',
   'left-over': 'What nobody understood may be an ingredient, and is in no check.',
   'unknown-in-step': 'What is not known may hold anything, wherever it is named.',
