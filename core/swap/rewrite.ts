@@ -271,13 +271,10 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     })
   }
 
+  const stays = part.leaving.filter(item => !gone.has(item.line.id))
+  stays.flatMap(struckChoices).forEach(([id, name]) => naming.set(id, name))
   const rewordedLines = new Map(
-    component.lines.flatMap(line => {
-      const how = gone.has(line.id)
-        ? undefined
-        : part.leaving.find(item => item.line.id === line.id)
-      return how ? [[line.id, reworded(line, how, setting, changes)] as const] : []
-    }),
+    stays.map(item => [item.line.id, reworded(item.line, item, setting, changes)] as const),
   )
 
   const levers = draft.added.filter(a => a.answers === 'lever')
@@ -419,6 +416,14 @@ const trimReason = (ingredient: Ingredient, by: number) => {
         ? 'fat'
         : 'water'
   return by > 0 ? `for the ${what} that is missing` : `for the ${what} that the new things bring`
+}
+
+/** The choices of a line that are not taken, by their ids, each with what the steps call it now. */
+function struckChoices(item: Leaving): (readonly [string, string])[] {
+  if (item.how !== 'picks' && item.how !== 'narrows') return []
+  const taken = item.how === 'picks' ? item.alternative : item.line
+  const others = [item.line, ...item.line.orElse].filter(choice => choice !== taken)
+  return others.map(choice => [choice.id, words(taken)] as const)
 }
 
 /** The line as its first choice alone. */

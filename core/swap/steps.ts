@@ -150,7 +150,10 @@ const twiceNamed = (text: string) =>
   text
     .replace(/\b(mixture|batter|gel|cream)\s+(?:mixture|\1)\b/giu, '$1')
     .replace(/\b((?:the\s+)?)([\p{L}-]+(?:\s+[\p{L}-]+){0,3}),\s+(?:the\s+)?\2\b/giu, '$1$2')
-    .replace(/\b(the\s+)?([\p{L}-]+(?:\s+[\p{L}-]+){0,3})\s+and\s+(?:the\s+)?\2\b/giu, '$1$2')
+    .replace(
+      /\b(the\s+)?([\p{L}-]+(?:\s+[\p{L}-]+){0,3})(?:\s+(?:and|or)\s+|\s?\/\s?)(?:the\s+)?\2\b/giu,
+      '$1$2',
+    )
 
 /**
  * Every step with the amounts that it states put right for lines that weigh something else now:
