@@ -86,6 +86,13 @@ describe('verdicts', () => {
     ).toBe('unknown'))
   test('nobody can eat an empty recipe', () =>
     expect(verdict(readRecipe('').recipe, avoids('milk'))).toBe('unknown'))
+  test.each([
+    'Cake\n\n500gstrongwhiteflour\n4tbspoliveoil\n\nMixtheflourandhalftheoil.Bakefor20minutes.',
+    'Cake\n\nMix the sugar with water. Bake for 20 minutes.',
+    'Cake',
+  ])('nor is one of which no line was read, whatever its steps name: %s', unread =>
+    expect(verdict(readRecipe(unread).recipe, avoids('gluten'))).toBe('unknown'),
+  )
   test('a need that is no id is refused, not ignored', () => {
     expect(verdict(text('100 g sugar'), avoids('kryptonite'))).toBe('unknown')
     expect(verdict(text('100 g sugar'), person([], ['lunar']))).toBe('unknown')

@@ -1,6 +1,6 @@
 import type { Region } from '../measure'
 import { avoidableName, groupsOf, wordsOf, type AvoidableId, type Ingredient } from '../pantry'
-import { ingredientOf, thingsOf, type Component, type Recipe, type Thing } from '../recipe'
+import { ingredientOf, linesOf, thingsOf, type Component, type Recipe, type Thing } from '../recipe'
 import { dietsOf, needsOf, unknownNeeds, type Need, type Person } from './person'
 import { heatWords, type DietRule } from './tables/diets'
 
@@ -448,6 +448,17 @@ const packetsOf = (
       : p.ingredient !== null && p.ingredient === ingredient?.id,
   )
 
+/** What stands for the lines of a recipe that has none. */
+const nothingRead: Held = {
+  ingredient: null,
+  claims: [],
+  unread: [],
+  open: null,
+  packets: [],
+  heated: true,
+  place: { lineId: null, component: '', where: 'line', words: 'an empty recipe' },
+}
+
 /**
  * Who can eat this recipe: for each person clear, unknown or conflict, with every reason. All
  * components count, with optional lines, alternatives behind "or", pan preparation, serving
@@ -468,18 +479,6 @@ export function checkPeople(
     ...each,
     packets: packetsOf(options.packets ?? [], each.ingredient, each.place),
   }))
-  const nothing: Held[] = held.length
-    ? held
-    : [
-        {
-          ingredient: null,
-          claims: [],
-          unread: [],
-          open: null,
-          packets: [],
-          heated: true,
-          place: { lineId: null, component: '', where: 'line', words: 'an empty recipe' },
-        },
-      ]
-  return { people: people.map(person => checkOne(person, nothing, region)) }
+  const all = linesOf(recipe).length ? held : [...held, nothingRead]
+  return { people: people.map(person => checkOne(person, all, region)) }
 }

@@ -1,21 +1,20 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { accounted, checkPeople, linesOf, placesOf, readRecipe } from '#core'
+import { accounted, checkPeople, linesOf, placesOf, readPage, readRecipe } from '#core'
+import type { Recipe } from '#core'
 import { each } from '../../tests/each'
 import { cleanRecipes } from '../../tests/corpus/tables/clean-recipes'
 import { corpusRecipes } from '../../tests/corpus/tables/recipes'
 
 const texts = [...cleanRecipes, ...corpusRecipes].map(recipe => recipe.text)
 const allergens = ['milk', 'egg', 'gluten', 'almond', 'soy', 'coconut']
-const verdicts = (text: string) => {
-  const { recipe } = readRecipe(text)
-  return allergens.map(
+const verdicts = (recipe: Recipe) =>
+  allergens.map(
     allergen =>
       checkPeople(recipe, [
         { id: 'p', name: 'P', avoids: [{ allergen, level: 'ingredient' }], diets: [] },
       ]).people[0]!.verdict,
   )
-}
 
 /** What editors, messengers and pages do to a line of a recipe. */
 const mutations: Readonly<Record<string, (line: string, i: number) => string>> = {
@@ -34,6 +33,61 @@ const mutations: Readonly<Record<string, (line: string, i: number) => string>> =
   'zero-width marks': line => line.replaceAll(' ', '\u200b '),
 }
 
+const brokenAt = (line: string, at: number): string => {
+  const words = line.split(' ')
+  return [words.slice(0, at), words.slice(at)]
+    .map(part => part.join(' '))
+    .filter(part => part)
+    .join('\n')
+}
+const pairs = (lines: readonly string[], between: string): string[] =>
+  lines.flatMap((line, i) =>
+    i % 2
+      ? []
+      : [line && lines[i + 1] ? line + between + lines[i + 1] : `${line}\n${lines[i + 1] ?? ''}`],
+  )
+/** The first half of the lines beside the second. */
+const sideBySide = (lines: readonly string[]): string[] => {
+  const half = Math.ceil(lines.length / 2)
+  return lines.slice(0, half).map((line, i) => `${line.padEnd(36)}    ${lines[half + i] ?? ''}`)
+}
+
+/** What is done to the lines under the title of a recipe as a whole. */
+const layouts: Readonly<Record<string, (lines: readonly string[]) => readonly string[]>> = {
+  'numbered': lines => lines.map((line, i) => (line ? `${i + 1}. ${line}` : line)),
+  'numbered in brackets': lines => lines.map((line, i) => (line ? `(${i + 1}) ${line}` : line)),
+  'broken after a word': lines => lines.map(line => brokenAt(line, 1)),
+  'broken after two words': lines => lines.map(line => brokenAt(line, 2)),
+  'broken in the middle': lines =>
+    lines.map(line => brokenAt(line, Math.ceil(line.split(' ').length / 2))),
+  'broken before the last word': lines =>
+    lines.map(line => brokenAt(line, line.split(' ').length - 1)),
+  'two and two': lines => pairs(lines, '      '),
+  'two and two with a tab': lines => pairs(lines, '\t'),
+  'two columns': sideBySide,
+}
+
+const escaped = (text: string) => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;')
+const tagged = (lines: readonly string[], tag: string) =>
+  lines.map(line => `<${tag}>${escaped(line)}</${tag}>`).join('')
+/** How pages hold their lines. */
+const pages: Readonly<Record<string, (lines: readonly string[]) => string>> = {
+  paragraphs: lines => `<nav><a href="/">Home</a></nav><article>${tagged(lines, 'p')}</article>`,
+  items: lines => `<ul>${tagged(lines, 'li')}</ul>`,
+  breaks: lines => `<div>${lines.map(escaped).join('<br>')}</div>`,
+  rows: lines => `<table>${lines.map(line => `<tr>${tagged([line], 'td')}</tr>`).join('')}</table>`,
+  words: lines => lines.map(line => `<div>${tagged(line.split(' '), 'span')}</div>`).join(''),
+}
+
+/** Everything of a reading is in a place, and what was not clear is not clear. */
+const holds = (name: string, text: string, reading: ReturnType<typeof readRecipe>) => {
+  const sum = accounted(reading.text, reading.places)
+  expect([name, sum.placed]).toEqual([name, sum.of])
+  const [was, is] = [verdicts(readRecipe(text).recipe), verdicts(reading.recipe)]
+  for (const [i, verdict] of each(was.entries()))
+    if (verdict !== 'clear') expect([name, allergens[i], is[i]]).not.toContain('clear')
+}
+
 describe('every word of a text is accounted for', () => {
   test('whatever a page or an editor does to its lines, and no verdict becomes clear by it', () =>
     fc.assert(
@@ -48,15 +102,35 @@ describe('every word of a text is accounted for', () => {
             .split('\n')
             .map((line, i) => (i > 0 && (all || i === at) ? change(line, i) : line))
             .join('\n')
-          const reading = readRecipe(changed)
-          const sum = accounted(reading.text, reading.places)
-          expect([name, sum.placed]).toEqual([name, sum.of])
-          const [was, is] = [verdicts(text), verdicts(changed)]
-          for (const [i, verdict] of each(was.entries()))
-            if (verdict !== 'clear') expect([name, allergens[i], is[i]]).not.toContain('clear')
+          holds(name, text, readRecipe(changed))
         },
       ),
       { numRuns: 250 },
+    ))
+  test('however its lines are laid out', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...texts),
+        fc.constantFrom(...Object.keys(layouts)),
+        (text, name) => {
+          const [title, ...lines] = text.split('\n')
+          holds(name, text, readRecipe([title, ...layouts[name]!(lines)].join('\n')))
+        },
+      ),
+      { numRuns: 120 },
+    ))
+  test('however a page holds it', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...texts),
+        fc.constantFrom(...Object.keys(pages)),
+        (text, name) => {
+          const [title, ...lines] = text.split('\n')
+          const body = `<h1>${escaped(title!)}</h1>${pages[name]!(lines)}`
+          holds(name, text, readPage(`<html><body>${body}</body></html>`))
+        },
+      ),
+      { numRuns: 120 },
     ))
   test('any text at all', () =>
     fc.assert(
