@@ -70,6 +70,14 @@ export function leavingOf(
   })
 }
 
+/** The choices of a line that are not taken, by their ids, each with what the steps call it now. */
+export function struckChoices(item: Leaving): (readonly [string, string])[] {
+  if (item.how !== 'picks' && item.how !== 'narrows') return []
+  const taken = item.how === 'picks' ? item.alternative : item.line
+  const others = [item.line, ...item.line.orElse].filter(choice => choice !== taken)
+  return others.map(choice => [choice.id, taken.name || taken.text] as const)
+}
+
 /** The sugar lines, when the baker wishes another sweetener for them. */
 export const sweetenedAnew = (component: Component, leaving: readonly Leaving[]): Leaving[] =>
   component.lines.flatMap((line): Leaving[] => {

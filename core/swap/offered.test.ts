@@ -58,7 +58,8 @@ const avoiding = (allergen: string): Person[] => [
 const others = ['200 g plain flour', '100 g rapeseed oil', '80 g sugar', '2 tsp baking powder']
 
 describe('What the recipe itself offers', () => {
-  test.each(offered)('%s: “%s”, “%s”', (allergen, line, step, thing, called) => {
+  test.each(offered)('%s: “%s”', (...row) => {
+    const [allergen, line, step, thing, called] = row
     const text = ['Small cake', '', ...others, line, '', 'Method', step, 'Bake for 30 minutes.']
     const { plans } = adapt(readRecipe(text.join('\n')).recipe, avoiding(allergen))
     const { recipe, changes } = plans[0]!

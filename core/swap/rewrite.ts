@@ -12,7 +12,7 @@ import {
 import { asksPacket, isBlocked, type Table } from './allowed'
 import { candidatesFor, priceOf, type Wishes } from './candidates'
 import type { Added } from './draft'
-import type { Leaving } from './leaving'
+import { struckChoices, type Leaving } from './leaving'
 import type { Option, Part } from './part'
 import type { Addition, Change, Trim } from './plan'
 import { questionOf, type School } from './school'
@@ -416,14 +416,6 @@ const trimReason = (ingredient: Ingredient, by: number) => {
         ? 'fat'
         : 'water'
   return by > 0 ? `for the ${what} that is missing` : `for the ${what} that the new things bring`
-}
-
-/** The choices of a line that are not taken, by their ids, each with what the steps call it now. */
-function struckChoices(item: Leaving): (readonly [string, string])[] {
-  if (item.how !== 'picks' && item.how !== 'narrows') return []
-  const taken = item.how === 'picks' ? item.alternative : item.line
-  const others = [item.line, ...item.line.orElse].filter(choice => choice !== taken)
-  return others.map(choice => [choice.id, words(taken)] as const)
 }
 
 /** The line as its first choice alone. */
