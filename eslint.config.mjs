@@ -121,6 +121,17 @@ const limits = [
   },
 ]
 
+const inTests = [
+  {
+    selector: 'CallExpression[callee.property.name="waitForTimeout"]',
+    message: 'Wait for what is to be seen, not for a time.',
+  },
+  {
+    selector: 'CallExpression[callee.property.name="catch"]',
+    message: 'What fails in a test is not passed over.',
+  },
+]
+
 export default withNuxt(
   ...limits,
   {
@@ -128,18 +139,16 @@ export default withNuxt(
     plugins: { ingwer: { rules: { 'each-in-tests': eachInTests } } },
     rules: { 'ingwer/each-in-tests': 'error' },
   },
+  { files: ['tests/**/*.ts'], rules: { 'no-restricted-syntax': ['error', ...inTests] } },
   {
-    files: ['tests/**/*.ts'],
+    files: ['tests/demo/**/*.ts', 'tests/empty/**/*.ts', 'tests/kitchen.ts'],
     rules: {
       'no-restricted-syntax': [
         'error',
+        ...inTests,
         {
-          selector: 'CallExpression[callee.property.name="waitForTimeout"]',
-          message: 'Wait for what is to be seen, not for a time.',
-        },
-        {
-          selector: 'CallExpression[callee.property.name="catch"]',
-          message: 'What fails in a test is not passed over.',
+          selector: 'CallExpression[callee.name="expect"] > AwaitExpression',
+          message: 'A page gets there in its own time: expect.poll asks it again.',
         },
       ],
     },

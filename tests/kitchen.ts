@@ -155,10 +155,10 @@ export async function expectAxeClean(page: Page, within = 'html') {
       return `${v.id}: ${places.join(' | ')}`
     })
   }
-  expect(await violations()).toEqual([])
+  await expect.poll(() => violations()).toEqual([])
   await page.emulateMedia({ colorScheme: 'dark' })
   await expect(page.locator('html')).toHaveClass(/dark/)
-  expect(await violations(ofColours)).toEqual([])
+  await expect.poll(() => violations(ofColours)).toEqual([])
   await page.emulateMedia({ colorScheme: 'light' })
   await expect(page.locator('html')).not.toHaveClass(/dark/)
 }

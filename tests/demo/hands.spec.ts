@@ -82,7 +82,7 @@ test.describe('on a phone', () => {
   test('the whole way by touch, nothing sideways, nothing too small to hit', async ({ page }) => {
     const comfortable = async () => {
       await expectNoSideways(page)
-      expect(await tooLow(page, 'main button, main a, nav a', 34)).toEqual([])
+      await expect.poll(() => tooLow(page, 'main button, main a, nav a', 34)).toEqual([])
     }
     await atStart(page)
     await comfortable()
@@ -112,7 +112,7 @@ test.describe('on a phone', () => {
     await expect(page.locator('#now')).not.toBeEmpty()
     await comfortable()
     const knuckle = 'main button, main summary, main input:not([type="file"])'
-    expect(await tooLow(page, knuckle, 63.5)).toEqual([])
+    await expect.poll(() => tooLow(page, knuckle, 63.5)).toEqual([])
     await page
       .getByRole('navigation', { name: 'Stages of the work' })
       .getByRole('link', { name: 'share' })

@@ -229,7 +229,9 @@ test(
     await expect
       .poll(async () => Number(await page.getByLabel('Straighten, in degrees').inputValue()))
       .toBeLessThan(-4)
-    expect(Number(await page.getByLabel('Straighten, in degrees').inputValue())).toBeGreaterThan(-6)
+    await expect
+      .poll(async () => Number(await page.getByLabel('Straighten, in degrees').inputValue()))
+      .toBeGreaterThan(-6)
     await page.getByText('cut to the words').click()
     for (const [side, percent] of [
       ['Cut off left', '9'],

@@ -30,7 +30,7 @@ test('from the shelf to a chosen plan, kept over a reload, and out as card and h
   // Up to three plans, each with grams and kitchen amounts, why, balance, packets.
   await toPlans(page)
   const plans = page.getByRole('radio')
-  expect(await plans.count()).toBeGreaterThan(1)
+  await expect.poll(() => plans.count()).toBeGreaterThan(1)
   await expect(page.getByRole('heading', { name: 'For all 5' })).toBeVisible()
   const changes = page.getByRole('region', { name: 'Every change, and why' })
   await expect(changes).toContainText(/115 g butter.*→.*becomes.*\d+ g block plant butter \(.*cup/s)
@@ -45,7 +45,7 @@ test('from the shelf to a chosen plan, kept over a reload, and out as card and h
   // The second plan is another one.
   const before = await changes.innerText()
   await plans.nth(1).click()
-  expect(await changes.innerText()).not.toBe(before)
+  await expect.poll(() => changes.innerText()).not.toBe(before)
   await plans.nth(0).click()
   await page.getByRole('button', { name: 'Take this plan' }).click()
   await expect(page.getByRole('button', { name: 'This is your plan' })).toBeDisabled()
@@ -132,7 +132,7 @@ test('the house file brings the same house back, and a broken or foreign file ch
   const second = JSON.parse(readFileSync(await again.path(), 'utf8'))
   expect({ ...second, exported: '' }).toEqual({ ...JSON.parse(saved), exported: '' })
   await atStart(page)
-  expect(await shelf()).toEqual(titles)
+  await expect.poll(() => shelf()).toEqual(titles)
 })
 
 test('spoons only: the plan is given in spoons, and stays so', async ({ page }) => {

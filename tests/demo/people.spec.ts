@@ -66,9 +66,9 @@ test('the card is copied, and says so; without a plan it says that too', async (
   ).toBeVisible()
   await page.getByRole('button', { name: 'Copy the card' }).click()
   await expect(page.getByText('The card is on the clipboard.', { exact: true })).toBeVisible()
-  expect(await page.evaluate(() => navigator.clipboard.readText())).toMatch(
-    /^# Cream puffs\n\nAs written; no plan is chosen yet\./u,
-  )
+  await expect
+    .poll(() => page.evaluate(() => navigator.clipboard.readText()))
+    .toMatch(/^# Cream puffs\n\nAs written; no plan is chosen yet\./u)
 })
 
 test('light and dark are kept', async ({ page }) => {

@@ -109,7 +109,7 @@ test.describe('on a phone', () => {
     await expectNoSideways(page)
     const here = '.choices button, .left button, .brought button'
     await expect(page.locator(here)).not.toHaveCount(0)
-    expect(await tooLow(page, here, 44)).toEqual([])
+    await expect.poll(() => tooLow(page, here, 44)).toEqual([])
     await expectAxeClean(page)
     await choices(page).getByRole('button', { name: 'Take 150 ml oat milk' }).tap()
     await expect(row(page, '150 ml oat milk')).toBeVisible()

@@ -326,7 +326,7 @@ test.describe('with the app kept', () => {
     await expectNoSideways(page)
     const pad = '[aria-label="Note down"] :is(button, input:not(.sr-only))'
     await expect(page.locator(pad)).not.toHaveCount(0)
-    expect(await tooLow(page, pad, 44)).toEqual([])
+    await expect.poll(() => tooLow(page, pad, 44)).toEqual([])
     // Wrong figures are said and change nothing.
     await page.getByLabel('before the oven').fill('a cup')
     await page.getByLabel('before the oven').press('Tab')

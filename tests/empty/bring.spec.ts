@@ -93,7 +93,7 @@ test('many files at once: each is read or gets a sentence, and none stops the ot
   await expect(page.locator('.bakes li')).toHaveCount(5)
   await page.getByRole('button', { name: 'winter' }).click()
   await expect(page.locator('.bakes li')).toHaveCount(3)
-  expect(await page.evaluate(() => 'ran' in window)).toBe(false)
+  await expect.poll(() => page.evaluate(() => 'ran' in window)).toBe(false)
   expect(outside).toEqual([])
 })
 
@@ -119,7 +119,7 @@ test('one dropped file opens at once; its text, lines and steps are linked', asy
   await words('Look at 1 egg yolk').click()
   await expect(row(page, '1 egg yolk')).toHaveClass(/lit/)
   await expect(page.getByRole('button', { name: 'Correct: 1 egg yolk' })).toBeFocused()
-  expect(await page.evaluate(() => 'ran' in window)).toBe(false)
+  await expect.poll(() => page.evaluate(() => 'ran' in window)).toBe(false)
 })
 
 test('out as linked data and in again: the same lines, parts and steps', async ({ page }) => {
@@ -174,7 +174,7 @@ test('the source of a page is pasted: only what it says of the recipe is read, a
   const deep = `${'<div>'.repeat(20_000)}<p>200 g flour</p><p>2 eggs</p><p>Mix and bake for 20 minutes.</p>`
   await paste(page, deep)
   await expect(row(page, '2 eggs')).toBeVisible({ timeout: 30_000 })
-  expect(await page.evaluate(() => 'ran' in window)).toBe(false)
+  await expect.poll(() => page.evaluate(() => 'ran' in window)).toBe(false)
   expect(outside).toEqual([])
 })
 

@@ -32,7 +32,7 @@ test(
     await page.getByRole('button', { name: 'Correct: 200 g plain flour' }).focus()
     await page.keyboard.press('ArrowDown')
     await page.keyboard.press('ArrowDown')
-    expect(await focused(page)).toBe('Correct: 120 g butter')
+    await expect.poll(() => focused(page)).toBe('Correct: 120 g butter')
 
     // Enter corrects and keeps; Tab keeps and corrects the next; Escape leaves it as it was.
     await page.keyboard.press('Enter')
@@ -55,13 +55,13 @@ test(
     for (let i = 0; i < ' and 40 g honey'.length; i++) await page.keyboard.press('ArrowLeft')
     await page.keyboard.press('Control+Enter')
     await expect(row(page, '40 g honey')).toContainText('read as honey')
-    expect((await lines(page)).slice(3, 5)).toEqual(['2 eggs', '40 g honey'])
+    await expect.poll(async () => (await lines(page)).slice(3, 5)).toEqual(['2 eggs', '40 g honey'])
     await page.getByRole('button', { name: 'Correct: 40 g honey' }).focus()
     await page.keyboard.press('Enter')
     await page.keyboard.press('Home')
     await page.keyboard.press('Backspace')
     await expect(page.locator('li.line')).toHaveCount(6)
-    expect((await lines(page))[3]).toContain('40 g honey')
+    await expect.poll(async () => (await lines(page))[3]).toContain('40 g honey')
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'Undo' }).click()
     await expect(page.locator('li.line')).toHaveCount(7)
@@ -87,7 +87,7 @@ test(
     const until = (name: 'Undo' | 'Redo', keys: string, wanted: string[]) =>
       expect(async () => {
         if (await page.getByRole('button', { name }).isEnabled()) await page.keyboard.press(keys)
-        expect(await lines(page)).toEqual(wanted)
+        await expect.poll(() => lines(page)).toEqual(wanted)
       }).toPass({ timeout: 60_000, intervals: [150] })
     await until('Undo', 'Control+z', start)
     await until('Redo', 'Control+Shift+z', end)
