@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { readOven, settingsIn } from '../../measure'
 import { each } from '../../../tests/each'
+import { readRecipe } from '#core'
 import { readOvenFacts, readPan, readYield } from './facts'
 import { readStepTimes } from './step-times'
 import { vesselOf, vesselsIn } from './vessels'
@@ -52,6 +53,43 @@ describe('ovens', () => {
       'Bake the 225 g flour dry',
     ]))
       expect([text, settingsIn(text)]).toEqual([text, []])
+  })
+})
+
+describe('yields', () => {
+  test.each([
+    ['Makes 18 to 20 scones', 18, 20],
+    ['Serves 4-6', 4, 6],
+    ['Serves four', 4, 4],
+    ['6 Portionen', 6, 6],
+    ['Für 4 Personen', 4, 4],
+    ['Pour 6 personnes', 6, 6],
+    ['For 6 people', 6, 6],
+    ['10 pancakes', 10, 10],
+    ['Quantity: 20 truffles', 20, 20],
+    ['Makes 2 dozen', 24, 24],
+    ['Makes two 450 g loaves', 2, 2],
+    ['Cuts into 12 to 16 bars', 12, 16],
+  ] as const)('%s', (text, low, high) => expect(readYield(text)?.count).toEqual({ low, high }))
+  test('a size is no count, and what is poured is no yield', () => {
+    for (const text of each(['Makes a 20 cm cake', 'Makes one 23cm tart']))
+      expect([text, readYield(text)?.count]).toEqual([text, null])
+    const { recipe } = readRecipe(
+      'Cake\n\n200 g rice flour\n\nMethod\nMix it.\nPour 200 ml milk over it.\nMelt 2 bars of chocolate.',
+    )
+    expect(recipe.yield).toBeNull()
+    expect(recipe.components[0]!.steps).toContain('Pour 200 ml milk over it.')
+  })
+  test('said on a line of its own it is a fact and no question', () => {
+    for (const line of each([
+      '6 Portionen',
+      'For 6 people',
+      'Für 4 Personen',
+      'Quantity: 20 truffles',
+    ])) {
+      const { recipe } = readRecipe(`Cake\n${line}\n\n200 g rice flour\n\nMix and bake it.`)
+      expect([line, recipe.left, recipe.facts]).toEqual([line, undefined, [line]])
+    }
   })
 })
 

@@ -1,22 +1,10 @@
-import { readAmount, readOven, pattern } from '../../measure'
+import { readAmount, readOven } from '../../measure'
 import type { Oven, Pan, Recipe, Yield } from '../recipe'
 import { readStepTimes } from './step-times'
 import { vesselOf, vesselsIn } from './vessels'
 import { bakeWord } from '../tables/step-words'
+import { afterCount, makes } from '../tables/yields'
 
-const makes = pattern(
-  'iu',
-  String.raw`\b(?:makes|serves|feeds|yields?|servings?|portions?|cuts\s+into|enough\s+for|für|`,
-  String.raw`pour)\b\s*:?\s*(?:about|`,
-  String.raw`approx\.?|around|one|a)?\s*(?=\d|[½¼]|one\b|two\b|three\b|four\b|five\b|six\b|`,
-  String.raw`eight\b|ten\b|twelve\b|a\s|an\s|\p{L}+\s+\d)`,
-)
-const afterCount = pattern(
-  'iu',
-  String.raw`\b(\d{1,3}(?:\s*[-–]\s*\d{1,3})?)\s+(?:servings?|portions?|pieces|slices|`,
-  String.raw`muffins|cookies|biscuits|squares|buns|cupcakes|scones|stück|personen|personnes|`,
-  String.raw`parts)(?![\p{L}])`,
-)
 /** How many it makes or serves, as the text says; the count is null when only words say it. */
 export function readYield(text: string): Yield | null {
   const found = makes.exec(text)

@@ -2,15 +2,9 @@ import { findMentions, wordsOf } from '../../pantry'
 import { vesselOf } from '../facts/vessels'
 import { readQuantity } from '../line/quantity'
 import type { Span } from '../recipe'
-import {
-  factLine,
-  factOnly,
-  ingredientHeadings,
-  makesBehind,
-  otherHeadings,
-  stepHeadings,
-} from '../tables/headings'
+import { factLine, ingredientHeadings, otherHeadings, stepHeadings } from '../tables/headings'
 import { furniture, prose } from '../tables/page-words'
+import { yieldAlone, yieldBehind } from '../tables/yields'
 import { headingName } from './heading'
 import {
   beginsWithThing,
@@ -92,7 +86,7 @@ interface Titled {
 }
 
 function titledIn(bare: string): Titled {
-  const fact = makesBehind.exec(bare)
+  const fact = yieldBehind.exec(bare)
   const cut = fact ?? cheers.exec(bare)
   if (!cut) return { name: bare, behind: '', is: null }
   const name = bare.slice(0, cut.index)
@@ -107,7 +101,7 @@ const mayBeTitle = ({ text, bare, plain, measured }: Looked, { name, is }: Title
   name !== '' &&
   !(measured && readQuantity(plain, 0, () => 1)?.unit) &&
   (is === 'fact' || !/[.;:]$/.test(text)) &&
-  !factOnly.test(text) &&
+  !yieldAlone.test(text) &&
   vesselOf(bare) === null &&
   wordsOf(name).length <= 14
 
@@ -142,7 +136,7 @@ const fact: Sort = (line, { under }) => {
   const { plain, from } = line
   const says = /[:–]|\d/u.test(plain) || /^(?:by|from|author|source)\b/iu.test(plain)
   const isFact =
-    factOnly.test(plain) ||
+    yieldAlone.test(plain) ||
     (under !== 'steps' && vesselOf(plain) !== null) ||
     (says &&
       factLine.test(plain) &&

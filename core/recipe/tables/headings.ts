@@ -36,7 +36,3 @@ export const factLine = pattern(
   String.raw`difficulty|level|course|cuisine|category|author|source|by|from|`,
   String.raw`rating)\b\s*[:–-]?)`,
 )
-const makes = String.raw`(?:makes?|serves?|yields?|cuts\s+into|feeds|enough\s+for)\b[^\d]{0,14}(?:\d|one|two|three|four|five|six|eight|ten|twelve|a\s+dozen)`
-export const factOnly = new RegExp(String.raw`^\(?\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s+(?:servings?|portions?|people|pieces|slices|persons)\.?\)?$|^\(?${makes}.{0,60}$`, 'iu')
-/** "Panna cotta (serves 4)", "Plum cake – serves 8.": how much it makes, behind the title. */
-export const makesBehind = new RegExp(String.raw`[\s,.;–—-]*\(?\s*(?:\b${makes}[^()]{0,24}|\(\s*\d{1,2}\s*)\)?[.!]?$`, 'iu')

@@ -23,6 +23,8 @@ describe('what only a step brings', () => {
     ['Press into a biscuit base.', ['biscuits']],
     ['Serve with a spoonful of flumgum.', ['“flumgum”']],
     ['Fold through crushed meringues.', ['meringues-bought']],
+    ['Rub the tin with a butter wrapper.', ['butter']],
+    ['Serve with an ice cream.', ['ice-cream']],
   ] as const)('%s', (step, expected) => expect(brought(step)).toEqual(expected))
   test('tools, colours, sizes, cues and what is made here bring nothing', () => {
     for (const step of each([
@@ -35,6 +37,9 @@ describe('what only a step brings', () => {
       'Stir in the mixture, a spoonful at a time.',
       'Serve with love.',
       'Serve with the sauce.',
+      'Portion it with an ice cream scoop.',
+      'Pour it from a cream jug.',
+      'Cut it with a cheese wire.',
     ]))
       expect([step, brought(step)]).toEqual([step, []])
   })
