@@ -87,7 +87,8 @@ test(
     const until = (name: 'Undo' | 'Redo', keys: string, wanted: string[]) =>
       expect(async () => {
         if (await page.getByRole('button', { name }).isEnabled()) await page.keyboard.press(keys)
-        await expect.poll(() => lines(page)).toEqual(wanted)
+        const now = await lines(page)
+        expect(now).toEqual(wanted)
       }).toPass({ timeout: 60_000, intervals: [150] })
     await until('Undo', 'Control+z', start)
     await until('Redo', 'Control+Shift+z', end)
