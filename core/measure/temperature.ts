@@ -1,5 +1,14 @@
 import { pattern } from './pattern'
-import { fanWord, gasWord, heatNames, otherFigure, thermostatWord } from './tables/oven-words'
+import {
+  asked,
+  fanWord,
+  gasWord,
+  heatNames,
+  inPan,
+  ofOven,
+  otherFigure,
+  thermostatWord,
+} from './tables/oven-words'
 import type { Celsius } from './quantity'
 
 export const celsiusOfFahrenheit = (f: number): Celsius => ((f - 32) * 5) / 9
@@ -41,15 +50,6 @@ export interface OvenSetting {
   readonly end: number
 }
 
-/** Sugar that boils to 140 °C, chocolate that is tempered at 31 °C, milk at 40 °C: no oven. */
-const inPan = pattern(
-  'iu',
-  String.raw`\b(?:boil\w*|simmer\w*|thermometer|temper\w*|syrup|caramel|warm(?:ed)?\s+to|`,
-  String.raw`cool(?:ed|s)?\s+to|reach\w*|soft[\s-]ball|hard[\s-]crack|lukewarm|yeast|fry|`,
-  String.raw`frying|deep-fry)\b`,
-)
-const ofOven = /\b(?:oven|bak(?:e|es|ed|ing)|pre-?heat\w*|roast\w*|gas|fan)\b/iu
-
 const sign = String.raw`\s*(?:º|°|˚|degrees?|deg\.?|grad)?\s*`
 const figure = pattern(
   'giu',
@@ -62,8 +62,6 @@ const figure = pattern(
 const gas = new RegExp(`\\b${gasWord}[\\s:]*(\\d{1,2}|½|¼|1/2|1/4)(?![\\d/])`, 'giu')
 const thermostat = new RegExp(`\\b${thermostatWord}\\s*(\\d)(?!\\d)`, 'giu')
 const notHeat = new RegExp(`^\\s*-?\\s*${otherFigure}`, 'iu')
-const asked =
-  /\b(?:oven|bak(?:e|ing)|heat|preheat|pre-heat|temperature|four|backofen)\b[^.]{0,60}$/iu
 const marks: Readonly<Record<string, number>> = { '½': 0.5, '1/2': 0.5, '¼': 0.25, '1/4': 0.25 }
 
 /** A figure without a scale is a heat where a degree, a fan or an oven says so, and no size or time. */

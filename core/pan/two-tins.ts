@@ -1,5 +1,7 @@
+import { millilitresIn, readAmount, readUnit, type Region } from '../measure'
 import { finding, vesselsIn, type Finding, type Recipe } from '../recipe'
 import { readTin } from './read-tin'
+import { tinWords } from './tables/tin-words'
 
 /** A tin as far as words compare: its kind, and its floor in cm² or its volume in ml. */
 interface Compared {
@@ -9,29 +11,26 @@ interface Compared {
   readonly volume: number | null
 }
 
-const millilitres: Readonly<Record<string, number>> = {
-  ml: 1,
-  l: 1000,
-  cup: 240,
-  pint: 568,
-  quart: 1000,
+/** "1.5 litre", "6-cup": the first volume that is said, in ml of that region. */
+function volumeIn(text: string, region: Region): number | null {
+  for (const { index } of text.matchAll(/(?<![\d.,])\d/gu)) {
+    const read = readAmount(text, index)
+    const unit =
+      read && readUnit(text, read.end + (gap.exec(text.slice(read.end))?.[0].length ?? 0))
+    const one = unit && millilitresIn(unit.unit, region)
+    if (one) return read.amount.low * one
+  }
+  return null
 }
-/** The unit's first letters, as the table has it. */
-const unitKey = (unit: string) =>
-  Object.keys(millilitres).find(key => unit.toLowerCase().startsWith(key)) ?? 'ml'
-const volumeIn = (text: string): number | null => {
-  const hit = volume.exec(text)
-  return hit ? Number(hit[1]!.replace(',', '.')) * millilitres[unitKey(hit[2]!)]! : null
-}
-const volume = /(\d+(?:[.,]\d+)?)\s*-?\s*(l(?:it(?:re|er)s?)?\b|ml\b|cups?\b|pints?\b|quarts?\b)/iu
+const gap = /^\s*-?\s*/u
 
-const kindSigns: readonly (readonly [Compared['kind'], RegExp])[] = [
-  ['loaf', /\bloa(?:f|ves)\b/iu],
-  ['cups', /\b(?:muffin|cupcake|bun|hole|ramekins?|dariole|cups?\s+(?:tin|pan))\b/iu],
-  ['tray', /\b(?:trays?|sheets?)\b/iu],
-]
-const kindOf = (text: string): Compared['kind'] =>
-  kindSigns.find(([, sign]) => sign.test(text) && !/traybake/iu.test(text))?.[0] ?? 'tin'
+/** Its kind by the words that the pan knows it by; a volume in cups is no muffin tin. */
+function kindOf(text: string): Compared['kind'] {
+  const row = tinWords.find(r => r.sign.test(text.replace(/\d+[\s-]*cups?(?=\s+\p{L})/giu, '')))
+  if (row?.sized === 'cups') return 'cups'
+  if (row?.like.startsWith('loaf')) return 'loaf'
+  return row?.like.startsWith('tray') ? 'tray' : 'tin'
+}
 
 /** The floor of a tin whose size is said, in cm². */
 function floorIn(text: string): number | null {
@@ -41,11 +40,11 @@ function floorIn(text: string): number | null {
   return a * (b || a) * (reading.tin.shape === 'round' ? Math.PI / 4 : 1)
 }
 
-const compared = (text: string): Compared => ({
+const compared = (text: string, region: Region): Compared => ({
   text,
   kind: kindOf(text),
   floor: floorIn(text),
-  volume: volumeIn(text),
+  volume: volumeIn(text, region),
 })
 
 /** A floor or a volume so much larger is another tin, not another wording. [P] */
@@ -69,7 +68,7 @@ export function twoTins(recipe: Recipe): Finding[] {
   const tins = texts.flatMap(text =>
     vesselsIn(text)
       .filter(v => v.sized && !aside.test(text.slice(Math.max(0, v.span[0] - 24), v.span[1] + 12)))
-      .map(v => compared(v.text)),
+      .map(v => compared(v.text, recipe.region)),
   )
   for (const [i, one] of tins.entries()) {
     const other = tins.slice(i + 1).find(tin => differ(one, tin))

@@ -9,6 +9,11 @@ const props = defineProps<{ left: readonly LeftOver[]; component: string }>()
 const emit = defineEmits<{ edit: [edit: RecipeEdit]; show: [] }>()
 const place = (words: string, as: 'line' | 'step' | 'remark') =>
   emit('edit', { do: 'place', words, as, component: props.component })
+const ways = [
+  { as: 'line', label: 'An ingredient', says: 'an ingredient' },
+  { as: 'step', label: 'A step', says: 'a step' },
+  { as: 'remark', label: 'Nothing to eat', says: 'nothing to eat' },
+] as const
 const short = (words: string) => (words.length > 120 ? `${words.slice(0, 118)} …` : words)
 </script>
 
@@ -29,25 +34,13 @@ const short = (words: string) => (words.length > 120 ? `${words.slice(0, 118)} �
         <span class="words">“{{ short(one.words) }}”</span>
         <span class="acts">
           <UButton
+            v-for="way in ways"
+            :key="way.as"
             color="neutral"
             variant="outline"
-            :aria-label="`${one.words} is an ingredient`"
-            @click="place(one.words, 'line')"
-            >An ingredient</UButton
-          >
-          <UButton
-            color="neutral"
-            variant="outline"
-            :aria-label="`${one.words} is a step`"
-            @click="place(one.words, 'step')"
-            >A step</UButton
-          >
-          <UButton
-            color="neutral"
-            variant="outline"
-            :aria-label="`${one.words} is nothing to eat`"
-            @click="place(one.words, 'remark')"
-            >Nothing to eat</UButton
+            :aria-label="`${one.words} is ${way.says}`"
+            @click="place(one.words, way.as)"
+            >{{ way.label }}</UButton
           >
         </span>
       </li>

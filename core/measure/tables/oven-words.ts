@@ -1,3 +1,5 @@
+import { pattern } from '../pattern'
+
 /** How recipes name an oven's heat. [U] gas marks; [P] the rest. */
 
 /** An oven in a word, °C; of two words the longer counts. [P] */
@@ -17,3 +19,15 @@ export const gasWord = String.raw`(?:gas(?:\s*mark)?|mark|regulo|reg\.)`
 export const thermostatWord = String.raw`(?:th(?:ermostat)?\.?)`
 /** A figure that is a size, a weight or a time, whatever stands before it. The source of a pattern without flags. [P] */
 export const otherFigure = String.raw`(?:cm|mm|m?l|g|kg|oz|lb|in\b|inch|"|”|''|x\b|×|%|min|hour|hr|h\b|sec|people|pieces|portions|cups?|tbsp|tsp|holes?)`
+
+/** Sugar that boils to 140 °C, chocolate that is tempered at 31 °C, milk at 40 °C: no oven. [P] */
+export const inPan = pattern(
+  'iu',
+  String.raw`\b(?:boil\w*|simmer\w*|thermometer|temper\w*|syrup|caramel|warm(?:ed)?\s+to|`,
+  String.raw`cool(?:ed|s)?\s+to|reach\w*|soft[\s-]ball|hard[\s-]crack|lukewarm|yeast|fry|`,
+  String.raw`frying|deep-fry)\b`,
+)
+/** The oven by its own words. [P] */
+export const ofOven = /\b(?:oven|bak(?:e|es|ed|ing)|pre-?heat\w*|roast\w*|gas|fan)\b/iu
+/** A heat is spoken of, and a figure stands behind it in the sentence. [P] */
+export const asked = /\b(?:oven|bak(?:e|ing)|heat|preheat|pre-heat|temperature|four|backofen)\b[^.]{0,60}$/iu

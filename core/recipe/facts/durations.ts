@@ -1,4 +1,5 @@
-import { pattern, readAmount, type Amount, type Minutes } from '../../measure'
+import { readAmount, type Amount, type Minutes } from '../../measure'
+import { joins, moreThanHour, partOfHour, unitAt } from '../tables/durations'
 
 /** How long, as recipes tell it: from which minute to which, and where it ends. */
 export interface Duration {
@@ -7,37 +8,13 @@ export interface Duration {
   readonly end: number
 }
 
-const unitAt = pattern(
-  'iuy',
-  String.raw`\s*-?\s*(?:(?:good|full|whole|scant|generous|further|more|extra)\s+)?`,
-  String.raw`(seconds?|secs?|minutes?|minuten|mins?|min\.|hours?|hrs?|hr|stunden?|std\.?|heures?|h|days?|`,
-  String.raw`tage?n?|jours?|['′’](?![\p{L}\d]))(?![\p{L}])`,
-)
 function minutesIn(unit: string): number {
   if (/^sec/iu.test(unit)) return 1 / 60
   if (/^(?:m|['′’])/iu.test(unit)) return 1
   return /^(?:d|t|j)/iu.test(unit) ? 24 * 60 : 60
 }
 
-/** "three-quarters of an hour", "half an hour", "a quarter of an hour". */
-const partOfHour = pattern(
-  'iuy',
-  String.raw`(?:(three)[\s-]quarters?|(half)|(?:an?\s+|one\s+)?(quarter|`,
-  String.raw`third))\s+(?:of\s+)?(?:an?\s+)?hours?(?![\p{L}])`,
-)
 const parts: Readonly<Record<string, number>> = { three: 45, half: 30, quarter: 15, third: 20 }
-/** What an hour has more: "and a quarter", "and three quarters", "20 minutes", "h30", "hr 15". */
-const moreThanHour = pattern(
-  'iuy',
-  String.raw`\s*(?:and\s+|,\s*)?(?:(?:(an?|one|three)[\s-]+)?(half|quarter|`,
-  String.raw`third)s?(?:\s+of\s+an\s+hour)?(?![\p{L}])|`,
-  String.raw`(\d{1,2})\s*(?:minutes?|mins?|m)(?![\p{L}])|(\d{2})(?![\d.,]|\s*(?:°|º|g\b|cm|ml|C\b|F\b|-|–)))`,
-)
-const joins = pattern(
-  'iuy',
-  String.raw`\s*(?:minutes?|mins?|hours?|hrs?)?\s*,?\s*(?:(?:or\s+|and\s+)?up\s+to|(?:or\s+)?(?:even|`,
-  String.raw`possibly|perhaps))\s+`,
-)
 const times = /\s*[x×]\s*/iuy
 const betweenBefore = /\bbetween\s+$/iu
 

@@ -2,7 +2,7 @@ import { pattern } from '../../measure'
 import { finding, linesOf, type Finding, type Recipe } from '../recipe'
 import type { PlacedStep, StepUse } from '../things/steps'
 
-/** Rounded thirds may come to a little more than one. */
+/** Three thirds of 0.34 and a rounding come to a little more than one. [P] */
 const whole = 1.04
 
 /** Steps that take more of a line than there is: half of it, and then two thirds. */

@@ -3,6 +3,7 @@ import { readStepTimes } from '../facts/step-times'
 import { finding, type Finding, type Recipe } from '../recipe'
 import type { PlacedStep } from '../things/steps'
 import { bakeWord } from '../tables/step-words'
+import { everyCount, oneCount } from '../tables/yields'
 
 /** Facts that a recipe states twice, and not alike: its oven, its bake time, how much it makes. */
 
@@ -19,7 +20,7 @@ const changed = pattern(
   String.raw`then|blind|finish|second|further|more|after)\b`,
 )
 const sentencesOf = (text: string) => text.split(/(?<=[.;!?])\s+/u)
-/** Ovens are rounded to tens, and scales to each other. */
+/** Ovens are rounded to tens, and scales to each other. °C [P] */
 const sameHeat = 16
 
 const still = (setting: OvenSetting | undefined) => (setting ? stillCelsius(setting) : null)
@@ -92,13 +93,7 @@ function twoTimes(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
   ]
 }
 
-const counted = pattern(
-  'giu',
-  String.raw`\b(?:makes?|serves?|yields?|feeds|cuts\s+into)\b[^.\n]{0,60}|\b\d{1,3}\s+(?:servings?|`,
-  String.raw`portions?|slices|pieces|squares|biscuits|cookies|muffins|buns|scones|cupcakes)\b`,
-)
-const countOf = /(\d{1,3})(?:\s*[-–]\s*(\d{1,3}))?\s*(?:large\s+|small\s+|big\s+)?(\p{L}+)?/giu
-/** How often one count is another before it is a contradiction. */
+/** How often one count is another before it is a contradiction. [P] */
 const apart = 1.5
 
 interface Count {
@@ -115,8 +110,8 @@ const singular = (word: string) =>
     .replace(/s$/u, '')
 
 function countsIn(text: string): Count[] {
-  return [...text.matchAll(counted)].flatMap(hit =>
-    [...hit[0].matchAll(countOf)].flatMap(([, low, high, word]) => {
+  return [...text.matchAll(everyCount)].flatMap(hit =>
+    [...hit[0].matchAll(oneCount)].flatMap(([, low, high, word]) => {
       const serves = /^(?:serves?|feeds)/iu.test(hit[0])
       const of = serves ? 'serving' : singular(word ?? 'piece')
       return /^(?:cm|g|kg|ml|inch|in|l|lb|x)$/u.test(of)

@@ -33,6 +33,7 @@ const pourable: ReadonlySet<Kind> = new Set([
   'plant-block',
   'hard-fat',
 ])
+/** A flour is scooped or sifted. [P] */
 const loose = [0.75, 1.33] as const
 /** Wide enough for a spoon or cup that is rounded to 15 or 240 ml, and for a whole gram. [P] */
 const close = [0.84, 1.17] as const
@@ -45,8 +46,9 @@ const grown = [0.6, 1.6] as const
 /** With and without its liquid, shell or stone. [P] */
 const parted = [0.5, 2] as const
 const partsLost = /\b(?:drained|peeled|shelled|pitted|stoned|hulled|net|cooked|cored)\b/iu
-/** Below this a whole gram more or less says nothing. */
+/** Below this a whole gram more or less says nothing. [P] */
 const fewGrams = 8
+/** Its tablespoon holds 20 ml, all others 15. [U] */
 const australianSpoon = 20 / 15
 
 function latitude(

@@ -21,3 +21,7 @@ export const afterCount = pattern('iu', String.raw`(?<![\p{L}\d.,/])(${range})\s
 export const yieldAlone = pattern('iu', String.raw`^\(?(?:(?:for|für|pour)\s+)?(?:${about}\s+)?${range}\s+${helpings}\.?\)?$|^\(?(?:${sure})(?![\p{L}])[^\d]{0,14}${counted}.{0,60}$`)
 /** "Panna cotta (serves 4)", "Plum cake – serves 8.": how much it makes, behind the title. */
 export const yieldBehind = pattern('iu', String.raw`[\s,.;–—-]*\(?\s*(?:\b(?:${sure})(?![\p{L}])[^\d]{0,14}${counted}[^()]{0,24}|\(\s*\d{1,2}\s*)\)?[.!]?$`)
+/** Every place that says how many there are, with what follows it: a text may say it twice. */
+export const everyCount = pattern('giu', String.raw`\b(?:${sure})\b[^.\n]{0,60}|\b\d{1,3}\s+(?:${helpings}|${bakes})(?![\p{L}])`)
+/** One count in such a place: from, to, and of what. */
+export const oneCount = pattern('giu', String.raw`(\d{1,3})(?:\s*(?:[-–]|to\b)\s*(\d{1,3}))?\s*(?:large\s+|small\s+|big\s+)?(\p{L}+)?`)
