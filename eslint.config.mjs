@@ -153,6 +153,18 @@ export default withNuxt(
       ],
     },
   },
+  {
+    files: ['tests/**/*.spec.ts'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        ...['reload', 'goto'].map(property => ({
+          property,
+          message: 'What was done is to be kept first: reload and goTo of tests/kitchen.ts.',
+        })),
+      ],
+    },
+  },
   ...floorRules,
   {
     files: ['app/**', 'server/**', 'tests/**'],

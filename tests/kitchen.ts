@@ -6,9 +6,27 @@ import { expect, type Page } from '@playwright/test'
 export const recipeText = (name: string): string =>
   readFileSync(new URL(`../demo/recipes/${name}.txt`, import.meta.url), 'utf8')
 
+/** What the page has taken in is on the disk: only then may it go. */
+export async function isKept(page: Page) {
+  await expect(page.locator('[data-writing]')).toHaveCount(0)
+  await expect(page.getByText('saving …')).toHaveCount(0)
+}
+
+/** The page loaded once more, when what was done on it is kept. */
+export async function reload(page: Page) {
+  await isKept(page)
+  await page.reload()
+}
+
+/** Another address, as typed above the page, when what was done on it is kept. */
+export async function goTo(page: Page, address: string) {
+  await isKept(page)
+  await page.goto(address)
+}
+
 /** Opens the start page and waits until the house has been looked into. */
 export async function atStart(page: Page) {
-  await page.goto('/')
+  await goTo(page, '/')
   await expect(page.getByRole('heading', { name: 'On the shelf' })).toBeVisible()
   await expect(page.getByText('Looking …')).toHaveCount(0)
 }

@@ -41,10 +41,8 @@ export function useLedger() {
     const next = lines.value[lines.value.indexOf(lines.value.find(l => l.id === line.id)!) + by]
     await nextTick()
     const field = next && fields.get(next.id)
-    if (field) {
-      if (open) await field.edit()
-      else field.focus()
-    } else if (open && by === 1) below(line)
+    if (field) await (open ? field.edit() : field.focus())
+    else if (open && by === 1) below(line)
   }
   let runs = 0
   /** Opens a field for new lines, below a line or at the end of a part. */
@@ -89,12 +87,20 @@ export function useLedger() {
     const after = adding.value?.after
     if (after !== undefined && !draft.value && !now.some(l => l.id === after)) adding.value = null
   })
+  /** Edits at a line, and goes back to it or to what took its place. */
+  async function editAt(line: Line, what: readonly RecipeEdit[], next: () => string | undefined) {
+    const focus = focusLater()
+    const isDone = await edit(what, line.id)
+    await nextTick()
+    focus(fields.get((isDone && next()) || line.id))
+  }
   async function remove(line: Line) {
     const at = lines.value.findIndex(l => l.id === line.id)
-    if (!(await edit({ do: 'remove', lineId: line.id }, line.id))) return
-    await nextTick()
-    const next = lines.value[Math.min(at, lines.value.length - 1)]
-    if (next) fields.get(next.id)?.focus()
+    await editAt(
+      line,
+      [{ do: 'remove', lineId: line.id }],
+      () => lines.value[Math.min(at, lines.value.length - 1)]?.id,
+    )
   }
   /** One place up or down, into the neighbouring part at its edges. */
   async function move(line: Line, by: 1 | -1) {
@@ -113,20 +119,14 @@ export function useLedger() {
       : by === -1
         ? null
         : (neighbour!.lines[0]?.id ?? null)
-    await edit({ do: 'move', lineId: line.id, to, before }, line.id)
-    await nextTick()
-    fields.get(line.id)?.focus()
+    await editAt(line, [{ do: 'move', lineId: line.id, to, before }], () => line.id)
   }
-  async function split(line: Line, text: string, at: number) {
-    await edit([...retyped(line, text), { do: 'split', lineId: line.id, at }], line.id)
-    await nextTick()
-    fields.get(line.id)?.focus()
-  }
-  async function join(line: Line, text: string) {
+  const split = (line: Line, text: string, at: number) =>
+    editAt(line, [...retyped(line, text), { do: 'split', lineId: line.id, at }], () => line.id)
+  const join = (line: Line, text: string) => {
     const above = lines.value[lines.value.findIndex(l => l.id === line.id) - 1]
-    await edit([...retyped(line, text), { do: 'join', lineId: line.id }], line.id)
-    await nextTick()
-    fields.get(refusals.value[line.id] ? line.id : (above?.id ?? line.id))?.focus()
+    const edits: RecipeEdit[] = [...retyped(line, text), { do: 'join', lineId: line.id }]
+    return editAt(line, edits, () => above?.id)
   }
   /** The page moves under a finger that pressed a word: what then lies beneath it was not looked at. */
   let still = 0

@@ -24,6 +24,12 @@ export interface PhotoText extends SeenText {
   readonly sure: number
 }
 
+/** What went wrong with a photo, in a sentence. */
+export const photoTrouble = (error: unknown): string =>
+  error instanceof Error && /picture/u.test(error.message)
+    ? error.message
+    : 'The photo could not be read. Load the page once more and try again; your text is still here.'
+
 export function usePhotoText() {
   /** How far the reading is, 0–1; null when nothing is read. */
   const progress = ref<number | null>(null)

@@ -45,6 +45,7 @@ import {
   writeFact,
   writeStock,
 } from './house'
+import { writing } from './writing'
 import Dexie from 'dexie'
 import { db, HouseDb } from './schema'
 
@@ -63,6 +64,11 @@ beforeEach(async () => {
 
 afterAll(() => db.close())
 
+/** Comes as soon as it is so; never, where it is not. */
+async function until(is: () => boolean) {
+  while (!is()) await new Promise(resolve => setTimeout(resolve))
+}
+
 describe('the house in the database', () => {
   test('people keep their seats, whatever their ids and however often they change', async () => {
     for (const id of ['z', 'a', 'm']) await savePerson(person(id))
@@ -71,6 +77,17 @@ describe('the house in the database', () => {
     expect(await allPeople()).toEqual([person('z', 'Zoe'), person('a'), person('m')])
     await removePerson('a')
     expect((await allPeople()).map(p => p.id)).toEqual(['z', 'm'])
+  })
+  test('a write under way is counted until it is kept or given up', async () => {
+    const kept = saveBake(bake('b', '2026-01-01T00:00:00.000Z'))
+    await until(() => writing.value === 1)
+    await kept
+    await until(() => writing.value === 0)
+    const unkeepable = { ...bake('c', '2026-01-01T00:00:00.000Z'), title: () => 0 }
+    await expect(saveBake(unkeepable as unknown as Bake)).rejects.toThrow()
+    await until(() => writing.value === 0)
+    await allBakes()
+    expect(writing.value).toBe(0)
   })
   test('bakes come newest first and whole', async () => {
     await saveBake(bake('old', '2026-01-01T00:00:00.000Z'))

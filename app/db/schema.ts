@@ -12,6 +12,7 @@ import {
   type Picture,
   type ShelfRow,
 } from '#core'
+import { countsWrites } from './writing'
 
 /** Small facts about this browser's house, by key; the house's own stock of the pantry is one. */
 export interface Fact {
@@ -41,6 +42,7 @@ export class HouseDb extends Dexie {
   constructor(name = 'ingwer') {
     // Every read is asked of the disk: two tabs of one house must never see different people.
     super(name, { cache: 'disabled' })
+    this.use(countsWrites)
     this.version(1).stores({ people: '++seat, &id', bakes: 'id, updated', facts: 'key' })
     this.version(2)
       .stores({ shelf: 'id, updated', pictures: 'bake' })

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { writing } from '~/db/writing'
+
 const bench = useBenchStore()
 const house = useHouseStore()
 const route = useRoute()
@@ -47,7 +49,11 @@ function useEventListener(name: 'keydown', act: (event: KeyboardEvent) => void) 
 </script>
 
 <template>
-  <div class="shell" :class="{ counting: route.path.startsWith('/make') && make.going }">
+  <div
+    class="shell"
+    :class="{ counting: route.path.startsWith('/make') && make.going }"
+    :data-writing="writing || undefined"
+  >
     <a href="#work" class="skip">To the work</a>
     <header class="top no-print">
       <NuxtLink to="/" class="mark title" aria-label="Ingwer, start page">

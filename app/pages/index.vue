@@ -71,6 +71,7 @@ const over = ref(false)
 
 async function readPhoto(file: File) {
   problem.value = ''
+  const focus = focusLater()
   try {
     const found = await photo.read(file)
     picture.value = found.picture
@@ -82,14 +83,13 @@ async function readPhoto(file: File) {
         'No words were found in this picture. Is the card in focus, and the right way up? ' +
         'You can type it beside the photo.'
   } catch (error) {
-    problem.value =
-      error instanceof Error && /picture/u.test(error.message)
-        ? error.message
-        : 'The photo could not be read. Load the page once more and try again; your text is still here.'
+    problem.value = photoTrouble(error)
   }
   await nextTick()
   const field = document.getElementById('paste') as HTMLTextAreaElement | null
-  field?.focus()
+  // Who is typing there already stays where they type.
+  if (document.activeElement === field) return
+  focus(field)
   field?.setSelectionRange(0, 0)
   field?.scrollTo(0, 0)
 }

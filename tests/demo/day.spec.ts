@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import ICAL from 'ical.js'
 import { expect, test, type Page } from '@playwright/test'
-import { expectNoSideways, fromShelf } from '../kitchen'
+import { expectNoSideways, fromShelf, reload } from '../kitchen'
 
 const placed = (page: Page) =>
   expect(page.locator('.page[aria-busy]')).toHaveAttribute('aria-busy', 'false')
@@ -58,7 +58,7 @@ test(
     await expect.poll(() => at(page, 'Weigh in')).toBe(weigh)
     await page.getByRole('button', { name: 'Redo' }).click()
     await expect.poll(() => at(page, 'Weigh in')).toBe(weigh - 3)
-    await page.reload()
+    await reload(page)
     await placed(page)
     await expect.poll(() => at(page, 'Weigh in')).toBe(weigh - 3)
 
@@ -144,7 +144,7 @@ test(
       all.map(li => li.querySelector('.at')!.textContent!.trim()),
     )
     expect([...times].sort()).toEqual(times)
-    await page.reload()
+    await reload(page)
     await placed(page)
     await expect(hours(page)).toContainText('Dark sticky ginger loaf is on the table.')
   },
@@ -209,7 +209,7 @@ test('made ahead: the days that it keeps are offered, the plan reaches back, and
   await way.selectOption('frozen 7')
   await placed(page)
   await expect(hours(page)).toContainText('out of the freezer')
-  await page.reload()
+  await reload(page)
   await placed(page)
   await expect(hours(page)).toContainText('out of the freezer')
   await page.getByRole('button', { name: 'As it was worked out' }).click()

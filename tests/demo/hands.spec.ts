@@ -11,6 +11,8 @@ import {
   watchOutside,
   appIsKept,
   keepsTheApp,
+  goTo,
+  reload,
 } from '../kitchen'
 
 test('by keyboard alone: paste, correct, choose, reach the card', async ({ page }) => {
@@ -147,19 +149,19 @@ test.describe('with the app kept', () => {
     await toPlans(page)
     await page.getByRole('button', { name: 'Take this plan' }).click()
     for (const path of ['/people', '/packet', '/settings', '/pantry', '/spoons'])
-      await page.goto(path)
+      await goTo(page, path)
     expect(seen.length).toBeGreaterThan(10)
     expect(outside).toEqual([])
 
     await appIsKept(page)
-    await page.reload()
+    await reload(page)
     await context.setOffline(true)
-    await page.goto('/')
+    await goTo(page, '/')
     await expect(page.getByRole('link', { name: /Plum streusel/ })).toBeVisible()
     await page.getByRole('link', { name: /Rye and hazelnut/ }).click()
     await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
     await toPlans(page)
-    await page.reload()
+    await reload(page)
     await expect(page.getByRole('radiogroup', { name: 'Plans' })).toBeVisible()
     // At the counter too: the simulated scale then stands in this browser.
     await page
@@ -201,11 +203,11 @@ test('axe finds nothing on any page', { tag: '@long' }, async ({ page }) => {
   await page.getByRole('link', { name: 'share' }).click()
   await expect(page.getByRole('button', { name: 'Card as Markdown' })).toBeVisible()
   await expectAxeClean(page)
-  await page.goto('/people')
+  await goTo(page, '/people')
   await page.getByRole('button', { name: 'Change Bram' }).click()
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Bram')
   await expectAxeClean(page)
-  await page.goto('/packet')
+  await goTo(page, '/packet')
   await page.getByRole('button', { name: 'Open the packet Lighthouse Baking Block' }).click()
   await expect(page.getByText('Claims, shown and not believed')).toBeVisible()
   await expectAxeClean(page)
@@ -216,14 +218,14 @@ test('axe finds nothing on any page', { tag: '@long' }, async ({ page }) => {
     .click()
   await expect(page.getByRole('heading', { name: /Against traces/ })).toBeVisible()
   await expectAxeClean(page)
-  await page.goto('/settings')
+  await goTo(page, '/settings')
   await expect(page.getByRole('heading', { name: 'House file' })).toBeVisible()
   await expectAxeClean(page)
-  await page.goto('/pantry')
+  await goTo(page, '/pantry')
   await page.getByRole('button', { name: 'Open agave syrup' }).click()
   await expect(page.getByRole('form', { name: 'Ingredient agave syrup' })).toBeVisible()
   await expectAxeClean(page)
-  await page.goto('/spoons')
+  await goTo(page, '/spoons')
   await expect(page.getByRole('heading', { name: 'Your own spoons' })).toBeVisible()
   await expectAxeClean(page)
   await fromShelf(page, 'Plum streusel')

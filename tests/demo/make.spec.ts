@@ -10,6 +10,9 @@ import {
   recipeText,
   toPlans,
   photoOf,
+  goTo,
+  isKept,
+  reload,
 } from '../kitchen'
 
 const stage = (page: Page, name: string) =>
@@ -35,7 +38,7 @@ const timer = (page: Page, name: RegExp) =>
 /** What was said at the counter, and is seen there, is in the database too. */
 const kept = async (page: Page) => {
   await expect(page.locator('.top[aria-busy="true"]')).toHaveCount(0)
-  await expect(page.getByText('saving …')).toHaveCount(0)
+  await isKept(page)
 }
 /** What stands at the counter now; nothing when all is on the table. */
 const standing = (page: Page) =>
@@ -159,7 +162,7 @@ test(
       'true',
     )
     await kept(page)
-    await page.reload()
+    await reload(page)
     await expect(page.getByRole('heading', { name: 'On the table', exact: true })).toBeVisible()
     await expect(page.getByRole('button', { name: 'as it should be' })).toHaveAttribute(
       'aria-pressed',
@@ -186,7 +189,7 @@ test(
       /^1[34]:\d\d left: “heat on the hob” waits 20 minutes at most/,
     )
     await expect(page.locator('#now')).toContainText('Heat the oven to')
-    await page.reload()
+    await reload(page)
     await expect(page.locator('#now')).toContainText('Heat the oven to')
     await calling.getByRole('button', { name: 'pour first' }).click()
     await expect(page.locator('#now')).toContainText('Pour on to the flour')
@@ -240,7 +243,7 @@ test(
       .setInputFiles(file('no.png', 'no picture', 'image/png'))
     await expect(page.getByRole('alert')).toContainText('“no.png” is no picture')
     await kept(page)
-    await page.reload()
+    await reload(page)
     await expect(card(page)).toContainText('bicarbonate of soda')
     await expect(timer(page, /the kettle/)).toContainText(/[56]:\d\d/)
     await expect(page.getByText('the soda was lumpy')).toBeVisible()
@@ -282,7 +285,7 @@ test('ten timers, a closed tab, a clock that is put back: each rings at its own 
   // Eight minutes later, in a new tab of the same browser.
   const again = await context.newPage()
   await clockAt(again, '2026-11-28T14:08:30')
-  await again.goto(address)
+  await goTo(again, address)
   const call = again.locator('.call')
   await expect(call).toHaveCount(1)
   await expect(call).toContainText('Pot 1', { ignoreCase: true })
@@ -589,7 +592,7 @@ test(
     await expect(there.getByRole('article')).toContainText('ground ginger')
     await kept(there)
     // The same file once more is older now.
-    await there.goto('/')
+    await goTo(there, '/')
     await there
       .getByLabel('Recipe files to open')
       .setInputFiles(file('loaf.json', text, 'application/json'))
@@ -608,7 +611,7 @@ test('whoever cannot eat it is said before it begins', async ({ page }) => {
   await atMake(page, 'Set custard slice')
   await expect(page.getByRole('alert')).toContainText(/cannot eat this as it stands/)
   await expect(page.getByText(/^Against traces, \d+ steps are not ticked yet/)).toBeVisible()
-  await page.goto('/make')
+  await goTo(page, '/make')
   await expect(page.locator('h1').first()).toBeVisible()
 })
 
@@ -762,7 +765,7 @@ test(
     await expect(timer(page, /the kettle/)).toBeVisible()
     const other = await context.newPage()
     await clockAt(other, '2026-11-28T14:01:00')
-    await other.goto(page.url())
+    await goTo(other, page.url())
     await expect(timer(other, /the kettle/)).toBeVisible()
     await other.getByRole('article').locator('.acts .done').click()
     await expect(other.getByRole('article')).toContainText('bicarbonate of soda')
@@ -777,11 +780,11 @@ test(
     await forward(page, 7)
     const call = page.getByRole('alert', { name: 'At the counter' })
     await expect(call).toContainText('The kettle')
-    await page.reload()
+    await reload(page)
     await expect(call).toContainText('The kettle')
     await call.getByRole('button', { name: 'It is done' }).click()
     await expect(call).toHaveCount(0)
-    await page.reload()
+    await reload(page)
     await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
     await expect(call).toHaveCount(0)
   },

@@ -1,8 +1,8 @@
 import { expect, test, type Page } from '@playwright/test'
-import { expectNoSideways, fromShelf, photoOf } from '../kitchen'
+import { expectNoSideways, fromShelf, photoOf, goTo, reload } from '../kitchen'
 
 const toPackets = async (page: Page) => {
-  await page.goto('/packet')
+  await goTo(page, '/packet')
   await expect(page.getByRole('heading', { name: 'Packets of the house' })).toBeVisible()
   await expect(
     page.getByRole('button', { name: 'Open the packet Lighthouse Baking Block' }),
@@ -82,7 +82,7 @@ test('a packet is typed in, read word by word, kept as read, and says who may ea
   await expect(kept.getByRole('img', { name: 'Bram: contains' })).toBeVisible()
   await expect(kept.getByRole('img', { name: 'Wren: unknown' })).toBeVisible()
   await expect(kept.getByRole('img', { name: 'Philippa: contains' })).toBeVisible()
-  await page.reload()
+  await reload(page)
   await expect(kept.getByRole('img', { name: 'Bram: contains' })).toBeVisible()
 })
 
@@ -359,7 +359,7 @@ test('a claim rests on packets, and is withdrawn when a packet changes', async (
   await expect(page.locator('.card .claim').first()).toContainText(
     'No claim can be made for this table',
   )
-  await page.reload()
+  await reload(page)
   await expect(page.locator('.card .claim').first()).toContainText(
     'No claim can be made for this table',
   )
@@ -383,7 +383,7 @@ test(
       .first()
       .check()
     await expect(contact.getByText(/^1 of \d+ done$/)).toBeVisible()
-    await page.reload()
+    await reload(page)
     await expect(page.getByText(/^1 of \d+ done$/)).toBeVisible()
     await page.getByRole('button', { name: 'Undo' }).isDisabled()
     for (const name of ['Ottilie', 'Bram', 'Philippa'])

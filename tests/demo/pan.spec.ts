@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
-import { expectNoSideways, fromShelf, paste, atStart, tooLow } from '../kitchen'
+import { expectNoSideways, fromShelf, paste, atStart, tooLow, goTo, reload } from '../kitchen'
 
 const worked = (page: Page) =>
   expect(page.locator('.page[aria-busy]')).toHaveAttribute('aria-busy', 'false')
@@ -75,7 +75,7 @@ test(
     for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Redo' }).click()
     await worked(page)
     await expect.poll(() => minutes(page)).toEqual([from, to])
-    await page.reload()
+    await reload(page)
     await worked(page)
     await expect.poll(() => minutes(page)).toEqual([from, to])
     await expect(amount(page, 'plain flour')).toHaveText(`${flour} g`)
@@ -170,7 +170,7 @@ test(
     await expect(page.getByRole('region', { name: 'In the tin' })).toContainText(
       'it will climb over the rim',
     )
-    await page.reload()
+    await reload(page)
     await expect(own).toHaveAttribute('aria-pressed', 'true')
 
     await page.getByRole('button', { name: 'Change', exact: true }).click()
@@ -184,7 +184,7 @@ test(
       'stands as it should',
     )
 
-    await page.goto('/settings')
+    await goTo(page, '/settings')
     const [file] = await Promise.all([
       page.waitForEvent('download'),
       page
@@ -279,7 +279,7 @@ test('this oven: fan, other dials, a thermometer, and what it learns from how lo
     /3 bakes came out sooner than expected, as if the oven were \d+ °C hotter than it says/,
   )
   await expect(oven(page)).toContainText('at 145 °C')
-  await page.reload()
+  await reload(page)
   await expect(oven(page)).toContainText('at 145 °C')
   await page.getByText('This kitchen’s oven').click()
   for (let i = 3; i > 0; i--) {

@@ -1,12 +1,12 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
-import { atStart, expectNoSideways, file, fromShelf, paste, row } from '../kitchen'
+import { atStart, expectNoSideways, file, fromShelf, paste, row, goTo } from '../kitchen'
 
 test(
   'an ingredient of the house’s own: refused where it cannot be, kept, read in recipes, not ' +
     'known until its packet is read',
   async ({ page }) => {
-    await page.goto('/pantry')
+    await goTo(page, '/pantry')
     // The pantry is no stage of the work, though its address begins like one.
     await expect(page.getByRole('heading', { name: 'The pantry' })).toBeVisible()
     await expect(
@@ -47,7 +47,7 @@ test(
     await expect(row(page, '50 ml crunch mix')).toContainText('20')
     await expect(page.getByText(/Ottilie not known yet/)).toBeVisible()
 
-    await page.goto('/pantry')
+    await goTo(page, '/pantry')
     await page.getByLabel('Look for an ingredient').fill('crunch')
     await page.getByRole('button', { name: 'Open Brackwater crunch' }).click()
     await page.getByRole('button', { name: 'Add what it holds' }).click()
@@ -67,7 +67,7 @@ test(
 test('a built-in row is corrected and set back; what its name holds cannot be taken off', async ({
   page,
 }) => {
-  await page.goto('/pantry')
+  await goTo(page, '/pantry')
   await page.getByLabel('Look for an ingredient').fill('whole milk')
   await page.getByRole('button', { name: 'Open milk', exact: true }).click()
   const form = page.getByRole('form', { name: 'Ingredient milk' })
@@ -79,7 +79,7 @@ test('a built-in row is corrected and set back; what its name holds cannot be ta
   await expect(page.getByText('“milk” is in the pantry now.', { exact: true })).toBeVisible()
   await fromShelf(page, 'Dark sticky ginger loaf')
   await expect(row(page, '240 ml whole milk')).toContainText('480')
-  await page.goto('/pantry')
+  await goTo(page, '/pantry')
   await page.getByRole('button', { name: /of this house \(1\)/ }).click()
   await page.getByRole('button', { name: 'Open milk', exact: true }).click()
   await page.getByRole('button', { name: 'Back to Ingwer’s figures' }).click()
@@ -91,7 +91,7 @@ test('a built-in row is corrected and set back; what its name holds cannot be ta
 test('the table file goes out whole, comes in with its mistakes named, and can be taken back', async ({
   page,
 }) => {
-  await page.goto('/pantry')
+  await goTo(page, '/pantry')
   await page.getByRole('button', { name: 'Save as a table' }).click()
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
@@ -137,7 +137,7 @@ test('unknown names of all recipes are answered in one go, everywhere, and forgo
     )
     await expect(row(page, '30 g fizzwhip')).toContainText('not known')
   }
-  await page.goto('/pantry')
+  await goTo(page, '/pantry')
   const box = page.getByRole('region', { name: 'What is this?' })
   await expect(box).toContainText(/fizzwhip.*in 2 recipes/s)
   await expect(box.getByRole('button', { name: 'Keep this answer' })).toBeDisabled()
@@ -156,7 +156,7 @@ test('unknown names of all recipes are answered in one go, everywhere, and forgo
   await expect(box).not.toContainText('fizzwhip')
   await fromShelf(page, 'First bars')
   await expect(row(page, '30 g fizzwhip')).toContainText('read as desiccated coconut')
-  await page.goto('/pantry')
+  await goTo(page, '/pantry')
   await page.getByRole('button', { name: 'Forget fizzwhip' }).click()
   await expect(box).toContainText('fizzwhip')
 })
@@ -186,7 +186,7 @@ test('the house’s own spoon: weighed, counted in every recipe, and given up', 
   await expect(page.getByRole('region', { name: 'Weighed in this house' })).toContainText('11 g')
   await fromShelf(page, 'Oil buns')
   await expect(row(page, '4 Tbsp oil')).toContainText(/44.*your own tablespoon: 11 g/s)
-  await page.goto('/spoons')
+  await goTo(page, '/spoons')
   await page.getByRole('button', { name: /Take the tablespoon of .* out/ }).click()
   await expect(page.getByText('The pantry’s weight counts again.', { exact: true })).toBeVisible()
   await fromShelf(page, 'Oil buns')
@@ -196,7 +196,7 @@ test('the house’s own spoon: weighed, counted in every recipe, and given up', 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true })
   test('pantry and spoons by touch', async ({ page }) => {
-    await page.goto('/pantry')
+    await goTo(page, '/pantry')
     await page.getByRole('button', { name: 'Open agave syrup' }).tap()
     await expect(page.getByRole('form', { name: 'Ingredient agave syrup' })).toBeInViewport()
     await expectNoSideways(page)

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
-import { fromShelf, row, toPlans, atStart } from '../kitchen'
+import { fromShelf, row, toPlans, atStart, goTo, reload } from '../kitchen'
 
 test('from the shelf to a chosen plan, kept over a reload, and out as card and house file', async ({
   page,
@@ -59,7 +59,7 @@ test('from the shelf to a chosen plan, kept over a reload, and out as card and h
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByRole('button', { name: 'This is your plan' })).toBeVisible()
 
-  await page.reload()
+  await reload(page)
   await expect(page.getByRole('button', { name: 'This is your plan' })).toBeVisible()
   await atStart(page)
   await expect(
@@ -97,7 +97,7 @@ test('the house file brings the same house back, and a broken or foreign file ch
     (await page.locator('.bakes li').allInnerTexts()).map(text => text.split('\n')[0])
   const titles = await shelf()
   expect(titles.length).toBe(7)
-  await page.goto('/settings')
+  await goTo(page, '/settings')
   await expect(page.getByText('5 people, 6 packets and 7 bakes')).toBeVisible()
   const [file] = await Promise.all([
     page.waitForEvent('download'),
@@ -136,14 +136,14 @@ test('the house file brings the same house back, and a broken or foreign file ch
 })
 
 test('spoons only: the plan is given in spoons, and stays so', async ({ page }) => {
-  await page.goto('/settings')
+  await goTo(page, '/settings')
   await page.getByRole('button', { name: 'spoons and cups only' }).click()
   await fromShelf(page, 'Rye and hazelnut shortbread')
   await toPlans(page)
   await expect(page.getByRole('region', { name: 'Every change, and why' })).toContainText(
     /cup|Tbsp/,
   )
-  await page.goto('/settings')
+  await goTo(page, '/settings')
   await expect(page.getByRole('button', { name: 'spoons and cups only' })).toHaveAttribute(
     'aria-pressed',
     'true',
@@ -177,7 +177,7 @@ test('the second plan, once chosen, is the one that is looked at after a reload'
   await page.getByRole('radio').nth(1).click()
   await page.getByRole('button', { name: 'Take this plan' }).click()
   await expect(page.getByRole('radio').nth(1)).toContainText('chosen')
-  await page.reload()
+  await reload(page)
   await expect(page.getByRole('radio').nth(1)).toHaveAttribute('aria-checked', 'true')
   await expect(page.getByRole('button', { name: 'This is your plan' })).toBeVisible()
 })
@@ -191,7 +191,7 @@ test('parts are kept apart, each with its own balance', async ({ page }) => {
 })
 
 test('an address of a bake that is not here says so', async ({ page }) => {
-  await page.goto('/swap/nothing-of-the-kind')
+  await goTo(page, '/swap/nothing-of-the-kind')
   await expect(page.getByRole('heading', { name: 'This bake is not in the house' })).toBeVisible()
   await page.getByRole('link', { name: 'To the start page' }).click()
   await expect(page.getByRole('heading', { name: 'Which dessert do you love?' })).toBeVisible()

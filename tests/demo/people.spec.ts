@@ -1,10 +1,10 @@
 import { expect, test } from '@playwright/test'
-import { atStart, fromShelf, row } from '../kitchen'
+import { atStart, fromShelf, row, goTo, reload } from '../kitchen'
 
 test('a person changes, leaves and comes back, and every recipe is read for them again', async ({
   page,
 }) => {
-  await page.goto('/people')
+  await goTo(page, '/people')
   await page.getByRole('button', { name: 'Change Wren' }).click()
   await page.getByRole('button', { name: 'Take peanut off' }).click()
   await page.getByRole('button', { name: 'Add something to avoid' }).click()
@@ -19,7 +19,7 @@ test('a person changes, leaves and comes back, and every recipe is read for them
     row(page, '60 g hazelnuts').getByRole('button', { name: /Wren contains/ }),
   ).toBeVisible()
 
-  await page.goto('/people')
+  await goTo(page, '/people')
   await page.getByRole('button', { name: 'Wren leaves' }).click()
   await expect(page.getByRole('heading', { name: 'Wren' })).toHaveCount(0)
   await page.getByRole('button', { name: 'Bring back' }).click()
@@ -28,13 +28,13 @@ test('a person changes, leaves and comes back, and every recipe is read for them
 })
 
 test('a form that is left changes nothing', async ({ page }) => {
-  await page.goto('/people')
+  await goTo(page, '/people')
   await page.getByRole('button', { name: 'Change Bram' }).click()
   await page.getByLabel('Name', { exact: true }).fill('Somebody')
   await page.getByRole('button', { name: 'vegetarian' }).click()
   await page.getByRole('button', { name: 'Leave it' }).click()
   await expect(page.getByRole('heading', { name: 'Bram' })).toBeVisible()
-  await page.reload()
+  await reload(page)
   await expect(page.getByText('milk, traces too · cashew · pistachio')).toBeVisible()
 })
 
@@ -72,7 +72,7 @@ test('the card is copied, and says so; without a plan it says that too', async (
 })
 
 test('light and dark are kept', async ({ page }) => {
-  await page.goto('/settings')
+  await goTo(page, '/settings')
   await page.getByRole('button', { name: 'dark', exact: true }).click()
   await expect(page.locator('html')).toHaveClass(/dark/)
   await atStart(page)
@@ -81,10 +81,10 @@ test('light and dark are kept', async ({ page }) => {
 
 test('a server that gives no demo house is said, and nothing is lost', async ({ page }) => {
   await page.route('**/api/demo', route => route.fulfill({ status: 500, body: 'no' }))
-  await page.goto('/settings')
+  await goTo(page, '/settings')
   await expect(page.getByRole('alert')).toContainText('could not be fetched from this server')
   await page.unroute('**/api/demo')
-  await page.reload()
+  await reload(page)
   await expect(page.getByText('5 people, 6 packets and 7 bakes are kept')).toBeVisible()
   await expect(page.getByRole('alert')).toHaveCount(0)
 })

@@ -1,5 +1,14 @@
 import { expect, test, type Page } from '@playwright/test'
-import { atStart, expectAxeClean, expectNoSideways, paste, row, tooLow, toPlans } from '../kitchen'
+import {
+  atStart,
+  expectAxeClean,
+  expectNoSideways,
+  paste,
+  row,
+  tooLow,
+  toPlans,
+  reload,
+} from '../kitchen'
 
 const text = `Plum slice
 Makes 12 squares
@@ -82,7 +91,7 @@ test('what is left over of the text is placed by one press, and every press can 
   await undo(page).click()
   await expect(left(page)).toBeVisible()
   // It is kept with the bake.
-  await page.reload()
+  await reload(page)
   await expect(left(page)).toContainText('“Wednesday treat of old”')
 })
 

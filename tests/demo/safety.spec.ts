@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
-import { atStart, fromShelf, paste, row } from '../kitchen'
+import { atStart, fromShelf, paste, row, goTo, reload } from '../kitchen'
 
 test('a child’s needs are entered in under a minute', async ({ page }) => {
-  await page.goto('/people')
+  await goTo(page, '/people')
   await expect(page.getByRole('heading', { name: 'Bram' })).toBeVisible()
   const begun = Date.now()
   await page.getByRole('button', { name: 'Someone new' }).click()
@@ -35,7 +35,7 @@ test('a child’s needs are entered in under a minute', async ({ page }) => {
     page.getByText('under five · tree nuts but not almond, traces too · egg · no raisins'),
   ).toBeVisible()
   await expect(page.getByText('To remember: Baked egg only at the clinic')).toBeVisible()
-  await page.reload()
+  await reload(page)
   await expect(
     page.getByText('under five · tree nuts but not almond, traces too · egg · no raisins'),
   ).toBeVisible()
@@ -66,7 +66,7 @@ Mix and bake for 20 minutes at 180 °C.`,
 })
 
 test('the lists of the law can be begun with: each names what that law names', async ({ page }) => {
-  await page.goto('/people')
+  await goTo(page, '/people')
   await page.getByRole('button', { name: 'Someone new' }).click()
   const list = page.getByRole('group', { name: 'From the law’s list' }).getByRole('button')
   await expect(list).toHaveCount(14)
@@ -79,7 +79,7 @@ test('the lists of the law can be begun with: each names what that law names', a
 })
 
 test('a set seats its people with one press, and is undone without them', async ({ page }) => {
-  await page.goto('/people')
+  await goTo(page, '/people')
   await page.getByRole('button', { name: 'New set' }).click()
   await page.getByRole('button', { name: 'Keep the set' }).click()
   await expect(page.getByText('A set needs a name')).toBeVisible()
@@ -97,7 +97,7 @@ test('a set seats its people with one press, and is undone without them', async 
   await expect(
     page.getByRole('group', { name: 'Who eats' }).getByRole('button', { name: 'Ottilie' }),
   ).toHaveAttribute('aria-pressed', 'false')
-  await page.goto('/people')
+  await goTo(page, '/people')
   await page.getByRole('button', { name: 'Undo the set Sunday' }).click()
   await expect(page.getByText('Sunday', { exact: true })).toHaveCount(0)
   await page.getByRole('button', { name: 'Bring back' }).click()
@@ -122,7 +122,7 @@ test('a guest sits at one bake alone, counts there, and goes with it', async ({ 
   ).toBeVisible()
   await fromShelf(page, 'Dark sticky')
   await expect(page.getByRole('button', { name: 'Sorrel eats' })).toHaveCount(0)
-  await page.goto('/people')
+  await goTo(page, '/people')
   await expect(
     page.getByRole('heading', { name: 'Sorrel for Cardamom meringue nests' }),
   ).toBeVisible()
@@ -134,7 +134,7 @@ test(
   'when a person changes, every kept bake is checked again, and what changed is said until ' +
     'it is seen',
   async ({ page }) => {
-    await page.goto('/people')
+    await goTo(page, '/people')
     await page.getByRole('button', { name: 'Change Wren' }).click()
     await page
       .getByRole('group', { name: 'From the law’s list' })
@@ -144,13 +144,13 @@ test(
     const changes = page.getByRole('region', { name: 'What this changed' })
     await expect(changes.getByText(/\d bakes read otherwise/)).toBeVisible()
     await expect(changes.getByText(/Wren: .*→ contains/).first()).toBeVisible()
-    await page.reload()
+    await reload(page)
     await expect(changes).toBeVisible()
     await changes.getByRole('link').first().click()
     await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
     await page.getByRole('button', { name: 'Seen' }).click()
     await expect(changes).toHaveCount(0)
-    await page.reload()
+    await reload(page)
     await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
     await expect(changes).toHaveCount(0)
   },

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { atStart, more } from '../kitchen'
+import { atStart, more, reload } from '../kitchen'
 
 test('the shelf: looked through, tagged, doubled, put away, thrown away, and each taken back', async ({
   page,
@@ -42,7 +42,7 @@ test('the shelf: looked through, tagged, doubled, put away, thrown away, and eac
   await expect(rows).toHaveCount(6)
   await page.getByRole('button', { name: 'Bring it back' }).click()
   await expect(rows).toHaveCount(7)
-  await page.reload()
+  await reload(page)
   await expect(rows).toHaveCount(7)
   await expect(page.getByRole('button', { name: 'choux' })).toBeVisible()
 })

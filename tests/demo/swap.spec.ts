@@ -1,5 +1,13 @@
 import { expect, test, type Page } from '@playwright/test'
-import { atStart, expectNoSideways, fromShelf, paste, recipeText, toPlans } from '../kitchen'
+import {
+  atStart,
+  expectNoSideways,
+  fromShelf,
+  paste,
+  recipeText,
+  toPlans,
+  reload,
+} from '../kitchen'
 
 const wire = (page: Page, name: string) =>
   page
@@ -77,7 +85,7 @@ test(
     await expect(block).toHaveValue(String(was * 2))
 
     // It is kept, and the plan as it was worked out is one press away; every move can be undone.
-    await page.reload()
+    await reload(page)
     await expect(amount(page, 'block plant butter')).toHaveValue(String(was * 2))
     await settled(page)
     await page.getByRole('button', { name: 'As it was worked out' }).click()
@@ -177,7 +185,7 @@ test(
     await expect(page.getByRole('alert').filter({ hasText: '“many” is no factor' })).toBeVisible()
 
     // Kept with the bake.
-    await page.reload()
+    await reload(page)
     await page.getByText('Ask for more: less sugar or fat').click()
     await expect(page.getByLabel('Sugar', { exact: true })).toHaveValue('0.25')
   },
@@ -234,7 +242,7 @@ test('one for all is weighed against several batches, and each batch becomes a b
     .or(page.getByText('there is nothing to part'))
     .first()
     .waitFor()
-  await page.reload()
+  await reload(page)
   await settled(page)
   await page.getByText('One for all, or several batches').click()
   await page.getByRole('button', { name: 'Weigh it against several batches' }).click()
@@ -298,7 +306,7 @@ test('the fat on the packet of the block moves its amount', async ({ page }) => 
   await expect
     .poll(async () => Number(await amount(page, 'block plant butter').inputValue()))
     .toBeLessThan(was * 0.96)
-  await page.reload()
+  await reload(page)
   await expect(page.getByLabel('block plant butter: fat on its packet, %')).toHaveValue('82')
 })
 
@@ -327,7 +335,7 @@ test('what a house has baked moves the word of confidence, and can be taken back
     'true',
   )
   await expect(page.getByText('saved in this browser')).toBeVisible()
-  await page.reload()
+  await reload(page)
   await expect(page.getByRole('button', { name: 'It worked' })).toHaveAttribute(
     'aria-pressed',
     'true',

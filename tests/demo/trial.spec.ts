@@ -10,6 +10,8 @@ import {
   toPlans,
   appIsKept,
   keepsTheApp,
+  goTo,
+  reload,
 } from '../kitchen'
 
 const stage = (page: Page, name: string) =>
@@ -303,7 +305,7 @@ test(
     await page.getByRole('button', { name: /^as written/ }).click()
     await page.getByRole('button', { name: /^B: .*less to bind.*won/ }).click()
     await expect(page.getByText(/changes lie between them/)).toBeVisible()
-    await page.reload()
+    await reload(page)
     await expect(page.getByRole('button', { name: /won$/ })).toHaveCount(2)
   },
 )
@@ -353,7 +355,7 @@ test.describe('with the app kept', () => {
       page.getByRole('img', { name: 'Photo of this arm' }).or(page.getByText('1 more kept')),
     ).toBeVisible()
     await saved(page)
-    await page.reload()
+    await reload(page)
     await page.getByRole('button', { name: 'Note down B' }).click()
     await expect(page.getByRole('img', { name: 'Photo of this arm' })).toBeVisible()
     await page.getByRole('button', { name: 'Note down B' }).click()
@@ -637,7 +639,7 @@ test('words are given blind, cup by cup, from two windows; the codes bring them 
   await form.getByRole('button', { name: 'Lay it out' }).click()
   await saved(page)
   const other = await context.newPage()
-  await other.goto(page.url())
+  await goTo(other, page.url())
   await other.getByRole('button', { name: /two cups, the better one: A, B/ }).click()
   const cups = page.getByRole('region', { name: 'Ottilie tastes' })
   await cups.getByText('And in words, cup by cup').click()
@@ -666,7 +668,7 @@ test('words are given blind, cup by cup, from two windows; the codes bring them 
     first === 'A' ? 'A: moist 3. B: moist 7' : 'A: moist 7. B: moist 3',
   )
   expect(new Set([first, second])).toEqual(new Set(['A', 'B']))
-  await page.reload()
+  await reload(page)
   await expect(chart).toBeVisible()
 })
 

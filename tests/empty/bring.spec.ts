@@ -10,6 +10,7 @@ import {
   watchOutside,
   appIsKept,
   keepsTheApp,
+  reload,
 } from '../kitchen'
 
 const stars = {
@@ -200,7 +201,7 @@ test.describe('with the app kept', () => {
     )
     await atStart(page)
     await appIsKept(page)
-    await page.reload()
+    await reload(page)
     await page
       .getByLabel('Photo of a recipe card')
       .setInputFiles(file('card.png', photo, 'image/png'))
@@ -220,7 +221,7 @@ test.describe('with the app kept', () => {
     await expect(
       page.getByRole('img', { name: 'The photo that this recipe was read from' }),
     ).toBeVisible()
-    await page.reload()
+    await reload(page)
     await expect(page.getByRole('tab', { name: 'The photo' })).toBeVisible()
 
     expect(outside).toEqual([])
@@ -236,7 +237,7 @@ test.describe('with the app kept', () => {
     )
     await atStart(page)
     await appIsKept(page)
-    await page.reload()
+    await reload(page)
     await expect
       .poll(
         () => page.evaluate(async () => (await (await caches.open('photo-reader')).keys()).length),

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { atStart, expectNoSideways, more, paste, row } from '../kitchen'
+import { atStart, expectNoSideways, more, paste, row, reload } from '../kitchen'
 
 const text = `Lantern bars
 
@@ -92,7 +92,7 @@ test(
       }).toPass({ timeout: 60_000, intervals: [150] })
     await until('Undo', 'Control+z', start)
     await until('Redo', 'Control+Shift+z', end)
-    await page.reload()
+    await reload(page)
     await expect.poll(() => lines(page)).toEqual(end)
   },
 )
@@ -265,7 +265,7 @@ test('findings one key after another, each with what it would change; “no prob
     .click()
   await expect(page.locator('ol.steps')).not.toContainText('taste')
 
-  await page.reload()
+  await reload(page)
   await expect(row(page, '1 tsp baking powder')).toBeVisible()
   await expect(card('The title says')).toHaveCount(0)
   await page.getByRole('button', { name: /put aside as no problem: bring back/ }).click()

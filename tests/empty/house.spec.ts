@@ -1,6 +1,6 @@
 import { each } from '../each'
 import { expect, test } from '@playwright/test'
-import { atStart, more, paste, row, toPlans } from '../kitchen'
+import { atStart, more, paste, row, toPlans, reload } from '../kitchen'
 
 test('an empty house: someone moves in, a recipe is pasted, an unknown word is answered', async ({
   page,
@@ -29,7 +29,7 @@ test('an empty house: someone moves in, a recipe is pasted, an unknown word is a
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Keep Ottilie' }).click()
   await expect(page.getByText('egg, traces too · tree nuts but not almond')).toBeVisible()
-  await page.reload()
+  await reload(page)
   await expect(page.getByRole('heading', { name: 'Ottilie' })).toBeVisible()
 
   await atStart(page)
@@ -66,7 +66,7 @@ test('a text that is not read yet outlives a reload', async ({ page }) => {
   await atStart(page)
   const field = page.getByLabel('The recipe, as plain text or page source')
   await field.fill('Half a recipe\n200 g plain flour\n1 cup sugar')
-  await page.reload()
+  await reload(page)
   await expect(field).toHaveValue('Half a recipe\n200 g plain flour\n1 cup sugar')
   await page.getByRole('button', { name: 'Read it' }).click()
   await expect(page.getByText(/guessed by .*“plain flour”/)).toBeVisible()
@@ -155,7 +155,7 @@ Mix it all and bake for 20 minutes.`,
   await page.getByRole('button', { name: 'Redo' }).click()
   await expect(row(page, '100 g sugar')).toHaveCount(0)
   await expect(page.getByText('saved in this browser')).toBeVisible()
-  await page.reload()
+  await reload(page)
   await expect(row(page, '200 g flour')).toBeVisible()
   await expect(row(page, '100 g sugar')).toHaveCount(0)
 

@@ -8,7 +8,6 @@ import {
   type Felt,
   type Timer,
 } from '#core'
-import type { Saying } from '~/stores/make'
 
 const { bench, missing, opened } = useBake()
 const house = useHouseStore()
@@ -108,18 +107,7 @@ watch(
   },
   { immediate: true },
 )
-async function say(sayings: readonly Saying[]) {
-  await make.say(...sayings)
-  // The last tick ends it.
-  if (
-    counter.value &&
-    counter.value.finished === null &&
-    counter.value.cards.filter(p => p.card.kind === 'serve').every(p => p.is === 'over')
-  )
-    await make.finish()
-  await nextTick()
-  document.querySelector<HTMLElement>('#now')?.focus({ preventScroll: true })
-}
+const say = useSaying(make)
 /** The next timer to end stays in sight on a phone. */
 const first = computed(() => counter.value?.timers.find(t => t.stopped === null))
 const more = computed(() => (counter.value?.timers.filter(t => t.stopped === null).length ?? 1) - 1)

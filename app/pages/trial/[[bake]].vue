@@ -70,11 +70,12 @@ async function begin(
     tests,
     rematchOf,
   )
+  const focus = focusLater()
   await keep(trial)
   beginning.value = false
   await go('trials', { trial: trial.id })
   await nextTick()
-  document.querySelector<HTMLElement>('#trial-head')?.focus()
+  focus(document.querySelector<HTMLElement>('#trial-head'))
 }
 /** The winner once more beside what it won against. */
 async function rematch(trial: Trial, winner: string) {

@@ -1,0 +1,33 @@
+import type { DBCore, DBCoreTransaction, Middleware } from 'dexie'
+import { readonly, ref } from 'vue'
+
+const open = ref(0)
+
+/** How many writes of this tab are under way: at 0, what was kept is on the disk. */
+export const writing = readonly(open)
+
+/** Counts every transaction that may write, from its beginning until it is on the disk or given up. */
+export const countsWrites: Middleware<DBCore> = {
+  stack: 'dbcore',
+  name: 'counts writes',
+  create: core => ({
+    ...core,
+    transaction(tables, mode, options) {
+      const begun = core.transaction(tables, mode, options)
+      if (mode === 'readwrite') count(begun)
+      return begun
+    },
+  }),
+}
+
+/** An error that nobody catches ends as an abort: one of the two always comes. */
+function count(begun: DBCoreTransaction) {
+  const native = begun as DBCoreTransaction & EventTarget
+  open.value++
+  const ends = ['complete', 'abort']
+  const end = () => {
+    for (const name of ends) native.removeEventListener(name, end)
+    open.value--
+  }
+  for (const name of ends) native.addEventListener(name, end)
+}
