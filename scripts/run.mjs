@@ -1,9 +1,9 @@
 import { spawn, spawnSync } from 'node:child_process'
 
 /** Ends with one sentence and no stack. */
-export function stop(sentence) {
+export function stop(sentence, code = 1) {
   console.error(`\n${sentence}\n`)
-  process.exit(1)
+  process.exit(code)
 }
 
 const fullDisk = /ENOSPC|no space left/iu

@@ -1,5 +1,5 @@
 // Everything, from a clean checkout: packages, lint, types, unit tests, build, the real interface.
-import { existsSync } from 'node:fs'
+import { existsSync, readFileSync, writeFileSync } from 'node:fs'
 import { spawnSync } from 'node:child_process'
 import { fileURLToPath } from 'node:url'
 import { isInstalled, isStale, nodeTooOld } from './preflight.mjs'
@@ -29,6 +29,9 @@ if (!isInstalled(root))
   run('Installing the packages', npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
 run('Preparing', npx, ['nuxt', 'prepare', '--logLevel=silent'])
 
+/** Which interface tests failed in the last run; each run writes this file anew. */
+const lastRun = 'test-results/.last-run.json'
+
 // Two rows, since two cores are what there is everywhere; both take about as long.
 const script = (doing, name) => ({ doing, command: npm, args: ['run', '--silent', name] })
 const build = { doing: 'Building', command: npx, args: ['nuxt', 'build', '--logLevel=silent'] }
@@ -39,10 +42,20 @@ await runTogether(
 const doing = 'The real interface'
 const { isDone, why } = attempt(doing, npm, ['run', '--silent', 'test:e2e'])
 if (!isDone) {
-  // Traces cost a quarter of the time, so they are made only of what failed; it stays failed.
-  attempt(`${doing}, what failed, with traces`, npx, ['playwright', 'test', '--last-failed'], {
-    TRACE: '1',
-  })
-  stop(`${why} The traces are in test-results/.`)
+  const failed = existsSync(lastRun) ? readFileSync(lastRun, 'utf8') : '{}'
+  const count = JSON.parse(failed).failedTests?.length ?? 0
+  // Traces cost a quarter of the time, so they are made only of what failed. What fails again has
+  // failed; one test or two that then hold three times are unsteady, and are named.
+  const holds = time => {
+    writeFileSync(lastRun, failed)
+    const again = ['playwright', 'test', '--last-failed']
+    return attempt(`${doing}, what failed, time ${time}`, npx, again, { TRACE: '1' }).isDone
+  }
+  if (count === 0 || count > 2 || ![1, 2, 3].every(holds))
+    stop(`${why} The traces are in test-results/.`)
+  stop(
+    `All passed, but ${count} of the interface tests fell once before (above): unsteady, to be mended.`,
+    0,
+  )
 }
 console.log('\nAll of it passed.')
