@@ -13,6 +13,7 @@ import {
 } from '../../pantry'
 import { vesselsIn } from '../facts/vessels'
 import type { Line } from '../recipe'
+import { isMadeBefore, isMadeHere } from './made'
 import {
   amountOf,
   brought,
@@ -103,21 +104,42 @@ const likeness = pattern(
  * The ingredients that a step names. "Cream the butter" names butter alone; "butter the tin" brings
  * butter; a word for the thing being made ("pour in the custard", "cool the biscuits") is no
  * ingredient unless it is served with. `own` are the lines of the step's own part: they are meant
- * first.
+ * first. `made` are the words for what earlier steps made of listed things (`madeIn`).
  */
 export function mentionsInStep(
   step: string,
   lines: readonly Line[] = [],
   own: readonly Line[] = lines,
+  made: ReadonlySet<string> = new Set(),
 ): StepMention[] {
-  const vessels = vesselsOf(step)
-  const named = namedIn(step)
-    .filter(m => !vessels.some(v => m.start >= v.span[0] && m.end <= v.span[1]))
-    .filter(m => !isNoFood(step, m))
-    .flatMap(m => mentionIn(step, m, lines, own) ?? [])
+  const all = foodsIn(step)
+  const here = all.filter(m => isMadeHere(step, m, all, lines))
+  const isMade = (m: Mention) =>
+    here.includes(m) ||
+    isMadeBefore(step, m, made) ||
+    isMadeBefore(step, m, wordsIn(here.filter(one => one.start < m.start)))
+  const named = all.flatMap(m => {
+    const found = mentionIn(step, m, lines, own)
+    return found && (found.line || !isMade(m)) ? found : []
+  })
   return [...named, ...whiteChocolate(step, lines), ...hiddenIn(step, lines)].sort(
     (a, b) => a.start - b.start,
   )
+}
+
+/** What a step names, its vessels and what the hands do apart. */
+function foodsIn(step: string): readonly Mention[] {
+  const vessels = vesselsOf(step)
+  return namedIn(step)
+    .filter(m => !vessels.some(v => m.start >= v.span[0] && m.end <= v.span[1]))
+    .filter(m => !isNoFood(step, m))
+}
+const wordsIn = (mentions: readonly Mention[]) => new Set(mentions.map(m => m.words.toLowerCase()))
+
+/** The words for what a step makes of listed things, in small letters: later steps speak of it. */
+export function madeIn(step: string, lines: readonly Line[]): readonly string[] {
+  const all = foodsIn(step)
+  return [...wordsIn(all.filter(m => isMadeHere(step, m, all, lines)))]
 }
 
 /** A doing ("cream the butter"), or a likeness ("the size of a walnut"). */

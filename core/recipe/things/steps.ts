@@ -8,7 +8,7 @@ import {
 } from '../../measure'
 import { ingredientById, remembered, weigh, wordsOf, type Kind } from '../../pantry'
 import { opensFor } from '../layout/gather'
-import { mentionsInStep, namesOf, type StepMention } from './mentions'
+import { madeIn, mentionsInStep, namesOf, type StepMention } from './mentions'
 import { readQuantity, type Quantity } from '../line/quantity'
 import type { Component, Line, Recipe, Span } from '../recipe'
 import { readStepTimes, type StepTime } from '../facts/step-times'
@@ -154,10 +154,11 @@ const readStep = (
   text: string,
   lines: readonly Line[],
   region: Region,
-  own: readonly Line[] = lines,
+  own: readonly Line[],
+  made: ReadonlySet<string>,
 ): StepReading => ({
   ...saidBy(text),
-  uses: mentionsInStep(text, lines, own).map(m => useOf(text, m, region)),
+  uses: mentionsInStep(text, lines, own, made).map(m => useOf(text, m, region)),
 })
 
 /** A step with its place. Lines of the step's own part are looked at first. */
@@ -241,6 +242,7 @@ const sentenceOf = (text: string, [from, to]: Span) => {
 export function readSteps(recipe: Pick<Recipe, 'components' | 'region'>): PlacedStep[] {
   const owns = ownLines(recipe)
   let hot = false
+  const made = new Set<string>()
   return recipe.components.flatMap((component, i) => {
     if (!component.steps.length) return []
     const all = linesIn([component, ...recipe.components.filter(c => c !== component)])
@@ -253,7 +255,8 @@ export function readSteps(recipe: Pick<Recipe, 'components' | 'region'>): Placed
         lines = own.length === all.length ? own : [...own, ...all.filter(line => !first.has(line))]
         ordered.set(own, lines)
       }
-      const step = readStep(text, lines, recipe.region, own)
+      const step = readStep(text, lines, recipe.region, own, made)
+      for (const words of madeIn(text, lines)) made.add(words)
       hot ||= step.oven !== null || /\bovens?\b/iu.test(text)
       const times = hot
         ? step.times.map(time =>

@@ -6,7 +6,7 @@ import {
   type AvoidableId,
 } from '../../pantry'
 import { linesOf, type Component, type Line, type Recipe, type Span } from '../recipe'
-import { mentionsInStep } from './mentions'
+import { madeIn, mentionsInStep } from './mentions'
 import { unknownFoods } from './unknown-foods'
 
 /**
@@ -101,12 +101,19 @@ const ownWords = (recipe: Recipe): Set<string> =>
     ].flatMap(text => wordsOf(text).map(word => word.plain)),
   )
 
-function ofSteps(recipe: Recipe, component: Component, known: Set<string>): Thing[] {
+/** What the steps before have spoken of, and what they have made of listed things. */
+interface Before {
+  readonly known: Set<string>
+  readonly made: Set<string>
+}
+
+function ofSteps(recipe: Recipe, component: Component, before: Before): Thing[] {
   const lines = linesOf(recipe).flatMap(line => [line, ...line.orElse])
   return component.steps.flatMap((text, at) => {
-    const found = ofStep({ text, at, component, lines, known, noFood: recipe.noFood ?? [] })
+    const found = ofStep({ text, at, component, lines, before, noFood: recipe.noFood ?? [] })
     // What a step speaks of is here for those behind it.
-    for (const word of wordsOf(text)) known.add(word.plain)
+    for (const word of wordsOf(text)) before.known.add(word.plain)
+    for (const words of madeIn(text, lines)) before.made.add(words)
     return found
   })
 }
@@ -116,13 +123,13 @@ interface PlacedText {
   readonly at: number
   readonly component: Component
   readonly lines: readonly Line[]
-  readonly known: ReadonlySet<string>
+  readonly before: Before
   readonly noFood: readonly string[]
 }
 
-function ofStep({ text, at, component, lines, known, noFood }: PlacedText): Thing[] {
+function ofStep({ text, at, component, lines, before, noFood }: PlacedText): Thing[] {
   return [
-    ...mentionsInStep(text, lines)
+    ...mentionsInStep(text, lines, lines, before.made)
       .filter(m => !m.line)
       .map((m): Thing => ({
         is: 'aside',
@@ -136,7 +143,7 @@ function ofStep({ text, at, component, lines, known, noFood }: PlacedText): Thin
         step: { at, span: [m.start, m.end] },
         answered: false,
       })),
-    ...unknownFoods(text, known)
+    ...unknownFoods(text, before.known)
       .filter(({ words }) => !noFood.includes(words))
       .map(({ words, span }): Thing => ({
         is: 'unknown',
@@ -154,10 +161,10 @@ function ofStep({ text, at, component, lines, known, noFood }: PlacedText): Thin
 }
 
 function allThings(recipe: Recipe): readonly Thing[] {
-  const known = ownWords(recipe)
+  const before: Before = { known: ownWords(recipe), made: new Set() }
   return [
     ...linesOf(recipe).flatMap(line => ofLine(line, recipe.region, false)),
-    ...recipe.components.flatMap(component => ofSteps(recipe, component, known)),
+    ...recipe.components.flatMap(component => ofSteps(recipe, component, before)),
     ...(recipe.left ?? []).map(({ words }): Thing => ({
       is: 'left over',
       ingredient: null,
