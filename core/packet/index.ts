@@ -22,10 +22,5 @@ export {
   type PacketSum,
   type PacketWords,
 } from './packet'
-export {
-  longestStatement,
-  readPacket,
-  type PacketClaim,
-  type PacketHit,
-  type PacketReading,
-} from './read'
+export { longestStatement, readPacket } from './read'
+export type { PacketClaim, PacketHit, PacketReading, Role, RoleName } from './reading'

@@ -12,7 +12,10 @@ import {
 import { numberRows } from './tables/numbers'
 import { partRows } from './tables/clauses'
 import { plainWords } from './tables/plain-words'
+import { openFoods } from './tables/open-foods'
+import { moreWords } from './tables/plain-words-more'
 import { termRows } from './tables/terms'
+import { moreTerms } from './tables/terms-more'
 
 /**
  * What a term of a statement brings: always, or in some makes. `needs`: how many things in brackets
@@ -52,7 +55,7 @@ export function lexicon(): PhraseTree<Meaning> {
   if (tree && ofEdition === pantryEdition()) return tree
   tree = phraseTree<Meaning>()
   ofEdition = pantryEdition()
-  for (const row of termRows)
+  for (const row of [...termRows, ...moreTerms])
     for (const words of phrases(row.words).flatMap(spelt))
       enterPhrase(tree, words, {
         holds: ids(row.holds),
@@ -72,11 +75,16 @@ export function lexicon(): PhraseTree<Meaning> {
 }
 
 const plain: ReadonlySet<string> = new Set(
-  wordsOf(plainWords)
+  wordsOf(`${plainWords} ${moreWords}`)
     .flatMap(w => [w.plain])
     .concat(phrases(plainWords.replaceAll(/\s+/gu, '|')).flatMap(spelt).map(plainWord)),
 )
-/** A word that brings nothing, in any of the three languages. */
+const open = phraseTree<true>()
+for (const words of phrases(openFoods).flatMap(spelt)) enterPhrase(open, words, true)
+/** Foods that may be made of anything. */
+export const openFoodTree: PhraseTree<true> = open
+
+/** A word that brings nothing, in any of the languages that are read. */
 export const isPlain = (word: string): boolean => plain.has(word) || descriptors.has(word)
 
 const ranges = numberRows.flatMap(row =>

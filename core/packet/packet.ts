@@ -1,5 +1,6 @@
 import { avoidableName, wordsOf, type AvoidableId } from '../pantry'
-import { readPacket, type PacketClaim, type PacketHit, type PacketReading } from './read'
+import { readPacket } from './read'
+import type { PacketClaim, PacketHit, PacketReading } from './reading'
 
 /** The parts of a packet that are read as words, each as it is printed. */
 export const packetFields = [
@@ -136,6 +137,8 @@ type FieldHit = PacketHit & { readonly field: PacketField }
 export interface PacketSum {
   readonly contains: readonly FieldHit[]
   readonly mayContain: readonly FieldHit[]
+  /** Said to be nothing for those who avoid it: that counts for all of them. */
+  readonly warnings: readonly FieldHit[]
   readonly open: readonly FieldHit[]
   readonly settled: readonly FieldHit[]
   readonly claims: readonly (PacketClaim & { readonly field: PacketField })[]
@@ -166,7 +169,8 @@ export function sumUp(packet: Pick<Packet, 'words' | 'answer'>): PacketSum {
   )
   return {
     contains,
-    mayContain: maybe.filter(hit => hit.how !== 'unsaid'),
+    mayContain: maybe.filter(hit => hit.how === 'trace' || hit.how === 'facility'),
+    warnings: maybe.filter(hit => hit.how === 'warning'),
     open: open.filter(hit => !closed(hit)),
     settled: open.filter(closed),
     claims,
@@ -236,6 +240,7 @@ const saysOf = (words: PacketWords) => {
   return new Set([
     ...sum.contains.map(h => `contains ${avoidableName(h.allergen)}`),
     ...sum.mayContain.map(h => `may contain ${avoidableName(h.allergen)}`),
+    ...sum.warnings.map(h => `warns of ${avoidableName(h.allergen)}`),
     ...sum.open.map(h => `perhaps ${avoidableName(h.allergen)}`),
   ])
 }
@@ -268,7 +273,11 @@ const nameKey = (name: string) =>
     .join(' ')
 const allergensOf = (packet: Packet) => {
   const sum = sumUp(packet)
-  return [...new Set([...sum.contains, ...sum.mayContain, ...sum.open].map(h => h.allergen))].sort()
+  return [
+    ...new Set(
+      [...sum.contains, ...sum.mayContain, ...sum.warnings, ...sum.open].map(h => h.allergen),
+    ),
+  ].sort()
 }
 
 /** Two packets that look alike and are not: one name, other allergens. */

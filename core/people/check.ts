@@ -21,6 +21,7 @@ type CheckRule =
   | 'trace'
   | 'packet-contains'
   | 'packet-trace'
+  | 'packet-warning'
   | 'packet-open'
   | 'packet-words'
   | 'packet-not-read'
@@ -62,6 +63,8 @@ export interface CheckedPacket {
   readonly name?: string
   readonly contains: readonly Named[]
   readonly mayContain: readonly Named[]
+  /** What it says it is nothing for those of who avoid it: that counts at every strictness. */
+  readonly warnings?: readonly Named[]
   /** What its words leave open. */
   readonly open?: readonly Named[]
   readonly unknownWords?: readonly string[]
@@ -190,6 +193,14 @@ function againstNeed(person: Person, need: Need, held: Held, ingredient: Known):
         'unknown',
         'group',
         `${called(packet)} names ${avoidableName(any)}, ${what} perhaps among them`,
+        'the packet',
+      )
+    const warned = idsOf(packet.warnings).find(id => avoided(id, need) || perhaps(id, need))
+    if (warned)
+      return found(
+        'may contain',
+        'packet-warning',
+        `${called(packet)} says that it is not for those who avoid ${avoidableName(warned)}`,
         'the packet',
       )
     const open = idsOf(packet.open).find(id => avoided(id, need) || perhaps(id, need))

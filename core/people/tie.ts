@@ -27,6 +27,7 @@ function checkedPacket(
     name: packet.name,
     contains: sum.contains,
     mayContain: sum.mayContain,
+    warnings: sum.warnings,
     open: sum.open,
     unknownWords: sum.unknownWords,
     claims: sum.claims,

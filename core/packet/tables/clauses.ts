@@ -1,67 +1,175 @@
 /**
- * How a statement speaks of what follows. `mode`: a part of it (`list`), named as in it (`contains`), perhaps as a trace
- * (`trace`), in the same house (`facility`), said not to be in it (`free`: the rest of the sentence, where it begins one;
- * `without`: the next thing alone), said to be unfit for somebody (`unfit`, read as a trace), or no part of the list at all
- * (`aside`: how to store it, what it nourishes with; `heading`: the words alone that say how allergens are printed). The words are patterns.
- * Sources: [L] 1169/2011 Art. 21, 828/2014; [P] sentences as packets print them.
+ * How a statement speaks of what follows. `list`: a part of it; `contains`: named as in it; `trace`: perhaps as a trace; `facility`: in
+ * the same house; `denied`: said not to be in it; `warning`: said not to be for somebody; `heading`: the words alone that say how
+ * allergens are printed. Only what `clauses.ts` finds in a closed form behind the words is softened by them; everything else is read as
+ * if they were not there. `one`: reaches one thing alone. The words are patterns.
+ * Sources: [L] 1169/2011 Art. 21, 828/2014; [P] sentences as packets print them; seven languages.
  */
-export type ClauseMode = 'list' | 'contains' | 'trace' | 'facility' | 'free' | 'without' | 'unfit' | 'aside' | 'heading'
+export type ClauseMode = 'list' | 'contains' | 'trace' | 'facility' | 'denied' | 'warning' | 'aside' | 'heading'
 export interface ClauseRow {
   readonly mode: ClauseMode
   readonly words: string
+  readonly one?: true
   readonly source: string
 }
 
-const facilityPlace = '(?:facility|facilities|factory|bakery|kitchen|plant|site|premises|environment|line|lines|equipment|machinery|area)'
+const place = '(?:facility|facilities|factory|bakery|kitchen|plant|site|premises|environment|line|lines|equipment|machinery|area|place|room|mill)'
+const doing = '(?:handl\\w+|process\\w*|us(?:es|ed|ing)|pack\\w*|contain\\w*|manufactur\\w*|produc\\w*|stor\\w*|makes?|roasts?|mills?)'
+const someAmounts = '(?:\\s+(?:(?:very\\s+)?small\\s+amounts|traces?|a\\s+trace|residues?)\\s+of)?'
 
 export const clauseRows: readonly ClauseRow[] = [
   { mode: 'heading', words: '\\bfor\\s+allergens,?(?:\\s+including\\s+cereals\\s+containing\\s+gluten,?)?\\s+(?:please\\s+)?see\\b|\\bincluding\\s+cereals\\s+containing\\s+gluten\\b', source: '[P]' },
-  { mode: 'free', words: "\\b(?:(?:does|do)\\s+not|doesn[’']t)\\s+contain(?:\\s+any)?", source: '[P]' },
-  { mode: 'free', words: '\\bcontains?\\s+(?:no|neither)\\b', source: '[P]' },
-  { mode: 'free', words: '\\bfree\\s+(?:from|of)\\b|\\bfrei\\s+von\\b|\\bexempt\\s+de\\b|\\bgarantie?\\s+sans\\b|\\bmade\\s+without\\b|\\bnot\\s+made\\s+with\\b', source: '[P]' },
-  { mode: 'without', words: "\\b(?:without|ohne|sans|no\\s+added|no|enthält\\s+kein(?:e|en)?)\\s|\\bne\\s+contient\\s+pas\\s+d(?:e|es|’|')", source: '[P]' },
+
+  // Said not to be for somebody: before anything that could be read as a denial.
   {
-    mode: 'unfit',
+    mode: 'warning',
     words:
-      '\\b(?:not\\s+(?:be\\s+)?suitable|unsuitable|nicht\\s+geeignet|ne\\s+convient\\s+pas|do\\s+not\\s+eat\\s+if\\s+you\\s+are\\s+allergic|cannot\\s+(?:be\\s+)?guarantee[d]?(?:\\s+to\\s+be)?)\\b',
+      "\\b(?:(?:may\\s+)?not\\s+(?:be\\s+)?(?:suitable|recommended|safe|advised)|unsuitable)\\b|\\bdo\\s+not\\s+eat\\s+if\\b|\\bavoid\\s+if\\b|\\b(?:should|must|may|do|can)\\s*not\\s+(?:eat|consume|use|have|be\\s+eaten|be\\s+consumed)\\b|\\b(?:not|never|unfit)\\b(?=[^.,;:\\n]{0,60}\\b(?:allerg\\w*|intoleran\\w*|sufferers?|c(?:o)?eliacs?)\\b)|\\b(?:we\\s+)?(?:can\\s?not|can[’']t|do\\s+not|does\\s+not|unable\\s+to|not)\\s+(?:be\\s+)?(?:guarantee[ds]?|promise[ds]?|ensured?|certif(?:y|ied)|claimed?)\\b|\\bno\\s+(?:guarantee|promise)\\b|\\b(?:no\\s+longer|not|never|nor|isn[’']t|aren[’']t)\\s+(?:\\p{L}+\\s+){0,3}?(?:free\\s+(?:from|of)\\b|(?=[\\p{L}]+[-\\s]free\\b)|(?=vegan\\b|vegetarian\\b))",
+    source: '[P]',
+  },
+  {
+    mode: 'warning',
+    words: '\\bnicht\\s+(?:geeignet|garantiert|empfohlen|verzehren|frei\\s+von|(?=\\p{L}+frei\\b)|(?=vegan|vegetarisch))|\\bungeeignet\\b|\\bnicht\\s+für\\b|\\bkein(?:e)?\\s+garantie\\b',
+    source: '[P]',
+  },
+  {
+    mode: 'warning',
+    words:
+      '\\bne\\s+convien(?:t|nent)\\s+pas\\b|\\bne\\s+(?:pouvons|peut|peuvent)\\s+(?:pas\\s+)?(?:être\\s+)?garanti(?:r|e)?\\b|\\bdéconseillé\\w*\\b|\\bnon\\s+garanti\\b|\\b(?:non|pas)\\s+(?=véga|vegan|végét)',
+    source: '[P]',
+  },
+  { mode: 'warning', words: '\\bnon\\s+(?:è\\s+)?(?:adatt[oa]|indicat[oa]|garantit[oa])\\b|\\bnon\\s+possiamo\\s+garantire\\b|\\bnon\\s+(?=vega|vegeta)', source: '[P]' },
+  { mode: 'warning', words: '\\bno\\s+(?:es\\s+)?(?:apt[oa]|adecuad[oa]|recomendad[oa]|garantizad[oa])\\b|\\bno\\s+podemos\\s+garantizar\\b|\\bno\\s+(?=vega|vegeta)', source: '[P]' },
+  { mode: 'warning', words: '\\bnão\\s+(?:é\\s+)?(?:apt[oa]|adequad[oa]|recomendad[oa]|indicad[oa])\\b|\\bnão\\s+podemos\\s+garantir\\b|\\bnão\\s+(?=vega|vegeta)', source: '[P]' },
+  { mode: 'warning', words: '\\b(?:niet\\s+geschikt|ongeschikt)\\b|\\bkunnen\\s+(?:wij\\s+)?niet\\s+garanderen\\b|\\bniet\\s+(?=vega|vegeta|\\p{L}+vrij\\b)', source: '[P]' },
+
+  // Perhaps as a trace.
+  { mode: 'trace', words: `\\b(?:may|might|can|could)\\s+(?:also\\s+|therefore\\s+|still\\s+|occasionally\\s+)?(?:contain|have|carry|include)${someAmounts}`, source: '[P]' },
+  { mode: 'trace', words: '\\btraces?\\s+(?:of|from)\\b|\\bpossible\\s+traces?(?:\\s+of)?\\b|\\btraces?\\s*:|\\bmay\\s+be\\s+present\\s*:|\\bcross[-\\s]contamination\\s+with\\b', source: '[P]' },
+  {
+    mode: 'trace',
+    words:
+      '\\bkann\\s+(?:auch\\s+)?(?:(?:geringe\\s+Mengen|Spuren)\\s+(?:von|an)|enthalten)\\b|\\b(?:kann|können)(?=[^.\\n]{0,240}\\benthalten\\b)(?:\\s+auch)?|\\bSpuren\\s+von\\b|\\benthält\\s+möglicherweise\\b|\\bSpuren\\s*:',
     source: '[P]',
   },
   {
     mode: 'trace',
-    words: '\\b(?:may|might|can|could)\\s+(?:also\\s+|therefore\\s+|still\\s+|occasionally\\s+)?(?:contain|have|carry|include)(?:\\s+(?:small\\s+amounts|traces?|a\\s+trace|residues?)\\s+of)?',
+    words:
+      "\\b(?:peut|peuvent)\\s+(?:aussi\\s+|également\\s+)?contenir(?:\\s+des\\s+traces)?|\\btraces?\\s+(?:éventuelles?\\s+|possibles?\\s+)?d(?:e|es|’|')|\\bprésence\\s+(?:éventuelle|possible)\\s+d(?:e|es|’|')",
     source: '[P]',
   },
-  { mode: 'trace', words: '\\btraces?\\s+(?:of|from)\\b|\\bpossible\\s+traces?\\b|\\bmay\\s+be\\s+present\\s*:|\\bcross[-\\s]contamination\\b', source: '[P]' },
+  { mode: 'trace', words: '\\bpuò\\s+(?:anche\\s+)?contenere(?:\\s+(?:tracce|piccole\\s+quantità))?|\\b(?:possibili\\s+)?tracce\\s+di\\b|\\bpossono\\s+essere\\s+presenti\\b', source: '[P]' },
+  { mode: 'trace', words: '\\bpuede\\s+(?:también\\s+)?contener(?:\\s+trazas)?|\\b(?:posibles\\s+)?trazas\\s+de\\b', source: '[P]' },
+  { mode: 'trace', words: '\\bpode\\s+(?:também\\s+)?conter(?:\\s+vestígios)?|\\b(?:possíveis\\s+)?vestígios\\s+de\\b', source: '[P]' },
+  { mode: 'trace', words: '\\bkan\\s+(?=[^.\\n]{0,240}\\bbevatten\\b)(?:ook\\s+)?(?:sporen(?:\\s+van)?)?|\\bsporen\\s+van\\b|\\bbevat\\s+mogelijk\\b', source: '[P]' },
+
+  // In the same house or on the same line.
   {
-    mode: 'trace',
-    words: '\\b(?:kann|können)(?=[^.]{0,240}\\benthalten\\b)(?:\\s+auch)?(?:\\s+(?:geringe\\s+Mengen|Spuren)\\s+(?:von|an))?|\\bkann\\s+(?:Spuren|enthalten)\\b|\\bSpuren\\s+von\\b',
-    source: '[P]',
-  },
-  {
-    mode: 'trace',
-    words: "\\bpeut\\s+(?:aussi\\s+|également\\s+)?contenir(?:\\s+des\\s+traces)?|\\btraces?\\s+(?:éventuelles?\\s+)?d(?:e|es|’|')|\\bprésence\\s+(?:éventuelle|possible)\\s+d(?:e|es|’|')",
+    mode: 'facility',
+    words: `\\bshared\\s+(?:\\p{L}+\\s+){0,2}${place}\\s+with\\b|\\b${place}\\s+(?:that\\s+(?:is|are)\\s+)?shared\\s+with\\b|\\b(?:made|produced|manufactured|processed|packed|packaged|handled|stored|milled)\\s+(?:in|on|at)\\s+(?:the\\s+|a\\s+|an\\s+|same\\s+)*(?:facility|facilities|factory|plant|site|premises|environment|line|lines|equipment|machinery|mill)\\s+with\\b`,
     source: '[P]',
   },
   {
     mode: 'facility',
-    words: `\\b(?:made|produced|manufactured|processed|packed|packaged|prepared|baked|handled|stored|roasted|mixed)\\s+(?:in|on|at|with)\\s+(?:the\\s+|a\\s+|an\\s+|our\\s+|shared\\s+|same\\s+)*[\\p{L}\\s-]{0,48}?${facilityPlace}\\b(?:\\s+(?:that|which|where|with|also|handling|processing|using|used)\\b(?:[^.;:,]{0,40}?\\b(?:handl\\w+|process\\w*|us(?:es|ed|ing)|pack\\w*|contain\\w*|manufactur\\w*|produc\\w*|stor\\w*|makes?)\\b)?(?:\\s+products\\s+containing)?)?`,
+    words: `\\b(?:made|produced|manufactured|processed|packed|packaged|prepared|baked|handled|stored|roasted|mixed|milled|handmade)\\s+(?:in|on|at|with|by)\\s+(?:the\\s+|a\\s+|an\\s+|our\\s+|shared\\s+|same\\s+)*[\\p{L}\\s-]{0,48}?${place}\\b(?:\\s+(?:shared|in))?(?:\\s+(?:that|which|where|as|also|handling|processing|used|containing)\\b(?:[^.;:,\\n]{0,40}?\\b${doing}\\b)?(?:\\s+products\\s+containing)?)?`,
     source: '[P]',
   },
-  { mode: 'facility', words: `\\b(?:our|this|the|same)\\s+${facilityPlace}\\s+(?:also\\s+)?(?:handles?|uses?|processes|makes?|packs?|contains?)\\b`, source: '[P]' },
+  { mode: 'facility', words: `\\b(?:our|this|the|same)\\s+${place}\\s+(?:also\\s+)?(?:handles?|uses?|processes|makes?|packs?|contains?)\\b`, source: '[P]' },
   {
     mode: 'facility',
     words:
-      '\\bin\\s+(?:einem|unserem|diesem)\\s+(?:Betrieb|Werk|Haus)\\b|\\bim\\s+(?:selben\\s+|gleichen\\s+)?Betrieb\\b|\\bfabriqué\\w*\\s+dans\\s+un\\s+(?:atelier|site|établissement)\\b|\\bélaboré\\w*\\s+dans\\s+un\\s+atelier\\b',
+      '\\b(?:in|auf)\\s+(?:einem|einer|unserem|unserer|diesem|dieser)\\s+(?:Betrieb|Werk|Haus|Anlage|Produktionsstätte|Linie|Bäckerei)\\b(?:,?\\s*(?:in\\s+de[mr]|der|die|das|wo|auf\\s+de[mr]))?|\\bim\\s+(?:selben\\s+|gleichen\\s+)?(?:Betrieb|Werk)\\b',
     source: '[P]',
   },
-  { mode: 'contains', words: '\\b(?:contains?|enthält|contient)\\b\\s*(?:the\\s+following\\s+allergens?)?\\s*:?|\\b(?:allergens?|allergene|allergènes)\\s*:', source: '[L]' },
-  { mode: 'list', words: '\\b(?:ingredients?|zutaten|ingr[ée]dients?)\\s*:', source: '[L]' },
+  {
+    mode: 'facility',
+    words:
+      '\\b(?:fabriqué|élaboré|conditionné|emballé|produit|préparé)\\w*\\s+(?:dans|sur)\\s+une?\\s+(?:atelier|site|établissement|usine|ligne|lieu)\\b(?:\\s+(?:qui|où|utilisant|manipulant)\\b(?:\\s+\\p{L}+(?:ent|e|t|ant)\\b)?)?(?:\\s+(?:aussi|également))?',
+    source: '[P]',
+  },
+  {
+    mode: 'facility',
+    words:
+      "\\b(?:prodott|lavorat|confezionat)\\w+\\s+in\\s+un[oa]?\\s*[’']?\\s*(?:stabilimento|laboratorio|impianto|azienda|ambiente)\\b(?:\\s+(?:che|dove|in\\s+cui)\\b(?:\\s+(?:si\\s+)?\\p{L}+)?)?(?:\\s+anche)?",
+    source: '[P]',
+  },
+  {
+    mode: 'facility',
+    words:
+      '\\b(?:elaborad|fabricad|envasad|producid)\\w+\\s+en\\s+una?\\s+(?:fábrica|planta|obrador|instalación|línea|local)\\b(?:\\s+(?:que|donde|en\\s+la\\s+que|en\\s+el\\s+que)\\b(?:\\s+(?:se\\s+)?(?:también\\s+)?\\p{L}+)?)?(?:\\s+también)?',
+    source: '[P]',
+  },
+  {
+    mode: 'facility',
+    words:
+      '\\b(?:fabricad|produzid|embalad)\\w+\\s+(?:numa?|em\\s+uma?|em)\\s+(?:fábrica|unidade|instalação|linha|local)\\b(?:\\s+(?:que|onde)\\b(?:\\s+(?:se\\s+)?(?:também\\s+)?\\p{L}+)?)?(?:\\s+também)?',
+    source: '[P]',
+  },
+  {
+    mode: 'facility',
+    words: '\\b(?:geproduceerd|gemaakt|verpakt|bereid|gebakken)\\s+(?:in|op)\\s+een\\s+(?:fabriek|bedrijf|bakkerij|lijn|omgeving|keuken)\\b(?:\\s+(?:waar|die|dat|waarin))?(?:\\s+ook)?',
+    source: '[P]',
+  },
+
+  // Said not to be in it.
+  { mode: 'denied', words: "\\b(?:(?:does|do)\\s+not|doesn[’']t|don[’']t)\\s+contain(?:\\s+any)?\\b", source: '[P]' },
+  { mode: 'denied', words: '\\bcontains?\\s+(?:no|neither)\\b', source: '[P]' },
+  {
+    mode: 'denied',
+    words:
+      '\\bfree\\s+(?:from|of)\\b|\\bmade\\s+without\\b|\\bnot\\s+made\\s+with\\b|\\bfrei\\s+von\\b|\\bexempt\\s+de\\b|\\bgarantie?\\s+sans\\b|\\bpriv[oa]\\s+di\\b|\\blibre\\s+de\\b|\\bisento\\s+de\\b|\\bvrij\\s+van\\b',
+    source: '[P]',
+  },
+  {
+    mode: 'denied',
+    words: "\\bnon\\s+contiene\\b|\\bno\\s+contiene\\b|\\bnão\\s+contém\\b|\\bbevat\\s+geen\\b|\\bne\\s+contient\\s+(?:pas|ni)\\b(?:\\s+d(?:e|es|’|'))?|\\benthält\\s+(?:kein(?:e|en)?|weder)\\b",
+    source: '[P]',
+  },
+  { mode: 'denied', one: true, words: '\\b(?:without|ohne|sans|senza|sin|sem|zonder|no\\s+added|no)\\b(?!\\s*[:.])', source: '[P]' },
+
+  // Named as in it, and the list itself.
+  {
+    mode: 'contains',
+    words:
+      '\\b(?:contains?|enthält|contient|contiene|contém|bevat)\\b\\s*(?:the\\s+following\\s+allergens?)?\\s*:?|\\b(?:allergens?|allergene|allergènes|allergeni|alérgenos|alergénios|allergenen)\\s*:',
+    source: '[L]',
+  },
+  { mode: 'list', words: '\\b(?:ingredients?|zutaten|ingr[ée]dients?|ingredienti|ingredientes|ingrediënten)\\b(?!\\s+(?:in\\s+(?:bold|capitals)|marked|listed|above|printed))\\s*:?', source: '[L]' },
   {
     mode: 'aside',
-    words: '\\b(?:nutrition(?:al)?\\s+(?:information|facts)|store\\s+in|storage|best\\s+before|once\\s+opened|keep\\s+refrigerated|nährwerte?|valeurs?\\s+nutritionnelles?)\\b',
+    words:
+      '\\b(?:nutrition(?:al)?\\s+(?:information|facts)|store\\s+in|storage|best\\s+before|once\\s+opened|keep\\s+refrigerated|nährwerte?|(?:kühl\\s+und\\s+)?trocken\\s+lagern|valeurs?\\s+nutritionnelles?|à\\s+conserver|conservare|valori\\s+nutrizionali|conservar|consumir\\s+preferentemente|valores\\s+nutricionales|bewaren|voedingswaarde)\\b',
     source: '[P]',
   },
 ]
+
+/** Between the words that open a clause and the first thing that it names. [P] */
+export const leadWords = new Set(
+  'of any the a an from other others some also both traces trace small amounts amount residues residue von an anderen andere auch spuren de des du d la le les l autres di del della dei delle degli altra altri altre de la las los el otros otras trazas da do das dos outros van andere het also sowie both either neither products containing ingredients following that und for für per voor wird werden wordt worden'.split(
+    ' ',
+  ),
+)
+
+/** What may stand beside a name in a clause without being a thing of its own. [P] */
+export const besideName = new Set(
+  'other others some various certain all tree products product ingredients ingredient derivatives derivative protein proteins seeds seed containing thereof their and/or further traces of e.g stone stones pit pits shell shells bone bones kernel kernels husk husks produkte erzeugnisse andere anderen weitere daraus autres produits dérivés à base altri altra altre derivati prodotti otros otras derivados productos outros derivados produtos andere producten from from cow goat sheep raw roasted'.split(
+    ' ',
+  ),
+)
+
+/** Joins two names. [P] */
+export const andWords = new Set('and or nor & und oder sowie noch et ou ni e ed o od y u ni en of noch'.split(' '))
+
+/** What may end a clause behind its last name: verbs that stand at the end, and who it is for. [P] */
+export const clauseEnds =
+  /^\s*(?:(?:(?:are|is|also|may|can|be|being|were)\s+)*(?:used|handled|present|processed|packed|stored|produced|made|found)(?:\s+(?:here|too|on\s+site|there))?|enthalten(?:\s+sein)?|möglich|verarbeitet(?:\s+(?:werden|wird))?|verwendet(?:\s+(?:werden|wird))?|verpackt(?:\s+(?:werden|wird))?|verarbeiten|bevatten|worden\s+(?:verwerkt|gebruikt|verpakt)|wordt\s+(?:verwerkt|gebruikt|verpakt)|verwerkt(?:\s+(?:worden|wordt))?|gebruikt\s+(?:worden|wordt)|possible|éventuelle?s?|(?:due\s+to|because\s+of|owing\s+to|aufgrund|en\s+raison\s+d)[^.;,()\n]{0,60}|as\s+traces|in\s+traces|als\s+Spuren|auch)\b/iu
+
+/** Goes on behind a denial as if it ended: what follows is another clause. [P] */
+export const butWords = /^\s*(?:,\s*)?(?:but|aber|mais|ma|pero|mas|maar|however|yet)\b/iu
+
+/** What may stand in a sentence before a denial that speaks of the whole product. [P] */
+export const wholeProduct =
+  /(?:^|[.!?•\n(:;]|\b(?:but|and|und|et|e|y|en)\b)\s*(?:(?:this|our|the|it|product|recipe|bar|is|are|guaranteed|certified|naturally|always|100\s?%|made|dieses|produkt|ist|von|natur|aus|ce|produit|est|garanti|prodotto|è|producto|es|produto|é|dit|product)\s+)*$/iu
 
 /** Members of a group that a claim about the group does not speak of: oats may be gluten-free. [L] 828/2014 */
 export const besideClaim: Readonly<Record<string, readonly string[]>> = { gluten: ['oat'] }
@@ -76,17 +184,39 @@ export interface MarkRow {
 }
 export const markRows: readonly MarkRow[] = [
   {
-    words: 'vegan|suitable\\s+for\\s+vegans?|vegane?[rs]?|végane?|végétalien(?:ne)?',
+    words: 'vegans?|suitable\\s+for\\s+vegans?|vegane?[rs]?|végane?s?|végétaliens?|végétaliennes?|vegan[oa]s?|veganist\\w*',
     name: 'vegan',
     without: 'milk egg honey beeswax gelatine animal-fat insect-colour animal-other fish shellfish',
     source: '[P]; says nothing about traces',
   },
-  { words: 'vegetarian|suitable\\s+for\\s+vegetarians?|vegetarisch|végétarien(?:ne)?', name: 'vegetarian', without: 'gelatine animal-fat insect-colour animal-other fish shellfish', source: '[P]' },
+  {
+    words: 'vegetarians?|suitable\\s+for\\s+vegetarians?|vegetarisch\\w*|vegetarier\\w*|végétariens?|végétariennes?|vegetarian[oa]s?|vegetariërs?',
+    name: 'vegetarian',
+    without: 'gelatine animal-fat insect-colour animal-other fish shellfish',
+    source: '[P]',
+  },
   { words: 'plant[-\\s]based', name: 'plant-based', without: 'milk egg', source: '[P]; not a word of the law' },
   { words: '(?:dairy|milk)[-\\s]free|milchfrei|sans\\s+lait', name: 'dairy-free', without: 'milk', source: '[P]; may sit on a packet that holds casein' },
   { words: 'non[-\\s]?dairy', name: 'non-dairy', without: 'milk', weak: true, source: '[L] US: may hold casein' },
-  { words: 'lactose[-\\s]free|laktosefrei|sans\\s+lactose', name: 'lactose-free', without: '', source: '[P]; lactose-free milk is milk' },
-  { words: 'gluten[-\\s]?free|glutenfrei|sans\\s+gluten', name: 'gluten-free', without: 'gluten wheat rye barley', source: '[L] at most 20 mg/kg, EU 828/2014' },
+  {
+    words: 'lactose[-\\s]free|laktosefrei\\w*|sans\\s+lactose|lactosevrij\\w*|senza\\s+lattosio|sin\\s+lactosa|sem\\s+lactose',
+    name: 'lactose-free',
+    without: '',
+    source: '[P]; lactose-free milk is milk',
+  },
+  {
+    words: 'gluten[-\\s]?free|glutenfrei\\w*|sans\\s+gluten|glutenvrij\\w*|senza\\s+glutine|sin\\s+gluten|sem\\s+glúten',
+    name: 'gluten-free',
+    without: 'gluten wheat rye barley',
+    source: '[L] at most 20 mg/kg, EU 828/2014',
+  },
+  {
+    words: '(?:suitable\\s+for\\s+)?c(?:o)?eliacs?|zöliakiebetroffene\\w*|zöliakie|cœliaques?|coeliaques?|celiac[io]|celíac[oa]s?|coeliakie\\w*',
+    name: 'for coeliacs',
+    without: 'gluten wheat rye barley',
+    weak: true,
+    source: '[P]',
+  },
   { words: 'wheat[-\\s]free|weizenfrei', name: 'wheat-free', without: 'wheat', source: '[P]' },
   { words: 'egg[-\\s]free|eggless|eifrei|ohne\\s+ei|sans\\s+(?:œuf|oeuf)s?', name: 'egg-free', without: 'egg', source: '[P]' },
   { words: 'nut[-\\s]free|nussfrei|sans\\s+fruits?\\s+à\\s+coque', name: 'nut-free', without: 'tree-nut peanut', source: '[P]' },

@@ -264,7 +264,7 @@ export const termRows: readonly TermRow[] = [
   // Nuts and peanut.
   {
     words:
-      'nut | nuts | tree nut | tree nuts | treenut | treenuts | mixed nuts | nut paste | nut oil | nut butter | nut meal | nut flour | ground nuts | chopped nuts | other nuts | nut pieces | nut kernels | nuss | nüsse | nüssen | schalenfrucht | schalenfrüchte | schalenfrüchten | nusskerne | nusskernen | andere nüsse | anderen nüssen | anderen schalenfrüchten | fruits à coque | fruit à coque | autres fruits à coque | fruits secs à coque',
+      'nut | nuts | tree nut | tree nuts | treenut | treenuts | mixed nuts | nut paste | nut oil | nut butter | nut meal | nut flour | chopped nuts | other nuts | nut pieces | nut kernels | nuss | nüsse | nüssen | schalenfrucht | schalenfrüchte | schalenfrüchten | nusskerne | nusskernen | andere nüsse | anderen nüssen | anderen schalenfrüchten | fruits à coque | fruit à coque | autres fruits à coque | fruits secs à coque',
     holds: 'tree-nut',
     source: '[L] peanut is named for itself',
   },
@@ -281,6 +281,7 @@ export const termRows: readonly TermRow[] = [
     holds: 'hazelnut',
     source: '[L] [P]',
   },
+  { words: 'ground nut | ground nuts', holds: 'tree-nut', open: 'peanut', source: '[P] milled nuts, or another word for peanuts' },
   { words: 'praline | pralines | praliné | praline paste | pralin | krokant | nougatmasse | nuss-nougat | nussnougat | nussnougatcreme', holds: 'tree-nut', source: '[P]' },
   {
     words:
@@ -309,7 +310,7 @@ export const termRows: readonly TermRow[] = [
   { words: 'chestnut | chestnuts | sweet chestnut | marron | marrons | kastanie | kastanien | marone | maronen | châtaigne | châtaignes', holds: 'chestnut', source: '[P]' },
   {
     words:
-      'peanut | peanuts | pea nut | pea nuts | ground nut | groundnut | groundnuts | monkey nut | monkey nuts | peanut butter | peanut oil | groundnut oil | peanut flour | peanut paste | arachis oil | arachis | goober | beer nuts | mandelona | erdnuss | erdnüsse | erdnüssen | erdnussbutter | erdnussöl | erdnusskerne | erdnussmark | arachide | arachides | cacahuète | cacahuètes | cacahouète | beurre de cacahuète | beurre de cacahuètes | huile d’arachide',
+      'peanut | peanuts | pea nut | pea nuts | groundnut | groundnuts | monkey nut | monkey nuts | peanut butter | peanut oil | groundnut oil | peanut flour | peanut paste | arachis oil | arachis | goober | beer nuts | mandelona | erdnuss | erdnüsse | erdnüssen | erdnussbutter | erdnussöl | erdnusskerne | erdnussmark | arachide | arachides | cacahuète | cacahuètes | cacahouète | beurre de cacahuète | beurre de cacahuètes | huile d’arachide',
     holds: 'peanut',
     source: '[L] [P]',
   },

@@ -149,14 +149,16 @@ const saidBy = remembered(
   1000,
 )
 
+interface StepPlace {
+  readonly lines: readonly Line[]
+  readonly own: readonly Line[]
+  /** What earlier steps made of listed things. */
+  readonly made: ReadonlySet<string>
+  readonly region: Region
+}
+
 /** Reads one step against the recipe's lines: what it uses and how much of it, times, oven, cues. */
-const readStep = (
-  text: string,
-  lines: readonly Line[],
-  region: Region,
-  own: readonly Line[],
-  made: ReadonlySet<string>,
-): StepReading => ({
+const readStep = (text: string, { lines, own, made, region }: StepPlace): StepReading => ({
   ...saidBy(text),
   uses: mentionsInStep(text, lines, own, made).map(m => useOf(text, m, region)),
 })
@@ -255,7 +257,7 @@ export function readSteps(recipe: Pick<Recipe, 'components' | 'region'>): Placed
         lines = own.length === all.length ? own : [...own, ...all.filter(line => !first.has(line))]
         ordered.set(own, lines)
       }
-      const step = readStep(text, lines, recipe.region, own, made)
+      const step = readStep(text, { lines, own, made, region: recipe.region })
       for (const words of madeIn(text, lines)) made.add(words)
       hot ||= step.oven !== null || /\bovens?\b/iu.test(text)
       const times = hot

@@ -107,7 +107,7 @@ export const statements: readonly string[] = [
   'Made in a nut free bakery. {wheat:Wheat flour}, salt.',
   'Made without eggs. {wheat:Wheat flour}, {milk:milk}.',
   'Vegan. May contain ~{milk:milk}, ~{egg:egg}.',
-  'We cannot guarantee nut free. Sugar, rice.',
+  'We cannot guarantee ~{tree-nut,peanut:nut free}. Sugar, rice.',
   'Allergy advice: for allergens, including cereals containing gluten, see ingredients in bold. Sugar, {wheat:wheat flour}.',
   'Allergens: {milk:milk}, {gluten:gluten}.',
   'CONTAINS {milk:MILK} AND {soy:SOYA}. MAY CONTAIN ~{wheat:WHEAT}.',

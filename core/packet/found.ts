@@ -1,0 +1,192 @@
+import { pattern } from '../measure'
+import { phrasesIn, type AvoidableId, type Word } from '../pantry'
+import { brokenWords, misread } from './damage'
+import { readJoined } from './joined'
+import { additive, isPlain, lexicon, openFoodTree, type Meaning } from './lexicon'
+
+/**
+ * A thing that a statement names, with what it brings. `says`: how that is known, where the words do
+ * not show it.
+ */
+export interface Found {
+  readonly start: number
+  readonly end: number
+  readonly meaning: Meaning
+  readonly says?: string
+  /** Print that is broken or misread: no clause softens what it may be. */
+  readonly isDamage?: true
+}
+
+interface Span {
+  readonly start: number
+  readonly end: number
+}
+export const covers = (spans: readonly Span[], start: number, end: number) =>
+  spans.some(s => s.start <= start && s.end >= end)
+
+/** All that a statement names, and where words stand that nobody knows the whole of. */
+export interface Finds {
+  readonly found: readonly Found[]
+  /** Numbers of additives. */
+  readonly numbers: readonly Span[]
+  /** Joined words with a piece that is not known, and misread print: they bring something, and block. */
+  readonly doubtful: readonly Span[]
+  /** Foods that may be made of anything and do not say of what. */
+  readonly anything: readonly Span[]
+  /** Such foods with their list right behind them. */
+  readonly listed: readonly Span[]
+}
+
+/** Between two words of one name nothing but a space, a hyphen, an apostrophe or a broken line may stand. */
+const stops = /[^\s\-‐’'\u00ad]/u
+const stopsAndLines = /[^\s\-‐’'\u00ad]|\n/u
+const numberPattern = pattern(
+  'giu',
+  String.raw`(?<![\p{L}\p{N}.,])(?:(E|INS)[\s.-]?)?(\d{3,4})(?:`,
+  String.raw`\s?([a-h])(?![\p{L}\p{N}]))?(?:`,
+  String.raw`\s?\(?[ivx]{1,4}\)?(?![\p{L}\p{N}]))?(?![\p{L}\p{N}%]|[.,]\d|\s?(?:%|g\b|mg\b|`,
+  String.raw`ml\b|kJ\b|kcal\b|µg\b))`,
+)
+
+/**
+ * One ingredient a line, as somebody lists it by hand: then a line's end ends a name, where in a
+ * printed text it does not.
+ */
+const isListOfLines = (text: string) =>
+  (text.match(/(?<![,;:]\s*)\n/gu)?.length ?? 0) > (text.match(/[,;]/gu)?.length ?? 0)
+
+/** The names of the tables; a name that runs over a broken line may also be two. */
+function named(text: string, words: readonly Word[]): Found[] {
+  const lines = isListOfLines(text)
+  const found: Found[] = linesBegun(text, words).flatMap(run =>
+    phrasesIn(text, run, lexicon(), lines ? stopsAndLines : stops).map(({ from, to, entry }) => ({
+      start: run[from]!.start,
+      end: run[to - 1]!.end,
+      meaning: entry,
+    })),
+  )
+  if (lines) return found
+  return [...found, ...found.flatMap(whole => acrossLines(text, words, whole))]
+}
+
+/** Words parted where a line begins with a capital behind small letters: no name runs over that. */
+function linesBegun(text: string, words: readonly Word[]): Word[][] {
+  const runs: Word[][] = [[]]
+  for (const [i, word] of words.entries()) {
+    const before = words[i - 1]
+    const isNew =
+      before !== undefined &&
+      text.slice(before.end, word.start).includes('\n') &&
+      /^\p{Lu}\p{Ll}/u.test(text.slice(word.start, word.end)) &&
+      /^\p{Ll}/u.test(text.slice(before.start, before.end))
+    if (isNew) runs.push([])
+    runs.at(-1)!.push(word)
+  }
+  return runs
+}
+
+/** What the parts of a name would bring that runs over a broken line: that is left open. */
+function acrossLines(text: string, words: readonly Word[], whole: Found): Found[] {
+  if (!text.slice(whole.start, whole.end).includes('\n')) return []
+  const inner = words.filter(w => w.start >= whole.start && w.end <= whole.end)
+  return phrasesIn(text, inner, lexicon(), stopsAndLines).map(({ from, to, entry }) => ({
+    start: inner[from]!.start,
+    end: inner[to - 1]!.end,
+    meaning: {
+      holds: [],
+      open: entry.holds.filter(id => !whole.meaning.holds.includes(id)),
+      needs: 2,
+      source: entry.source,
+    },
+    says: 'the line is broken here, so it may be two things',
+    isDamage: true,
+  }))
+}
+
+/** Additives by number. */
+function numbered(text: string): Found[] {
+  return [...text.matchAll(numberPattern)].flatMap(match => {
+    const at = match.index
+    // Without its E a number counts only in brackets, as some countries print it.
+    if (!match[1] && !/[([][^()[\]]*$/u.test(text.slice(0, at))) return []
+    const known = additive(Number(match[2]), match[3]?.toLowerCase() ?? '')
+    if (!known) return []
+    return [
+      {
+        start: at,
+        end: at + match[0].length,
+        meaning: known.meaning,
+        says: `${match[2]}${match[3] ?? ''} is ${known.name}`,
+      },
+    ]
+  })
+}
+
+const leftOpen = (ids: readonly AvoidableId[]): Meaning => ({
+  holds: [],
+  open: ids,
+  needs: 2,
+  source: '[P]',
+})
+
+/** A word that no table has: written together of others, or misread. */
+function pieced(word: string, at: Span): { readonly found: Found[]; readonly isDoubtful: boolean } {
+  const joined = readJoined(word)
+  const found: Found[] = []
+  if (joined.holds.length || joined.open.length)
+    found.push({
+      ...at,
+      meaning: { holds: joined.holds, open: joined.open, needs: 2, source: '[P]' },
+      says: `“${joined.part}” is in “${word}”`,
+    })
+  else if (joined.isKnown) found.push({ ...at, meaning: leftOpen([]) })
+  const like = joined.isKnown ? undefined : misread(word)
+  if (like)
+    found.push({
+      ...at,
+      meaning: leftOpen([...like.meaning.holds, ...like.meaning.open]),
+      says: `“${word}” may be a misreading of “${like.words}”`,
+      isDamage: true,
+    })
+  return { found, isDoubtful: found.length > 0 && !joined.isKnown }
+}
+
+/** Everything that a statement names, whatever it says of it. */
+export function findsIn(text: string, words: readonly Word[]): Finds {
+  const names = named(text, words)
+  const numbers = numbered(text)
+  const foods = phrasesIn(text, words, openFoodTree, stops)
+    .map(({ from, to }) => ({ start: words[from]!.start, end: words[to - 1]!.end }))
+    .filter(food => !names.some(n => isLonger(n, food)))
+  const known = [...names, ...numbers]
+  const pieces = words
+    .filter(w => !covers(known, w.start, w.end) && !covers(foods, w.start, w.end))
+    .filter(w => !isPlain(w.plain))
+    .map(w => pieced(text.slice(w.start, w.end), { start: w.start, end: w.end }))
+  const broken = brokenWords(text, words, w => covers(names, w.start, w.end)).map(
+    ({ start, end, meaning, words }): Found => ({
+      start,
+      end,
+      meaning: leftOpen([...meaning.holds, ...meaning.open]),
+      says: `“${text.slice(start, end)}” may be “${words}”, broken`,
+      isDamage: true,
+    }),
+  )
+  const found = [...known, ...pieces.flatMap(p => p.found), ...broken]
+  return {
+    found,
+    numbers,
+    doubtful: [...pieces.filter(p => p.isDoubtful).flatMap(p => p.found), ...broken],
+    anything: foods.filter(food => !isListed(text, food)),
+    listed: foods.filter(food => isListed(text, food)),
+  }
+}
+const isLonger = (a: Span, b: Span) =>
+  a.start <= b.start && a.end >= b.end && a.end - a.start > b.end - b.start
+
+/** Does a list of what a thing is made of stand right behind it: "(a, b)", "[a]", ": a, b"? */
+export function isListed(text: string, { end }: Span): boolean {
+  const behind =
+    /^\s*(?:\(?\d+(?:[.,]\d+)?\s?%\)?\s*)?([([{:])\s*(?!\d+(?:[.,]\d+)?\s?%?\s*[)\]}])\p{L}/u
+  return behind.test(text.slice(end))
+}

@@ -1,0 +1,61 @@
+/** What joins two pieces of a German or Dutch word. [P] */
+export const links: readonly string[] = ['s', 'n', 'en', 'e', 'es', 'er']
+
+/** Pieces of joined words that are no words of a list by themselves, or too short to be found as such, and what they bring. [P] */
+export const pieceRows: readonly { readonly pieces: string; readonly holds: string }[] = [
+  { pieces: 'milch vollmilch magermilch butter sahne rahm molke molken süßmolken joghurt quark käse laktose melk boter wei kaas room', holds: 'milk' },
+  { pieces: 'ei eier vollei eigelb eiklar huhn hühnerei kippenei', holds: 'egg' },
+  { pieces: 'weizen dinkel tarwe spelt durum grieß griess mehl bloem', holds: 'wheat' },
+  { pieces: 'roggen rogge', holds: 'rye' },
+  { pieces: 'gersten gerste malz gerst mout', holds: 'barley' },
+  { pieces: 'hafer haver', holds: 'oat' },
+  { pieces: 'nuss nüsse noten noot', holds: 'tree-nut' },
+  { pieces: 'haselnuss haselnüsse hazelnoot hazelnoten', holds: 'hazelnut' },
+  { pieces: 'walnuss walnüsse walnoot walnoten', holds: 'walnut' },
+  { pieces: 'mandel mandeln amandel amandelen', holds: 'almond' },
+  { pieces: 'cashew', holds: 'cashew' },
+  { pieces: 'pistazien pistazie pistache', holds: 'pistachio' },
+  { pieces: 'erdnuss erdnüsse pinda', holds: 'peanut' },
+  { pieces: 'soja soya soy', holds: 'soy' },
+  { pieces: 'sesam', holds: 'sesame' },
+  { pieces: 'lupinen lupine süßlupinen', holds: 'lupin' },
+  { pieces: 'sellerie selderij', holds: 'celery' },
+  { pieces: 'senf mosterd', holds: 'mustard' },
+  { pieces: 'fisch vis', holds: 'fish' },
+  { pieces: 'kokos kokosmilch kokosmelk kokosnuss', holds: 'coconut' },
+  { pieces: 'kichererbsen kikkererwten', holds: 'chickpea' },
+  { pieces: 'erbsen erwten', holds: 'pea' },
+  { pieces: 'mais maïs', holds: 'corn' },
+  { pieces: 'sonnenblumen zonnebloem', holds: 'sunflower' },
+  { pieces: 'honig honing', holds: 'honey' },
+  { pieces: 'kakao cacao', holds: 'cocoa' },
+  { pieces: 'gelatine', holds: 'gelatine' },
+  { pieces: 'erdnussbutter', holds: 'peanut' },
+  { pieces: 'mandelbutter mandelmilch', holds: 'almond' },
+  { pieces: 'haferdrink hafermilch', holds: 'oat' },
+  { pieces: 'sojamilch', holds: 'soy' },
+  { pieces: 'haselnussmilch', holds: 'hazelnut' },
+  { pieces: 'kokosbutter kokosöl kokosfett', holds: 'coconut' },
+  { pieces: 'buchweizen boekweit', holds: 'buckwheat' },
+  { pieces: 'milk whey', holds: 'milk' },
+  { pieces: 'egg eggs', holds: 'egg' },
+  { pieces: 'nut nuts', holds: 'tree-nut' },
+  { pieces: 'oat oats', holds: 'oat' },
+  { pieces: 'rye', holds: 'rye' },
+]
+
+/** Pieces that may be made of anything that is named beside them: protein, flavour. They are known, and leave open. [P] */
+export const openPieces: readonly { readonly pieces: string; readonly open: string }[] = [
+  { pieces: 'eiweiß eiweiss eiwit', open: 'egg milk soy' },
+  { pieces: 'aroma', open: 'barley' },
+  { pieces: 'würze gewürz', open: 'mustard celery' },
+]
+
+/** Pieces that bring nothing: what a thing was made into, what was done to it, and longer names that hold a shorter one. [P] */
+export const harmlessPieces: readonly string[] = `
+pulver poeder powder öl oel olie oil fett vet fat kern kerne kernen saat zaad seed schrot flocken vlokken flakes kleie zemelen keim kiemen stärke staerke zetmeel starch sirup stroop siroop syrup mus paste pasta püree mark extrakt extract konzentrat concentraat saft sap protein    isolat isolaat lecithin lecithine lecithinen lecithinen zucker suiker sugar salz zout salt vollkorn volkoren korn körner voll mager trocken süß sauer butterfrei faser vezel fibre stücke stückchen stukjes blättchen blätter splitter stifte masse massa roh vollrohr rohr rohrzucker erzeugnis erzeugnisse produkt produkte zubereitung anteil anteile bestandteile getränk drink drank ersatz basis teil rest gries quell röst geröstet gemahlen gehackt hart weich frisch trink schmalz rein reinfett    essig azijn wasser water malzextrakt backpulver hefe gist reis rijst rice kartoffel aardappel tapioka tapioca hirse gierst quinoa   raps raap palm palmkern palmpit shea sheakern oliven lein distel kürbis apfel appel birne kirsch himbeer erdbeer heidelbeer johannisbeer trauben orangen zitronen citroen limetten ananas mango bananen tomaten tomaat zwiebel knoblauch karotten möhren rüben bieten spinat kräuter pfeffer paprika zimt kaneel ingwer gember vanille vanillin
+kakaobutter cacaoboter sheabutter sheakernbutter      reismilch rijstmelk     milchsäure melkzuur muskatnuss nootmuskaat   butternuss laktase 
+farb stoff farbstoff säure zuur mittel middel regulator geschmack verstärker überzug
+flour meal solids white yolk whole dried ground paste pieces`
+  .trim()
+  .split(/\s+/)
