@@ -91,6 +91,7 @@ export {
   type PacketFigure,
   type PacketHit,
   type PacketReading,
+  type RoleName,
   type PacketSum,
   type PacketWords,
 } from './packet'

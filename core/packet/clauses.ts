@@ -1,3 +1,4 @@
+import { pattern } from '../measure'
 import { enterPhrase, phrasesIn, phraseTree, wordsOf, type AvoidableId, type Word } from '../pantry'
 import { itemsBehind, type ClauseText, type Item, type Items, type Span } from './items'
 import { denialNouns, deniedBesides } from './tables/allergen-nouns'
@@ -124,8 +125,11 @@ function softened(text: string, { items, isEnded, commas }: Items, one = false):
   return other < 0 ? first : first.slice(0, other)
 }
 
-const mayBePresent =
-  /(?<!\p{L})(?:(?:may|could)\s+(?:also\s+)?be\s+present|(?:en\s+)?présence\s+possible|présents?\s+à\s+l[’']état\s+de\s+traces)(?!\p{L}|\s*:)/giu
+const mayBePresent = pattern(
+  'giu',
+  String.raw`(?<!\p{L})(?:(?:may|could)\s+(?:also\s+)?be\s+present|(?:en\s+)?présence\s+possible|`,
+  String.raw`présents?\s+à\s+l[’']état\s+de\s+traces)(?!\p{L}|\s*:)`,
+)
 
 /** "Nuts may be present": what stands before it, from the sentence's beginning or the last comma. */
 function presentIn(of: ClauseText): Scope[] {
@@ -254,7 +258,7 @@ export function clausesOf(
   return { scopes: [...scopes, ...presentIn(of)], denials }
 }
 
-/** How the place `at` is said: by a warning around it, else the latest stretch; a list where there is none. */
+/** How the place `at` is said: by a warning around it, else by the latest stretch; else as a list. */
 export const modeAt = (scopes: readonly Scope[], at: number): ClauseMode => {
   const around = scopes.filter(s => s.start <= at && at < s.end)
   return (around.find(s => s.mode === 'warning') ?? around.at(-1))?.mode ?? 'list'

@@ -114,7 +114,12 @@ export function readJoined(
 ): Piece & { readonly part: string; readonly isKnown: boolean } {
   const whole = partedWord(word)
   if (whole)
-    return { holds: whole.holds, open: whole.open, part: whole.named.join(' + ') || word, isKnown: true }
+    return {
+      holds: whole.holds,
+      open: whole.open,
+      part: whole.named.join(' + ') || word,
+      isKnown: true,
+    }
   const inside = insideWord(word)
   const open = [...new Set(edges(word))].filter(id => !inside.holds.includes(id))
   return { holds: inside.holds, open, part: inside.part || word, isKnown: false }

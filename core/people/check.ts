@@ -1,7 +1,18 @@
 import type { Region } from '../measure'
-import { avoidableName, groupsOf, wordsOf, type AvoidableId, type Ingredient } from '../pantry'
+import { wordsOf, type Ingredient } from '../pantry'
 import { ingredientOf, linesOf, thingsOf, type Component, type Recipe, type Thing } from '../recipe'
-import { dietsOf, needsOf, unknownNeeds, type Need, type Person } from './person'
+import { againstNeed, called } from './against-need'
+import type {
+  CheckRule,
+  CheckedPacket,
+  Conflict,
+  Held,
+  Known,
+  PeopleCheck,
+  PersonCheck,
+  Place,
+} from './conflict'
+import { dietsOf, needsOf, unknownNeeds, type Person } from './person'
 import { heatWords, type DietRule } from './tables/diets'
 
 /**
@@ -9,242 +20,9 @@ import { heatWords, type DietRule } from './tables/diets'
  * shares nothing else with whatever made the recipe: whether a plan is fit for its people is
  * decided here, not where it was planned.
  */
-export type Verdict = 'clear' | 'unknown' | 'conflict'
-export type State = 'contains' | 'may contain' | 'unknown'
-
-/** By which rule something was found: the table's row, a packet's words, a diet, or that nobody knows. */
-type CheckRule =
-  | 'holds'
-  | 'group'
-  | 'denied'
-  | 'may-hold'
-  | 'trace'
-  | 'packet-contains'
-  | 'packet-trace'
-  | 'packet-warning'
-  | 'packet-open'
-  | 'packet-words'
-  | 'packet-not-read'
-  | 'diet'
-  | 'thing'
-  | 'not-known'
-  | 'words'
-  | 'own-row'
-  | 'open-kind'
-  | 'person'
-
-/** One reason why a person may not, or perhaps may not, eat this: where, in which words, by which rule. */
-export interface Conflict {
-  readonly personId: string
-  readonly state: State
-  /** What of the person's needs it touches; null when the thing itself is not known. */
-  readonly allergen: AvoidableId | null
-  readonly lineId: string | null
-  readonly component: string
-  readonly where: 'line' | 'alternative' | 'step' | 'text' | 'person'
-  readonly words: string
-  readonly ingredient: string | null
-  readonly because: string
-  readonly rule: CheckRule
-  readonly source: string
-}
-
-type Named = AvoidableId | { readonly allergen: AvoidableId }
-
-/**
- * What a packet says, tied to an ingredient or to one line; it settles what its kind of product
- * "may hold". `notRead` says why it does not count as read: then it settles nothing, though what it
- * names counts all the same.
- */
-export interface CheckedPacket {
-  readonly ingredient: string | null
-  readonly lineId?: string
-  readonly id?: string
-  readonly name?: string
-  readonly contains: readonly Named[]
-  readonly mayContain: readonly Named[]
-  /** What it says it is nothing for those of who avoid it: that counts at every strictness. */
-  readonly warnings?: readonly Named[]
-  /** What its words leave open. */
-  readonly open?: readonly Named[]
-  readonly unknownWords?: readonly string[]
-  readonly notRead?: string
-  readonly claims?: readonly {
-    readonly name: string
-    readonly without: readonly AvoidableId[]
-    readonly against: boolean
-  }[]
-  /** Its words, for things that are looked for by name. */
-  readonly statement?: string
-}
-
-/** `asks`: what is worth asking and does not count in the verdict. */
-export interface PersonCheck {
-  readonly personId: string
-  readonly verdict: Verdict
-  readonly conflicts: readonly Conflict[]
-  readonly asks: readonly Conflict[]
-}
-export interface PeopleCheck {
-  readonly people: readonly PersonCheck[]
-}
-
 export interface CheckOptions {
   readonly packets?: readonly CheckedPacket[]
   readonly region?: Region
-}
-
-interface Place {
-  readonly lineId: string | null
-  readonly component: string
-  readonly where: Conflict['where']
-  readonly words: string
-}
-/** What the check looks at of a row. */
-type Known = Pick<Ingredient, 'id' | 'name' | 'kind' | 'holds' | 'mayHold' | 'traces' | 'source'>
-interface Held {
-  readonly ingredient: Ingredient | null
-  readonly claims: readonly AvoidableId[]
-  readonly place: Place
-  readonly unread: readonly string[]
-  readonly open: string | null
-  readonly packets: readonly CheckedPacket[]
-  readonly heated: boolean
-}
-
-const within = (id: AvoidableId, group: AvoidableId) => groupsOf(id).has(group)
-const avoided = (id: AvoidableId, need: Need) =>
-  within(id, need.allergen) && !need.except?.some(spared => within(id, spared))
-/** "Mixed nuts" against "almond": the group that is named may or may not hold the one that matters. */
-const perhaps = (id: AvoidableId, need: Need) => within(need.allergen, id) && id !== need.allergen
-const idsOf = (named: readonly Named[] | undefined): AvoidableId[] =>
-  (named ?? []).map(n => (typeof n === 'string' ? n : n.allergen))
-const called = (packet: CheckedPacket) =>
-  packet.name ? `the packet “${packet.name}”` : 'its packet'
-
-function againstNeed(person: Person, need: Need, held: Held, ingredient: Known): Conflict | null {
-  const found = (state: State, rule: CheckRule, because: string, source: string): Conflict => ({
-    ...held.place,
-    personId: person.id,
-    state,
-    allergen: need.allergen,
-    ingredient: ingredient.id,
-    because: `${because}${need.from ? ` (${need.from})` : ''}`,
-    rule,
-    source,
-  })
-  const what = avoidableName(need.allergen)
-  const counts = (id: AvoidableId) => (id === need.allergen ? '' : `, which counts as ${what}`)
-  const read = held.packets.filter(packet => !packet.notRead)
-
-  for (const packet of held.packets) {
-    // What the diet itself leaves to the packet (oats) is not against it here; wheat in the oats is.
-    const hit = idsOf(packet.contains).find(
-      id =>
-        avoided(id, need) &&
-        !(need.butAsk.includes(ingredient.id) && ingredient.holds.includes(id)),
-    )
-    if (hit)
-      return found(
-        'contains',
-        'packet-contains',
-        `${called(packet)} names ${avoidableName(hit)}${counts(hit)}`,
-        'the packet',
-      )
-  }
-  for (const hit of ingredient.holds.filter(id => avoided(id, need))) {
-    const denied = held.claims.some(claim => within(hit, claim))
-    const asked = need.butAsk.includes(ingredient.id)
-    // The diet goes by the mark on the packet; words of a recipe are settled by any packet that
-    // does not name it.
-    const settled =
-      read.length > 0 &&
-      (asked
-        ? read.every(p => p.claims?.some(c => !c.against && c.without.includes(need.allergen)))
-        : denied)
-    if (!denied && !asked)
-      return found(
-        'contains',
-        'holds',
-        `${ingredient.name} contains ${avoidableName(hit)}${counts(hit)}`,
-        ingredient.source,
-      )
-    if (!settled)
-      return found(
-        'unknown',
-        'denied',
-        `${ingredient.name} usually brings ${avoidableName(hit)}; the words say otherwise, ` +
-          'so the packet decides',
-        ingredient.source,
-      )
-  }
-  const group = ingredient.holds.find(id => perhaps(id, need))
-  if (group && !read.length)
-    return found(
-      'unknown',
-      'group',
-      `${ingredient.name} may be any of ${avoidableName(group)}, ${what} among them`,
-      ingredient.source,
-    )
-  for (const packet of held.packets) {
-    const any = idsOf(packet.contains).find(id => perhaps(id, need))
-    if (any)
-      return found(
-        'unknown',
-        'group',
-        `${called(packet)} names ${avoidableName(any)}, ${what} perhaps among them`,
-        'the packet',
-      )
-    const warned = idsOf(packet.warnings).find(id => avoided(id, need) || perhaps(id, need))
-    if (warned)
-      return found(
-        'may contain',
-        'packet-warning',
-        `${called(packet)} says that it is not for those who avoid ${avoidableName(warned)}`,
-        'the packet',
-      )
-    const open = idsOf(packet.open).find(id => avoided(id, need) || perhaps(id, need))
-    if (open)
-      return found(
-        'unknown',
-        'packet-open',
-        `the words of ${called(packet)} leave open whether ${avoidableName(open)} is in ` +
-          'it; only the maker tells',
-        'the packet',
-      )
-  }
-  const maybe = read.length
-    ? undefined
-    : ingredient.mayHold.find(id => avoided(id, need) || perhaps(id, need))
-  if (maybe)
-    return found(
-      'unknown',
-      'may-hold',
-      `${ingredient.name} holds ${avoidableName(maybe)} in some makes; only the packet tells`,
-      ingredient.source,
-    )
-  if (need.level !== 'trace') return null
-  for (const packet of held.packets) {
-    const trace = idsOf(packet.mayContain).find(id => avoided(id, need) || perhaps(id, need))
-    if (trace)
-      return found(
-        'may contain',
-        'packet-trace',
-        `${called(packet)} says that it may contain ${avoidableName(trace)}`,
-        'the packet',
-      )
-  }
-  const trace = read.length
-    ? undefined
-    : ingredient.traces.find(id => avoided(id, need) || perhaps(id, need))
-  return trace
-    ? found(
-        'may contain',
-        'trace',
-        `${ingredient.name} often carries traces of ${avoidableName(trace)}`,
-        ingredient.source,
-      )
-    : null
 }
 
 const isOf = (ingredient: Known, of: readonly string[]) =>

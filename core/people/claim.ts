@@ -1,6 +1,7 @@
 import { avoidableName, ingredientById } from '../pantry'
 import { linesOf, type Recipe } from '../recipe'
-import { checkPeople, type CheckedPacket, type PeopleCheck } from './check'
+import { checkPeople } from './check'
+import type { CheckedPacket, PeopleCheck } from './conflict'
 import { dietsOf, needsOf, type Person } from './person'
 import { kindsWithoutPacket } from './tables/packet-kinds'
 

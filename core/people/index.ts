@@ -1,12 +1,5 @@
-export {
-  checkPeople,
-  type CheckedPacket,
-  type Conflict,
-  type PeopleCheck,
-  type PersonCheck,
-  type State,
-  type Verdict,
-} from './check'
+export { checkPeople } from './check'
+export type { CheckedPacket, Conflict, PeopleCheck, PersonCheck, State, Verdict } from './conflict'
 export {
   beadColours,
   beadShapes,

@@ -1,5 +1,6 @@
 import type { Recipe } from '../recipe'
-import { checkPeople, type CheckedPacket, type PersonCheck, type Verdict } from './check'
+import { checkPeople } from './check'
+import type { CheckedPacket, PersonCheck, Verdict } from './conflict'
 import type { Person } from './person'
 
 /** People and packets as they stood at one moment. */

@@ -1,6 +1,7 @@
 import { packetFields, sumUp, whyNotChecked, type Packet } from '../packet'
 import type { Line, Recipe } from '../recipe'
-import { checkPeople, type CheckedPacket, type PeopleCheck } from './check'
+import { checkPeople } from './check'
+import type { CheckedPacket, PeopleCheck } from './conflict'
 import type { Person } from './person'
 
 /**

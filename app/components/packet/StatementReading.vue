@@ -1,14 +1,13 @@
 <script setup lang="ts">
-import { avoidableName, type FieldReading, type PacketHit } from '#core'
+import { avoidableName, type FieldReading, type PacketHit, type RoleName } from '#core'
 
 /**
  * The words of a packet as they were read: what contains, what may contain, what leaves it open,
- * what nobody knows, each marked in its place and listed with its reason.
+ * what nobody knows, each marked in its place and listed with its reason; and, for whoever wants to
+ * look, what every single word was taken for.
  */
 const props = defineProps<{ fields: readonly FieldReading[] }>()
 
-type State = 'contains' | 'trace' | 'open' | 'unknown' | 'claim'
-const order: readonly State[] = ['contains', 'trace', 'open', 'unknown', 'claim']
 const labels = {
   statement: 'Statement',
   containsLine: 'Contains line',
@@ -16,75 +15,43 @@ const labels = {
   facility: 'Facility',
   marks: 'Marks and claims',
 }
-const says: Record<State, string> = {
+const says: Record<RoleName, string> = {
   contains: 'contains',
+  warning: 'warns',
   trace: 'may contain',
+  facility: 'same house',
   open: 'leaves it open',
   unknown: 'not known',
+  denied: 'said not to be in it',
   claim: 'claims',
+  aside: 'beside the list',
+  harmless: 'brings nothing',
 }
 
 interface Piece {
   readonly text: string
-  readonly state: State | null
+  readonly role: RoleName | null
   readonly title: string
 }
+/** The whole text in pieces: what stands between two words has no role. */
 function piecesOf({ text, reading }: FieldReading): Piece[] {
-  const spans = [
-    ...reading.contains.map(h => ({
-      start: h.start,
-      end: h.end,
-      state: 'contains' as State,
-      title: avoidableName(h.allergen),
-    })),
-    ...reading.mayContain.map(h => ({
-      start: h.start,
-      end: h.end,
-      state: (h.how === 'unsaid' ? 'open' : 'trace') as State,
-      title: avoidableName(h.allergen),
-    })),
-    ...reading.unknown.map(u => ({
-      start: u.start,
-      end: u.end,
-      state: 'unknown' as State,
-      title: '',
-    })),
-    ...reading.claims.map(c => ({
-      start: c.start,
-      end: c.end,
-      state: 'claim' as State,
-      title: c.against ? 'its own list speaks against it' : 'claimed, not proved',
-    })),
-  ]
-  const cuts = [...new Set([0, text.length, ...spans.flatMap(s => [s.start, s.end])])]
-    .filter(n => n <= text.length)
-    .sort((a, b) => a - b)
-  return cuts.slice(0, -1).map((from, i) => {
-    const here = spans.filter(s => s.start <= from && s.end > from)
-    const state = order.find(o => here.some(s => s.state === o)) ?? null
-    return {
-      text: text.slice(from, cuts[i + 1]),
-      state,
-      title: state
-        ? `${says[state]}${
-            here.some(s => s.title)
-              ? `: ${[
-                  ...new Set(
-                    here
-                      .filter(s => s.state === state)
-                      .map(s => s.title)
-                      .filter(Boolean),
-                  ),
-                ].join(', ')}`
-              : ''
-          }`
-        : '',
-    }
+  let at = 0
+  const pieces = reading.roles.flatMap((role): Piece[] => {
+    const between = text.slice(at, role.start)
+    at = role.end
+    return [
+      { text: between, role: null, title: '' },
+      { text: role.words, role: role.role, title: `${says[role.role]}: ${role.says}` },
+    ]
   })
+  return [...pieces, { text: text.slice(at), role: null, title: '' }].filter(piece => piece.text)
 }
+const quiet: readonly RoleName[] = ['harmless', 'aside']
 const rows = computed(() =>
   props.fields.map(field => ({ field: field.field, pieces: piecesOf(field) })),
 )
+const everyWord = computed(() => props.fields.flatMap(field => field.reading.roles))
+const isForeign = computed(() => props.fields.some(field => field.reading.unreadTongue))
 const all = computed(() =>
   props.fields.flatMap(f => [...f.reading.contains, ...f.reading.mayContain]),
 )
@@ -110,6 +77,11 @@ const lists = computed(() =>
       title: 'May contain',
       rows: group(h => h.how === 'trace' || h.how === 'facility'),
     },
+    {
+      state: 'warning' as const,
+      title: 'Says that it is not for those who avoid',
+      rows: group(h => h.how === 'warning'),
+    },
     { state: 'open' as const, title: 'The words leave open', rows: group(h => h.how === 'unsaid') },
   ].filter(list => list.rows.length),
 )
@@ -125,8 +97,12 @@ const claims = computed(() => props.fields.flatMap(f => f.reading.claims))
         <span class="soft small">{{ labels[row.field] }}</span>
         <p class="words">
           <template v-for="(piece, i) in row.pieces" :key="i"
-            ><mark v-if="piece.state" :class="piece.state" :title="piece.title"
+            ><mark
+              v-if="piece.role && !quiet.includes(piece.role)"
+              :class="piece.role"
+              :title="piece.title"
               >{{ piece.text }}<span class="sr-only"> ({{ piece.title }})</span></mark
+            ><span v-else-if="piece.role" :title="piece.title">{{ piece.text }}</span
             ><template v-else>{{ piece.text }}</template></template
           >
         </p>
@@ -139,11 +115,21 @@ const claims = computed(() => props.fields.flatMap(f => f.reading.claims))
           </li>
         </ul>
       </div>
+      <p v-if="isForeign" class="foreign" role="status">
+        Most of this is in a language that Ingwer does not read. It reads English, German, French,
+        Italian, Spanish, Portuguese and Dutch; of any other nothing is said.
+      </p>
       <div v-if="unknown.length" class="list">
         <h3><span class="key unknown" aria-hidden="true" />Words that are not known</h3>
         <p>
-          {{ unknown.map(w => `“${w}”`).join(', ') }}. Is one misspelt? Until they are known,
-          nothing is said of this packet.
+          {{
+            unknown
+              .slice(0, 12)
+              .map(w => `“${w}”`)
+              .join(', ')
+          }}{{ unknown.length > 12 ? ` and ${unknown.length - 12} more` : '' }}. Is one misspelt, or
+          does it not say what it is made of? Until they are known, this packet counts as not known
+          for everybody.
         </p>
       </div>
       <div v-if="claims.length" class="list">
@@ -156,6 +142,18 @@ const claims = computed(() => props.fields.flatMap(f => f.reading.claims))
           </li>
         </ul>
       </div>
+      <details v-if="everyWord.length" class="every">
+        <summary>Every word, and what it was taken for</summary>
+        <dl>
+          <div v-for="(role, i) in everyWord" :key="i">
+            <dt>{{ role.words }}</dt>
+            <dd>
+              <span class="key" :class="role.role" aria-hidden="true" />{{ says[role.role]
+              }}<span v-if="!quiet.includes(role.role)" class="soft"> · {{ role.says }}</span>
+            </dd>
+          </div>
+        </dl>
+      </details>
       <p v-if="!lists.length && !unknown.length" class="soft">
         Nothing that anybody here could avoid was found in these words.
       </p>
@@ -187,7 +185,15 @@ mark.contains {
   box-shadow: inset 0 -3px 0 var(--beet);
   font-weight: 650;
 }
-mark.trace {
+mark.warning {
+  background: var(--beet-pale);
+  border: 1.5px solid var(--beet);
+}
+mark.denied {
+  border-bottom: 2px solid var(--strand);
+}
+mark.trace,
+mark.facility {
   background: var(--ginger-pale);
   border-bottom: 3px dashed var(--ginger);
 }
@@ -220,7 +226,15 @@ h3 {
 .key.contains {
   background: var(--beet);
 }
-.key.trace {
+.key.warning {
+  border: 2px solid var(--beet);
+  background: var(--beet-pale);
+}
+.key.denied {
+  border-bottom: 2px solid var(--strand);
+}
+.key.trace,
+.key.facility {
   border-bottom: 4px dashed var(--ginger);
 }
 .key.open {
@@ -238,6 +252,36 @@ ul {
   margin: 2px 0 0;
   display: grid;
   gap: 2px;
+}
+.foreign {
+  background: var(--slate-pale);
+  border-radius: 10px;
+  padding: 8px 12px;
+}
+.every summary {
+  cursor: pointer;
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+}
+.every dl {
+  display: grid;
+  gap: 4px;
+  margin: 0;
+}
+.every dl > div {
+  display: grid;
+  grid-template-columns: minmax(110px, 2fr) 3fr;
+  gap: 2px 12px;
+  align-items: baseline;
+}
+.every dd {
+  margin: 0;
+  font-size: 0.94rem;
+}
+.every .key {
+  display: inline-block;
+  margin-right: 8px;
 }
 .against {
   color: var(--beet);
