@@ -91,7 +91,6 @@ export {
   type PacketFigure,
   type PacketHit,
   type PacketReading,
-  type RoleName,
   type PacketSum,
   type PacketWords,
 } from './packet'

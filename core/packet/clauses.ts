@@ -16,7 +16,7 @@ export interface Scope {
 }
 
 /** What is said not to be in it, with the words that say so. */
-export interface Denial {
+interface Denial {
   readonly start: number
   readonly end: number
   readonly without: readonly AvoidableId[]

@@ -185,7 +185,7 @@ const isLonger = (a: Span, b: Span) =>
   a.start <= b.start && a.end >= b.end && a.end - a.start > b.end - b.start
 
 /** Does a list of what a thing is made of stand right behind it: "(a, b)", "[a]", ": a, b"? */
-export function isListed(text: string, { end }: Span): boolean {
+function isListed(text: string, { end }: Span): boolean {
   const behind =
     /^\s*(?:\(?\d+(?:[.,]\d+)?\s?%\)?\s*)?([([{:])\s*(?!\d+(?:[.,]\d+)?\s?%?\s*[)\]}])\p{L}/u
   return behind.test(text.slice(end))

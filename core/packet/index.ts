@@ -23,4 +23,4 @@ export {
   type PacketWords,
 } from './packet'
 export { longestStatement, readPacket } from './read'
-export type { PacketClaim, PacketHit, PacketReading, Role, RoleName } from './reading'
+export type { PacketClaim, PacketHit, PacketReading } from './reading'

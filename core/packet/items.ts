@@ -76,7 +76,7 @@ function* tokensFrom(of: ClauseText, at: number, form: Form): Generator<Token> {
     if (word.start < at || word.start >= until) continue
     yield* marksIn(of.text.slice(pos, word.start), form.isSoft)
     const rest = of.text.slice(word.start, until)
-    if (of.opens.has(word.start) || butWords.test(rest)) return yield 'ends'
+    if (of.opens.has(word.start) || (pos > at && butWords.test(rest))) return yield 'ends'
     const closing = pos > at ? clauseEnds.exec(rest) : null
     if (closing) {
       const end = word.start + closing[0].length
@@ -110,9 +110,10 @@ class ItemReader {
   }
   /** Ends the thing at hand; false where it is none of the clause's. */
   private close(): boolean {
-    const words = this.current.filter(word => !besideName.has(word.plain))
-    if (words.length > 0) {
-      if (!this.form.fits(words)) return false
+    const bare = this.current.filter(word => !besideName.has(word.plain))
+    if (bare.length > 0) {
+      const words = [this.current, bare].find(this.form.fits)
+      if (!words) return false
       const [start, end] = [this.current[0]!.start, this.current.at(-1)!.end]
       this.items.push({ start, end, group: this.commas, words })
     }

@@ -26,7 +26,7 @@ export interface Role {
  * How it comes to be said: an ingredient, the "contains" line, a trace, the facility, a warning that
  * it is not for somebody, or a word that leaves open what it was made of.
  */
-export type HitHow = 'ingredient' | 'contains' | 'trace' | 'facility' | 'warning' | 'unsaid'
+type HitHow = 'ingredient' | 'contains' | 'trace' | 'facility' | 'warning' | 'unsaid'
 
 /** One thing found in a statement. `start` and `end` are places in the statement, end exclusive. */
 export interface PacketHit {

@@ -34,6 +34,7 @@ const {
   readPacket,
   readPage,
   readRecipe,
+  packetRows,
   readingRows,
   scoreMethods,
   scoreStatements,
@@ -64,7 +65,7 @@ function time(work, runs = 15) {
 }
 
 const share = (part, whole) => `${((100 * part) / whole).toFixed(1)} %`
-for (const row of readingRows()) console.log(row)
+for (const row of [...readingRows(), ...packetRows()]) console.log(row)
 const said = scoreStatements(statements, readPacket)
 console.log(
   `packet statements               precision ${share(said.precision, 1)}, recall ` +

@@ -2,7 +2,7 @@ import '../../core/people/check.test'
 import '../../core/people/needs.test'
 import '../../core/people/oracle.test'
 import '../../core/people/places.test'
-import '../../core/packet/scope.test'
+import '../../core/packet/clauses.test'
 import '../../core/packet/read.test'
 import '../../core/packet/packet.test'
 

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { avoidableName, type FieldReading, type PacketHit, type RoleName } from '#core'
+import { avoidableName, type FieldReading, type PacketHit } from '#core'
+
+type RoleName = FieldReading['reading']['roles'][number]['role']
 
 /**
  * The words of a packet as they were read: what contains, what may contain, what leaves it open,

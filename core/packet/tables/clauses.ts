@@ -134,7 +134,12 @@ export const clauseRows: readonly ClauseRow[] = [
       '\\b(?:contains?|enthält|contient|contiene|contém|bevat)\\b\\s*(?:the\\s+following\\s+allergens?)?\\s*:?|\\b(?:allergens?|allergene|allergènes|allergeni|alérgenos|alergénios|allergenen)\\s*:',
     source: '[L]',
   },
-  { mode: 'list', words: '\\b(?:ingredients?|zutaten|ingr[ée]dients?|ingredienti|ingredientes|ingrediënten)\\b(?!\\s+(?:in\\s+(?:bold|capitals)|marked|listed|above|printed))\\s*:?', source: '[L]' },
+  {
+    mode: 'list',
+    words:
+      '\\b(?:ingredients?|zutaten|ingr[ée]dients?|ingredienti|ingredientes|ingrediënten)\\s*:|(?<=^|[.!?;:)\\]\\n]\\s{0,3})(?:ingredients?|zutaten|ingr[ée]dients?|ingredienti|ingredientes|ingrediënten)\\b(?!\\s+(?:in\\s+(?:bold|capitals)|marked|listed|above|printed))',
+    source: '[L]',
+  },
   {
     mode: 'aside',
     words:
@@ -165,7 +170,7 @@ export const clauseEnds =
   /^\s*(?:(?:(?:are|is|also|may|can|be|being|were)\s+)*(?:used|handled|present|processed|packed|stored|produced|made|found)(?:\s+(?:here|too|on\s+site|there))?|enthalten(?:\s+sein)?|möglich|verarbeitet(?:\s+(?:werden|wird))?|verwendet(?:\s+(?:werden|wird))?|verpackt(?:\s+(?:werden|wird))?|verarbeiten|bevatten|worden\s+(?:verwerkt|gebruikt|verpakt)|wordt\s+(?:verwerkt|gebruikt|verpakt)|verwerkt(?:\s+(?:worden|wordt))?|gebruikt\s+(?:worden|wordt)|possible|éventuelle?s?|(?:due\s+to|because\s+of|owing\s+to|aufgrund|en\s+raison\s+d)[^.;,()\n]{0,60}|as\s+traces|in\s+traces|als\s+Spuren|auch)\b/iu
 
 /** Goes on behind a denial as if it ended: what follows is another clause. [P] */
-export const butWords = /^\s*(?:,\s*)?(?:but|aber|mais|ma|pero|mas|maar|however|yet)\b/iu
+export const butWords = /^\s*(?:,\s*)?(?:but|aber|mais|ma|pero|mas|maar|however|yet)(?!\p{L})/iu
 
 /** What may stand in a sentence before a denial that speaks of the whole product. [P] */
 export const wholeProduct =

@@ -58,7 +58,7 @@ export const moreTerms: readonly TermRow[] = [
   },
   {
     words:
-      'melk | volle melk | magere melk | melkpoeder | magere melkpoeder | volle melkpoeder | melkeiwit | melkeiwitten | melksuiker | melkvet | boter | roomboter | boterconcentraat | botervet | room | slagroom | zure room | roompoeder | wei | weipoeder | zoete weipoeder | wei eiwit | weieiwit | lactose | kaas | kaaspoeder | roomkaas | kwark | yoghurt | yoghurtpoeder | caseïne | caseïnaat | natriumcaseïnaat | karnemelk | karnemelkpoeder | zuivel | melkproducten | melkbestanddelen | melkchocolade | witte chocolade | gecondenseerde melk | vla',
+      'melk | koemelk | volle melk | magere melk | melkpoeder | magere melkpoeder | volle melkpoeder | melkeiwit | melkeiwitten | melksuiker | melkvet | boter | roomboter | boterconcentraat | botervet | room | slagroom | zure room | roompoeder | wei | weipoeder | zoete weipoeder | wei eiwit | weieiwit | lactose | kaas | kaaspoeder | roomkaas | kwark | yoghurt | yoghurtpoeder | caseïne | caseïnaat | natriumcaseïnaat | karnemelk | karnemelkpoeder | zuivel | melkproducten | melkbestanddelen | melkchocolade | witte chocolade | gecondenseerde melk | vla',
     holds: 'milk',
     source: '[L] [P]',
   },
@@ -113,7 +113,7 @@ export const moreTerms: readonly TermRow[] = [
     holds: 'wheat',
     source: '[L]',
   },
-  { words: 'glutine | glúten', holds: 'gluten', source: '[L]' },
+  { words: 'glutine | glúten | glutenhaltiges getreide | glutenhaltige getreide | céréales contenant du gluten', holds: 'gluten', source: '[L]' },
   {
     words: 'cereali contenenti glutine | cereales que contienen gluten | cereales con gluten | cereais que contêm glúten | glutenbevattende granen | granen die gluten bevatten',
     holds: 'gluten',
