@@ -35,74 +35,70 @@ const fourteen = new Set(
 )
 const overlaps = (a, b) => a.start < b.end && b.start < a.end
 
+const kindOf = { unsaid: 'open', warning: 'warning', trace: 'trace', facility: 'trace' }
+
+/** One statement: what it makes of each thing that must be found, and what it says too much. */
+function scoreOne(written, { readPacket, groupsOf }) {
+  const meets = (a, b) => a === b || groupsOf(a).has(b) || groupsOf(b).has(a)
+  const ofLaw = id => fourteen.has(id) || [...groupsOf(id)].some(group => fourteen.has(group))
+  const { text, expected } = marked(written)
+  const reading = readPacket(text)
+  const isBlocked = reading.unknown.length > 0
+  const hits = [...reading.contains, ...reading.mayContain].map(hit => ({
+    ...hit,
+    kind: kindOf[hit.how] ?? 'contains',
+  }))
+  const found = expected.map(e => {
+    const own = hits.filter(hit => e.allergen && meets(hit.allergen, e.allergen))
+    if (e.kind === 'unknown' || e.kind === 'open')
+      return { e, isAsked: false, isMissed: false, isClear: !isBlocked && !own.length }
+    const isMet = own.some(
+      hit => hit.kind === e.kind || (e.kind === 'trace' && hit.kind === 'contains'),
+    )
+    // A trace alone says nothing to those who go by what is in it.
+    const counts = own.filter(hit => e.kind === 'trace' || hit.kind !== 'trace')
+    return {
+      e,
+      isAsked: true,
+      isMissed: !isMet,
+      isClear: !isMet && !isBlocked && !counts.length,
+    }
+  })
+  const said = hits.filter(hit => hit.kind === 'contains' && ofLaw(hit.allergen))
+  const isRight = hit =>
+    expected.some(
+      e =>
+        (['contains', 'open'].includes(e.kind) && meets(hit.allergen, e.allergen)) ||
+        (e.kind === 'unknown' && overlaps(e, hit)),
+    )
+  const isHarmless = expected.every(e => e.kind !== 'unknown' && e.kind !== 'open')
+  const falsely = said.filter(hit => !isRight(hit))
+  const words = e => `${e.kind} ${e.allergen} “${text.slice(e.start, e.end)}”`
+  const says = [
+    ...found.filter(f => f.isMissed).map(f => `missed: ${words(f.e)}`),
+    ...found.filter(f => f.isClear).map(f => `CLEAR: ${words(f.e)}`),
+    ...falsely.map(hit => `falsely: ${hit.allergen} “${hit.words}”`),
+    ...(isBlocked && isHarmless ? [`blocked: ${reading.unknownWords.join(', ')}`] : []),
+  ]
+  return { text, found, said, falsely, isBlocked: isBlocked && isHarmless, says }
+}
+
 /**
  * How statements are read: `missed` of what must be found, `falsely` of all that is said to be in
  * it, `blocked` of those whose words are all harmless, and `clear` where somebody who avoids what is
  * in it would see nothing. `groupsOf`: the groups of an allergen.
  */
-export function scorePackets(all, { readPacket, groupsOf }) {
-  const meets = (a, b) => a === b || groupsOf(a).has(b) || groupsOf(b).has(a)
-  const ofLaw = id => fourteen.has(id) || [...groupsOf(id)].some(group => fourteen.has(group))
-  const score = {
+export function scorePackets(all, core) {
+  const rows = all.map(written => scoreOne(written, core))
+  const count = pick => rows.reduce((n, row) => n + pick(row), 0)
+  return {
     of: all.length,
-    expected: 0,
-    missed: 0,
-    said: 0,
-    falsely: 0,
-    blocked: 0,
-    clear: 0,
+    expected: count(row => row.found.filter(f => f.isAsked).length),
+    missed: count(row => row.found.filter(f => f.isMissed).length),
+    clear: count(row => row.found.filter(f => f.isClear).length),
+    said: count(row => row.said.length),
+    falsely: count(row => row.falsely.length),
+    blocked: rows.filter(row => row.isBlocked).length,
+    wrong: rows.filter(row => row.says.length).map(({ text, says }) => ({ text, says })),
   }
-  const wrong = []
-  for (const written of all) {
-    const { text, expected } = marked(written)
-    const reading = readPacket(text)
-    const isBlocked = reading.unknown.length > 0
-    const hits = [...reading.contains, ...reading.mayContain].map(hit => ({
-      ...hit,
-      kind:
-        { unsaid: 'open', warning: 'warning', trace: 'trace', facility: 'trace' }[hit.how] ??
-        'contains',
-    }))
-    const says = []
-    for (const e of expected) {
-      const own = hits.filter(hit => e.allergen && meets(hit.allergen, e.allergen))
-      if (e.kind === 'unknown' || e.kind === 'open') {
-        if (isBlocked || own.length) continue
-        score.clear++
-        says.push(`clear: “${text.slice(e.start, e.end)}”`)
-        continue
-      }
-      score.expected++
-      const isMet = own.some(
-        hit => hit.kind === e.kind || (e.kind === 'trace' && hit.kind === 'contains'),
-      )
-      if (isMet) continue
-      score.missed++
-      says.push(`missed: ${e.kind} ${e.allergen}`)
-      // Whoever avoids it would see nothing: a trace alone says nothing to those who go by what is in it.
-      const counts = own.filter(hit => e.kind === 'trace' || hit.kind !== 'trace')
-      if (!isBlocked && counts.length === 0) {
-        score.clear++
-        says.push(`clear: ${e.allergen}`)
-      }
-    }
-    for (const hit of hits.filter(h => h.kind === 'contains' && ofLaw(h.allergen))) {
-      score.said++
-      const isRight = expected.some(
-        e =>
-          (['contains', 'open'].includes(e.kind) && meets(hit.allergen, e.allergen)) ||
-          (e.kind === 'unknown' && overlaps(e, hit)),
-      )
-      if (isRight) continue
-      score.falsely++
-      says.push(`falsely: ${hit.allergen} “${hit.words}”`)
-    }
-    const isHarmless = expected.every(e => e.kind !== 'unknown' && e.kind !== 'open')
-    if (isBlocked && isHarmless) {
-      score.blocked++
-      says.push(`blocked: ${reading.unknownWords.join(', ')}`)
-    }
-    if (says.length) wrong.push({ text, says })
-  }
-  return { ...score, wrong }
 }
