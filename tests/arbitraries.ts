@@ -19,7 +19,7 @@ export const someIngredient = fc.constantFrom(...pantry)
 
 const avoid = fc.record({
   allergen: fc.constantFrom(...avoidables.map(a => a.id)),
-  level: fc.constantFrom('ingredient' as const, 'trace' as const),
+  strictness: fc.constantFrom('choice' as const, 'intolerance' as const, 'allergy' as const),
 })
 export const somePerson: fc.Arbitrary<Person> = fc.record({
   id: fc.uuid(),

@@ -52,7 +52,7 @@ import { db, HouseDb } from './schema'
 const person = (id: string, name = id): Person => ({
   id,
   name,
-  avoids: [{ allergen: 'milk', level: 'trace' }],
+  avoids: [{ allergen: 'milk', strictness: 'allergy' }],
   diets: [],
 })
 const reading = readRecipe('Bun\n200 g flour\n1 egg')

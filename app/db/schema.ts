@@ -2,6 +2,7 @@ import Dexie, { type Table } from 'dexie'
 import {
   bakeFrom1,
   bakeFrom2,
+  personFrom3,
   shelfRowOf,
   type Bake,
   type Label,
@@ -57,6 +58,12 @@ export class HouseDb extends Dexie {
         await tx.table('bakes').bulkPut((await tx.table('bakes').toArray()).map(bakeFrom2))
       })
     this.version(4).stores({ photos: 'id, bake' })
+    this.version(5)
+      .stores({})
+      .upgrade(async tx => {
+        const old = (await tx.table('people').toArray()) as unknown[]
+        await tx.table('people').bulkPut(old.map(person => personFrom3(person) as Seated))
+      })
   }
 }
 

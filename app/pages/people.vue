@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { avoidableName, dietRows, type Bead, type Person } from '#core'
+import { needsText, type Bead, type Person } from '#core'
 
 const house = useHouseStore()
 const bench = useBenchStore()
@@ -28,16 +28,8 @@ const guests = computed(() => house.people.filter(person => person.guestOf))
 const bakeOf = (person: Person) =>
   house.shelf.find(row => row.id === person.guestOf)?.title ?? 'a bake that is gone'
 
-const needs = (person: Person) => [
-  ...person.diets.map(id => dietRows.find(row => row.id === id)?.name ?? id),
-  ...person.avoids.map(
-    a =>
-      `${avoidableName(a.allergen)}` +
-      (a.except?.length ? ` but not ${a.except.map(avoidableName).join(', ')}` : '') +
-      (a.level === 'trace' ? ', traces too' : ''),
-  ),
-  ...(person.things ?? []).map(thing => `no ${thing.words}`),
-]
+/** Somebody of whom an older house did not ask which it is. */
+const isUnasked = (person: Person) => person.avoids.some(avoid => avoid.unasked)
 async function keep(person: Person) {
   const asGuest = open.value === 'guest'
   open.value = null
@@ -89,7 +81,11 @@ const leave = async () => {
         <PersonBead :person="person" :size="48" />
         <div class="text">
           <h2>{{ person.name }}</h2>
-          <p class="soft">{{ needs(person).join(' · ') || 'avoids nothing' }}</p>
+          <p class="soft">{{ needsText(person) }}</p>
+          <p v-if="isUnasked(person)" class="unasked">
+            Is it an allergy, an intolerance or a choice? An older house did not ask: until it is
+            said, traces count.
+          </p>
           <p v-if="person.note" class="note">To remember: {{ person.note }}</p>
         </div>
         <UButton
@@ -117,7 +113,7 @@ const leave = async () => {
             <h3>
               {{ person.name }} <span class="soft">for {{ bakeOf(person) }}</span>
             </h3>
-            <p class="soft">{{ needs(person).join(' · ') || 'avoids nothing' }}</p>
+            <p class="soft">{{ needsText(person) }}</p>
           </div>
           <UButton
             color="neutral"
@@ -203,5 +199,9 @@ h3 {
 }
 .small {
   font-size: 0.94rem;
+}
+.unasked {
+  border-left: 4px dashed var(--slate);
+  padding-left: 10px;
 }
 </style>

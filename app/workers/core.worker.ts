@@ -51,6 +51,7 @@ import {
   cautionsAt,
   changeOf,
   checkPeople,
+  isStrict,
   claims,
   codeText,
   contactPlan,
@@ -410,12 +411,7 @@ const core = {
     const conflicts = (bake: Bake, person: Person) =>
       checkPeople(plannedRecipe(bake), [person]).people[0]?.verdict === 'conflict'
     const strict = (bake: Bake) =>
-      people.filter(
-        p =>
-          bake.people.includes(p.id) &&
-          p.avoids.some(a => a.level === 'trace') &&
-          !conflicts(bake, p),
-      )
+      people.filter(p => bake.people.includes(p.id) && isStrict(p) && !conflicts(bake, p))
     return bakes.flatMap(first =>
       bakes.flatMap((then): [string, string][] =>
         first !== then &&
@@ -695,7 +691,7 @@ const core = {
   cardOf: (bake: Bake, people: readonly Person[], house: CardHouse) => cardOf(bake, people, house),
   cardHtml: (bake: Bake, people: readonly Person[], house: CardHouse, code: string) =>
     cardHtml(bake, people, house, code),
-  jsonLdOf: (recipe: Recipe) => jsonLdOf(recipe),
+  jsonLdOf,
   ingredientNames: (region: Region) =>
     allIngredients()
       .map(item => ({ id: item.id, name: nameIn(item, region) }))

@@ -24,10 +24,10 @@ describe('statements that nobody had read, in the open part of the corpora', () 
   })
 })
 
-const fourteen =
-  'milk egg gluten wheat rye barley oat tree-nut almond hazelnut walnut cashew pecan pistachio brazil macadamia peanut soy sesame lupin celery mustard sulphite crustacean mollusc'.split(
-    ' ',
-  )
+const fourteen = [
+  'milk egg gluten wheat rye barley oat tree-nut almond hazelnut walnut cashew pecan pistachio',
+  'brazil macadamia peanut soy sesame lupin celery mustard sulphite crustacean mollusc',
+].flatMap(ids => ids.split(' '))
 /** Every name of the tables that brings one of the law's fourteen (fish stands in the clauses below). */
 const names = [...termRows, ...moreTerms].flatMap(row =>
   (row.holds ?? '')
@@ -86,7 +86,7 @@ describe('damaged print blocks, it never clears', () => {
 })
 
 test('a bare name is denied where it stands right behind the denial', () => {
-  for (const [id, words] of each(Object.entries(denialNouns)))
+  for (const words of each(Object.values(denialNouns)))
     for (const noun of each(words.split('|')))
       expect([noun, readPacket(`Free from ${noun.trim()}.`).contains.map(h => h.allergen)]).toEqual(
         [noun, []],

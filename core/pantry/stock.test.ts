@@ -32,7 +32,7 @@ const ottilie: Person = {
   id: 'o',
   name: 'Ottilie',
   diets: [],
-  avoids: [{ allergen: 'almond', level: 'ingredient' }],
+  avoids: [{ allergen: 'almond', strictness: 'choice' }],
 }
 const verdict = (text: string) =>
   checkPeople(readRecipe(`Bars\n${text}\n100 g sugar\nMix.`).recipe, [ottilie]).people[0]!.verdict

@@ -43,7 +43,9 @@ const packetContains: Rule = look => {
   const { need, held, ingredient } = look
   const isLeftToPacket = (id: AvoidableId) =>
     need.butAsk.includes(ingredient.id) && ingredient.holds.includes(id)
-  for (const packet of held.packets) {
+  const isFine = (packet: CheckedPacket) =>
+    packet.claims?.some(claim => claim.name === need.fineClaim && !claim.against) ?? false
+  for (const packet of held.packets.filter(p => !isFine(p))) {
     const hit = idsOf(packet.contains).find(id => avoided(id, need) && !isLeftToPacket(id))
     if (hit)
       return {
@@ -59,6 +61,7 @@ const packetContains: Rule = look => {
 /** The thing holds it; where its own words say otherwise, or the diet asks, the packet decides. */
 const holds: Rule = look => {
   const { need, held, ingredient, read } = look
+  if (need.fine?.includes(ingredient.id)) return null
   for (const hit of ingredient.holds.filter(id => avoided(id, need))) {
     const isDenied = held.claims.some(claim => within(hit, claim))
     const isAsked = need.butAsk.includes(ingredient.id)

@@ -1,5 +1,5 @@
 import { ingredientOf, thingsOf, type Recipe } from '../recipe'
-import { needsOf, type Person } from './person'
+import { isStrict, type Person } from './person'
 import { cautionRows, crossContact } from './tables/cautions'
 
 /** A caution and the place that calls for it: a line, or a step of a part. */
@@ -57,6 +57,6 @@ export function cautionsAt(recipe: Recipe): readonly Caution[] {
 
 /** The sentences alone; cross-contact first when someone avoids traces. */
 export function cautionsFor(recipe: Recipe, people: readonly Person[]): readonly string[] {
-  const traces = people.some(person => needsOf(person).some(need => need.level === 'trace'))
+  const traces = people.some(isStrict)
   return [...(traces ? [crossContact] : []), ...cautionsAt(recipe).map(row => row.says)]
 }

@@ -19,11 +19,8 @@ const person = (avoids: Person['avoids'], diets: readonly string[] = []): Person
   avoids,
   diets,
 })
-const avoids = (
-  allergen: string,
-  level: 'ingredient' | 'trace' = 'ingredient',
-  except?: string[],
-) => person([{ allergen, level, ...(except ? { except } : {}) }])
+const avoids = (allergen: string, strictness: 'choice' | 'allergy' = 'choice', except?: string[]) =>
+  person([{ allergen, strictness, ...(except ? { except } : {}) }])
 const text = (lines: string, steps = '') =>
   readRecipe(`Bun\n${lines}\n${steps ? `Method\n${steps}` : ''}`, { region: 'uk' }).recipe
 const verdict = (recipe: Recipe, who: Person) => checkPeople(recipe, [who]).people[0]!.verdict
@@ -36,13 +33,13 @@ describe('verdicts', () => {
     ['200 g peanut butter', avoids('milk'), 'clear'],
     ['200 g peanut butter', avoids('legume'), 'conflict'],
     ['100 g almonds', avoids('tree-nut'), 'conflict'],
-    ['100 g almonds', avoids('tree-nut', 'ingredient', ['almond']), 'clear'],
-    ['100 g walnuts', avoids('tree-nut', 'ingredient', ['almond']), 'conflict'],
+    ['100 g almonds', avoids('tree-nut', 'choice', ['almond']), 'clear'],
+    ['100 g walnuts', avoids('tree-nut', 'choice', ['almond']), 'conflict'],
     ['100 g mixed nuts', avoids('almond'), 'unknown'],
     ['100 g dark chocolate', avoids('milk'), 'unknown'],
     ['100 g milk chocolate', avoids('milk'), 'conflict'],
     ['100 g dairy-free chocolate', avoids('milk'), 'clear'],
-    ['100 g dairy-free chocolate', avoids('milk', 'trace'), 'unknown'],
+    ['100 g dairy-free chocolate', avoids('milk', 'allergy'), 'unknown'],
     ['100 g oats', avoids('gluten'), 'conflict'],
     ['100 g honey', person([], ['vegan']), 'conflict'],
     ['3 sheets gelatine', person([], ['vegetarian']), 'conflict'],
@@ -212,26 +209,29 @@ describe('properties', () => {
 
 describe('claims and cautions', () => {
   const bread = text('200 g rice flour\n100 g block plant butter')
+  const read = ['rice-flour', 'plant-block'].map(ingredient => ({
+    ingredient,
+    contains: [],
+    mayContain: [],
+  }))
   test('a claim names the things, the people and the packets, and never says safe', () => {
-    const claim = claimFor(bread, [avoids('milk', 'trace')])!
-    expect(claim).toBe('No milk found in the 2 lines you entered, for Ada; packets checked 0 of 1.')
+    expect(claimFor(bread, [avoids('milk', 'allergy')])).toBeNull()
+    const claim = claimFor(bread, [avoids('milk', 'allergy')], read)
+    expect(claim).toBe(
+      'No milk found for Ada, traces counted: 2 lines and the steps looked at, 2 of 2 bought ones ' +
+        'by their packets.',
+    )
     expect(claim).not.toMatch(/safe/iu)
-    expect(
-      claimFor(
-        bread,
-        [avoids('milk', 'trace')],
-        [{ ingredient: 'plant-block', contains: [], mayContain: [] }],
-      ),
-    ).toMatch(/packets checked 1 of 1/u)
   })
   test('diets are claimed as diets', () => {
-    expect(claimFor(bread, [person([], ['vegan'])])).toBe(
-      'Nothing that vegan eating leaves out found in the 2 lines you entered, for Ada; ' +
-        'packets checked 0 of 0.',
+    expect(claimFor(bread, [person([], ['vegan'])], read)).toBe(
+      'Nothing that vegan eating leaves out found for Ada, as an ingredient: 2 lines and the steps ' +
+        'looked at, 2 of 2 bought ones by their packets. Not asked: block plant butter: added ' +
+        'vitamin D3 may be of wool grease; the maker tells (vegan).',
     )
     expect(
-      claimFor(bread, [person([{ allergen: 'soy', level: 'ingredient' }], ['vegan'])]),
-    ).toMatch(/^No soy, and nothing that vegan eating leaves out, found in/u)
+      claimFor(bread, [person([{ allergen: 'soy', strictness: 'choice' }], ['vegan'])], read),
+    ).toMatch(/^No soy, and nothing that vegan eating leaves out, found for Ada/u)
   })
   test('there is no claim with a conflict, with something unknown, or for nobody', () => {
     expect(claimFor(text('50 g butter'), [avoids('milk')])).toBeNull()
@@ -243,7 +243,7 @@ describe('claims and cautions', () => {
       { ingredient: 'plant-block', name: 'block plant butter', lookFor: ['soy'] },
     ]))
   test('cautions come where they apply', () => {
-    expect(cautionsFor(bread, [avoids('milk', 'trace')]).join(' ')).toMatch(
+    expect(cautionsFor(bread, [avoids('milk', 'allergy')]).join(' ')).toMatch(
       /clean tools.*Raw flour/u,
     )
     expect(cautionsFor(text('200 g sugar'), [avoids('milk')])).toEqual([])

@@ -1,6 +1,6 @@
 import type { Region } from '../measure'
-import { wordsOf, type Ingredient } from '../pantry'
-import { ingredientOf, linesOf, thingsOf, type Component, type Recipe, type Thing } from '../recipe'
+import type { Ingredient } from '../pantry'
+import { ingredientOf, linesOf, thingsOf, type Recipe, type Thing } from '../recipe'
 import { againstNeed, called } from './against-need'
 import type {
   CheckRule,
@@ -12,8 +12,10 @@ import type {
   PersonCheck,
   Place,
 } from './conflict'
-import { dietsOf, needsOf, unknownNeeds, type Person } from './person'
-import { heatWords, type DietRule } from './tables/diets'
+import { dietsOf, needsOf, unknownNeeds, type Need, type Person } from './person'
+import { cookedIn } from './heated'
+import { againstThings } from './against-things'
+import type { DietRule } from './tables/diets'
 
 /**
  * The safety check. It reads the recipe's own words, the ingredient table and the packets, and
@@ -56,43 +58,6 @@ function againstRule(
   }
 }
 
-const plain = (text: string) =>
-  ` ${wordsOf(text)
-    .map(w => w.plain)
-    .join(' ')} `
-
-/** Is what a person does not eat by name in this, by the pantry or by the words? */
-function againstThings(person: Person, held: Held): Conflict[] {
-  return (person.things ?? []).flatMap(thing => {
-    const words = plain(thing.words)
-    const packet = words.trim()
-      ? held.packets.find(p => plain(p.statement ?? '').includes(words))
-      : undefined
-    const named = words.trim() !== '' && plain(held.place.words).includes(words)
-    if (
-      !(thing.ingredient !== null && held.ingredient?.id === thing.ingredient) &&
-      !named &&
-      !packet
-    )
-      return []
-    return [
-      {
-        ...held.place,
-        personId: person.id,
-        state: 'contains' as const,
-        allergen: null,
-        ingredient: held.ingredient?.id ?? null,
-        because:
-          packet && !named
-            ? `${called(packet)} names ${thing.words}`
-            : `this is, or names, ${thing.words}`,
-        rule: 'thing' as const,
-        source: `what ${person.name} does not eat`,
-      },
-    ]
-  })
-}
-
 const whereOf: Readonly<Record<Thing['is'], Conflict['where']>> = {
   'line': 'line',
   'also': 'line',
@@ -117,15 +82,6 @@ const heldBy = (thing: Thing, heated: boolean): Omit<Held, 'packets'> => ({
   heated,
 })
 
-const heat = new RegExp(`\\b(?:${heatWords})`, 'iu')
-/** Is a part heated? By its own steps, or, where it has none, by the recipe's. */
-const heatedIn =
-  (recipe: Recipe) =>
-  (component: Component): boolean => {
-    const steps = component.steps.length ? component.steps : recipe.components.flatMap(c => c.steps)
-    return steps.some(step => heat.test(step)) || (!component.steps.length && recipe.oven !== null)
-  }
-
 /** What of a thing nobody knows: its packets, its own row, words of its name, its kind. */
 function openOf({ ingredient, unread, open, packets }: Held): [CheckRule, string][] {
   const found: [CheckRule, string][] = []
@@ -147,22 +103,32 @@ function openOf({ ingredient, unread, open, packets }: Held): [CheckRule, string
   return found
 }
 
+/** Whoever reacts to it raw alone may have it cooked; whether it is cooked through is asked. */
+function againstOne(person: Person, need: Need, held: Held, known: Known) {
+  const found = againstNeed(person, need, held, known)
+  if (!need.onlyRaw || !held.heated || found?.rule !== 'holds') return { found, isAsk: false }
+  const because = `${found.because}; cooked here: is it cooked through?`
+  return { found: { ...found, because }, isAsk: true }
+}
+
 const quoted = (words: readonly string[]) => words.map(w => `“${w}”`).join(', ')
 
+const unknownNeed = (person: Person, id: string): Conflict => ({
+  personId: person.id,
+  state: 'unknown',
+  allergen: null,
+  lineId: null,
+  component: '',
+  where: 'person',
+  words: id,
+  ingredient: null,
+  because: `“${id}” among ${person.name}’s needs is nothing that Ingwer knows, so nothing can be said`,
+  rule: 'person',
+  source: '',
+})
+
 function checkOne(person: Person, held: readonly Held[], region: Region): PersonCheck {
-  const conflicts: Conflict[] = unknownNeeds(person).map(id => ({
-    personId: person.id,
-    state: 'unknown',
-    allergen: null,
-    lineId: null,
-    component: '',
-    where: 'person',
-    words: id,
-    ingredient: null,
-    because: `“${id}” among ${person.name}’s needs is nothing that Ingwer knows, so nothing can be said`,
-    rule: 'person',
-    source: '',
-  }))
+  const conflicts = unknownNeeds(person).map(id => unknownNeed(person, id))
   const asks: Conflict[] = []
   const needs = needsOf(person)
   const add = (list: Conflict[], found: Conflict | null) => {
@@ -198,7 +164,10 @@ function checkOne(person: Person, held: readonly Held[], region: Region): Person
       continue
     }
     const known = ingredient ?? unnamed(place.words)
-    for (const need of needs) add(conflicts, againstNeed(person, need, each, known))
+    for (const need of needs) {
+      const { found, isAsk } = againstOne(person, need, each, known)
+      add(isAsk ? asks : conflicts, found)
+    }
     for (const diet of ingredient ? dietsOf(person) : [])
       for (const rule of diet.rules)
         add(
@@ -261,9 +230,8 @@ export function checkPeople(
   options: CheckOptions = {},
 ): PeopleCheck {
   const region = options.region ?? recipe.region
-  const heated = heatedIn(recipe)
-  const parts = new Map(recipe.components.map(c => [c.name, heated(c)]))
-  const bare = thingsOf(recipe).map(thing => heldBy(thing, parts.get(thing.component) ?? false))
+  const isCooked = cookedIn(recipe)
+  const bare = thingsOf(recipe).map(thing => heldBy(thing, isCooked(thing.lineId, thing.component)))
   const held: Held[] = bare.map(each => ({
     ...each,
     packets: packetsOf(options.packets ?? [], each.ingredient, each.place),

@@ -1,8 +1,8 @@
 import { avoidableName, ingredientById } from '../pantry'
 import { linesOf, type Recipe } from '../recipe'
 import { checkPeople } from './check'
-import type { CheckedPacket, PeopleCheck } from './conflict'
-import { dietsOf, needsOf, type Person } from './person'
+import type { CheckedPacket, PeopleCheck, PersonCheck } from './conflict'
+import { dietsOf, isStrict, needsOf, type Person } from './person'
 import { kindsWithoutPacket } from './tables/packet-kinds'
 
 const list = (items: readonly string[], last = 'and') =>
@@ -63,107 +63,158 @@ export interface Claim {
   readonly people: readonly string[]
   /** Ids of allergens and diets that it speaks of. */
   readonly about: readonly string[]
-  readonly packets: { readonly read: number; readonly of: number }
   readonly resting: Resting
+}
+
+/** Somebody for whom there is no claim, and the first reason. */
+export interface Unclaimed {
+  readonly personId: string
+  readonly name: string
+  readonly because: string
+}
+
+/**
+ * What may be said of a recipe: for whom it is not, for whom nobody knows, and what was found for
+ * all others. `table`: one claim for everybody, where nobody is left out.
+ */
+export interface Claims {
+  readonly table: Claim | null
+  readonly each: readonly Claim[]
+  readonly notFor: readonly Unclaimed[]
+  readonly notKnown: readonly Unclaimed[]
+  readonly resting: Resting
+  readonly restsSays: string
 }
 
 const rest = (resting: Resting) =>
   `${resting.onPackets} of ${resting.bought} bought lines rest on a packet that was read`
 
-function claimOf(
-  recipe: Recipe,
-  people: readonly Person[],
-  packets: readonly CheckedPacket[],
-): Claim | null {
-  const check = checkPeople(recipe, people, { packets })
-  // A conflict, or something that is not known at all, leaves nothing to say; an unread packet
-  // leaves it to be said how many were read.
-  const blocked = check.people.some(
-    p =>
-      p.verdict === 'conflict' || p.conflicts.some(c => c.allergen === null || c.rule === 'diet'),
-  )
-  const needs = people.flatMap(needsOf)
-  const named = people.flatMap(person => person.things ?? [])
-  const rules = people.flatMap(dietsOf)
-  if (blocked || !people.length || !(needs.length || named.length || rules.length)) return null
-  const own = needs.filter(need => !need.from)
+const avoidsSomething = (person: Person) =>
+  needsOf(person).length + dietsOf(person).length + (person.things ?? []).length > 0
+
+/** What was looked for, in words: "No milk or egg", "Nothing that vegan eating leaves out". */
+function found(people: readonly Person[]): string {
+  const own = people.flatMap(needsOf).filter(need => !need.from)
   const things = [
-    ...new Set([
-      ...own.map(
-        need =>
-          `${avoidableName(need.allergen)}` +
-          (need.except?.length ? ` (but ${list(need.except.map(avoidableName))})` : ''),
-      ),
-      ...named.map(thing => thing.words),
-    ]),
+    ...own.map(
+      need =>
+        `${avoidableName(need.allergen)}` +
+        (need.except?.length ? ` (but ${list(need.except.map(avoidableName))})` : ''),
+    ),
+    ...people.flatMap(person => person.things ?? []).map(thing => thing.words),
   ]
-  const diets = [...new Set(rules.map(row => row.name))]
+  const diets = [...new Set(people.flatMap(dietsOf).map(row => row.name))]
   const left = diets.length ? `othing that ${list(diets, 'or')} eating leaves out` : ''
-  const found = things.length
-    ? `No ${list(things, 'or')}${left ? `, and n${left},` : ''}`
-    : `N${left}`
-  const open = packetsToCheck(recipe, people, check)
-  const all = packetsToCheck(recipe, people, checkPeople(recipe, people))
-  const lines = linesOf(recipe).length
-  const asks = [...new Set(check.people.flatMap(p => p.asks.map(ask => ask.because)))]
+  if (!things.length) return `N${left}`
+  return `No ${list([...new Set(things)], 'or')}${left ? `, and n${left},` : ''}`
+}
+
+const counted = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
+
+function claimOf(
+  people: readonly Person[],
+  checks: readonly PersonCheck[],
+  resting: Resting,
+): Claim {
+  const own = people.flatMap(needsOf).filter(need => !need.from)
+  const asks = [...new Set(checks.flatMap(p => p.asks.map(ask => ask.because)))]
+  const strict = people.filter(isStrict)
+  const forWhom = strict.length < people.length ? ` for ${list(strict.map(p => p.name))}` : ''
+  const how = strict.length ? `traces counted${forWhom}` : 'as an ingredient'
+  const packets = resting.bought
+    ? `${resting.onPackets} of ${resting.bought} bought ones by their packets`
+    : 'none of them bought in a packet'
   return {
     says:
-      `${found} found in the ${lines} ${lines === 1 ? 'line' : 'lines'} you entered, for ` +
-      `${list(people.map(p => p.name))}; packets checked ${all.length - open.length} of ` +
-      `${all.length}.${asks.length ? ` Not asked: ${asks.join('; ')}.` : ''}`,
+      `${found(people)} found for ${list(people.map(p => p.name))}, ${how}: ` +
+      `${counted(resting.lines, 'line')} and the steps looked at, ${packets}.` +
+      (asks.length ? ` Not asked: ${asks.join('; ')}.` : ''),
     people: people.map(p => p.id),
     about: [...new Set([...own.map(need => need.allergen), ...people.flatMap(p => p.diets)])],
-    packets: { read: all.length - open.length, of: all.length },
-    resting: restingOn(recipe, packets),
+    resting,
   }
 }
 
-/**
- * What may be said of this recipe: one claim for the whole table where it holds, and one for each
- * person for whom it holds.
- */
-export interface Claims {
-  readonly table: Claim | null
-  readonly each: readonly Claim[]
-  readonly unsaid: readonly { readonly personId: string; readonly because: string }[]
-  readonly resting: Resting
-  readonly restsSays: string
+/** Why nothing is said for somebody for whom nothing was found; '' where something may be said. */
+function notSaid(person: Person, resting: Resting): string {
+  const unread = resting.bought - resting.onPackets
+  const inWords = `in the words of ${counted(resting.lines, 'line')} nothing was found`
+  if (unread && !resting.onPackets) return `no packet was read (${inWords})`
+  if (unread && isStrict(person))
+    return (
+      `${unread} of ${counted(resting.bought, 'bought line')} rest on no packet that was read ` +
+      `(${inWords})`
+    )
+  return ''
+}
+
+const reasonOf = ({ conflicts }: PersonCheck): string => {
+  const reason =
+    conflicts.find(c => c.state === 'contains') ??
+    conflicts.find(c => c.allergen === null || c.rule === 'diet') ??
+    conflicts[0]!
+  return `${reason.because}${reason.words && reason.where !== 'person' ? ` (“${reason.words}”)` : ''}`
 }
 
 /**
  * Computes what may be claimed, from every component and packet, for named people; it never says
- * "safe". For whoever nothing can be said, `unsaid` gives the first reason.
+ * "safe". Anything but clear blocks a person's claim; so does that no packet was read, and for
+ * whoever traces count any bought line without one.
  */
 export function claims(
   recipe: Recipe,
   people: readonly Person[],
   packets: readonly CheckedPacket[] = [],
 ): Claims {
-  const check = checkPeople(recipe, people, { packets })
-  const each = people.flatMap(person => claimOf(recipe, [person], packets) ?? [])
+  const needy = people.filter(avoidsSomething)
+  const check = checkPeople(recipe, needy, { packets })
+  const checkOf = (person: Person) => check.people.find(p => p.personId === person.id)!
   const resting = restingOn(recipe, packets)
+  const because = (person: Person) => {
+    const own = checkOf(person)
+    return own.verdict === 'clear' ? notSaid(person, resting) : reasonOf(own)
+  }
+  const unclaimed = needy
+    .map(person => ({
+      verdict: checkOf(person).verdict,
+      is: { personId: person.id, name: person.name, because: because(person) },
+    }))
+    .filter(({ is }) => is.because)
+  const cleared = needy.filter(person => !because(person))
+  const claim = (of: readonly Person[]) => claimOf(of, of.map(checkOf), resting)
   return {
-    table: claimOf(recipe, people, packets),
-    each,
+    table: cleared.length && cleared.length === needy.length ? claim(cleared) : null,
+    each: cleared.map(person => claim([person])),
+    notFor: unclaimed.filter(u => u.verdict === 'conflict').map(u => u.is),
+    notKnown: unclaimed.filter(u => u.verdict !== 'conflict').map(u => u.is),
     resting,
     restsSays: rest(resting),
-    unsaid: people
-      .filter(person => !each.some(claim => claim.people[0] === person.id))
-      .flatMap(person => {
-        const conflicts = check.people.find(p => p.personId === person.id)!.conflicts
-        const reason =
-          conflicts.find(c => c.state === 'contains') ??
-          conflicts.find(c => c.allergen === null || c.rule === 'diet')
-        return [
-          {
-            personId: person.id,
-            because: reason
-              ? `${reason.because}${reason.words && reason.where !== 'person' ? ` (“${reason.words}”)` : ''}`
-              : `${person.name} avoids nothing that was entered`,
-          },
-        ]
-      }),
   }
+}
+
+/** One sentence of what is said, and of which sort. */
+export interface Said {
+  readonly is: 'not for' | 'not known' | 'claim' | 'nobody'
+  readonly says: string
+}
+
+/**
+ * What is said of a recipe, everywhere in this order: who must not eat it, of whom nobody knows, what
+ * was found.
+ */
+export function saidOf({ table, each, notFor, notKnown }: Claims): readonly Said[] {
+  const reasons = [...new Set(notKnown.map(u => u.because))]
+  const said: Said[] = [
+    ...(notFor.length
+      ? [{ is: 'not for' as const, says: `Not for ${list(notFor.map(u => u.name))}.` }]
+      : []),
+    ...reasons.map(reason => ({
+      is: 'not known' as const,
+      says: `Not known for ${list(notKnown.filter(u => u.because === reason).map(u => u.name))}: ${reason}.`,
+    })),
+    ...(table ? [table] : each).map(({ says }) => ({ is: 'claim' as const, says })),
+  ]
+  return said.length ? said : [{ is: 'nobody', says: 'Checked for nobody.' }]
 }
 
 /** The widest sentence for the whole table; null where there is no claim to make. */
@@ -171,4 +222,4 @@ export const claimFor = (
   recipe: Recipe,
   people: readonly Person[],
   packets: readonly CheckedPacket[] = [],
-): string | null => claimOf(recipe, people, packets)?.says ?? null
+): string | null => claims(recipe, people, packets).table?.says ?? null

@@ -1,6 +1,6 @@
 import { avoidableName } from '../pantry'
 import type { Recipe } from '../recipe'
-import { needsOf, type Person } from './person'
+import { isStrict, needsOf, type Person } from './person'
 import { contactRows, type ContactRow } from './tables/contact'
 
 /** One thing to do against traces. `key` is the row's id: ticking it off is kept by that. */
@@ -28,7 +28,7 @@ const patterns = new Map(
 
 /** Tools are named where the recipe's own steps bring them out; order, surfaces and storage always. */
 export function contactPlan(recipe: Recipe, people: readonly Person[]): ContactPlan {
-  const strict = people.filter(person => needsOf(person).some(need => need.level === 'trace'))
+  const strict = people.filter(isStrict)
   if (!strict.length) return { people: [], against: [], steps: [] }
   const steps = recipe.components.flatMap(c => c.steps)
   const against = [

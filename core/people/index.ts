@@ -1,15 +1,19 @@
 export { checkPeople } from './check'
 export type { CheckedPacket, Conflict, PeopleCheck, PersonCheck, State, Verdict } from './conflict'
 export {
+  avoidSays,
   beadColours,
   beadShapes,
+  isStrict,
   needsOf,
+  strictnesses,
   unknownNeeds,
   type Avoid,
   type Bead,
   type Need,
   type PeopleGroup,
   type Person,
+  type Strictness,
   type AvoidedThing,
 } from './person'
 export { dietRows, type DietRow } from './tables/diets'
@@ -20,9 +24,11 @@ export {
   claims,
   packetsToCheck,
   restingOn,
+  saidOf,
   type Claim,
   type Claims,
   type Resting,
+  type Said,
 } from './claim'
 export { contactPlan, type ContactPlan, type ContactStep } from './contact'
 export { recheck, type Standing, type VerdictChange } from './recheck'

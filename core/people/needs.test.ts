@@ -7,6 +7,8 @@ import {
   cautionsAt,
   checkPeople,
   claims,
+  saidOf,
+  type Claims,
   contactPlan,
   dietRows,
   lawLists,
@@ -48,8 +50,8 @@ const packet = (statement: string, more: Partial<Packet> = {}): Packet => ({
 })
 const tie: Tie = { ingredient: 'dark-chocolate', lineId: null, packets: ['k'] }
 const today = '2026-01-15'
-const milk = person({ avoids: [{ allergen: 'milk', level: 'ingredient' }] })
-const milkTraces = person({ avoids: [{ allergen: 'milk', level: 'trace' }] })
+const milk = person({ avoids: [{ allergen: 'milk', strictness: 'choice' }] })
+const milkTraces = person({ avoids: [{ allergen: 'milk', strictness: 'allergy' }] })
 
 describe('diets are rules over the pantry', () => {
   test.each([
@@ -116,7 +118,11 @@ describe('diets are rules over the pantry', () => {
         check('100 g sugar', person({ diets: ['strict-vegan'] }), [], undefined, 'us'),
       ).toMatchObject({ verdict: 'unknown', conflicts: [{ rule: 'diet' }], asks: [] })
       expect(
-        claims(recipe('100 g sugar', 'Mix.', 'us'), [person({ diets: ['vegan'] })]).table!.says,
+        claims(
+          recipe('100 g sugar', 'Mix.', 'us'),
+          [person({ diets: ['vegan'] })],
+          [{ ingredient: 'sugar', contains: [], mayContain: [] }],
+        ).table!.says,
       ).toMatch(/Not asked: .*bone char/u)
     },
   )
@@ -227,7 +233,7 @@ describe('packets in the check', () => {
     expect(
       with_(
         packet('Cocoa mass, lecithin'),
-        person({ avoids: [{ allergen: 'soy', level: 'ingredient' }] }),
+        person({ avoids: [{ allergen: 'soy', strictness: 'choice' }] }),
       ).conflicts,
     ).toEqual([expect.objectContaining({ state: 'unknown', rule: 'packet-open' })])
     expect(with_(packet('Cocoa mass, zorblax'), milk).conflicts).toEqual([
@@ -254,19 +260,19 @@ describe('packets in the check', () => {
     expect(
       with_(
         packet('Cocoa mass, nuts'),
-        person({ avoids: [{ allergen: 'almond', level: 'ingredient' }] }),
+        person({ avoids: [{ allergen: 'almond', strictness: 'choice' }] }),
       ).conflicts,
     ).toEqual([expect.objectContaining({ state: 'unknown', rule: 'group' })])
     expect(
       with_(
         packet('Cocoa mass, almonds'),
-        person({ avoids: [{ allergen: 'tree-nut', level: 'ingredient', except: ['almond'] }] }),
+        person({ avoids: [{ allergen: 'tree-nut', strictness: 'choice', except: ['almond'] }] }),
       ).verdict,
     ).toBe('clear')
     expect(
       check(
         '100 g mixed nuts',
-        person({ avoids: [{ allergen: 'almond', level: 'ingredient' }] }),
+        person({ avoids: [{ allergen: 'almond', strictness: 'choice' }] }),
         packetsFor([{ ...tie, ingredient: 'mixed-nuts' }], [packet('Peanuts, cashews')], today),
       ).verdict,
     ).toBe('clear')
@@ -350,48 +356,102 @@ describe('packets in the check', () => {
   })
 })
 
+const unclaimed = ({ notFor, notKnown }: Claims) => [...notFor, ...notKnown]
+
 describe('claims', () => {
   const bun = recipe('200 g rice flour\n100 g dark chocolate')
   const nut = person({
     id: 'n',
     name: 'Ben',
-    avoids: [{ allergen: 'tree-nut', level: 'ingredient', except: ['almond'] }],
+    avoids: [{ allergen: 'tree-nut', strictness: 'choice', except: ['almond'] }],
     things: [{ words: 'dill', ingredient: null }],
   })
   test('one for the table where it holds, one for each, resting on what was read', () => {
     const found = claims(bun, [milk, nut], packetsFor([tie], [packet('Cocoa mass')], today))
     expect(found.table!.says).toBe(
-      'No milk, tree nuts (but almond) or dill found in the 2 lines you entered, for Ada ' +
-        'and Ben; packets checked 1 of 1.',
+      'No milk, tree nuts (but almond) or dill found for Ada and Ben, as an ingredient: 2 lines ' +
+        'and the steps looked at, 1 of 2 bought ones by their packets.',
     )
     expect(found.each.map(c => c.people)).toEqual([['p'], ['n']])
     expect(found.table).toMatchObject({
       about: ['milk', 'tree-nut'],
-      packets: { read: 1, of: 1 },
       resting: { lines: 2, bought: 2, onPackets: 1 },
     })
     expect(found.restsSays).toBe('1 of 2 bought lines rest on a packet that was read')
-    expect(found.unsaid).toEqual([])
+    expect([found.notFor, found.notKnown]).toEqual([[], []])
+  })
+  test('before any packet was read nothing is claimed; for whoever traces count, before all were', () => {
+    const strict = person({ avoids: [{ allergen: 'milk', strictness: 'allergy' }] })
+    const plain = recipe('200 g rice flour\n100 g sugar')
+    expect(saidOf(claims(plain, [milk, { ...strict, id: 's', name: 'Sue' }]))).toEqual([
+      {
+        is: 'not known',
+        says:
+          'Not known for Ada and Sue: no packet was read (in the words of 2 lines nothing was ' +
+          'found).',
+      },
+    ])
+    const one = [{ ingredient: 'rice-flour', contains: [], mayContain: [] }]
+    expect(saidOf(claims(plain, [strict], one))[0]!.says).toBe(
+      'Not known for Ada: 1 of 2 bought lines rest on no packet that was read (in the words of 2 ' +
+        'lines nothing was found).',
+    )
+    const both = [...one, { ingredient: 'sugar', contains: [], mayContain: [] }]
+    expect(saidOf(claims(plain, [strict], both))).toEqual([
+      {
+        is: 'claim',
+        says:
+          'No milk found for Ada, traces counted: 2 lines and the steps looked at, 2 of 2 bought ' +
+          'ones by their packets.',
+      },
+    ])
+  })
+  test('a trace blocks whoever it counts for, and nobody else; who must not eat it is said first', () => {
+    const strict = person({
+      id: 's',
+      name: 'Sue',
+      avoids: [{ allergen: 'milk', strictness: 'allergy' }],
+    })
+    const vegan = person({ id: 'v', name: 'Vic', diets: ['vegan'] })
+    const eggs = person({
+      id: 'e',
+      name: 'Eve',
+      avoids: [{ allergen: 'egg', strictness: 'choice' }],
+    })
+    const packets = packetsFor([tie], [packet('Cocoa mass. May contain milk.')], today)
+    const cake = recipe('100 g dark chocolate\n2 eggs')
+    expect(saidOf(claims(cake, [milk, strict, eggs, vegan], packets)).map(s => s.says)).toEqual([
+      'Not for Eve and Vic.',
+      'Not known for Sue: the packet “Lantern” says that it may contain milk (“100 g dark chocolate”).',
+      'No milk found for Ada, as an ingredient: 2 lines and the steps looked at, 1 of 1 bought ones ' +
+        'by their packets.',
+    ])
   })
   test('whoever cannot eat it gets a reason and no claim, and the table none', () => {
     const found = claims(bun, [milk, nut], packetsFor([tie], [packet('Cocoa mass, whey')], today))
     expect(found.table).toBeNull()
     expect(found.each.map(c => c.people[0])).toEqual(['n'])
-    expect(found.unsaid).toEqual([
-      { personId: 'p', because: 'the packet “Lantern” names milk (“100 g dark chocolate”)' },
+    expect(found.notFor).toEqual([
+      {
+        personId: 'p',
+        name: 'Ada',
+        because: 'the packet “Lantern” names milk (“100 g dark chocolate”)',
+      },
     ])
   })
   test('one line is one line; diets are what it is about, too', () => {
-    const one = claims(recipe('100 g rice flour'), [
-      person({ diets: ['vegan'], avoids: [{ allergen: 'egg', level: 'ingredient' }] }),
-    ]).table!
-    expect(one.says).toMatch(/found in the 1 line you entered/u)
+    const one = claims(
+      recipe('100 g rice flour'),
+      [person({ diets: ['vegan'], avoids: [{ allergen: 'egg', strictness: 'choice' }] })],
+      [{ ingredient: 'rice-flour', contains: [], mayContain: [] }],
+    ).table!
+    expect(one.says).toMatch(/: 1 line and the steps looked at, 1 of 1 bought ones by/u)
     expect(one.about).toEqual(['egg', 'vegan'])
-    expect(claims(bun, [milk]).table!.packets).toEqual({ read: 0, of: 1 })
+    expect(claims(bun, [milk]).table).toBeNull()
   })
   test('the reason that weighs most is given, with the words it is about', () => {
     const why = (lines: string, who: Person, packets: readonly CheckedPacket[] = []) =>
-      claims(recipe(lines), [person({ id: 'other', name: 'Other' }), who], packets).unsaid.find(
+      unclaimed(claims(recipe(lines), [person({ id: 'other', name: 'Other' }), who], packets)).find(
         u => u.personId === who.id,
       )!.because
     expect(why('10 g zorblax\n100 g dark chocolate\n50 g butter', milk)).toBe(
@@ -401,19 +461,21 @@ describe('claims', () => {
       '“10 g zorblax” is not known (“10 g zorblax”)',
     )
     expect(
-      why('100 g sugar', person({ avoids: [{ allergen: 'kryptonite', level: 'trace' }] })),
+      why('100 g sugar', person({ avoids: [{ allergen: 'kryptonite', strictness: 'allergy' }] })),
     ).toBe('“kryptonite” among Ada’s needs is nothing that Ingwer knows, so nothing can be said')
     expect(
-      claims(
-        readRecipe('x\n2 eggs\n100 g dark chocolate\nMethod\nWhisk.', { region: 'uk' }).recipe,
-        [person({ diets: ['pregnant'], avoids: [{ allergen: 'milk', level: 'ingredient' }] })],
-      ).unsaid[0]!.because,
+      unclaimed(
+        claims(
+          readRecipe('x\n2 eggs\n100 g dark chocolate\nMethod\nWhisk.', { region: 'uk' }).recipe,
+          [person({ diets: ['pregnant'], avoids: [{ allergen: 'milk', strictness: 'choice' }] })],
+        ),
+      )[0]!.because,
     ).toBe('egg: nothing here says that the egg is heated (pregnant) (“2 eggs”)')
   })
   test('packets to read are those of ingredients that somebody’s needs make doubtful, and no others', () => {
     const pregnantMilk = person({
       diets: ['pregnant'],
-      avoids: [{ allergen: 'milk', level: 'ingredient' }],
+      avoids: [{ allergen: 'milk', strictness: 'choice' }],
     })
     expect(
       packetsToCheck(
@@ -440,10 +502,9 @@ describe('claims', () => {
       claims(bun, [milk], packetsFor([tie], [packet('Cocoa mass')], '2027-01-15')).table,
     ).toBeNull()
     expect(claims(recipe('2 eggs', 'Whisk.'), [person({ diets: ['pregnant'] })]).table).toBeNull()
-    expect(claims(bun, [person({})]).unsaid).toEqual([
-      { personId: 'p', because: 'Ada avoids nothing that was entered' },
-    ])
-    expect(claims(bun, [])).toMatchObject({ table: null, each: [], unsaid: [] })
+    const nobody = { table: null, each: [], notFor: [], notKnown: [] }
+    expect(claims(bun, [person({})])).toMatchObject(nobody)
+    expect(saidOf(claims(bun, []))).toEqual([{ is: 'nobody', says: 'Checked for nobody.' }])
   })
 })
 

@@ -101,16 +101,16 @@ const strangers: readonly Line[] = ['5 g zorblax', '200 g quuxflour'].map((text,
 
 const need = fc.record({
   allergen: fc.constantFrom(...avoidables.map(a => a.id)),
-  level: fc.constantFrom('ingredient' as const, 'trace' as const),
+  strictness: fc.constantFrom('choice' as const, 'intolerance' as const, 'allergy' as const),
   except: fc.option(fc.constantFrom('almond', 'oat', 'peanut', 'sesame'), { nil: undefined }),
 })
 const someone = fc.array(need, { minLength: 1, maxLength: 3 }).map((needs): Person => ({
   id: 'p',
   name: 'Ada',
   diets: [],
-  avoids: needs.map(({ allergen, level, except }) => ({
+  avoids: needs.map(({ allergen, strictness, except }) => ({
     allergen,
-    level,
+    strictness,
     ...(except ? { except: [except] } : {}),
   })),
 }))
@@ -127,7 +127,7 @@ const hits = (ids: readonly string[], person: Person, traceOnly = false) =>
   ids.some(id =>
     person.avoids.some(
       a =>
-        (!traceOnly || a.level === 'trace') &&
+        (!traceOnly || a.strictness === 'allergy') &&
         isUnder(id, a.allergen) &&
         !(a.except ?? []).some(spared => isUnder(id, spared)),
     ),

@@ -10,11 +10,8 @@ const person = (more: Partial<Person>): Person => ({
   diets: [],
   ...more,
 })
-const avoids = (
-  allergen: string,
-  level: 'ingredient' | 'trace' = 'ingredient',
-  except?: string[],
-) => person({ avoids: [{ allergen, level, ...(except ? { except } : {}) }] })
+const avoids = (allergen: string, strictness: 'choice' | 'allergy' = 'choice', except?: string[]) =>
+  person({ avoids: [{ allergen, strictness, ...(except ? { except } : {}) }] })
 const read = (lines: string, steps = ''): Recipe =>
   readRecipe(`Bun\n${lines}\n${steps ? `Method\n${steps}` : ''}`, { region: 'uk' }).recipe
 const check = (recipe: Recipe, who: Person, packets: readonly CheckedPacket[] = []) =>
@@ -85,8 +82,8 @@ describe('where a conflict is, and what it says', () => {
     ).toEqual(['l1', 'l2'])
     const both = person({
       avoids: [
-        { allergen: 'milk', level: 'ingredient' },
-        { allergen: 'milk', level: 'trace' },
+        { allergen: 'milk', strictness: 'choice' },
+        { allergen: 'milk', strictness: 'allergy' },
       ],
     })
     expect(check(read('50 g butter'), both).conflicts).toHaveLength(1)
@@ -143,9 +140,9 @@ describe('where a conflict is, and what it says', () => {
         words: 'kryptonite',
       }),
     ])
-    expect(
-      check(read('100 g sugar'), avoids('tree-nut', 'ingredient', ['kryptonite'])).verdict,
-    ).toBe('unknown')
+    expect(check(read('100 g sugar'), avoids('tree-nut', 'choice', ['kryptonite'])).verdict).toBe(
+      'unknown',
+    )
   })
   test('an empty recipe is nothing that is known, and says so', () =>
     expect(check(readRecipe('').recipe, avoids('milk')).conflicts).toEqual([
@@ -236,7 +233,7 @@ describe('which packet is meant', () => {
       ]).verdict,
     ).toBe('clear')
     expect(
-      check(read('10 g zorblax'), avoids('egg', 'trace'), [
+      check(read('10 g zorblax'), avoids('egg', 'allergy'), [
         packet({ ingredient: null, lineId: 'l1', mayContain: ['egg'] }),
       ]).conflicts[0],
     ).toMatchObject({ state: 'may contain', ingredient: '' })
@@ -261,18 +258,17 @@ describe('which packet is meant', () => {
 describe('how far a need goes', () => {
   test('any of the exceptions spares, also a whole group', () => {
     expect(
-      check(read('100 g walnuts'), avoids('tree-nut', 'ingredient', ['almond', 'walnut'])).verdict,
+      check(read('100 g walnuts'), avoids('tree-nut', 'choice', ['almond', 'walnut'])).verdict,
     ).toBe('clear')
     expect(
-      check(read('100 g almonds'), avoids('tree-nut', 'ingredient', ['almond', 'walnut'])).verdict,
+      check(read('100 g almonds'), avoids('tree-nut', 'choice', ['almond', 'walnut'])).verdict,
     ).toBe('clear')
     expect(
-      check(read('100 g pecans'), avoids('tree-nut', 'ingredient', ['almond', 'walnut'])).verdict,
+      check(read('100 g pecans'), avoids('tree-nut', 'choice', ['almond', 'walnut'])).verdict,
     ).toBe('conflict')
     expect(
-      check(bar, avoids('tree-nut', 'ingredient', ['tree-nut']), [
-        packet({ contains: ['tree-nut'] }),
-      ]).verdict,
+      check(bar, avoids('tree-nut', 'choice', ['tree-nut']), [packet({ contains: ['tree-nut'] })])
+        .verdict,
     ).toBe('clear')
   })
   test('open words, makes and traces only where they matter', () => {
@@ -281,16 +277,18 @@ describe('how far a need goes', () => {
       check(bar, avoids('almond'), [packet({ open: ['tree-nut'] })]).conflicts[0]!.because,
     ).toBe('the words of its packet leave open whether tree nuts is in it; only the maker tells')
     expect(check(bar, avoids('egg')).verdict).toBe('clear')
-    expect(check(bar, avoids('egg', 'trace'), [packet({ mayContain: ['soy'] })]).verdict).toBe(
+    expect(check(bar, avoids('egg', 'allergy'), [packet({ mayContain: ['soy'] })]).verdict).toBe(
       'clear',
     )
     expect(
-      check(bar, avoids('almond', 'trace'), [packet({ mayContain: ['tree-nut'] })]).conflicts[0],
+      check(bar, avoids('almond', 'allergy'), [packet({ mayContain: ['tree-nut'] })]).conflicts[0],
     ).toMatchObject({
       state: 'may contain',
       because: 'its packet says that it may contain tree nuts',
     })
-    expect(check(read('100 g block plant butter'), avoids('celery', 'trace')).verdict).toBe('clear')
+    expect(check(read('100 g block plant butter'), avoids('celery', 'allergy')).verdict).toBe(
+      'clear',
+    )
   })
   test(
     'certified oats: every packet has to bear the mark, and a mark that its list contradicts ' +

@@ -12,7 +12,7 @@ const verdicts = (recipe: Recipe) =>
   allergens.map(
     allergen =>
       checkPeople(recipe, [
-        { id: 'p', name: 'P', avoids: [{ allergen, level: 'ingredient' }], diets: [] },
+        { id: 'p', name: 'P', avoids: [{ allergen, strictness: 'choice' }], diets: [] },
       ]).people[0]!.verdict,
   )
 

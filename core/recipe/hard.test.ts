@@ -69,7 +69,7 @@ describe('what is hard to read, in the open two thirds of the corpora', () => {
 describe('in all of the corpora', () => {
   const verdictOf = (text: string, allergen: string) =>
     checkPeople(readRecipe(text).recipe, [
-      { id: 'p', name: 'P', avoids: [{ allergen, level: 'trace' }], diets: [] },
+      { id: 'p', name: 'P', avoids: [{ allergen, strictness: 'allergy' }], diets: [] },
     ]).people[0]!.verdict
   test('what must never read as clear never does', () => {
     const found = scoreNeverClear(neverClear, verdictOf)

@@ -3,12 +3,12 @@ import { regions } from '../measure'
 import { kindNames } from '../pantry'
 import { materialRows } from '../pan'
 import { packetFields, packetFigures } from '../packet'
-import { beadColours, beadShapes, unknownNeeds } from '../people'
+import { beadColours, beadShapes, strictnesses, unknownNeeds } from '../people'
 import type { House } from './bake'
 import { madeSchema, makingSchema } from './making-file'
 import { id, number, recipe, span, text } from './schema'
 import { lessonSchema, trialSchema } from './trial-schema'
-import { houseFrom1, houseFrom2 } from './upgrade'
+import { upToDate } from './upgrade'
 
 /**
  * The backup file: one JSON object with these first keys. A new version gets a new number and a way
@@ -17,7 +17,7 @@ import { houseFrom1, houseFrom2 } from './upgrade'
 export const backupFormat = 'ingwer-house'
 /** A file of one bake with whatever belongs to it, to go on with on another device. */
 export const bakeFormat = 'ingwer-bake'
-export const backupVersion = 3
+export const backupVersion = 4
 
 export type BackupReading =
   | { readonly ok: true; readonly house: House }
@@ -33,7 +33,9 @@ export type BackupReading =
 const avoid = Joi.object({
   allergen: id.required(),
   except: Joi.array().items(id),
-  level: Joi.valid('ingredient', 'trace').required(),
+  strictness: Joi.valid(...strictnesses).required(),
+  onlyRaw: Joi.valid(true),
+  unasked: Joi.valid(true),
 })
 export const personSchema = Joi.object({
   id: id.required(),
@@ -49,6 +51,7 @@ export const personSchema = Joi.object({
     )
     .max(40),
   note: text(600),
+  carries: Joi.valid(true),
   guestOf: id,
   bead: Joi.object({
     letter: Joi.string().min(1).max(2).required(),
@@ -505,12 +508,6 @@ const refuse = (
   sentence: string,
   at = '',
 ): BackupReading => ({ ok: false, problem: { code, sentence, at } })
-
-/** From whatever version it is, step by step. */
-function upToDate(file: Record<string, unknown>): unknown {
-  const second = file.version === 1 ? houseFrom1(file) : file
-  return second.version === 2 ? houseFrom2(second) : second
-}
 
 /**
  * Reads a backup file. Refuses, with a sentence and the place, what is no JSON, what another

@@ -1,11 +1,13 @@
 import { avoidableName, type AvoidableId } from '../pantry'
 import { sumUp, whyNotChecked, type Packet } from '../packet'
 import {
+  avoidSays,
   cautionsAt,
   claims,
-  needsOf,
+  dietRows,
   packetsFor,
   restingOn,
+  saidOf,
   type Claims,
   type Person,
 } from '../people'
@@ -38,8 +40,6 @@ export interface CardFacts {
     readonly needs: string
   }[]
   readonly claims: Claims
-  /** Does somebody avoid traces, so that every bought line matters? */
-  readonly strict: boolean
   /** What is in it, what may be, and what is not known, over all lines and packets, by name. */
   readonly contains: readonly string[]
   readonly mayContain: readonly string[]
@@ -58,20 +58,13 @@ export interface CardFacts {
   readonly cautions: readonly string[]
 }
 
-export function needsText(person: Person): string {
-  const needs = needsOf(person)
-    .filter(need => !need.from)
-    .map(
-      need =>
-        `${avoidableName(need.allergen)}` +
-        (need.level === 'trace' ? ' (traces too)' : '') +
-        (need.except?.length ? ` but not ${need.except.map(avoidableName).join(', ')}` : ''),
-    )
-  return (
-    [...person.diets, ...needs, ...(person.things ?? []).map(thing => thing.words)].join(', ') ||
-    'avoids nothing'
-  )
-}
+export const needsText = (person: Person): string =>
+  [
+    ...(person.carries ? ['carries emergency medicine'] : []),
+    ...person.diets.map(id => dietRows.find(row => row.id === id)?.name ?? id),
+    ...person.avoids.map(avoidSays),
+    ...(person.things ?? []).map(thing => `no ${thing.words}`),
+  ].join(', ') || 'avoids nothing'
 
 /** What the card of a bake says, for the people at its table, by the packets that it is tied to. */
 export function cardFacts(bake: Bake, people: readonly Person[], house: CardHouse): CardFacts {
@@ -145,7 +138,6 @@ export function cardFacts(bake: Bake, people: readonly Person[], house: CardHous
       needs: needsText(person),
     })),
     claims: { ...claims(recipe, table, checked), resting },
-    strict: table.some(person => needsOf(person).some(need => need.level === 'trace')),
     contains: named(contains),
     mayContain: named([...may].filter(id => !contains.has(id))),
     unknown: [...open].map(([what, ids]) =>
@@ -174,18 +166,9 @@ export function cardFacts(bake: Bake, people: readonly Person[], house: CardHous
   }
 }
 
-/**
- * Is the claim as wide as it sounds? Not before the packets that matter are read: those that may
- * hold something, and for who avoids traces all of them.
- */
-export function restsOnRead(facts: Pick<CardFacts, 'claims' | 'strict'>): boolean {
-  const { table, resting } = facts.claims
-  return (
-    table !== null &&
-    table.packets.read >= table.packets.of &&
-    (!facts.strict || resting.onPackets >= resting.bought)
-  )
-}
+/** Does the claim for the whole table rest on a packet that was read for every bought line? */
+export const restsOnRead = ({ claims: { table, resting } }: Pick<CardFacts, 'claims'>): boolean =>
+  table !== null && resting.onPackets >= resting.bought
 
 /** More than this makes squares too small for a phone to read off a tin. */
 const mostBytes = 600
@@ -201,18 +184,18 @@ export function codeText(facts: CardFacts): string {
     items.length
       ? [{ whole: `${label}: ${items.join(', ')}`, short: `${label}: see the card` }]
       : []
+  const said = saidOf(facts.claims)
   const parts = [
     { whole: facts.title, short: 'A bake' },
+    // Who must not eat it is never cut.
+    ...said.filter(s => s.is === 'not for').map(({ says }) => ({ whole: says, short: says })),
     { whole: `Made ${facts.madeOn}, eat by ${facts.keeping.useBy ?? 'the same day'}`, short: '' },
     ...part('Contains', facts.contains),
     ...part('May contain', facts.mayContain),
     ...part('Not known', facts.unknown),
-    {
-      whole:
-        facts.claims.table?.says ??
-        (facts.checkedFor.length ? 'No claim for this table.' : 'Checked for nobody.'),
-      short: 'What was checked: see the card',
-    },
+    ...said
+      .filter(s => s.is !== 'not for')
+      .map(({ says }) => ({ whole: says, short: 'What was checked: see the card' })),
     ...part('Packets not read', facts.notChecked),
     ...part(
       'For',

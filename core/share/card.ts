@@ -1,7 +1,7 @@
-import type { Person } from '../people'
+import { saidOf, type Person } from '../people'
 import { blocksOf, type Recipe } from '../recipe'
 import type { Bake } from './bake'
-import { cardFacts, restsOnRead, type CardFacts, type CardHouse } from './card-facts'
+import { cardFacts, restsOnRead, type CardHouse } from './card-facts'
 
 const plain = (text: string) =>
   text
@@ -31,13 +31,6 @@ export const notCheckedText =
 export const emergencyText =
   'If someone has an emergency plan, it belongs to the family: ______________________'
 
-/** What the claim's place says: the claim, or that there is none. */
-export const claimText = (facts: CardFacts): string =>
-  facts.claims.table?.says ??
-  (facts.checkedFor.length
-    ? 'No claim can be made for this table: see what is open below.'
-    : 'Checked for nobody.')
-
 /**
  * The card of a bake as Markdown: what it is, what is in it by its packets, for whom it was
  * checked, what may be there as a trace, what was not checked, how it keeps. Before a plan is
@@ -47,7 +40,6 @@ export function cardOf(bake: Bake, people: readonly Person[], house: CardHouse =
   const facts = cardFacts(bake, people, house)
   const section = (title: string, items: readonly string[]) =>
     items.length ? [`## ${title}`, '', ...items.map(item => `- ${plain(item)}`), ''] : []
-  const some = facts.claims.table ? [] : facts.claims.each.map(claim => claim.says)
   return [
     `# ${plain(facts.title)}`,
     '',
@@ -58,9 +50,10 @@ export function cardOf(bake: Bake, people: readonly Person[], house: CardHouse =
       'Checked for',
       facts.checkedFor.map(p => `${p.name}: ${p.needs}`),
     ),
-    plain(claimText(facts)),
-    ...(some.length ? ['', ...some.map(plain)] : []),
-    '',
+    ...saidOf(facts.claims).flatMap(({ is, says }) => [
+      is === 'not for' ? `**${plain(says)}**` : plain(says),
+      '',
+    ]),
     ...section('Contains', facts.contains),
     ...section('May contain', facts.mayContain),
     ...section('Not known', facts.unknown),
@@ -107,7 +100,9 @@ body{font:17px/1.5 system-ui,sans-serif;max-width:42em;margin:2em auto;padding:0
 h1{font-size:1.7em;margin:0}h2{font-size:1.05em;margin:1.2em 0 .3em}
 ul,ol{margin:.2em 0;padding-left:1.3em}
 .claim{border-left:4px ${isRead ? 'solid #33703f' : 'dashed #4f5f74'};padding-left:.8em}
-.claim{font-weight:600}.soft{color:#56605a}svg{width:9em;height:9em}
+.claim{font-weight:600}.not-for{font-weight:700;border-left:6px solid #98274a;padding-left:.8em}
+.not-known,.nobody{border-left:4px dashed #4f5f74;padding-left:.8em}
+.soft{color:#56605a}svg{width:9em;height:9em}
 `
 
 /**
@@ -140,13 +135,17 @@ export function cardHtml(
     `${facts.keeping.useBy ? `: eat by ${facts.keeping.useBy}` : ''}.`
   const checkedFor = facts.checkedFor.map(p => `${p.name}: ${p.needs}`)
   const packets = facts.packets.map(p => `${p.name}, read on ${p.checkedOn}: ${p.statement}`)
+  const said = saidOf(facts.claims)
+    .map(({ is, says }) => `<p class="${is.replace(' ', '-')}">${html(says)}</p>`)
+    .join('')
   const subtitle = [facts.says, facts.facts].filter(Boolean).join(' · ')
   return `<!doctype html><html lang="en"><meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <title>${html(facts.title)}</title>
 <style>${cardStyle(restsOnRead(facts))}</style>
-<h1>${html(facts.title)}</h1><p class="soft">${html(subtitle)}</p>
-${list('Checked for', checkedFor)}<p class="claim">${html(claimText(facts))}</p>
+<h1>${html(facts.title)}</h1>
+<p class="soft">${html(subtitle)}</p>
+${list('Checked for', checkedFor)}${said}
 ${list('Contains', facts.contains)}${list('May contain', facts.mayContain)}
 ${list('Not known', facts.unknown)}${list('By their packets', packets)}
 ${list('Packets not read', facts.notChecked)}

@@ -15,8 +15,8 @@ export {
   type Picture,
   type ShelfRow,
 } from './bake'
-export { bakeFrom1, bakeFrom2 } from './upgrade'
-export { cardHtml, cardOf, claimText, emergencyText, notCheckedText } from './card'
+export { bakeFrom1, bakeFrom2, personFrom3 } from './upgrade'
+export { cardHtml, cardOf, emergencyText, notCheckedText } from './card'
 export { plannedRecipe, recipeOf, sizedBake } from './bake'
 export {
   cardFacts,

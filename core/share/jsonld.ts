@@ -6,9 +6,10 @@ const duration = (minutes: number) => `PT${Math.round(minutes)}M`
  * The recipe as schema.org's Recipe in JSON-LD, for any program that reads that. Parts of the
  * dessert are sections of the method, as schema.org has them; which ingredient belongs to which
  * part, and the region of its cups, are said in terms of our own beside, which other programs pass
- * over. Reading it back gives the same lines, parts and steps.
+ * over. Reading it back gives the same lines, parts and steps. `said`: for whom it is not, of whom
+ * nobody knows, what was found.
  */
-export function jsonLdOf(recipe: Recipe): string {
+export function jsonLdOf(recipe: Recipe, said: readonly string[] = []): string {
   const parts = recipe.components.filter(c => c.lines.length || c.steps.length)
   const listed = parts.filter(c => c.lines.length)
   const step = (text: string) => ({ '@type': 'HowToStep', text })
@@ -21,6 +22,7 @@ export function jsonLdOf(recipe: Recipe): string {
       '@context': ['https://schema.org', { ingwer: 'urn:ingwer:' }],
       '@type': 'Recipe',
       'name': recipe.title,
+      ...(said.length ? { description: said.join(' ') } : {}),
       ...(recipe.yield ? { recipeYield: recipe.yield.text } : {}),
       ...(minutes ? { cookTime: duration(minutes.high) } : {}),
       'recipeIngredient': listed.flatMap(c => c.lines.map(line => line.text)),

@@ -410,7 +410,7 @@ describe('the backup file', () => {
       'an unknown need',
       backupOf(
         {
-          people: [{ ...people[0]!, avoids: [{ allergen: 'kryptonite', level: 'trace' }] }],
+          people: [{ ...people[0]!, avoids: [{ allergen: 'kryptonite', strictness: 'allergy' }] }],
           bakes: [],
           ...nothing,
         },
@@ -496,7 +496,8 @@ Mix and bake.`,
   test('only who sits at the table is named, and nothing is claimed where somebody cannot eat it', () => {
     expect(facts.checkedFor.map(p => p.id)).toEqual(['bram', 'wren'])
     expect(facts.claims.table).toBeNull()
-    expect(facts.claims.unsaid.map(u => u.personId)).toEqual(['bram', 'wren'])
+    expect(facts.claims.notFor.map(u => u.personId)).toEqual(['wren'])
+    expect(facts.claims.notKnown.map(u => u.personId)).toEqual(['bram'])
   })
   test('the code holds the same in short and is never longer than such a code is read', () => {
     expect(codeText(facts)).toContain('Contains: cocoa, egg, soy, wheat')
@@ -542,8 +543,9 @@ describe('the card', () => {
   test('names the people, the claim, the packets, the recipe and what was not checked', () => {
     for (const part of [
       '# Dark sticky ginger loaf',
-      '- Ottilie: egg \\(traces too\\)'.replace(/\\/gu, ''),
-      'packets checked 0 of',
+      '- Ottilie: egg (allergy, traces count)',
+      'Not known for ',
+      'no packet was read',
       '## Packets to read',
       '## Recipe',
       'block plant butter',
@@ -558,7 +560,10 @@ describe('the card', () => {
     expect(card.replace(/\bnot safe to eat\b/gu, '')).not.toMatch(/\bsafe\b/iu)
   })
   test('makes no claim for a recipe that somebody cannot eat', () => {
-    expect(cardOf(bare, people)).toContain('No claim can be made for this table')
+    expect(cardOf(bare, people)).toContain('**Not for Ottilie, Bram, Ikenna and Philippa.**')
+    expect(cardHtml(bare, people, { packets: [], today: '' })).toContain(
+      '<p class="not-for">Not for Ottilie, Bram, Ikenna and Philippa.</p>',
+    )
     expect(cardOf(bare, people)).toContain('no plan is chosen yet')
   })
   test('what was typed cannot become markup', () => {

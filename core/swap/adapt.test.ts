@@ -15,7 +15,7 @@ const who = (...allergens: string[]): Person[] => [
   {
     id: 'p',
     name: 'Ada',
-    avoids: allergens.map(allergen => ({ allergen, level: 'ingredient' as const })),
+    avoids: allergens.map(allergen => ({ allergen, strictness: 'choice' as const })),
     diets: [],
   },
 ]

@@ -60,7 +60,7 @@ const who = (...allergens: string[]): Person[] => [
   {
     id: 'p',
     name: 'Ada',
-    avoids: allergens.map(allergen => ({ allergen, level: 'ingredient' as const })),
+    avoids: allergens.map(allergen => ({ allergen, strictness: 'choice' as const })),
     diets: [],
   },
 ]
@@ -675,10 +675,10 @@ describe('one for all, or several batches', () => {
   const person = (
     id: string,
     allergen: string,
-    level: 'ingredient' | 'trace' = 'ingredient',
-  ): Person => ({ id, name: id, avoids: [{ allergen, level }], diets: [] })
+    strictness: 'choice' | 'allergy' = 'choice',
+  ): Person => ({ id, name: id, avoids: [{ allergen, strictness }], diets: [] })
   test('one who avoids gluten beside one who avoids egg: the strictest is baked for first', () => {
-    const found = splitTable(cake, [person('Ada', 'egg'), person('Ben', 'gluten', 'trace')])!
+    const found = splitTable(cake, [person('Ada', 'egg'), person('Ben', 'gluten', 'allergy')])!
     expect(found.batches.map(b => b.names)).toEqual([['Ben'], ['Ada']])
     for (const batch of each(found.batches)) expect(batch.plan).not.toBeNull()
     expect(found.order).toMatch(/^First for Ben .*wash up/u)

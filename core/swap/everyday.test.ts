@@ -24,15 +24,15 @@ const anyAddition = tally('additions')
 const vegan: Person[] = [{ id: 'v', name: 'Vera', avoids: [], diets: ['vegan'] }]
 const coeliac: Person[] = [{ id: 'c', name: 'Cleo', avoids: [], diets: ['coeliac'] }]
 const egg: Person[] = [
-  { id: 'e', name: 'Edda', avoids: [{ allergen: 'egg', level: 'trace' }], diets: [] },
+  { id: 'e', name: 'Edda', avoids: [{ allergen: 'egg', strictness: 'allergy' }], diets: [] },
 ]
 const nuts: Person[] = [
   {
     id: 'n',
     name: 'Nils',
     avoids: [
-      { allergen: 'tree-nut', level: 'ingredient' },
-      { allergen: 'peanut', level: 'ingredient' },
+      { allergen: 'tree-nut', strictness: 'choice' },
+      { allergen: 'peanut', strictness: 'choice' },
     ],
     diets: [],
   },

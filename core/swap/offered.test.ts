@@ -53,7 +53,7 @@ const offered: readonly (readonly [string, string, string, string, string])[] = 
 ]
 
 const avoiding = (allergen: string): Person[] => [
-  { id: 'p', name: 'Ada', avoids: [{ allergen, level: 'ingredient' }], diets: [] },
+  { id: 'p', name: 'Ada', avoids: [{ allergen, strictness: 'choice' }], diets: [] },
 ]
 const others = ['200 g plain flour', '100 g rapeseed oil', '80 g sugar', '2 tsp baking powder']
 

@@ -82,7 +82,7 @@ describe('over random recipes and random tables', () => {
         fc.constantFrom('egg', 'milk', 'wheat', 'gluten'),
         (recipe, allergen) => {
           const people: Person[] = [
-            { id: 'p', name: 'Ada', avoids: [{ allergen, level: 'ingredient' }], diets: [] },
+            { id: 'p', name: 'Ada', avoids: [{ allergen, strictness: 'choice' }], diets: [] },
           ]
           const [one, two] = [adapt(recipe, people), adapt(doubled(recipe), people)]
           expect(two.verdict).toBe(one.verdict)
@@ -144,7 +144,7 @@ describe('over random recipes and random tables', () => {
     fc.assert(
       fc.property(ordinaryRecipe, fc.constantFrom('egg', 'milk'), (recipe, allergen) => {
         const people: Person[] = [
-          { id: 'p', name: 'Ada', avoids: [{ allergen, level: 'ingredient' }], diets: [] },
+          { id: 'p', name: 'Ada', avoids: [{ allergen, strictness: 'choice' }], diets: [] },
         ]
         const turned = {
           ...recipe,
@@ -173,7 +173,12 @@ describe('over random recipes and random tables', () => {
         const eggs = eggCount(weightsOf(linesOf(recipe)))
         for (const plan of anyLimited(
           adapt(recipe, [
-            { id: 'p', name: 'Ada', avoids: [{ allergen: 'egg', level: 'ingredient' }], diets: [] },
+            {
+              id: 'p',
+              name: 'Ada',
+              avoids: [{ allergen: 'egg', strictness: 'choice' }],
+              diets: [],
+            },
           ]).plans,
         )) {
           expect(grams(plan.recipe, 'baking-powder')).toBeLessThanOrEqual(

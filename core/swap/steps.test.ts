@@ -22,9 +22,9 @@ const naming: Renaming = {
   lines: listed,
   table: tableOf([
     person([
-      { allergen: 'milk', level: 'ingredient' },
-      { allergen: 'egg', level: 'ingredient' },
-      { allergen: 'gluten', level: 'ingredient' },
+      { allergen: 'milk', strictness: 'choice' },
+      { allergen: 'egg', strictness: 'choice' },
+      { allergen: 'gluten', strictness: 'choice' },
     ]),
   ]),
   byLine: new Map([
@@ -94,31 +94,31 @@ describe('steps with what left called by what came', () => {
 describe('the planner’s own filter', () => {
   const item = (id: string) => ingredientById(id)!
   test.each([
-    ['butter', [person([{ allergen: 'milk', level: 'ingredient' }])], true],
-    ['oat-drink', [person([{ allergen: 'gluten', level: 'ingredient' }])], true],
+    ['butter', [person([{ allergen: 'milk', strictness: 'choice' }])], true],
+    ['oat-drink', [person([{ allergen: 'gluten', strictness: 'choice' }])], true],
     [
       'ground-almonds',
-      [person([{ allergen: 'tree-nut', except: ['almond'], level: 'ingredient' }])],
+      [person([{ allergen: 'tree-nut', except: ['almond'], strictness: 'choice' }])],
       false,
     ],
-    ['mixed-nuts', [person([{ allergen: 'almond', level: 'ingredient' }])], true],
+    ['mixed-nuts', [person([{ allergen: 'almond', strictness: 'choice' }])], true],
     ['honey', [person([], ['vegan'])], true],
     ['oat-flakes-certified', [person([], ['coeliac'])], false],
     [
       'oat-flakes-certified',
-      [person([], ['coeliac']), person([{ allergen: 'oat', level: 'ingredient' }])],
+      [person([], ['coeliac']), person([{ allergen: 'oat', strictness: 'choice' }])],
       true,
     ],
     ['oat-flakes', [person([], ['coeliac'])], true],
-    ['chickpea-flour', [person([{ allergen: 'legume', level: 'ingredient' }])], true],
-    ['flax', [person([{ allergen: 'seed', level: 'ingredient' }])], true],
+    ['chickpea-flour', [person([{ allergen: 'legume', strictness: 'choice' }])], true],
+    ['flax', [person([{ allergen: 'seed', strictness: 'choice' }])], true],
     ['plain-flour', [person([])], false],
   ] as const)('%s for that table: blocked %p', (id, people, blocked) =>
     expect(isBlocked(item(id), tableOf(people))).toBe(blocked),
   )
   test('a packet is asked for when its kind may hold, or carry as a trace, what matters', () => {
-    const strict = tableOf([person([{ allergen: 'milk', level: 'trace' }])])
-    const mild = tableOf([person([{ allergen: 'milk', level: 'ingredient' }])])
+    const strict = tableOf([person([{ allergen: 'milk', strictness: 'allergy' }])])
+    const mild = tableOf([person([{ allergen: 'milk', strictness: 'choice' }])])
     expect([
       asksPacket(item('dark-chocolate'), mild),
       asksPacket(item('plant-chocolate'), mild),

@@ -331,8 +331,8 @@ describe('the next single change', () => {
       id: 'w',
       name: 'Wren',
       avoids: [
-        { allergen: 'soy', level: 'ingredient' as const },
-        { allergen: 'flax', level: 'ingredient' as const },
+        { allergen: 'soy', strictness: 'choice' as const },
+        { allergen: 'flax', strictness: 'choice' as const },
       ],
     }
     const table = [...people, wren]

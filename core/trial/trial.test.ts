@@ -759,7 +759,7 @@ minutes.`,
   test('a lesson never brings back what somebody avoids', () => {
     const flaxless: Person[] = [
       ...people,
-      { ...people[0]!, id: 'z', avoids: [{ allergen: 'flax', level: 'ingredient' }] },
+      { ...people[0]!, id: 'z', avoids: [{ allergen: 'flax', strictness: 'choice' }] },
     ]
     for (const p of each(
       adapt(recipe, flaxless, {}, schoolOf([dose('a', 1.5), dose('b', 1.5)])).plans,

@@ -25,7 +25,7 @@ const peopleOf = (need: (typeof needs)[number]): Person[] => [
   {
     id: 'p',
     name: 'Ada',
-    avoids: need.avoids.map(allergen => ({ allergen, level: 'ingredient' as const })),
+    avoids: need.avoids.map(allergen => ({ allergen, strictness: 'choice' as const })),
     diets: need.diets,
   },
 ]

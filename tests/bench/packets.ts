@@ -21,7 +21,9 @@ export function packetRows(): string[] {
     return [
       `${name.padEnd(32)}open: ${says(seen!)}`,
       `${''.padEnd(32)}aside: ${says(unseen!)}`,
-      ...seen!.wrong.map(row => `  ${row.text.slice(0, 70)}: ${row.says.join('; ')}`),
+      ...seen!.wrong.map(
+        (row: Score['wrong'][number]) => `  ${row.text.slice(0, 70)}: ${row.says.join('; ')}`,
+      ),
     ]
   })
 }

@@ -50,7 +50,7 @@ const both = <T>(
 
 const verdictOf = (text: string, allergen: string) =>
   checkPeople(readRecipe(text).recipe, [
-    { id: 'p', name: 'P', avoids: [{ allergen, level: 'trace' }], diets: [] },
+    { id: 'p', name: 'P', avoids: [{ allergen, strictness: 'allergy' }], diets: [] },
   ]).people[0]!.verdict
 
 /** How what is hard to read is read: each corpus with its open part and the third that is set aside. */

@@ -118,7 +118,7 @@ const corpusPlans = () =>
   desserts.flatMap(({ text }) => {
     const { recipe } = readRecipe(text)
     return needs.map(need => {
-      const avoids = need.avoids.map(allergen => ({ allergen, level: 'ingredient' as const }))
+      const avoids = need.avoids.map(allergen => ({ allergen, strictness: 'choice' as const }))
       const person: Person = { id: 'p', name: 'Ada', avoids, diets: need.diets }
       return { title: recipe.title, need: need.name, found: adapt(recipe, [person]) }
     })

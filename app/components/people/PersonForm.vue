@@ -13,7 +13,7 @@ import {
 } from '#core'
 
 /**
- * One person's needs: name, bead, diets, what is avoided, as an ingredient or as a trace too, other
+ * One person's needs: name, bead, diets, what is avoided and why, other
  * things by name, and a note that nothing acts on. `guestOf`: a guest of that bake alone.
  */
 const props = defineProps<{ person: Person | null; taken: readonly Bead[]; guestOf?: string }>()
@@ -25,7 +25,8 @@ const colourOf = () => beadColours.find(c => !props.taken.some(b => b.colour ===
 const state = reactive({
   name: props.person?.name ?? '',
   diets: [...(props.person?.diets ?? [])],
-  avoids: (props.person?.avoids ?? []).map(a => ({ ...a, except: [...(a.except ?? [])] })),
+  avoids: [...(props.person?.avoids ?? [])] as Avoid[],
+  carries: props.person?.carries ?? false,
   things: [...(props.person?.things ?? [])] as AvoidedThing[],
   note: props.person?.note ?? '',
   shape: props.person?.bead?.shape ?? shapeOf(props.taken.length),
@@ -40,17 +41,13 @@ const schema = Joi.object({
   .unknown(true)
   .prefs({ abortEarly: false })
 
-const groups = new Set(avoidables.flatMap(a => a.in ?? []))
 const items = avoidables.map(a => ({ value: a.id, label: a.name }))
 const choosable = computed(() =>
   items.filter(item => !state.avoids.some(a => a.allergen === item.value)),
 )
 const nameOf = (id: string) => items.find(i => i.value === id)?.label ?? id
-const membersIn = (group: string) =>
-  avoidables.filter(a => a.in?.includes(group)).map(a => ({ value: a.id, label: a.name }))
 const add = (value: unknown) => {
-  if (typeof value === 'string')
-    state.avoids.push({ allergen: value, level: 'ingredient', except: [] })
+  if (typeof value === 'string') state.avoids.push({ allergen: value, strictness: 'allergy' })
 }
 /** The law's list that the quick buttons show: a place to begin, not what somebody must avoid. */
 const list = ref(lawLists[0]!.id)
@@ -92,15 +89,11 @@ const shown = computed<Person>(() => ({
 async function keep() {
   // What still stands in the field was meant, too.
   await addThing()
-  const avoids = state.avoids.map((a): Avoid => ({
-    allergen: a.allergen,
-    level: a.level,
-    ...(a.except?.length ? { except: [...a.except] } : {}),
-  }))
   emit('keep', {
     id: props.person?.id ?? crypto.randomUUID(),
     name: state.name.trim(),
-    avoids,
+    avoids: state.avoids.map(a => ({ ...a, ...(a.except ? { except: [...a.except] } : {}) })),
+    ...(state.carries ? { carries: true as const } : {}),
     diets: [...state.diets],
     bead: bead.value,
     ...(state.things.length ? { things: state.things.map(t => ({ ...t })) } : {}),
@@ -167,47 +160,13 @@ async function keep() {
         >
       </div>
       <ul v-if="state.avoids.length" class="avoids">
-        <li v-for="(avoid, i) in state.avoids" :key="avoid.allergen">
-          <b>{{ nameOf(avoid.allergen) }}</b>
-          <div class="acts" role="group" :aria-label="`How strictly: ${nameOf(avoid.allergen)}`">
-            <UButton
-              type="button"
-              size="md"
-              color="neutral"
-              :variant="avoid.level === 'ingredient' ? 'solid' : 'outline'"
-              :aria-pressed="avoid.level === 'ingredient'"
-              @click="avoid.level = 'ingredient'"
-              >as an ingredient</UButton
-            >
-            <UButton
-              type="button"
-              size="md"
-              color="neutral"
-              :variant="avoid.level === 'trace' ? 'solid' : 'outline'"
-              :aria-pressed="avoid.level === 'trace'"
-              @click="avoid.level = 'trace'"
-              >traces too</UButton
-            >
-          </div>
-          <USelectMenu
-            v-if="groups.has(avoid.allergen)"
-            v-model="avoid.except"
-            multiple
-            :items="membersIn(avoid.allergen)"
-            value-key="value"
-            placeholder="but may have …"
-            :aria-label="`${nameOf(avoid.allergen)}: but may have`"
-            class="except"
-          />
-          <UButton
-            type="button"
-            color="neutral"
-            variant="ghost"
-            icon="i-lucide-x"
-            :aria-label="`Take ${nameOf(avoid.allergen)} off`"
-            @click="state.avoids.splice(i, 1)"
-          />
-        </li>
+        <AvoidRow
+          v-for="(avoid, i) in state.avoids"
+          :key="avoid.allergen"
+          v-model="state.avoids[i]!"
+          :name="nameOf(avoid.allergen)"
+          @drop="state.avoids.splice(i, 1)"
+        />
       </ul>
       <USelectMenu
         :key="state.avoids.length"
@@ -256,6 +215,26 @@ async function keep() {
         >
       </div>
     </fieldset>
+    <fieldset>
+      <legend>In an emergency</legend>
+      <UButton
+        type="button"
+        color="neutral"
+        :variant="state.carries ? 'solid' : 'outline'"
+        :aria-pressed="state.carries"
+        class="carries"
+        @click="state.carries = !state.carries"
+        >carries emergency medicine</UButton
+      >
+      <p v-if="state.carries" class="soft says">
+        Shown first wherever {{ state.name.trim() || 'this person' }} is named, and every need of
+        theirs counts traces. The plan itself belongs to the family and its doctor.
+      </p>
+    </fieldset>
+    <p class="soft says">
+      Not covered here: what diabetes asks for (doses, carbohydrate units), low-FODMAP and other
+      therapeutic diets, certification by a religious body. Ask whoever looks after them.
+    </p>
     <UFormField label="To remember" hint="shown on the card of people, never acted on" name="note"
       ><UTextarea
         v-model="state.note"
@@ -358,22 +337,6 @@ legend {
   display: grid;
   gap: 8px;
 }
-.avoids li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  align-items: center;
-  background: var(--ground);
-  border-radius: 14px;
-  padding: 8px 8px 8px 14px;
-}
-.avoids b {
-  min-width: 90px;
-  flex: 1;
-}
-.except {
-  min-width: 150px;
-}
 .law {
   display: flex;
   flex-wrap: wrap;
@@ -382,6 +345,9 @@ legend {
 }
 .says {
   font-size: 0.94rem;
+}
+.carries {
+  justify-self: start;
 }
 .things {
   list-style: none;

@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import {
   blocksOf,
-  claimText,
   emergencyText,
   notCheckedText,
-  restsOnRead,
   type Bake,
   type CardFacts,
   type Person,
@@ -22,7 +20,20 @@ const props = defineProps<{
 }>()
 const recipe = computed(() => props.facts.recipe)
 const resting = computed(() => props.facts.claims.resting)
-const some = computed(() => (props.facts.claims.table ? [] : props.facts.claims.each))
+/** In three rows: who may have it, of whom nobody knows, who must not. Beads stand in the first alone. */
+const rows = computed(() => {
+  const { each, notFor, notKnown } = props.facts.claims
+  const isIn = (all: readonly { personId: string }[]) => (p: Person) =>
+    all.some(u => u.personId === p.id)
+  const may = (p: Person) => each.some(claim => claim.people.includes(p.id))
+  const rest = (p: Person) => !may(p) && !isIn(notFor)(p) && !isIn(notKnown)(p)
+  return [
+    { title: 'Nothing found for', is: 'may', people: props.people.filter(may) },
+    { title: 'Not known for', is: 'open', people: props.people.filter(isIn(notKnown)) },
+    { title: 'Not for', is: 'not', people: props.people.filter(isIn(notFor)) },
+    { title: 'Avoid nothing', is: 'rest', people: props.people.filter(rest) },
+  ].filter(row => row.people.length)
+})
 const lists = computed(() =>
   [
     { id: 'contains', title: 'Contains', items: props.facts.contains },
@@ -56,22 +67,22 @@ const lists = computed(() =>
           v-html="code"
         />
       </div>
-      <ul class="for">
-        <li v-for="person in people" :key="person.id">
-          <PersonBead :person="person" :size="30" />{{ ' '
-          }}<span
-            ><b>{{ person.name }}</b
-            >{{ ' '
-            }}<span class="soft">{{
-              facts.checkedFor.find(p => p.id === person.id)?.needs
-            }}</span></span
-          >
-        </li>
-      </ul>
-      <p class="claim" :class="{ none: !facts.claims.table, unread: !restsOnRead(facts) }">
-        {{ claimText(facts) }}
-      </p>
-      <p v-for="claim in some" :key="claim.says" class="claim unread">{{ claim.says }}</p>
+      <dl class="for">
+        <div v-for="row in rows" :key="row.is" :class="row.is">
+          <dt>{{ row.title }}</dt>
+          <dd v-for="person in row.people" :key="person.id">
+            <PersonBead v-if="row.is === 'may'" :person="person" :size="30" />{{ ' '
+            }}<span
+              ><b>{{ person.name }}</b
+              >{{ ' '
+              }}<span class="soft">{{
+                facts.checkedFor.find(p => p.id === person.id)?.needs
+              }}</span></span
+            >
+          </dd>
+        </div>
+      </dl>
+      <SaidList :claims="facts.claims" />
       <p class="soft rest">
         {{ resting.onPackets }} of {{ resting.bought }} bought lines rest on a packet that was read.
       </p>
@@ -159,31 +170,31 @@ h2 {
   text-transform: uppercase;
 }
 .for {
-  list-style: none;
-  padding: 0;
   margin: 10px 0;
+  display: grid;
+  gap: 6px;
+}
+.for > div {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 20px;
+  gap: 4px 18px;
+  align-items: center;
 }
-.for li {
+.for dt {
+  font-weight: 650;
+  min-width: 8.5em;
+}
+.for .not dt {
+  color: var(--beet);
+}
+.for .open dt {
+  color: var(--slate);
+}
+.for dd {
+  margin: 0;
   display: flex;
   gap: 8px;
   align-items: center;
-}
-.claim {
-  border-left: 4px solid var(--leaf);
-  padding-left: 14px;
-  font-weight: 600;
-  margin-top: 8px;
-}
-/* Packets that nobody has read yet are unknown, and unknown never wears the green of what was found. */
-.claim.unread {
-  border-left: 4px dashed var(--slate);
-}
-.claim.none {
-  border-left: 4px dashed var(--slate);
-  color: var(--slate);
 }
 .rest {
   margin-top: 6px;

@@ -1,11 +1,16 @@
 <script setup lang="ts">
-import { claimText, restsOnRead, type CardFacts, type Person } from '#core'
+import { saidOf, type CardFacts, type Person } from '#core'
 
 /**
  * The card in the size of a label for a tin: what, when, for whom, what is in it, how long. The
  * rest stands in its code.
  */
-defineProps<{ people: readonly Person[]; facts: CardFacts; code: string }>()
+const props = defineProps<{ people: readonly Person[]; facts: CardFacts; code: string }>()
+const said = computed(() => saidOf(props.facts.claims))
+/** A bead beside a dessert stands for somebody who may have it. */
+const mayHave = computed(() =>
+  props.people.filter(p => props.facts.claims.each.some(claim => claim.people.includes(p.id))),
+)
 </script>
 
 <!-- eslint-disable vue/no-v-html -- drawn by us from our own text, so no foreign markup gets in -->
@@ -26,8 +31,11 @@ defineProps<{ people: readonly Person[]; facts: CardFacts; code: string }>()
         >
       </p>
     </header>
-    <p class="beads"><PersonBead v-for="p in people" :key="p.id" :person="p" :size="24" /></p>
-    <p class="claim" :class="{ none: !restsOnRead(facts) }">{{ claimText(facts) }}</p>
+    <p v-for="each in said" :key="each.says" :class="each.is.replace(' ', '-')">
+      <span v-if="each.is === 'claim'" class="beads"
+        ><PersonBead v-for="p in mayHave" :key="p.id" :person="p" :size="24" /></span
+      >{{ each.says }}
+    </p>
     <p v-if="facts.contains.length"><b>Contains</b> {{ facts.contains.join(', ') }}</p>
     <p v-if="facts.mayContain.length"><b>May contain</b> {{ facts.mayContain.join(', ') }}</p>
     <p v-if="facts.unknown.length">
@@ -63,16 +71,24 @@ h1 {
   line-height: 1.15;
 }
 .beads {
-  display: flex;
+  display: inline-flex;
   gap: 3px;
+  margin-right: 2mm;
 }
-.claim {
+.claim,
+.not-for {
   font-weight: 600;
   border-left: 1mm solid #33703f;
   padding-left: 2mm;
 }
-.claim.none {
+.not-for {
+  font-weight: 700;
+  border-left: 1.6mm solid #98274a;
+}
+.not-known,
+.nobody {
   border-left: 1mm dashed #4f5f74;
+  padding-left: 2mm;
 }
 .code {
   float: right;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Person, State } from '#core'
+import { isStrict, type Person, type State } from '#core'
 
 /**
  * A person as a bead: own shape, letter and colour. `state` says what food is to them: contains
@@ -37,6 +37,8 @@ const bead = computed(
       colour: 'slate' as const,
     },
 )
+/** A second outline: for this person traces count. */
+const strict = computed(() => isStrict(props.person))
 const path = computed(() => shapes[bead.value.shape]!)
 const colour = computed(() => colours[bead.value.colour]!)
 const name = computed(
@@ -50,12 +52,20 @@ const clip = useId()
   <svg
     :width="size ?? 34"
     :height="size ?? 34"
-    viewBox="0 0 40 40"
+    viewBox="-3 -3 46 46"
     role="img"
     :aria-label="name"
     class="bead"
   >
-    <title>{{ name }}</title>
+    <title>{{ name }}{{ strict ? ', traces count' : '' }}</title>
+    <path
+      v-if="strict"
+      :d="path"
+      fill="none"
+      :stroke="colour"
+      stroke-width="1.8"
+      transform="translate(20 20) scale(1.14) translate(-20 -20)"
+    />
     <template v-if="!state || state === 'contains'">
       <path :d="path" :fill="colour" class="edge" />
       <text x="20" :y="low" text-anchor="middle" class="letter" fill="#fff">{{ bead.letter }}</text>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import {
   newPacket,
-  restsOnRead,
+  type Claims,
   type ContactPlan,
   type Packet,
   type Region,
@@ -37,9 +37,7 @@ const nameOf = computed(() => new Map(names.value.map(n => [n.id, n.name])))
 interface Safety {
   readonly resting: Resting
   readonly says: string
-  readonly table: string | null
-  readonly sure: boolean
-  readonly unsaid: readonly { readonly personId: string; readonly because: string }[]
+  readonly claims: Claims
   readonly contact: ContactPlan
   readonly lookFor: ReadonlyMap<string, readonly string[]>
 }
@@ -64,16 +62,13 @@ watch(
     safety.value = {
       resting: found.claims.resting,
       says: found.claims.restsSays,
-      table: found.claims.table?.says ?? null,
-      sure: restsOnRead({ claims: found.claims, strict: found.contact.people.length > 0 }),
-      unsaid: found.claims.unsaid,
+      claims: found.claims,
       contact: found.contact,
       lookFor: new Map(found.toRead.map(r => [r.ingredient, r.lookFor])),
     }
   },
   { immediate: true },
 )
-const personOf = (id: string) => bench.table.find(p => p.id === id)
 
 const trouble = ref('')
 const sheet = useTemplateRef<HTMLElement>('sheet')
@@ -141,18 +136,7 @@ const old = computed(() =>
               <b>{{ safety.resting.onPackets }} of {{ safety.resting.bought }}</b> bought lines rest
               on a packet that was read.
             </p>
-            <p v-if="safety.table" class="claim" :class="{ open: !safety.sure }">
-              {{ safety.table }}
-            </p>
-            <ul v-else-if="safety.unsaid.length" class="unsaid">
-              <li v-for="u in safety.unsaid.slice(0, 5)" :key="u.personId">
-                <PersonBead
-                  v-if="personOf(u.personId)"
-                  :person="personOf(u.personId)!"
-                  :size="26"
-                />{{ ' ' }}<span>nothing can be claimed: {{ u.because }}</span>
-              </li>
-            </ul>
+            <SaidList :claims="safety.claims" class="saids" />
           </template>
           <LineTies
             :bake="bench.bake"
@@ -258,27 +242,8 @@ h2 {
 .rests {
   margin: 4px 0 8px;
 }
-.claim {
-  border-left: 4px solid var(--leaf);
-  padding-left: 14px;
-  font-weight: 600;
+.saids {
   margin-bottom: 10px;
-}
-.claim.open {
-  border-left: 4px dashed var(--slate);
-}
-.unsaid {
-  list-style: none;
-  padding: 0;
-  margin: 0 0 10px;
-  display: grid;
-  gap: 4px;
-}
-.unsaid li {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  color: var(--slate);
 }
 .trouble {
   color: var(--beet);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CardFacts } from '#core'
+import { saidOf, type CardFacts } from '#core'
 import { renderSVG } from 'uqr'
 
 const { bench, missing, opened } = useBake()
@@ -49,7 +49,10 @@ async function saveData() {
   if (bake.value)
     download(
       fileName(bake.value.title, 'jsonld'),
-      await useCore().jsonLdOf(await useCore().recipeOf(bake.value, house.kitchen)),
+      await useCore().jsonLdOf(
+        await useCore().recipeOf(bake.value, house.kitchen),
+        facts.value ? saidOf(facts.value.claims).map(each => each.says) : [],
+      ),
       'application/ld+json',
     )
 }

@@ -286,9 +286,11 @@ export const moreTerms: readonly TermRow[] = [
     words:
       'gelatina | gelatina di suino | gelatina di bovino | gelatina alimentare | gelatina de cerdo | gelatina de vacuno | gelatina de porco | gelatina de bovino | rundergelatine | varkensgelatine',
     holds: 'gelatine',
+    open: 'pork beef fish',
+    origin: true,
     source: '[D]',
   },
-  { words: 'strutto | sugna | manteca de cerdo | manteca | banha | reuzel | rundvet | sebo', holds: 'animal-fat', source: '[D]' },
+  { words: 'sugna | manteca | rundvet | sebo', holds: 'animal-fat', source: '[D]' },
   { words: 'cocciniglia | carminio | gommalacca | cochinilla | carmín | goma laca | cochonilha | karmijn | cochenille | schellak', holds: 'insect-colour', source: '[D]' },
   {
     words:
@@ -311,4 +313,7 @@ export const moreTerms: readonly TermRow[] = [
   { words: 'colorante | coloranti | colorantes | corante | corantes | kleurstof | kleurstoffen', open: 'insect-colour', origin: true, source: '[P]' },
   { words: 'agente di rivestimento | agenti di rivestimento | agente de recubrimiento | agente de revestimento | glansmiddel', open: 'insect-colour beeswax', origin: true, source: '[P]' },
   { words: 'worcestersauce | salsa worcester', holds: 'fish', open: 'barley', source: '[P]' },
+  { words: 'gelatina di suino | gelatina de cerdo | gelatina de porco | varkensgelatine', holds: 'gelatine pork', source: '[D]' },
+  { words: 'gelatina di bovino | gelatina de vacuno | gelatina de bovino | rundergelatine', holds: 'gelatine beef', source: '[D]' },
+  { words: 'strutto | manteca de cerdo | banha | reuzel', holds: 'animal-fat pork', source: '[D]' },
 ]

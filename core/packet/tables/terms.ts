@@ -414,17 +414,18 @@ export const termRows: readonly TermRow[] = [
   { words: 'honey | honey powder | honig | miel', holds: 'honey', source: '[D]' },
   { words: 'beeswax | bees wax | bienenwachs | cire d’abeille | propolis | royal jelly | gelée royale', holds: 'beeswax', source: '[D]' },
   {
-    words:
-      'gelatine | gelatin | beef gelatine | beef gelatin | pork gelatine | pork gelatin | bovine gelatine | collagen | hydrolysed collagen | gelatine powder | rindergelatine | schweinegelatine | speisegelatine | gélatine | gélatine bovine | gélatine porcine | gélatine de bœuf | gélatine de porc | collagène',
+    words: 'gelatine | gelatin | gelatine powder | collagen | hydrolysed collagen | speisegelatine | gélatine | collagène',
     holds: 'gelatine',
-    source: '[D]',
+    open: 'pork beef fish',
+    origin: true,
+    source: '[D] of pigs, cattle or fish; only the maker tells',
   },
-  {
-    words:
-      'lard | suet | beef suet | tallow | beef fat | pork fat | dripping | animal fat | animal fats | beef dripping | schmalz | schweineschmalz | rindertalg | saindoux | suif | graisse animale | graisse de bœuf',
-    holds: 'animal-fat',
-    source: '[D]',
-  },
+  { words: 'pork gelatine | pork gelatin | porcine gelatine | schweinegelatine | gelatine (pork) | gélatine porcine | gélatine de porc', holds: 'gelatine pork', source: '[D]' },
+  { words: 'beef gelatine | beef gelatin | bovine gelatine | rindergelatine | gelatine (beef) | gélatine bovine | gélatine de bœuf', holds: 'gelatine beef', source: '[D]' },
+  { words: 'vitamin d3 | cholecalciferol | colecalciferol | vitamine d3 | vitamina d3', open: 'animal-other', origin: true, source: '[P] of wool grease, of fish, or of lichen' },
+  { words: 'animal fat | animal fats | suet | dripping | graisse animale', holds: 'animal-fat', open: 'pork beef', source: '[D]' },
+  { words: 'lard | pork fat | schmalz | schweineschmalz | saindoux | schweinefett', holds: 'animal-fat pork', source: '[D]' },
+  { words: 'beef suet | tallow | beef fat | beef dripping | rindertalg | suif | graisse de bœuf', holds: 'animal-fat beef', source: '[D]' },
   { words: 'animal shortening', holds: 'animal-fat', source: '[D]' },
   {
     words:
@@ -432,11 +433,10 @@ export const termRows: readonly TermRow[] = [
     holds: 'insect-colour',
     source: '[D]',
   },
-  {
-    words: 'rennet | animal rennet | l-cysteine | l cysteine | cysteine | bone phosphate | isinglass finings | lanolin | pepsin | présure | lab | cystein | edible bone phosphate',
-    holds: 'animal-other',
-    source: '[D]',
-  },
+  { words: 'animal rennet | calf rennet | kälberlab | présure animale', holds: 'rennet', source: '[D]' },
+  { words: 'rennet | lab | présure | caglio | cuajo | coalho | stremsel', open: 'rennet', origin: true, source: '[D] of calves, of moulds or of plants' },
+  { words: 'vegetarian rennet | microbial rennet | mikrobielles lab', source: '[D]' },
+  { words: 'l-cysteine | l cysteine | cysteine | bone phosphate | isinglass finings | lanolin | pepsin | cystein | edible bone phosphate', holds: 'animal-other', source: '[D]' },
   {
     words:
       'glycerine | glycerin | glycerol | mono- and diglycerides | mono and diglycerides | mono- and diglycerides of fatty acids | mono and diglycerides of fatty acids | monoglyceride | diglyceride | stearic acid | magnesium stearate | mono- und diglyceride von speisefettsäuren | mono- und diglyceride | mono- et diglycérides d’acides gras | mono et diglycérides d’acides gras | glycérine | glycérol | polysorbate | datem | calcium stearate',

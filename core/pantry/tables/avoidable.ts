@@ -63,6 +63,9 @@ export const avoidableRows: readonly AvoidableRow[] = [
   { id: 'insect-colour', name: 'carmine and shellac', source: '[D] vegan, vegetarian' },
   { id: 'beeswax', name: 'beeswax', source: '[D] vegan' },
   { id: 'animal-other', name: 'other animal substances', source: '[D] vegan, vegetarian: rennet, L-cysteine, bone phosphate, animal stearates [M]' },
+  { id: 'rennet', name: 'animal rennet', in: ['animal-other'], source: '[D] vegan, vegetarian' },
+  { id: 'pork', name: 'pork', source: '[D]; gelatine and lard are often of it' },
+  { id: 'beef', name: 'beef', source: '[D]; gelatine, suet and dripping are often of it' },
   { id: 'bone-char', name: 'sugar whitened over bone char', source: '[D] vegan; refining practice of some cane sugar [M]' },
   { id: 'alcohol', name: 'alcohol', source: '[D]' },
 ]

@@ -55,7 +55,7 @@ export const fatsEggsDairy = [
     { mayHold: 'soy' },
     '[U] shortening; solid share [M]',
   ),
-  row('lard', 'hard-fat', 'lard', 'pork lard', [0.5, 99, 0.4, 0, 0, 0, 0], 0.87, { holds: 'animal-fat' }, '[M]'),
+  row('lard', 'hard-fat', 'lard', 'pork lard', [0.5, 99, 0.4, 0, 0, 0, 0], 0.87, { holds: 'animal-fat pork' }, '[M]'),
   row('vegetable-suet', 'hard-fat', 'vegetable suet', 'vegetarian suet', [0.5, 85, 0.5, 1, 0, 13, 0], 0.55, { mayHold: 'wheat' }, '[M]'),
   row(
     'coconut-oil',

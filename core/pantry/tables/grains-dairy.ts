@@ -149,7 +149,16 @@ export const grainsDairy = [
     '[M]; mostly beans, the packet tells',
   ),
   row('palm-oil', 'hard-fat', 'palm oil', 'red palm oil | palm fat | palm shortening', [0, 100, 0.45, 0, 0, 0, 0], 0.9, {}, '[M]'),
-  row('beef-suet', 'hard-fat', 'suet', 'beef suet | shredded suet | beef dripping | tallow', [2, 92, 0.6, 0.5, 0, 5, 0], 0.55, { holds: 'animal-fat', mayHold: 'wheat' }, '[M]; dusted with flour'),
+  row(
+    'beef-suet',
+    'hard-fat',
+    'suet',
+    'beef suet | shredded suet | beef dripping | tallow',
+    [2, 92, 0.6, 0.5, 0, 5, 0],
+    0.55,
+    { holds: 'animal-fat beef', mayHold: 'wheat' },
+    '[M]; dusted with flour',
+  ),
   row(
     'seed-oil',
     'oil',
@@ -261,7 +270,7 @@ export const grainsDairy = [
     'jello | lemon gelatin | strawberry gelatin | cherry gelatin | orange gelatin | lime gelatin | raspberry gelatin | flavored gelatin | flavoured gelatine | jelly crystals | flavoured gelatin | jelly cubes | gelatin dessert mix',
     [3, 0, 0, 8, 88, 0, 0],
     0.85,
-    { holds: 'gelatine', pieces: { packet: [85, 85, 135] }, does: [0, 4, 0, 0] },
+    { holds: 'gelatine', mayHold: 'pork beef fish', pieces: { packet: [85, 85, 135] }, does: [0, 4, 0, 0] },
     '[M]',
   ),
 ]

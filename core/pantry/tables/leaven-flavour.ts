@@ -283,7 +283,7 @@ export const leavenFlavour = [
     { mayHold: 'egg soy gelatine' },
     '[M]',
   ),
-  row('jelly-sweets', 'decoration', 'jelly', 'gummy sweets', [5, 0, 0, 8, 82, 0, 0], 0.85, { holds: 'gelatine', pieces: { packet: 85 } }, '[M]'),
+  row('jelly-sweets', 'decoration', 'jelly', 'gummy sweets', [5, 0, 0, 8, 82, 0, 0], 0.85, { holds: 'gelatine', mayHold: 'pork beef fish', pieces: { packet: 85 } }, '[M]'),
   row(
     'cake-mix',
     'ready-made',

@@ -192,7 +192,7 @@ export const plant = [
     'gelatin | powdered gelatine | powdered gelatin | gelatine powder | unflavored gelatin | unflavoured gelatine | leaf gelatine | gelatine leaves | gelatin sheets | sheet gelatine',
     [12, 0, 0, 87, 0, 0, 0],
     0.65,
-    { holds: 'gelatine', does: [0, 45, 2, 1], pieces: { 'sheet': [1.7, 2, 2.5], 'packet': [7, 7, 11], '': [1.7, 2, 2.5] } },
+    { holds: 'gelatine', mayHold: 'pork beef fish', does: [0, 45, 2, 1], pieces: { 'sheet': [1.7, 2, 2.5], 'packet': [7, 7, 11], '': [1.7, 2, 2.5] } },
     '[M]',
   ),
   row('pectin', 'gel', 'pectin', 'jam sugar pectin | fruit pectin', [10, 0, 0, 2, 10, 0, 75], 0.6, { does: [0, 30, 0, 0] }, '[M]'),

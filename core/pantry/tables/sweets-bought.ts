@@ -201,5 +201,5 @@ export const sweetsBought = [
     { pieces: { '': 2, 'packet': 2 } },
     '[M]',
   ),
-  row('bacon', 'ready-made', 'bacon', 'candied bacon | pancetta', [45, 37, 0.4, 15, 1, 0, 0], 0.6, { holds: 'animal-fat', pieces: { slice: 20 } }, '[M]'),
+  row('bacon', 'ready-made', 'bacon', 'candied bacon | pancetta', [45, 37, 0.4, 15, 1, 0, 0], 0.6, { holds: 'animal-fat pork', pieces: { slice: 20 } }, '[M]'),
 ]

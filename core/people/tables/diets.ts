@@ -11,6 +11,9 @@ export interface DietRow {
   readonly avoids: readonly string[]
   readonly level: 'ingredient' | 'trace'
   readonly butAsk: readonly string[]
+  /** Ingredients that are fine for it though they hold what it leaves out; `fineClaim`: so are packets of that claim. */
+  readonly fine?: readonly string[]
+  readonly fineClaim?: string
   readonly rules: readonly DietRule[]
   readonly says: string
   readonly source: string
@@ -43,13 +46,39 @@ const boneChar: DietRule = {
   because: 'some cane sugar here is whitened over bone char; the maker tells',
   source: '[M]',
 }
+const asksMaker = (id: string, name: string, of: readonly string[], because: string): DietRule => ({ id, name, of, state: 'ask', because, source: '[P]' })
+const rennet = asksMaker('rennet-ask', 'rennet', ['kind:cheese', 'kind:fresh-cheese'], 'cheese may be set with animal rennet; the packet tells')
+const finings = asksMaker('finings', 'finings', ['wine', 'beer', 'gf-beer', 'vinegar', 'malt-vinegar'], 'wine, beer and their vinegar may be cleared with isinglass or egg white; the maker tells')
+const woolVitamin = asksMaker(
+  'vitamin-d3',
+  'vitamin D3',
+  ['kind:plant-drink', 'kind:plant-sour', 'plant-block', 'plant-spread', 'margarine', 'cornflakes'],
+  'added vitamin D3 may be of wool grease; the maker tells',
+)
+const glazed = asksMaker(
+  'glazes',
+  'shellac and carmine',
+  ['kind:decoration', 'kind:chocolate', 'kind:plant-chocolate'],
+  'coated and coloured sweets may be glazed with shellac or coloured with carmine; the packet tells',
+)
+
+/** What a small child can choke on. [P] under about five years */
 const choking: DietRule = {
   id: 'choking',
   name: 'whole nuts and hard pieces',
-  of: ['kind:nut', 'popcorn', 'boiled-sweets', 'mixed-seeds'],
+  of: ['kind:nut', 'popcorn', 'boiled-sweets', 'mixed-seeds', 'marshmallows', 'toffee', 'plant-toffee', 'brittle', 'jelly-sweets', 'nougat', 'praline'],
   state: 'contains',
   unless: 'ground|flour|meal|butter|paste|oil|milk|drink',
-  because: 'whole or chopped nuts and hard pieces can choke a small child',
+  because: 'whole or chopped nuts and hard or springy pieces can choke a small child',
+  source: '[P] under about five years',
+}
+const chokingFruit: DietRule = {
+  id: 'choking-fruit',
+  name: 'whole round fruit',
+  of: ['grapes', 'cherry', 'sour-cherries', 'glace-cherries', 'blueberries', 'gooseberries', 'currants-fresh'],
+  state: 'contains',
+  unless: 'halved|halves|quartered|quarters|chopped|mashed|crushed|pur[eé]ed?|sliced|sauce|jam|juice|compote',
+  because: 'whole grapes, cherries and the like can choke a small child: quarter them',
   source: '[P] under about five years',
 }
 const rawEgg: DietRule = {
@@ -70,7 +99,7 @@ export const dietRows: readonly DietRow[] = [
     avoids: ['milk', 'egg', 'honey', 'beeswax', ...animals],
     level: 'ingredient',
     butAsk: [],
-    rules: [boneChar],
+    rules: [boneChar, woolVitamin, finings, glazed],
     says: 'nothing of animals; honey, shellac and carmine too',
     source: '[P]',
   },
@@ -80,11 +109,23 @@ export const dietRows: readonly DietRow[] = [
     avoids: ['milk', 'egg', 'honey', 'beeswax', ...animals],
     level: 'ingredient',
     butAsk: [],
-    rules: [{ ...boneChar, state: 'unknown' }],
+    rules: [{ ...boneChar, state: 'unknown' }, woolVitamin, finings, glazed],
     says: 'and no sugar that may have been whitened over bone char',
     source: '[P]',
   },
-  { id: 'vegetarian', name: 'vegetarian', avoids: animals, level: 'ingredient', butAsk: [], rules: [], says: 'no gelatine, animal fat, carmine, fish', source: '[P]' },
+  { id: 'vegetarian', name: 'vegetarian', avoids: animals, level: 'ingredient', butAsk: [], rules: [rennet, finings, glazed], says: 'no gelatine, animal fat, carmine, fish', source: '[P]' },
+  {
+    id: 'lactose',
+    name: 'lactose-intolerant',
+    avoids: ['milk'],
+    level: 'ingredient',
+    butAsk: [],
+    fine: ['lactose-free-milk'],
+    fineClaim: 'lactose-free',
+    rules: [asksMaker('still-milk', 'lactose-free milk', ['lactose-free-milk'], 'lactose-free milk is still milk: not for a milk allergy')],
+    says: 'no milk but lactose-free; that is still milk, and not for an allergy',
+    source: '[P]',
+  },
   {
     id: 'coeliac',
     name: 'coeliac',
@@ -112,11 +153,11 @@ export const dietRows: readonly DietRow[] = [
     avoids: ['honey', 'alcohol'],
     level: 'ingredient',
     butAsk: [],
-    rules: [choking, { ...rawEgg }],
+    rules: [choking, chokingFruit, { ...rawEgg }],
     says: 'no honey, nothing to choke on, no raw egg',
     source: '[P]',
   },
-  { id: 'under-five', name: 'under five', avoids: ['alcohol'], level: 'ingredient', butAsk: [], rules: [choking, { ...rawEgg }], says: 'nothing to choke on, no raw egg', source: '[P]' },
+  { id: 'under-five', name: 'under five', avoids: ['alcohol'], level: 'ingredient', butAsk: [], rules: [choking, chokingFruit, { ...rawEgg }], says: 'nothing to choke on, no raw egg', source: '[P]' },
   {
     id: 'pregnant',
     name: 'pregnant',
@@ -140,5 +181,14 @@ export const dietRows: readonly DietRow[] = [
   },
 ]
 
-/** Words of steps that say that a part is heated. [P] */
-export const heatWords = 'bake|baking|baked|oven|boil|simmer|cook|fry|poach|steam|toast|heat|scald|melt over|caramelise|caramelize|griddle|waffle iron|thicken'
+/** What cooks through whatever was made so far: it is baked. A tin, tray or powder is not. [P] */
+export const bakes = /\b(?:bak(?:e|es|ed|ing)(?!\s+(?:tin|tray|sheet|paper|parchment|powder|soda|dish|pan|beans))|into\s+the\s+(?:hot\s+)?oven|waffle\s+iron)\b/iu
+/** What cooks the thing that its sentence speaks of. Toasting, melting and warming do not. [P] */
+export const boils = /\b(?:boil(?:s|ed|ing)?|simmer\w*|fry|fried|poach\w*|steam\w*|griddle|cook(?:s|ed|ing)?|scald\w*|thicken\w*)\b/iu
+/** Something else is baked there, or nothing is: a case baked blind, "no-bake". [P] */
+export const bakesAnother =
+  /\b(?:blind|no[-\s]bake|before\s+baking|do\s+not\s+bake|bak\w+\s+(?:the\s+)?(?:\w+\s+)?(?:base|bases|case|cases|crust|shells?|nuts|almonds|hazelnuts|pastry|biscuit\s+base))\b/iu
+/** Something else is boiled there: water under the bowl, a syrup. [P] */
+export const boilsAnother = /\b(?:kettle|(?:boiling|simmering|steaming|hot)\s+water|water\s+to\s+(?:the\s+|a\s+)?boil|syrup|bain[-\s]marie|cooked\s+(?:and\s+)?cool\w*|do\s+not\s+(?:boil|cook))\b/iu
+/** What is cooked where no line is named: what was made so far. [P] */
+export const wholeOfIt = /\b(?:mixture|custard|batter|dough|cake|filling|cream|sauce|curd|meringue|sponge|pudding|tart|pie|loaf|rolls?|buns?|biscuits?|everything|all|it|them)\b/iu

@@ -3,7 +3,7 @@ import { checkPeople, readRecipe } from '#core'
 
 const verdict = (lines: string, step: string, allergen: string) =>
   checkPeople(readRecipe(`Dessert\n\n100 g sugar\n${lines}\n\nMethod\n1. ${step}`).recipe, [
-    { id: 'p', name: 'P', avoids: [{ allergen, level: 'ingredient' }], diets: [] },
+    { id: 'p', name: 'P', avoids: [{ allergen, strictness: 'choice' }], diets: [] },
   ]).people[0]!.verdict
 
 describe('what a step makes of a listed thing', () => {

@@ -12,7 +12,7 @@ const brought = (step: string, lines?: string) =>
     .map(thing => thing.ingredient ?? `“${thing.words}”`)
 const verdict = (reading: Reading, allergen: string) =>
   checkPeople(reading.recipe, [
-    { id: 'p', name: 'P', avoids: [{ allergen, level: 'trace' }], diets: [] },
+    { id: 'p', name: 'P', avoids: [{ allergen, strictness: 'allergy' }], diets: [] },
   ]).people[0]!.verdict
 
 describe('what only a step brings', () => {

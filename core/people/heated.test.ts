@@ -1,0 +1,59 @@
+import { describe, expect, test } from '@jest/globals'
+import { readRecipe } from '#core'
+import { checkPeople } from './check'
+
+const isRaw = (lines: string, steps: string) =>
+  checkPeople(readRecipe(`Dessert\n\n${lines}\n\nMethod\n${steps}`).recipe, [
+    { id: 'p', name: 'P', avoids: [], diets: ['pregnant'] },
+  ]).people[0]!.conflicts.some(c => c.allergen === 'raw-egg')
+
+describe('an egg is cooked only if its own part is baked or boiled', () => {
+  test.each([
+    ['2 eggs\n100 g flour', 'Whisk the eggs. Fold in the flour. Bake at 180 °C for 20 minutes.'],
+    [
+      '200 g biscuits\n3 eggs\n200 g cream cheese',
+      'Press the biscuits into a tin. Whisk the eggs with the cheese, pour over and bake.',
+    ],
+    [
+      '4 egg yolks\n500 ml milk',
+      'Whisk the yolks. Heat the milk, pour over, and cook the custard over a low heat until thick.',
+    ],
+    ['250 g flour\n2 eggs', 'Whisk flour and eggs to a batter. Fry the pancakes in a hot pan.'],
+    [
+      '4 eggs\n200 ml cream',
+      'Beat the eggs and cream. Pour into a dish standing in boiling water and bake for an hour.',
+    ],
+  ])('cooked: %s, %s', (lines, steps) => expect(isRaw(lines, steps)).toBe(false))
+  test.each([
+    [
+      '2 eggs\n200 g chocolate',
+      'Melt the chocolate over simmering water. Whisk in the eggs. Chill.',
+    ],
+    [
+      '3 egg whites\n50 g nuts',
+      'Toast the nuts in the oven. Whisk the egg whites and fold in the nuts. Freeze overnight.',
+    ],
+    [
+      '200 g biscuits\n3 eggs\n200 g cream cheese',
+      'Crush the biscuits and bake the base. Whisk the eggs with the cheese, pour over and chill.',
+    ],
+    [
+      '3 egg yolks\n100 g sugar\n100 ml water',
+      'Boil the sugar and water to a syrup. Whisk the yolks, pour the syrup over, whisk until cool.',
+    ],
+    ['2 egg whites\n400 g icing sugar', 'Beat to a stiff icing. Leave to set.'],
+    ['250 g mascarpone\n3 eggs', 'Beat the eggs with the mascarpone. Layer and chill overnight.'],
+    ['200 g flour\n2 eggs', 'Line the tin with baking paper. Beat the eggs in. Leave to dry.'],
+    [
+      '3 egg whites\n150 g sugar',
+      'Whisk the egg whites and sugar over simmering water, then whisk until cool. Serve.',
+    ],
+    [
+      'For the sponge\n200 g flour\n2 eggs\nFor the icing\n1 egg white\n200 g icing sugar',
+      'Beat the eggs into the flour and bake. For the icing, beat the egg white with the sugar.',
+    ],
+    ['3 eggs\n100 g sugar', 'Boil the kettle. Whisk the eggs and sugar until thick. Freeze.'],
+    ['3 eggs\n100 g sugar', 'No-bake. Whisk the eggs and sugar until thick. Chill.'],
+    ['3 eggs\n500 ml milk', 'Bring the milk to the boil. Whisk the eggs, pour it over and chill.'],
+  ])('raw: %s, %s', (lines, steps) => expect(isRaw(lines, steps)).toBe(true))
+})
