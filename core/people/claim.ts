@@ -67,7 +67,7 @@ export interface Claim {
 }
 
 /** Somebody for whom there is no claim, and the first reason. */
-export interface Unclaimed {
+interface Unclaimed {
   readonly personId: string
   readonly name: string
   readonly because: string
@@ -193,7 +193,7 @@ export function claims(
 }
 
 /** One sentence of what is said, and of which sort. */
-export interface Said {
+interface Said {
   readonly is: 'not for' | 'not known' | 'claim' | 'nobody'
   readonly says: string
 }

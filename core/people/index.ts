@@ -16,8 +16,8 @@ export {
   type Strictness,
   type AvoidedThing,
 } from './person'
-export { dietRows, type DietRow } from './tables/diets'
-export { lawLists, type LawList } from './tables/lists'
+export { dietRows } from './tables/diets'
+export { lawLists } from './tables/lists'
 export { cautionsAt, cautionsFor, type Caution } from './cautions'
 export {
   claimFor,
@@ -28,7 +28,6 @@ export {
   type Claim,
   type Claims,
   type Resting,
-  type Said,
 } from './claim'
 export { contactPlan, type ContactPlan, type ContactStep } from './contact'
 export { recheck, type Standing, type VerdictChange } from './recheck'

@@ -37,6 +37,47 @@ const nothing = (
   offer: Plan | null = null,
 ): Adaptation => ({ verdict, family, why, plans: [], instead, offer })
 
+const checked = (recipe: Recipe, people: readonly Person[], known: Known) =>
+  checkPeople(recipe, people, known.packets ? { packets: known.packets } : {})
+
+/**
+ * Lines that stay and whose packets name what somebody avoids: another packet is the answer, and
+ * until it is there no plan holds.
+ */
+function stuckOn(
+  recipe: Recipe,
+  people: readonly Person[],
+  parts: readonly Part[],
+  known: Known,
+): readonly string[] {
+  if (!known.packets?.length) return []
+  const leaving = new Set(parts.flatMap(part => part.leaving.map(item => item.line.id)))
+  const found = checked(recipe, people, known)
+    .people.flatMap(person => person.conflicts)
+    .filter(c => c.rule === 'packet-contains' && c.lineId !== null && !leaving.has(c.lineId))
+  return [
+    ...new Set(
+      found.map(
+        c =>
+          `“${c.words}”: ${c.because}. Take another packet of it, or something else in its place.`,
+      ),
+    ),
+  ]
+}
+
+/** Why nothing has to leave; null where something has to. */
+function whyFine({ recipe, people, parts, table, wishes, known }: Asked): readonly string[] | null {
+  if (!people.some(person => needsOf(person).length) && !wishesMore(wishes))
+    return ['Nobody at the table avoids anything, so nothing changes.']
+  if (parts.some(part => isTouched(part, wishes)) || blockedInSteps(recipe, table)) return null
+  const open = checked(recipe, people, known).people.flatMap(person => person.conflicts)
+  const reasons = [...new Set(open.map(c => c.because))].slice(0, 5)
+  return [
+    'No line has to leave for the people at the table.',
+    ...(reasons.length ? [`What is still open: ${reasons.join('; ')}.`] : []),
+  ]
+}
+
 /** What of a part leaves, in the route table's words. */
 function leavesOf(part: Part): ReadonlySet<string> {
   return new Set(
@@ -159,21 +200,12 @@ export function adapt(
     return nothing('cannot', 'other', ['There is no ingredient line to work with.'])
   const table = tableOf(people, known.packets)
   const parts = partsOf(recipe, table, wishes)
+  const stuck = stuckOn(recipe, people, parts, known)
   const heaviest = parts.reduce((a, b) => (b.mass > a.mass ? b : a))
   const family = heaviest.reading.family.id
-  if (!people.some(person => needsOf(person).length) && !wishesMore(wishes))
-    return nothing('already-fine', family, [
-      'Nobody at the table avoids anything, so nothing changes.',
-    ])
-  if (!parts.some(part => isTouched(part, wishes)) && !blockedInSteps(recipe, table)) {
-    const open = checkPeople(recipe, people).people.flatMap(person => person.conflicts)
-    return nothing('already-fine', family, [
-      'No line has to leave for the people at the table.',
-      ...(open.length
-        ? [`What is still open: ${[...new Set(open.map(c => c.because))].slice(0, 5).join('; ')}.`]
-        : []),
-    ])
-  }
+  if (stuck.length) return nothing('cannot', family, stuck)
+  const fine = whyFine({ recipe, people, parts, table, wishes, known })
+  if (fine) return nothing('already-fine', family, fine)
   const refused = parts.find(part => part.route?.how === 'refuse')
   if (refused) {
     const leaves = leavesOf(refused)

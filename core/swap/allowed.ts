@@ -18,6 +18,8 @@ export interface Table {
   readonly things: ReadonlySet<string>
   /** Ingredients whose packets in this house do not suit somebody here, with the packet's name. */
   readonly unfit: ReadonlyMap<string, string>
+  /** Ingredients and lines whose packets name what somebody avoids. */
+  readonly against: ReadonlySet<string>
   /** Ingredients whose packets have been read and suit everybody. */
   readonly settled: ReadonlySet<string>
 }
@@ -49,32 +51,47 @@ export function tableOf(people: readonly Person[], packets: readonly CheckedPack
   const things = new Set(
     people.flatMap(person => (person.things ?? []).flatMap(thing => thing.ingredient ?? [])),
   )
-  const named = (n: CheckedPacket['contains'][number]): AvoidableId =>
-    typeof n === 'string' ? n : n.allergen
-  const unfit = new Map<string, string>()
-  const settled = new Set<string>()
-  for (const packet of packets) {
-    if (!packet.ingredient) continue
-    const holds =
-      packet.contains.map(named).some(id => never.has(id) || groups.has(id)) ||
-      packet.mayContain.map(named).some(id => traces.has(id))
-    if (holds) unfit.set(packet.ingredient, packet.name ?? packet.ingredient)
-    else if (
-      !packet.notRead &&
-      !(packet.open ?? []).some(n => never.has(named(n))) &&
-      !packet.unknownWords?.length
-    )
-      settled.add(packet.ingredient)
-  }
   return {
     never,
     groups,
     traces,
     onPacket,
     things,
-    unfit,
-    settled: new Set([...settled].filter(id => !unfit.has(id))),
+    ...ofPackets(packets, { never, groups, traces }),
   }
+}
+
+type Kept = Pick<Table, 'never' | 'groups' | 'traces'>
+const named = (n: CheckedPacket['contains'][number]): AvoidableId =>
+  typeof n === 'string' ? n : n.allergen
+
+/** Is a packet read, and does it leave nothing open that matters here? */
+const isSettling = (packet: CheckedPacket, { never }: Kept) =>
+  !packet.notRead &&
+  !(packet.open ?? []).some(n => never.has(named(n))) &&
+  !packet.unknownWords?.length
+
+/** What the house's packets do for this table. */
+function ofPackets(
+  packets: readonly CheckedPacket[],
+  kept: Kept,
+): Pick<Table, 'unfit' | 'against' | 'settled'> {
+  const unfit = new Map<string, string>()
+  const against = new Set<string>()
+  const settled = new Set<string>()
+  const matters = (id: AvoidableId) => kept.never.has(id) || kept.groups.has(id)
+  for (const packet of packets) {
+    const isNamed = packet.contains.map(named).some(matters)
+    if (isNamed) against.add(packet.lineId ?? packet.ingredient ?? '')
+    if (!packet.ingredient || packet.lineId !== undefined) continue
+    const isUnfit =
+      isNamed ||
+      (packet.warnings ?? []).map(named).some(matters) ||
+      packet.mayContain.map(named).some(id => kept.traces.has(id))
+    if (isUnfit) unfit.set(packet.ingredient, packet.name ?? packet.ingredient)
+    else if (isSettling(packet, kept)) settled.add(packet.ingredient)
+  }
+  return { unfit, against, settled: new Set([...settled].filter(id => !unfit.has(id))) }
 }
 
 /**

@@ -150,10 +150,9 @@ export function planOf(
     known.steps,
   )
   const check = checkPeople(adapted, people, known.packets ? { packets: known.packets } : {})
-  // The gate: a plan that the independent check does not pass is not shown, whoever thought it
-  // good. What the baker's own packets say is said beside it.
-  const bare = known.packets ? checkPeople(adapted, people) : check
-  if (bare.people.some(person => person.verdict === 'conflict')) return null
+  // The gate: a plan that the independent check does not pass, with the packets that are tied, is not
+  // shown, whoever thought it good.
+  if (check.people.some(person => person.verdict === 'conflict')) return null
   const schools = [...new Set(changes.flatMap(change => change.school ?? []))]
   return {
     id: choice.id,

@@ -27,6 +27,21 @@ const isLineBlocked = (line: Line, table: Table, region: Region): boolean =>
     return ingredient !== undefined && isBlocked(ingredient, table, [thing])
   })
 
+/** Does the house's packet of it name what somebody avoids? */
+const isPacketUnfit = (line: Line, table: Table): boolean =>
+  table.against.has(line.id) || (line.ingredient !== null && table.against.has(line.ingredient))
+
+/**
+ * Its packet does not suit, and other makes would not surely: something else comes for it. Of what
+ * usually holds nothing of the kind another packet is the answer, and no other ingredient.
+ */
+const isSwappable = (line: Line, table: Table): boolean => {
+  const own = line.ingredient ? ingredientById(line.ingredient) : undefined
+  return (
+    own !== undefined && isPacketUnfit(line, table) && own.mayHold.some(id => table.never.has(id))
+  )
+}
+
 const isOwnBlocked = (line: Line, table: Table, region: Region) => {
   const [own] = namedByLine(line, region)
   const ingredient = own && ingredientOf(own)
@@ -37,37 +52,36 @@ const isOwnBlocked = (line: Line, table: Table, region: Region) => {
  * What of a component cannot stay. Lines whose ingredient is unknown stay where they are; the check
  * will say so.
  */
-export function leavingOf(
+export const leavingOf = (
   component: Component,
   family: FamilyRow,
   table: Table,
   region: Region,
-): Leaving[] {
-  return component.lines.flatMap((line): Leaving[] => {
-    const own = line.ingredient ? ingredientById(line.ingredient)! : null
-    const blocked = isLineBlocked(line, table, region)
-    if (!blocked)
-      return line.orElse.some(alt => isLineBlocked(alt, table, region))
-        ? [{ how: 'narrows', line }]
-        : []
-    const alternative = line.orElse.find(
-      alt => alt.ingredient && !alt.unread.length && !isLineBlocked(alt, table, region),
-    )
-    if (alternative) return [{ how: 'picks', line, alternative }]
-    if (!own) return []
-    if (!isOwnBlocked(line, table, region)) return [{ how: 'rewords', line, ingredient: own }]
-    const wash =
-      own.kind.startsWith('egg') &&
-      (line.purpose === 'brush' || family.id === 'egg-wash' || /wash/iu.test(line.text))
-    return [
-      {
-        how: 'leaves',
-        line,
-        ingredient: own,
-        question: wash ? 'egg-wash' : (questionOf[own.kind] ?? 'flavour'),
-      },
-    ]
-  })
+): Leaving[] => component.lines.flatMap(line => leavingLine(line, family, table, region) ?? [])
+
+/** Null where the line stays as it is. */
+function leavingLine(line: Line, family: FamilyRow, table: Table, region: Region): Leaving | null {
+  const isOut = (choice: Line) =>
+    isLineBlocked(choice, table, region) || isPacketUnfit(choice, table)
+  const mustGo = isLineBlocked(line, table, region) || isSwappable(line, table)
+  if (!mustGo && !(isOut(line) && line.orElse.length))
+    return line.orElse.some(alt => isLineBlocked(alt, table, region))
+      ? { how: 'narrows', line }
+      : null
+  const alternative = line.orElse.find(alt => alt.ingredient && !alt.unread.length && !isOut(alt))
+  if (alternative) return { how: 'picks', line, alternative }
+  const own = line.ingredient ? ingredientById(line.ingredient)! : null
+  if (!own || !mustGo) return null
+  if (!isOwnBlocked(line, table, region) && !isPacketUnfit(line, table))
+    return { how: 'rewords', line, ingredient: own }
+  return { how: 'leaves', line, ingredient: own, question: questionFor(line, own, family) }
+}
+
+function questionFor(line: Line, own: Ingredient, family: FamilyRow): Question {
+  const isWash =
+    own.kind.startsWith('egg') &&
+    (line.purpose === 'brush' || family.id === 'egg-wash' || /wash/iu.test(line.text))
+  return isWash ? 'egg-wash' : (questionOf[own.kind] ?? 'flavour')
 }
 
 /** The choices of a line that are not taken, by their ids, each with what the steps call it now. */

@@ -13,10 +13,6 @@ test('a child’s needs are entered in under a minute', async ({ page }) => {
     .getByRole('group', { name: 'From the law’s list' })
     .getByRole('button', { name: 'tree nuts' })
     .click()
-  await page
-    .getByRole('group', { name: 'How strictly: tree nuts' })
-    .getByRole('button', { name: 'traces too' })
-    .click()
   await page.getByRole('button', { name: 'tree nuts: but may have' }).click()
   await page.getByRole('option', { name: 'almond' }).click()
   await page.keyboard.press('Escape')
@@ -26,18 +22,25 @@ test('a child’s needs are entered in under a minute', async ({ page }) => {
     .click()
   await page.getByLabel('Something else that is not eaten').fill('raisins')
   await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'carries emergency medicine' }).click()
   await page.getByLabel('To remember').fill('Baked egg only at the clinic')
   await page.getByRole('button', { name: 'Keep Juniper' }).click()
   await expect(page.getByRole('heading', { name: 'Juniper' })).toBeVisible()
   // What the issue asks of a person; the driver is quicker, but every press is one that a person makes.
   expect(Date.now() - begun).toBeLessThan(60_000)
   await expect(
-    page.getByText('under five · tree nuts but not almond, traces too · egg · no raisins'),
+    page.getByText(
+      'carries emergency medicine, under five, tree nuts but not almond (allergy, traces count), ' +
+        'egg (allergy, traces count), no raisins',
+    ),
   ).toBeVisible()
   await expect(page.getByText('To remember: Baked egg only at the clinic')).toBeVisible()
   await reload(page)
   await expect(
-    page.getByText('under five · tree nuts but not almond, traces too · egg · no raisins'),
+    page.getByText(
+      'carries emergency medicine, under five, tree nuts but not almond (allergy, traces count), ' +
+        'egg (allergy, traces count), no raisins',
+    ),
   ).toBeVisible()
 
   await atStart(page)

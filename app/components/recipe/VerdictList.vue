@@ -1,33 +1,63 @@
 <script setup lang="ts">
-import type { PeopleCheck, Person } from '#core'
+import {
+  isStrict,
+  type PeopleCheck,
+  type Person,
+  type PersonCheck,
+  type Resting,
+  type State,
+} from '#core'
 
-/** Who can eat it as it is written: a sentence a person, never the word “safe”. */
-const props = defineProps<{ people: readonly Person[]; check: PeopleCheck | null }>()
+/**
+ * Who can eat it as it is written: a sentence a person, never the word “safe”. Where packets are
+ * unread that matter to somebody, that is not known, whatever the words say.
+ */
+const props = defineProps<{
+  people: readonly Person[]
+  check: PeopleCheck | null
+  resting: Resting | null
+}>()
+const unread = (person: Person) => {
+  const { bought, onPackets } = props.resting ?? { bought: 0, onPackets: 0 }
+  return onPackets === 0 || isStrict(person) ? bought - onPackets : 0
+}
+const counted = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
+const wordsOf = (found: PersonCheck, is: (state: State) => boolean) =>
+  new Set(found.conflicts.filter(c => is(c.state)).map(c => c.words)).size
+/** What is said of one person, and in which state the bead stands. */
+function rowOf(
+  person: Person,
+  found: PersonCheck | undefined,
+): { readonly state?: State; readonly says: string } {
+  if (!found) return { state: 'unknown', says: 'being checked …' }
+  const open = wordsOf(found, state => state !== 'contains')
+  if (found.verdict === 'conflict') {
+    const brings = counted(
+      wordsOf(found, state => state === 'contains'),
+      'thing',
+    )
+    return {
+      state: 'contains',
+      says: `cannot eat ${brings} in it${open ? `; ${open} not known` : ''}`,
+    }
+  }
+  if (found.verdict === 'unknown')
+    return { state: 'unknown', says: `not known yet: ${open} to read` }
+  if (unread(person))
+    return {
+      state: 'unknown',
+      says: `nothing found in the words; ${counted(unread(person), 'packet')} not read`,
+    }
+  return { says: 'nothing found in what you entered' }
+}
 const rows = computed(() =>
-  props.people.map(person => {
-    const found = props.check?.people.find(p => p.personId === person.id)
-    const brings = [
-      ...new Set((found?.conflicts ?? []).filter(c => c.state === 'contains').map(c => c.words)),
-    ]
-    const open = new Set(
-      (found?.conflicts ?? []).filter(c => c.state !== 'contains').map(c => c.words),
-    ).size
-    const state =
-      found?.verdict === 'conflict'
-        ? ('contains' as const)
-        : found?.verdict === 'clear'
-          ? undefined
-          : ('unknown' as const)
-    const says = !found
-      ? 'being checked …'
-      : found.verdict === 'conflict'
-        ? `cannot eat ${brings.length} ${brings.length === 1 ? 'thing' : 'things'} in ` +
-          `it${open ? `; ${open} not known` : ''}`
-        : found.verdict === 'unknown'
-          ? `not known yet: ${open} to read`
-          : 'nothing found in what you entered'
-    return { person, state, says }
-  }),
+  props.people.map(person => ({
+    person,
+    ...rowOf(
+      person,
+      props.check?.people.find(p => p.personId === person.id),
+    ),
+  })),
 )
 </script>
 

@@ -154,7 +154,7 @@ async function addPart() {
       <aside class="side">
         <section aria-labelledby="who">
           <h2 id="who">As written</h2>
-          <VerdictList :people="bench.table" :check="bench.check" />
+          <VerdictList :people="bench.table" :check="bench.check" :resting="bench.resting" />
           <p v-if="bench.resting" class="soft resting">
             <NuxtLink :to="`/packet/${bake.id}`"
               >{{ bench.resting.onPackets }} of {{ bench.resting.bought }} bought lines</NuxtLink

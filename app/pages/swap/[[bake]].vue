@@ -244,6 +244,10 @@ const results: readonly { readonly result: Result; readonly says: string }[] = [
   { result: 'failed', says: 'It failed' },
 ]
 const lastBaked = computed(() => bake.value?.baked?.find(b => b.on === today()) ?? null)
+const refusals: Readonly<Record<string, string>> = {
+  'already-fine': 'Nothing has to change',
+  'not-advised': 'Better not this one',
+}
 </script>
 
 <template>
@@ -256,15 +260,10 @@ const lastBaked = computed(() => bake.value?.baked?.find(b => b.on === today()) 
 
     <section v-else-if="bench.adaptation && !plan" class="sheet refusal" aria-live="polite">
       <h1>
-        {{
-          bench.adaptation.verdict === 'already-fine'
-            ? 'Nothing has to change'
-            : bench.adaptation.verdict === 'not-advised'
-              ? 'Better not this one'
-              : 'It cannot be worked out yet'
-        }}
+        {{ refusals[bench.adaptation.verdict] ?? 'It cannot be worked out yet' }}
       </h1>
       <p v-for="why in bench.adaptation.why" :key="why">{{ why }}</p>
+      <UnreadNote v-if="bench.adaptation.verdict === 'already-fine'" :bake="bake.id" />
       <div v-if="bench.adaptation.instead.length" class="instead">
         <h2>What works instead</h2>
         <p v-for="text in bench.adaptation.instead" :key="text">{{ text }}</p>
