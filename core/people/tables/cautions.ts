@@ -37,27 +37,60 @@ export const cautionRows: readonly CautionRow[] = [
   {
     id: 'hot-sugar',
     when: [],
-    steps: '\\b(?:caramel\\w*|boil\\w*[^.]{0,40}(?:sugar|syrup|treacle|honey)|(?:sugar|syrup|treacle|honey)[^.]{0,40}(?:boil\\w*|bubbl\\w*|simmer\\w*)|soft\\s+ball|hard\\s+crack|brittle|toffee)\\b',
+    steps:
+      '\\b(?:caramel(?:ise|ize|ises|ised)?\\w*|boil\\w*[^.]{0,40}(?:sugar|syrup|treacle|honey)|(?:sugar|syrup|treacle|honey)[^.]{0,60}(?:boil\\w*|bubbl\\w*|simmer\\w*)|soft\\s+ball|firm\\s+ball|hard\\s+ball|(?:soft|hard)\\s+crack|brittle|toffee)\\b|\\b(?:to|reach(?:es)?|until\\s+it\\s+is)\\s+(?:about\\s+)?1[1-7]\\d\\s*°\\s*C\\b(?![^.]*\\b(?:oven|fan|gas))(?<!\\b(?:oven|bak\\w*|preheat\\w*|roast\\w*|down|reduce\\w*|lower)\\b[^.]*)|\\bthermometer\\b[^.]{0,40}\\b1[1-8]\\d\\b',
     says: 'Hot sugar burns deeply: never touch it or taste it, keep children away, have cold water near.',
     because: 'sugar and syrup hold far more heat than water, and cling',
     source: '[P]',
   },
   {
+    id: 'deep-fat',
+    when: ['kind:oil', 'kind:hard-fat'],
+    steps:
+      '\\b(?:deep[-\\s]?fr(?:y|ied|ying)|(?:hot|heat\\s+the)\\s+(?:\\w+\\s+)?(?:oil|fat)\\b[^.]{0,60}\\b(?:1[5-9]\\d|fry|drop)|fry\\b[^.]{0,40}\\bin\\s+(?:the\\s+)?(?:hot\\s+)?(?:oil|fat)|(?:oil|fat)\\s+(?:reaches|to|is\\s+at)\\s+1[5-9]\\d)',
+    both: true,
+    says: 'Hot fat: never more than half a pan, never left alone, nothing wet into it; a lid puts a fire out, water never. Fat that fried something else carries it.',
+    because: 'it catches fire above some 230 °C, and water bursts in it',
+    source: '[P]',
+  },
+
+  {
     id: 'steam-glass',
     when: [],
-    steps: '\\b(?:over\\s+(?:a\\s+pan\\s+of\\s+)?(?:simmering|steaming|hot|barely\\s+simmering)\\s+water|bain[-\\s]marie|double\\s+boiler|water\\s+bath)\\b',
+    steps: '\\b(?:over\\s+(?:a\\s+pan\\s+of\\s+)?(?:gently\\s+)?(?:simmering|steaming|hot|barely\\s+simmering)\\s+water|double\\s+boiler)\\b',
     says: 'Over steam use a heatproof bowl, not thin glass, and lift it off with a cloth.',
     because: 'glass may crack in steam',
     source: '[P]',
   },
   {
+    id: 'raw-icing',
+    when: ['kind:egg-white'],
+    steps: '\\b(?:royal\\s+icing|icing\\s+sugar)\\b',
+    both: true,
+    says: 'Icing of raw egg white stays raw: pasteurised or dried white for small children, the pregnant and the ill.',
+    because: 'nothing heats it',
+    source: '[P]',
+  },
+  {
+    id: 'jars',
+    when: ['kind:egg', 'kind:egg-yolk', 'kind:cream', 'kind:milk', 'kind:butter', 'kind:plant-cream', 'kind:nut', 'pumpkin-puree', 'banana', 'sweet-potato', 'kind:legume'],
+    steps: '\\b(?:jars?|sterilised|sterilized|preserv\\w+)\\b',
+    both: true,
+    says: 'Only what is very sweet or sour keeps in a jar at room temperature: curds, creams, purées and nut fillings go into the fridge and are eaten within a week or two.',
+    because: 'mild fillings in closed jars are where botulism grows',
+    source: '[P]',
+  },
+
+  {
     id: 'hot-blender',
     when: [],
-    steps: '\\b(?:blend|blitz|pur[ée]e|liquidise|blender)\\b',
+    steps:
+      '\\b(?:hot|boil\\w*|simmer\\w*|warm|just[-\\s]cooked)\\b[^.]{0,90}\\b(?:blend|blitz|pur[ée]e|liquidise|blender)\\w*|\\b(?:blend|blitz|pur[ée]e|liquidise)\\w*\\b[^.]{0,60}\\b(?:hot|boiling|simmering|warm)\\b(?!\\s+(?:place|oven))',
     says: 'Hot liquid never in a closed blender: leave the lid’s vent open under a cloth; switch an immersion blender on and off only while it is under.',
     because: 'steam bursts the lid off',
     source: '[P]',
   },
+
   {
     id: 'aquafaba',
     when: ['aquafaba'],
@@ -75,7 +108,7 @@ export const cautionRows: readonly CautionRow[] = [
     because: 'they swell, also in the throat',
     source: '[P]',
   },
-  { id: 'alcohol', when: ['kind:alcohol', 'vanilla'], says: 'Alcohol does not all bake out.', because: 'a part of it stays, more in a short bake', source: '[P]' },
+  { id: 'alcohol', when: ['kind:alcohol'], says: 'Alcohol does not all bake out.', because: 'a part of it stays, more in a short bake', source: '[P]' },
   { id: 'xylitol', when: ['xylitol'], says: 'Xylitol is poisonous to dogs: sweep up crumbs, keep the tin shut.', because: 'small amounts are enough', source: '[P]' },
   { id: 'sugar-alcohols', when: ['xylitol', 'erythritol'], says: 'Sugar alcohols act as a laxative above some 20–30 g a person.', because: 'they are hardly taken up', source: '[P]' },
   {
@@ -96,7 +129,7 @@ export const cautionRows: readonly CautionRow[] = [
   },
   {
     id: 'dark-chocolate',
-    when: ['kind:chocolate', 'kind:plant-chocolate', 'kind:cocoa'],
+    when: ['kind:chocolate', 'kind:plant-chocolate'],
     says: 'Dark chocolate very often carries milk; “dairy-free” and “vegan” say nothing about traces.',
     because: 'it runs on the lines of milk chocolate',
     defer: 'the packet',
@@ -112,7 +145,9 @@ export const cautionRows: readonly CautionRow[] = [
   },
   {
     id: 'cold-fillings',
-    when: ['kind:tofu', 'kind:plant-cream', 'kind:plant-sour', 'kind:cream', 'avocado'],
+    when: ['kind:tofu', 'kind:plant-cream', 'kind:plant-sour', 'kind:cream', 'kind:fresh-cheese', 'avocado'],
+    steps: '\\b(?:custard|mousse|filling|frosting|whipp?(?:ed|ing)?|chill\\w*|refrigerat\\w*|fridge|set|sets)\\b(?!\\s+(?:the\\s+)?(?:oven|aside|timer))',
+    both: true,
     says: 'Creams and custards: within two hours into the fridge, eaten within 2–3 days.',
     because: 'they are wet, mild and full of food for germs',
     source: '[P]',
