@@ -68,7 +68,15 @@ test('a packet is typed in, read word by word, kept as read, and says who may ea
   await expect(state(page, 'fizzulate')).toHaveClass(/unknown/)
   await expect(state(page, 'almonds')).toHaveClass(/trace/)
   await expect(state(page, 'palm oil')).toHaveCount(0)
-  await expect(sheet(page).getByText('“fizzulate”. Is one misspelt?')).toBeVisible()
+  // Every word can be looked at, and what it was taken for.
+  await sheet(page).getByText('Every word, and what it was taken for').click()
+  const word = (words: string) =>
+    sheet(page).locator('dl > div', { has: page.getByText(words, { exact: true }) })
+  await expect(word('almonds')).toContainText('may contain · said as a possible trace')
+  await expect(word('palm oil')).toContainText('brings nothing')
+  await expect(
+    sheet(page).getByText(/“fizzulate”. Is one misspelt, or does it not say/),
+  ).toBeVisible()
   await page
     .getByLabel('Ingredient statement')
     .fill(
@@ -350,7 +358,7 @@ test('a claim rests on packets, and is withdrawn when a packet changes', async (
   await expect(page.locator('.said')).toContainText('Not for Bram.')
   await page.getByText('Why not', { exact: true }).click()
   await expect(
-    page.getByText(/Bram: the packet “Lighthouse Baking Block” names milk/),
+    page.locator('.said').getByText(/Bram: the packet “Lighthouse Baking Block” names milk/),
   ).toBeVisible()
   await page.getByRole('navigation').getByRole('link', { name: 'share' }).click()
   await expect(page.locator('.card .said')).toContainText('Not for Bram.')

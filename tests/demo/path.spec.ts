@@ -109,13 +109,13 @@ test('the house file brings the same house back, and a broken or foreign file ch
     page.getByRole('button', { name: 'Save the house file' }).click(),
   ])
   const saved = readFileSync(await file.path(), 'utf8')
-  expect(JSON.parse(saved)).toMatchObject({ format: 'ingwer-house', version: 3 })
+  expect(JSON.parse(saved)).toMatchObject({ format: 'ingwer-house', version: 4 })
 
   for (const [name, content, sentence] of [
     ['photo.json', 'ÿØÿà no json', /no JSON at all\. Nothing was changed/],
     ['other.json', '{"recipes": []}', /not written by Ingwer/],
     ['cut.json', saved.replace('"strictness": "allergy"', '"level": "much"'), /damaged at “people/],
-    ['newer.json', saved.replace('"version": 3', '"version": 7'), /newer Ingwer/],
+    ['newer.json', saved.replace('"version": 4', '"version": 7'), /newer Ingwer/],
   ] as const) {
     await page
       .getByLabel('House file to open')

@@ -192,7 +192,8 @@ test('the card goes out as HTML and label, with its code, its packets and what i
   await expect(
     page.getByRole('img', { name: 'The card’s text as a code for a phone’s camera' }),
   ).toBeVisible()
-  await expect(page.getByText(/Fogbell Plain Flour/).first()).toBeVisible()
+  await expect(page.locator('.packets').getByText(/Fogbell Plain Flour/)).toBeVisible()
+  await expect(page.locator('.said')).toContainText('Not for Ottilie, Bram, Ikenna and Philippa.')
   await expect(page.getByText(/eat by/).first()).toBeVisible()
   const [file] = await Promise.all([
     page.waitForEvent('download'),
@@ -206,11 +207,16 @@ test('the card goes out as HTML and label, with its code, its packets and what i
     'Contains',
     'Packets not read',
     'emergency plan',
+    'Not for Ottilie, Bram, Ikenna and Philippa.',
   ])
     expect(html).toContain(part)
   expect(html).not.toMatch(/<script/)
   await page.getByRole('button', { name: 'Label for a tin' }).click()
-  await expect(page.getByRole('article', { name: 'Label for a tin' })).toContainText('Contains')
+  const label = page.getByRole('article', { name: 'Label for a tin' })
+  await expect(label).toContainText('Not for Ottilie, Bram, Ikenna and Philippa.')
+  // No bead stands for somebody who may not have it.
+  await expect(label.getByRole('img', { name: /^(?:Ottilie|Bram|Ikenna|Philippa)/ })).toHaveCount(0)
+  await expect(label).toContainText('Contains')
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('button', { name: 'Card as HTML' })).toBeHidden()
   await expect(page.getByRole('article', { name: 'Label for a tin' })).toBeVisible()
