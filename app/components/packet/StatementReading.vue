@@ -262,6 +262,8 @@ ul {
 }
 .every summary {
   cursor: pointer;
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
   min-height: 44px;
   display: flex;
   align-items: center;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { saidOf, type CardFacts, type Person } from '#core'
+import { restsOnRead, saidOf, type CardFacts, type Person } from '#core'
 
 /**
  * The card in the size of a label for a tin: what, when, for whom, what is in it, how long. The
@@ -31,7 +31,11 @@ const mayHave = computed(() =>
         >
       </p>
     </header>
-    <p v-for="each in said" :key="each.says" :class="each.is.replace(' ', '-')">
+    <p
+      v-for="each in said"
+      :key="each.says"
+      :class="[each.is.replace(' ', '-'), { sure: restsOnRead(facts) }]"
+    >
       <span v-if="each.is === 'claim'" class="beads"
         ><PersonBead v-for="p in mayHave" :key="p.id" :person="p" :size="24" /></span
       >{{ each.says }}
@@ -78,8 +82,11 @@ h1 {
 .claim,
 .not-for {
   font-weight: 600;
-  border-left: 1mm solid #33703f;
+  border-left: 1mm dashed #4f5f74;
   padding-left: 2mm;
+}
+.claim.sure {
+  border-left: 1mm solid #33703f;
 }
 .not-for {
   font-weight: 700;

@@ -57,6 +57,8 @@ p {
   display: inline-flex;
   align-items: center;
   padding-left: 18px;
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
 }
 .why ul {
   margin: 0;
