@@ -1,4 +1,4 @@
-import type { Ingredient } from './ingredient'
+import type { Ingredient, Kind } from './ingredient'
 import { fatsEggsDairy } from './tables/fats-eggs-dairy'
 import { flours } from './tables/flours'
 import { fruitVegetables } from './tables/fruit-vegetables'
@@ -9,6 +9,13 @@ import { plant } from './tables/plant'
 import { spicesDrinks } from './tables/spices-drinks'
 import { sugars } from './tables/sugars'
 import { sweetsBought } from './tables/sweets-bought'
+
+/** Milled and packed where wheat is, unless a packet is certified. [P] */
+const besideWheat: readonly Kind[] = ['gluten-free-flour', 'flour-mix', 'starch']
+const milled = (row: Ingredient): Ingredient =>
+  besideWheat.includes(row.kind) && ![...row.holds, ...row.mayHold, ...row.traces].includes('wheat')
+    ? { ...row, traces: [...row.traces, 'wheat'] }
+    : row
 
 /** Every ingredient that Ingwer knows by itself; a house may add its own (`stockPantry`). */
 export const pantry: readonly Ingredient[] = [
@@ -22,4 +29,4 @@ export const pantry: readonly Ingredient[] = [
   ...leavenFlavour,
   ...spicesDrinks,
   ...sweetsBought,
-]
+].map(milled)

@@ -35,6 +35,7 @@ const {
   readPage,
   readRecipe,
   packetRows,
+  safetyRows,
   readingRows,
   scoreMethods,
   scoreStatements,
@@ -75,6 +76,8 @@ console.log(
 )
 for (const { text, says } of said.wrong) console.log(`  ${text}: ${says.join('; ')}`)
 for (const missed of said.missed) console.log(`  MISSED ${missed}`)
+
+for (const row of safetyRows(texts)) console.log(row)
 
 const packet = {
   ...newPacket('p', 'Some block', 'plant-block'),
