@@ -166,7 +166,10 @@ export function claims(
   people: readonly Person[],
   packets: readonly CheckedPacket[] = [],
 ): Claims {
-  const needy = people.filter(avoidsSomething)
+  // Whoever carries emergency medicine is named first.
+  const needy = people
+    .filter(avoidsSomething)
+    .sort((a, b) => Number(b.carries ?? false) - Number(a.carries ?? false))
   const check = checkPeople(recipe, needy, { packets })
   const checkOf = (person: Person) => check.people.find(p => p.personId === person.id)!
   const resting = restingOn(recipe, packets)

@@ -427,6 +427,63 @@ describe('claims', () => {
         'by their packets.',
     ])
   })
+  test('whoever carries emergency medicine is named first, and traces count for all their needs', () => {
+    const carrier = person({
+      id: 'c',
+      name: 'Cleo',
+      carries: true,
+      avoids: [{ allergen: 'milk', strictness: 'choice' }],
+    })
+    const packets = packetsFor([tie], [packet('Cocoa mass. May contain milk.')], today)
+    const found = claims(recipe('100 g dark chocolate\n50 g butter'), [milk, carrier])
+    expect(found.notFor.map(u => u.name)).toEqual(['Cleo', 'Ada'])
+    expect(
+      claims(recipe('100 g dark chocolate'), [milk, carrier], packets).notKnown.map(u => u.name),
+    ).toEqual(['Cleo'])
+  })
+  test('lactose-free milk is for who cannot take lactose, and is milk for an allergy', () => {
+    const lactose = person({ diets: ['lactose'] })
+    const allergic = person({ avoids: [{ allergen: 'milk', strictness: 'allergy' }] })
+    const of = (lines: string, who: Person, packets: readonly CheckedPacket[] = []) =>
+      checkPeople(recipe(lines), [who], { packets }).people[0]!
+    expect(of('100 ml lactose-free milk', lactose)).toMatchObject({
+      verdict: 'clear',
+      asks: [{ allergen: 'still-milk' }],
+    })
+    expect(of('100 ml lactose-free milk', allergic).verdict).toBe('conflict')
+    expect(of('100 ml milk', lactose).verdict).toBe('conflict')
+    const says = (statement: string) => packetsFor([tie], [packet(statement)], today)
+    const dark = '100 g dark chocolate'
+    expect(of(dark, lactose, says('Cocoa mass, milk')).verdict).toBe('conflict')
+    expect(of(dark, lactose, says('Lactose-free. Cocoa mass, milk')).verdict).toBe('clear')
+    expect(of(dark, allergic, says('Lactose-free. Cocoa mass, milk')).verdict).toBe('conflict')
+  })
+  test('raw alone: what its own part cooks is asked, and raw it counts', () => {
+    const raw = person({
+      avoids: [{ allergen: 'hazelnut', strictness: 'choice', onlyRaw: true }],
+    })
+    const of = (steps: string) => checkPeople(recipe('100 g hazelnuts', steps), [raw]).people[0]!
+    expect(of('Grind the nuts. Bake for 20 minutes.')).toMatchObject({ verdict: 'clear' })
+    expect(of('Grind the nuts. Bake for 20 minutes.').asks[0]!.because).toMatch(
+      /cooked through\?$/u,
+    )
+    expect(of('Grind the nuts and chill.').verdict).toBe('conflict')
+  })
+  test('names for many things, things that may be any of them, and gelatine by its animal', () => {
+    const of = (lines: string, who: Person) => checkPeople(recipe(lines), [who]).people[0]!.verdict
+    const not = (words: string, ingredient: string | null = null) =>
+      person({ things: [{ words, ingredient }] })
+    expect(of('100 g raspberries', not('berries'))).toBe('conflict')
+    expect(of('1 lemon', not('citrus'))).toBe('conflict')
+    expect(of('1 tsp ground cinnamon', not('spices'))).toBe('conflict')
+    expect(of('100 g mixed berries', not('strawberries', 'strawberries'))).toBe('unknown')
+    expect(of('50 g mixed nuts', not('walnuts', 'walnuts'))).toBe('unknown')
+    expect(of('2 apples', not('berries'))).toBe('clear')
+    const pork = person({ avoids: [{ allergen: 'pork', strictness: 'choice' }] })
+    expect(of('3 sheets gelatine', pork)).toBe('unknown')
+    expect(of('50 g lard', pork)).toBe('conflict')
+    expect(of('50 g suet', pork)).toBe('clear')
+  })
   test('whoever cannot eat it gets a reason and no claim, and the table none', () => {
     const found = claims(bun, [milk, nut], packetsFor([tie], [packet('Cocoa mass, whey')], today))
     expect(found.table).toBeNull()

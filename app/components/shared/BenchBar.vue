@@ -50,7 +50,7 @@ const unfit = computed(() =>
     : [],
 )
 const words = {
-  clear: 'nothing found',
+  clear: 'nothing found in the words',
   unknown: 'not known yet',
   conflict: 'cannot eat it as written',
 }

@@ -5,7 +5,7 @@ export const links: readonly string[] = ['s', 'n', 'en', 'e', 'es', 'er']
 export const pieceRows: readonly { readonly pieces: string; readonly holds: string }[] = [
   { pieces: 'milch vollmilch magermilch butter sahne rahm molke molken süßmolken joghurt quark käse laktose melk boter wei kaas room', holds: 'milk' },
   { pieces: 'ei eier vollei eigelb eiklar huhn hühnerei kippenei', holds: 'egg' },
-  { pieces: 'weizen dinkel tarwe spelt durum grieß griess mehl bloem', holds: 'wheat' },
+  { pieces: 'weizen dinkel tarwe spelt durum grieß griess', holds: 'wheat' },
   { pieces: 'roggen rogge', holds: 'rye' },
   { pieces: 'gersten gerste malz gerst mout', holds: 'barley' },
   { pieces: 'hafer haver', holds: 'oat' },
@@ -49,13 +49,17 @@ export const openPieces: readonly { readonly pieces: string; readonly open: stri
   { pieces: 'eiweiß eiweiss eiwit', open: 'egg milk soy' },
   { pieces: 'aroma', open: 'barley' },
   { pieces: 'würze gewürz', open: 'mustard celery' },
+  { pieces: 'mehl meel bloem flour stärke staerke zetmeel starch pasta', open: 'wheat' },
+  { pieces: 'lecithin lecithine lecithinen', open: 'soy egg' },
+  { pieces: 'white yolk', open: 'egg' },
+  { pieces: 'oil', open: 'soy' },
 ]
 
 /** Pieces that bring nothing: what a thing was made into, what was done to it, and longer names that hold a shorter one. [P] */
 export const harmlessPieces: readonly string[] = `
-pulver poeder powder öl oel olie oil fett vet fat kern kerne kernen saat zaad seed schrot flocken vlokken flakes kleie zemelen keim kiemen stärke staerke zetmeel starch sirup stroop siroop syrup mus paste pasta püree mark extrakt extract konzentrat concentraat saft sap protein    isolat isolaat lecithin lecithine lecithinen lecithinen zucker suiker sugar salz zout salt vollkorn volkoren korn körner voll mager trocken süß sauer butterfrei faser vezel fibre stücke stückchen stukjes blättchen blätter splitter stifte masse massa roh vollrohr rohr rohrzucker erzeugnis erzeugnisse produkt produkte zubereitung anteil anteile bestandteile getränk drink drank ersatz basis teil rest gries quell röst geröstet gemahlen gehackt hart weich frisch trink schmalz rein reinfett    essig azijn wasser water malzextrakt backpulver hefe gist reis rijst rice kartoffel aardappel tapioka tapioca hirse gierst quinoa   raps raap palm palmkern palmpit shea sheakern oliven lein distel kürbis apfel appel birne kirsch himbeer erdbeer heidelbeer johannisbeer trauben orangen zitronen citroen limetten ananas mango bananen tomaten tomaat zwiebel knoblauch karotten möhren rüben bieten spinat kräuter pfeffer paprika zimt kaneel ingwer gember vanille vanillin
-kakaobutter cacaoboter sheabutter sheakernbutter      reismilch rijstmelk     milchsäure melkzuur muskatnuss nootmuskaat   butternuss laktase 
+pulver poeder powder öl oel olie fett vet fat kern kerne kernen saat zaad seed schrot flocken vlokken flakes kleie zemelen keim kiemen sirup stroop siroop syrup mus paste püree mark extrakt extract konzentrat concentraat saft sap protein isolat isolaat zucker suiker sugar salz zout salt vollkorn volkoren korn körner voll mager trocken süß sauer butterfrei faser vezel fibre stücke stückchen stukjes blättchen blätter splitter stifte masse massa roh vollrohr rohr rohrzucker erzeugnis erzeugnisse produkt produkte zubereitung anteil anteile bestandteile getränk drink drank ersatz basis teil rest gries quell röst geröstet gemahlen gehackt hart weich frisch trink schmalz rein reinfett essig azijn wasser water backpulver hefe gist reis rijst rice kartoffel aardappel tapioka tapioca hirse gierst quinoa raps raap palm palmkern palmpit shea sheakern oliven lein distel kürbis apfel appel birne kirsch himbeer erdbeer heidelbeer johannisbeer trauben orangen zitronen citroen limetten ananas mango bananen tomaten tomaat zwiebel knoblauch karotten möhren rüben bieten spinat kräuter pfeffer paprika zimt kaneel ingwer gember vanille vanillin
+kakaobutter cacaoboter sheabutter sheakernbutter reismilch rijstmelk milchsäure melkzuur muskatnuss nootmuskaat butternuss laktase 
 farb stoff farbstoff säure zuur mittel middel regulator geschmack verstärker überzug
-flour meal solids white yolk whole dried ground paste pieces`
+ meal solids whole dried ground paste pieces`
   .trim()
   .split(/\s+/)
