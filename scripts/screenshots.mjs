@@ -74,10 +74,7 @@ const card = title => async page => {
   await page.getByRole('navigation').getByRole('link', { name: 'share' }).click()
   await page.getByRole('button', { name: 'Card as Markdown' }).waitFor()
   await page.reload()
-  await page
-    .getByText(/packets checked/)
-    .first()
-    .waitFor()
+  await page.locator('.said').first().waitFor()
 }
 
 await picture('start', {}, async () => {})
