@@ -103,7 +103,8 @@ async function keep(packet: Packet, label: string | undefined) {
       'This packet could not be kept (private mode, or the disk is full). What you typed is still here.'
     return
   }
-  open.value = null
+  // Whoever has opened another meanwhile stays there.
+  if (open.value === was) open.value = null
   if (was?.to) await bench.tie(was.to, [packet.id])
   if (before) undo(`“${packet.name}” is kept.`, 'Undo', () => house.keepPacket(before))
 }
