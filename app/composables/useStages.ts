@@ -51,8 +51,8 @@ export function useStages() {
     if (id === 'recipe') return !bake.findings.some(f => f.severity === 'stop')
     if (id === 'packet')
       return (
-        bench.resting !== null &&
-        bench.resting.onPackets >= bench.resting.bought &&
+        bench.claims !== null &&
+        bench.claims.resting.onPackets >= bench.claims.resting.bought &&
         openOf('packet') === 0
       )
     return id === 'swap'

@@ -8,6 +8,7 @@ import {
   type Bake,
   type BakeDay,
   type Caution,
+  type Claims,
   type ContactPlan,
   type DayPlan,
   type Made,
@@ -17,7 +18,6 @@ import {
   type Person,
   type Plan,
   type RecipeEdit,
-  type Resting,
   type Result,
   type SizedUp,
   type Sizing,
@@ -38,8 +38,8 @@ export const useBenchStore = defineStore('bench', () => {
   const check = shallowRef<PeopleCheck | null>(null)
   /** The same of the chosen plan's recipe; null without a plan. */
   const planCheck = shallowRef<PeopleCheck | null>(null)
-  /** How many lines of what will be baked rest on packets that were read. */
-  const resting = shallowRef<Resting | null>(null)
+  /** What may be said of what will be baked, and on how many packets it rests. */
+  const claims = shallowRef<Claims | null>(null)
   const cautions = shallowRef<readonly Caution[]>([])
   /** What is to be done against traces, of what will be baked. */
   const contact = shallowRef<ContactPlan | null>(null)
@@ -102,7 +102,7 @@ export const useBenchStore = defineStore('bench', () => {
     if (turn !== looked) return
     check.value = written?.check ?? null
     cautions.value = written?.cautions ?? []
-    resting.value = (planned ?? written)?.claims.resting ?? null
+    claims.value = (planned ?? written)?.claims ?? null
     contact.value = (planned ?? written)?.contact ?? null
     planCheck.value = planned?.check ?? null
   }
@@ -555,7 +555,7 @@ export const useBenchStore = defineStore('bench', () => {
     planCheck,
     cautions,
     contact,
-    resting,
+    claims,
     adaptation,
     working,
     saved,

@@ -1,8 +1,15 @@
-import { pattern } from '../measure'
 import { enterPhrase, phrasesIn, phraseTree, wordsOf, type AvoidableId, type Word } from '../pantry'
 import { itemsBehind, type ClauseText, type Item, type Items, type Span } from './items'
 import { denialNouns, deniedBesides } from './tables/allergen-nouns'
-import { clauseRows, wholeProduct, type ClauseMode, type ClauseRow } from './tables/clauses'
+import {
+  abbreviations,
+  clauseRows,
+  mayBePresent,
+  sentenceStarts,
+  wholeProduct,
+  type ClauseMode,
+  type ClauseRow,
+} from './tables/clauses'
 
 /**
  * A stretch of a statement in which every word is said in the same way. Ends are exclusive; `opened`
@@ -50,12 +57,8 @@ export function sentenceEnds(text: string): number[] {
     ),
   ].filter(
     m =>
-      !/\b(?:min|max|incl|approx|e\.g|i\.e|ca|mind|env|no|nr|St|vit)$/iu.test(
-        text.slice(Math.max(0, m.index - 7), m.index),
-      ) ||
-      /^\.\s*(?:contains?|may|allerg|ingredients?|free|made|kann|enthält|peut|contient)/iu.test(
-        text.slice(m.index),
-      ),
+      !abbreviations.test(text.slice(Math.max(0, m.index - 7), m.index)) ||
+      sentenceStarts.test(text.slice(m.index)),
   )
   return [...ends.map(m => m.index + m[0].length), text.length]
 }
@@ -124,12 +127,6 @@ function softened(text: string, { items, isEnded, commas }: Items, one = false):
   const other = first.findIndex(item => !isBareName(text, item.words))
   return other < 0 ? first : first.slice(0, other)
 }
-
-const mayBePresent = pattern(
-  'giu',
-  String.raw`(?<!\p{L})(?:(?:may|could)\s+(?:also\s+)?be\s+present|(?:en\s+)?présence\s+possible|`,
-  String.raw`présents?\s+à\s+l[’']état\s+de\s+traces)(?!\p{L}|\s*:)`,
-)
 
 /** "Nuts may be present": what stands before it, from the sentence's beginning or the last comma. */
 function presentIn(of: ClauseText): Scope[] {
@@ -209,6 +206,10 @@ function denied(of: ClauseText, hit: Opening): readonly Item[] {
   return softened(text, found, hit.row.one ?? (!isOfAll || isMixed))
 }
 
+/** How to keep it ends with its line, or where a list could go on. */
+const asideEnd = (text: string, at: number) =>
+  at + (/[,;:\n]/u.exec(text.slice(at))?.index ?? text.length - at)
+
 /** Any other clause: up to the next one, its sentence's or its bracket's end. */
 function plainly(text: string, hit: Opening, next: number, ends: Ends): Scope {
   const { mode } = hit.row
@@ -220,7 +221,7 @@ function plainly(text: string, hit: Opening, next: number, ends: Ends): Scope {
     behind > hit.end ? behind : ends.sentence(hit.end),
     ends.bracket(hit.start),
     next,
-    mode === 'aside' ? ends.line(hit.end) : text.length,
+    mode === 'aside' ? asideEnd(text, hit.end) : text.length,
   )
   return { ...place, end: Math.max(until, hit.end) }
 }

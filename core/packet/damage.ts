@@ -1,5 +1,6 @@
 import { pantryEdition, plainWord, remembered, type Word } from '../pantry'
-import { lexicon, type Meaning } from './lexicon'
+import { bare, lexicon, type Meaning } from './lexicon'
+import { confusions } from './tables/confusions'
 
 /**
  * Print that was read wrongly: figures for letters, "rn" for "m", a word broken in two. What such
@@ -8,19 +9,7 @@ import { lexicon, type Meaning } from './lexicon'
 
 /** One form for all letters that are taken for one another. */
 const blurred = (word: string) =>
-  word
-    .normalize('NFD')
-    .replace(/\p{M}+/gu, '')
-    .toLowerCase()
-    .replaceAll('rn', 'm')
-    .replaceAll('vv', 'w')
-    .replaceAll('cl', 'd')
-    .replace(/[1l|!¡]/gu, 'i')
-    .replaceAll('0', 'o')
-    .replaceAll('5', 's')
-    .replaceAll('8', 'b')
-    .replaceAll('6', 'b')
-    .replaceAll('9', 'g')
+  confusions.reduce((text, [from, to]) => text.replaceAll(from, to), bare(word))
 
 const brings = (meaning: Meaning) => meaning.holds.length + meaning.open.length > 0
 

@@ -1,6 +1,7 @@
 import { pattern } from '../measure'
 import { phrasesIn, type AvoidableId, type Word } from '../pantry'
 import { brokenWords, misread } from './damage'
+import type { Span } from './items'
 import { readJoined } from './joined'
 import { additive, isPlain, lexicon, openFoodTree, type Meaning } from './lexicon'
 
@@ -17,10 +18,6 @@ export interface Found {
   readonly isDamage?: true
 }
 
-interface Span {
-  readonly start: number
-  readonly end: number
-}
 export const covers = (spans: readonly Span[], start: number, end: number) =>
   spans.some(s => s.start <= start && s.end >= end)
 

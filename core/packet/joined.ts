@@ -1,16 +1,10 @@
 import { pantryEdition, plainWord, remembered } from '../pantry'
-import { insideWord, isPlain, lexicon } from './lexicon'
+import { bare, insideWord, isPlain, lexicon } from './lexicon'
+import { partRows } from './tables/clauses'
 import { harmlessPieces, links, openPieces, pieceRows } from './tables/pieces'
 
 /** The shortest piece that a joined word may have; shorter ones stand in the table of pieces. */
 const shortest = 4
-
-const bare = (word: string) =>
-  word
-    .normalize('NFD')
-    .replace(/\p{M}+/gu, '')
-    .toLowerCase()
-    .replaceAll('ß', 'ss')
 
 interface Piece {
   readonly holds: readonly string[]
@@ -25,6 +19,7 @@ const known: ReadonlyMap<string, Piece> = new Map([
   ...openPieces.flatMap(row =>
     each(row.pieces, { holds: [], open: [], perhaps: row.open.split(' ') }),
   ),
+  ...partRows.flatMap(row => each(row.parts, { holds: [row.holds], open: [] })),
   ...pieceRows.flatMap(row => each(row.pieces, { holds: row.holds.split(' '), open: [] })),
 ])
 

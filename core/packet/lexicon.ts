@@ -128,7 +128,8 @@ const parts = partRows
     })),
   )
   .sort((a, b) => b.part.length - a.part.length)
-function bare(word: string): string {
+/** A word without marks and capitals, sharp s as two. */
+export function bare(word: string): string {
   return word
     .normalize('NFD')
     .replace(/\p{M}+/gu, '')

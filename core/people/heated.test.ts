@@ -52,6 +52,15 @@ describe('an egg is cooked only if its own part is baked or boiled', () => {
       'For the sponge\n200 g flour\n2 eggs\nFor the icing\n1 egg white\n200 g icing sugar',
       'Beat the eggs into the flour and bake. For the icing, beat the egg white with the sugar.',
     ],
+    [
+      'For the icing\n1 egg white\n200 g icing sugar\nFor the biscuits\n200 g flour\n100 g butter',
+      'For the icing, beat the white with the sugar. Rub the butter into the flour.\n' +
+        'Bake the biscuits and decorate them with the icing.',
+    ],
+    [
+      '3 eggs, separated\n100 g flour\n50 g sugar',
+      'Beat the yolks into the flour and bake.\nWhisk the egg whites with the sugar and spread over.',
+    ],
     ['3 eggs\n100 g sugar', 'Boil the kettle. Whisk the eggs and sugar until thick. Freeze.'],
     ['3 eggs\n100 g sugar', 'No-bake. Whisk the eggs and sugar until thick. Chill.'],
     ['3 eggs\n500 ml milk', 'Bring the milk to the boil. Whisk the eggs, pour it over and chill.'],

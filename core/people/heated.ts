@@ -6,18 +6,24 @@ const cooksIt = (sentence: string, isNamed: boolean) =>
   (bakes.test(sentence) && !bakesAnother.test(sentence)) ||
   (boils.test(sentence) && !boilsAnother.test(sentence) && (isNamed || wholeOfIt.test(sentence)))
 
+/** "Pour the filling into the case and bake": the part is named before it is baked, not after. */
+const cooksPart = (sentence: string, name: string) => {
+  const at = sentence.toLowerCase().indexOf(name)
+  return at >= 0 && cooksIt(sentence.slice(at), false)
+}
+
 const sentencesOf = (text: string) => text.split(/(?<=[.;!?])\s+/u)
 
-/** The first step of a part that takes a line; the first at all where none names it. */
+/** The last step of a part that takes a line; the first at all where none names it. */
 const takenAt = (steps: readonly PlacedStep[], lineId: string) =>
   Math.max(
     0,
-    steps.findIndex(step => step.uses.some(use => use.line?.id === lineId)),
+    steps.findLastIndex(step => step.uses.some(use => use.line?.id === lineId)),
   )
 
 /**
- * Whether a line of a part is cooked: its own part is baked or boiled in the step that takes it or
- * behind that. A heat word elsewhere does not count, nor does a case that is baked before.
+ * Whether a line of a part is cooked: its own part is baked or boiled in the last step that takes it
+ * or behind that. A heat word elsewhere does not count, nor does a case that is baked before.
  */
 export function cookedIn(recipe: Recipe): (lineId: string | null, component: string) => boolean {
   const steps = readSteps(recipe)
@@ -32,7 +38,7 @@ export function cookedIn(recipe: Recipe): (lineId: string | null, component: str
     const last = own.at(-1)
     const later = name && last ? steps.slice(steps.indexOf(last) + 1) : []
     const isCookedLater = later.some(step =>
-      sentencesOf(step.text).some(s => cooksIt(s, false) && s.toLowerCase().includes(name)),
+      sentencesOf(step.text).some(sentence => cooksPart(sentence, name)),
     )
     if (isCookedLater) return true
     return own.slice(from).some((step, i) => {

@@ -110,7 +110,7 @@ export function needsOf(person: Person): readonly Need[] {
     ...dietsOf(person).flatMap(row =>
       row.avoids.map(allergen => ({
         allergen,
-        level: row.level,
+        level: person.carries ? 'trace' : row.level,
         butAsk: row.butAsk,
         ...(row.fine ? { fine: row.fine } : {}),
         ...(row.fineClaim ? { fineClaim: row.fineClaim } : {}),

@@ -212,6 +212,12 @@ test('the card goes out as HTML and label, with its code, its packets and what i
     expect(html).toContain(part)
   expect(html).not.toMatch(/<script/)
   await page.getByRole('button', { name: 'Label for a tin' }).click()
+  // Nor above the dessert: whoever must not eat it is struck through there.
+  await expect(
+    page
+      .getByRole('group', { name: 'Who eats' })
+      .locator('button', { has: page.locator('.barred') }),
+  ).toHaveCount(4)
   const label = page.getByRole('article', { name: 'Label for a tin' })
   await expect(label).toContainText('Not for Ottilie, Bram, Ikenna and Philippa.')
   // No bead stands for somebody who may not have it.

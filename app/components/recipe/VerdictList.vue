@@ -16,11 +16,12 @@ const props = defineProps<{
   people: readonly Person[]
   check: PeopleCheck | null
   resting: Resting | null
+  bake: string
 }>()
-const unread = (person: Person) => {
-  const { bought, onPackets } = props.resting ?? { bought: 0, onPackets: 0 }
-  return onPackets === 0 || isStrict(person) ? bought - onPackets : 0
-}
+const unread = computed(() => (props.resting ? props.resting.bought - props.resting.onPackets : 0))
+/** Does that leave it unknown, by the rule of the claims? */
+const isOpen = (person: Person) =>
+  unread.value > 0 && (props.resting!.onPackets === 0 || isStrict(person))
 const counted = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
 const wordsOf = (found: PersonCheck, is: (state: State) => boolean) =>
   new Set(found.conflicts.filter(c => is(c.state)).map(c => c.words)).size
@@ -43,12 +44,11 @@ function rowOf(
   }
   if (found.verdict === 'unknown')
     return { state: 'unknown', says: `not known yet: ${open} to read` }
-  if (unread(person))
-    return {
-      state: 'unknown',
-      says: `nothing found in the words; ${counted(unread(person), 'packet')} not read`,
-    }
-  return { says: 'nothing found in what you entered' }
+  if (!unread.value) return { says: 'nothing found in what you entered' }
+  return {
+    ...(isOpen(person) ? { state: 'unknown' as const } : {}),
+    says: `nothing found in the words; ${counted(unread.value, 'packet')} not read`,
+  }
 }
 const rows = computed(() =>
   props.people.map(person => ({
@@ -72,6 +72,12 @@ const rows = computed(() =>
     </li>
     <li v-if="!people.length" class="soft">Nobody is at the table. Press a bead above.</li>
   </ul>
+  <p v-if="resting" class="soft resting">
+    <NuxtLink :to="`/packet/${bake}`"
+      >{{ resting.onPackets }} of {{ resting.bought }} bought lines</NuxtLink
+    >
+    rest on a packet that was read.
+  </p>
 </template>
 
 <style scoped>
@@ -97,5 +103,16 @@ li {
 }
 .none {
   color: var(--soft);
+}
+.resting {
+  margin-top: 8px;
+  font-size: 0.95rem;
+}
+.resting a {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  min-height: 44px;
+  display: inline-flex;
+  align-items: center;
 }
 </style>

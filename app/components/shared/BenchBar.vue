@@ -15,7 +15,7 @@ const seated = computed({
   get: () => bench.bake?.people ?? [],
   set: people => void bench.seat(people),
 })
-const verdictOf = (id: string) => bench.check?.people.find(p => p.personId === id)?.verdict
+const standing = useStanding()
 
 const naming = ref(false)
 const name = ref('')
@@ -49,13 +49,12 @@ const unfit = computed(() =>
       })
     : [],
 )
-const words = {
-  clear: 'nothing found in the words',
-  unknown: 'not known yet',
-  conflict: 'cannot eat it as written',
+const words = { 'must not': 'must not eat it', 'unknown': 'not known yet' }
+const stateOf = (id: string) => {
+  if (!seated.value.includes(id)) return 'not at the table'
+  const is = standing(id)
+  return is === 'must not' || is === 'unknown' ? words[is] : 'nothing found'
 }
-const stateOf = (id: string) =>
-  seated.value.includes(id) ? words[verdictOf(id) ?? 'unknown'] : 'not at the table'
 </script>
 
 <template>
@@ -126,7 +125,13 @@ const stateOf = (id: string) =>
                 : [...seated, person.id]
             "
           >
-            <PersonBead :person="person" :size="32" label="" aria-hidden="true" />
+            <PersonBead
+              :person="person"
+              :state="seated.includes(person.id) ? standing(person.id) : undefined"
+              :size="32"
+              label=""
+              aria-hidden="true"
+            />
           </button>
         </UTooltip>
         <UTooltip text="A guest, for this bake alone"

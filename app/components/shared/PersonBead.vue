@@ -1,12 +1,18 @@
-<script setup lang="ts">
+<script lang="ts">
 import { isStrict, type Person, type State } from '#core'
 
+/** What a thing is to somebody, or that the whole dessert is not for them. */
+export type Standing = State | 'must not'
+</script>
+
+<script setup lang="ts">
 /**
- * A person as a bead: own shape, letter and colour. `state` says what food is to them: contains
- * (full), may contain (half full), unknown (an empty outline with a question mark); without one the
- * bead only stands for the person.
+ * A person as a bead: own shape, letter and colour. `state` says what a thing in the dessert is to
+ * them: contains (full), may contain (half full), unknown (an empty outline with a question mark);
+ * or that they must not eat the dessert (an outline, struck through). Without one the bead stands
+ * for the person, or beside a dessert for somebody who may have it.
  */
-const props = defineProps<{ person: Person; state?: State; size?: number; label?: string }>()
+const props = defineProps<{ person: Person; state?: Standing; size?: number; label?: string }>()
 
 const shapes: Record<string, string> = {
   circle: 'M20 3a17 17 0 1 1 0 34a17 17 0 1 1 0-34z',
@@ -69,6 +75,19 @@ const clip = useId()
     <template v-if="!state || state === 'contains'">
       <path :d="path" :fill="colour" class="edge" />
       <text x="20" :y="low" text-anchor="middle" class="letter" fill="#fff">{{ bead.letter }}</text>
+    </template>
+    <template v-else-if="state === 'must not'">
+      <path :d="path" fill="var(--sheet)" :stroke="colour" stroke-width="2.6" />
+      <text x="20" :y="low" text-anchor="middle" class="letter own" :fill="colour">
+        {{ bead.letter }}
+      </text>
+      <path
+        class="barred"
+        d="M5 35L35 5"
+        stroke="var(--beet)"
+        stroke-width="3.4"
+        stroke-linecap="round"
+      />
     </template>
     <template v-else-if="state === 'may contain'">
       <clipPath :id="clip"><rect x="0" y="20" width="40" height="20" /></clipPath>

@@ -2,13 +2,14 @@
 /** Beside "nothing has to change": what rests on packets that nobody read is not known all the same. */
 defineProps<{ bake: string }>()
 const bench = useBenchStore()
-const unread = computed(() => (bench.resting?.bought ?? 0) - (bench.resting?.onPackets ?? 0))
+const resting = computed(() => bench.claims?.resting ?? { bought: 0, onPackets: 0 })
+const unread = computed(() => resting.value.bought - resting.value.onPackets)
 </script>
 
 <template>
   <p v-if="unread" class="unread">
-    {{ unread }} of {{ bench.resting!.bought }} bought lines rest on no packet that was read: what
-    those hold nobody knows yet. <NuxtLink :to="`/packet/${bake}`">To the packets</NuxtLink>
+    {{ unread }} of {{ resting.bought }} bought lines rest on no packet that was read: what those
+    hold nobody knows yet. <NuxtLink :to="`/packet/${bake}`">To the packets</NuxtLink>
   </p>
 </template>
 

@@ -11,6 +11,7 @@ import {
 
 const { bench, missing, opened } = useBake()
 const house = useHouseStore()
+const standing = useStanding()
 const make = useMakeStore()
 const download = useDownload()
 const takeBack = useTakeBack()
@@ -59,17 +60,8 @@ watch(
 )
 const plan = computed(() => (bench.dayPlan?.ok ? bench.dayPlan : null))
 const problem = computed(() => (bench.dayPlan && !bench.dayPlan.ok ? bench.dayPlan.problem : null))
-const asOf = computed(() => (bake.value?.plan ? bench.planCheck : bench.check))
-const cannot = computed(() =>
-  (asOf.value?.people ?? [])
-    .filter(p => p.verdict === 'conflict')
-    .map(p => house.people.find(x => x.id === p.personId)?.name ?? ''),
-)
-const unsure = computed(() =>
-  (asOf.value?.people ?? [])
-    .filter(p => p.verdict === 'unknown')
-    .map(p => house.people.find(x => x.id === p.personId)?.name ?? ''),
-)
+const cannot = computed(() => (bench.claims?.notFor ?? []).map(u => u.name))
+const unsure = computed(() => (bench.claims?.notKnown ?? []).map(u => u.name))
 /** Steps against cross-contact that nobody has ticked. */
 const openAgainstTraces = computed(
   () => (bench.contact?.steps ?? []).filter(step => !bake.value?.ticked.includes(step.key)).length,
@@ -244,6 +236,7 @@ const hour = computed(() => (making.value ? (rest.value?.end ?? making.value.ser
             v-for="person in bench.table"
             :key="person.id"
             :person="person"
+            :state="standing(person.id)"
             :size="26"
             :label="person.name"
           />

@@ -154,13 +154,12 @@ async function addPart() {
       <aside class="side">
         <section aria-labelledby="who">
           <h2 id="who">As written</h2>
-          <VerdictList :people="bench.table" :check="bench.check" :resting="bench.resting" />
-          <p v-if="bench.resting" class="soft resting">
-            <NuxtLink :to="`/packet/${bake.id}`"
-              >{{ bench.resting.onPackets }} of {{ bench.resting.bought }} bought lines</NuxtLink
-            >
-            rest on a packet that was read.
-          </p>
+          <VerdictList
+            :people="bench.table"
+            :check="bench.check"
+            :resting="bench.claims?.resting ?? null"
+            :bake="bake.id"
+          />
           <UButton
             :to="`/swap/${bake.id}`"
             size="xl"
@@ -445,17 +444,6 @@ h2 {
 }
 .next {
   margin-top: 14px;
-}
-.resting {
-  margin-top: 8px;
-  font-size: 0.95rem;
-}
-.resting a {
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  min-height: 44px;
-  display: inline-flex;
-  align-items: center;
 }
 .measures {
   display: flex;

@@ -148,6 +148,14 @@ export const clauseRows: readonly ClauseRow[] = [
   },
 ]
 
+/** Said behind what may be there as a trace: "nuts may be present". [P] */
+export const mayBePresent = /(?<!\p{L})(?:(?:may|could)\s+(?:also\s+)?be\s+present|(?:en\s+)?présence\s+possible|présents?\s+à\s+l[’']état\s+de\s+traces)(?!\p{L}|\s*:)/giu
+
+/** Before a full stop that ends no sentence. [P] */
+export const abbreviations = /\b(?:min|max|incl|approx|e\.g|i\.e|ca|mind|env|no|nr|St|vit)$/iu
+/** Behind a full stop that ends one all the same. [P] */
+export const sentenceStarts = /^\.\s*(?:contains?|may|allerg|ingredients?|free|made|kann|enthält|peut|contient|può|puede|contiene|pode|contém|kan|bevat)/iu
+
 /** Between the words that open a clause and the first thing that it names. [P] */
 export const leadWords = new Set(
   'of any the a an from other others some also both traces trace small amounts amount residues residue von an anderen andere auch spuren de des du d la le les l autres di del della dei delle degli altra altri altre de la las los el otros otras trazas da do das dos outros van andere het also sowie both either neither products containing ingredients following that und for für per voor wird werden wordt worden'.split(

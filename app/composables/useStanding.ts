@@ -1,0 +1,16 @@
+import type { Standing } from '~/components/shared/PersonBead.vue'
+
+/**
+ * How somebody stands to what is on the bench, by the same claims as the card: a plain bead beside a
+ * dessert is for whoever may have it alone.
+ */
+export function useStanding() {
+  const bench = useBenchStore()
+  return (id: string): Standing | undefined => {
+    const claims = bench.claims
+    const isIn = (all: readonly { readonly personId: string }[] = []) =>
+      all.some(each => each.personId === id)
+    if (isIn(claims?.notFor)) return 'must not'
+    return isIn(claims?.notKnown) || !claims ? 'unknown' : undefined
+  }
+}
