@@ -285,14 +285,18 @@ describe('what steps name', () => {
     ['Cream the butter until pale.', [['butter', false, null]]],
     ['Butter the tin well.', [['butter', true, null]]],
     ['Spread it in a buttered tin.', [['butter', true, null]]],
-    ['Cool the biscuits on a rack.', []],
+    ['Cool the biscuits on a rack.', [['biscuits', false, null]]],
     ['Serve with vanilla ice cream.', [['ice-cream', false, null]]],
     ['Rub in until it looks like breadcrumbs.', []],
     ['Spread evenly and sprinkle over the plums.', [['plum', false, null]]],
     ['Fill with baking beans.', []],
     ['Scatter with sprinkles.', [['sprinkles', false, null]]],
-    ['Pour in the custard.', []],
+    ['Pour in the custard.', [['ready-custard', false, null]]],
   ])('%s', (step, expected) => expect(names(step)).toEqual(expected))
+  test('what the list can make goes by its name; without a list it is bought', () => {
+    expect(names('Cool the biscuits on a rack.', lines('200 g oats'))).toEqual([])
+    expect(names('Pour in the custard.', lines('3 eggs'))).toEqual([])
+  })
   test('“the milk” of a recipe with oat milk is the oat milk; served milk is not', () => {
     expect(names('Stir in the milk.', lines('200 ml oat milk'))).toEqual([['milk', false, 'l0']])
     expect(names('Serve with milk.', lines('200 ml oat milk'))).toEqual([['milk', false, null]])

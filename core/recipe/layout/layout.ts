@@ -9,12 +9,12 @@ import { headingName } from './heading'
 import {
   beginsWithThing,
   bulletOnly,
+  isNumberedStep,
   looksMeasured,
   looksNamed,
   looksTold,
   startsWithVerb,
   stepNumber,
-  surelyNumbered,
   withoutBullet,
 } from './measured'
 import { spanOf, type Piece } from './piece'
@@ -176,12 +176,8 @@ const inMethod: Sort = (line, { under, hasSteps }) => {
     : part('step', line, withoutBullet(line.text.replace(stepNumber, '')))
 }
 
-const listed: Sort = line => {
-  const step = line.text.replace(stepNumber, '')
-  return line.measured && !(surelyNumbered.test(line.text) && startsWithVerb(step))
-    ? part('ingredient', line)
-    : null
-}
+const listed: Sort = line =>
+  line.measured && !isNumberedStep(line.text) ? part('ingredient', line) : null
 
 const told: Sort = (line, { under }) => {
   // "Butter and flour, for the tin" among the ingredients: the verb is a thing there.

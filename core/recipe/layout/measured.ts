@@ -67,7 +67,8 @@ export const startsWithVerb = (text: string): boolean => {
   if (!first) return false
   // "Butter for the tin", "Flour, to dust", "Ice, to serve": the verb is a thing there.
   if (thingFirst.has(first.plain)) return second !== undefined && doesSomething.test(second.plain)
-  return stepVerbs.has(first.plain)
+  // Nobody is told "slices": with its ending it is a thing ("8 slices bread", "2 rolls pastry").
+  return stepVerbs.has(text.slice(first.start, first.end).toLowerCase())
 }
 
 /** An unmeasured thing: short, names something of the pantry, tells nobody to do anything. */
@@ -88,11 +89,25 @@ export const stepNumber =
  * Without a mark behind it a step's number is followed by a capital: "8 slices stale bread" is no
  * eighth step.
  */
-export const surelyNumbered =
+const surelyNumbered =
   /^(?:[Ss]tep\s*)?\(?\d{1,2}\s*(?:[.):–-]\s*\p{L}|\s+\p{Lu})|^[Ss](?:tep|TEP)\s*\d/u
 /** A line that is a number and nothing else. */
 export const numberAlone = /^(?:step\s*)?\(?\d{1,2}\s*[.):]?$/iu
 
+const marked = /^(?:[Ss](?:tep|TEP)\s*)?\(?\d{1,2}\s*[.):–-]/u
+const article = /^\s*(?:the|your|each|it|them|this|these|all|both|a|an)\b/iu
+
+/** Without a mark, "2 Slice bread" may as well be two slices: an amount with its unit, and food behind. */
+const mayBeAmount = (text: string): boolean => {
+  const quantity = marked.test(text) ? null : readQuantity(text, 0, sizeOne)
+  const rest = quantity?.unit ? text.slice(quantity.end) : ''
+  return rest !== '' && !article.test(rest) && findMentions(rest).mentions.length > 0
+}
+
 /** A step by its number and its verb: nothing in it is parted into ingredients. */
-export const isNumberedStep = (text: string): boolean =>
-  surelyNumbered.test(text.trim()) && startsWithVerb(text.trim().replace(stepNumber, ''))
+export const isNumberedStep = (text: string): boolean => {
+  const line = text.trim()
+  return (
+    surelyNumbered.test(line) && startsWithVerb(line.replace(stepNumber, '')) && !mayBeAmount(line)
+  )
+}

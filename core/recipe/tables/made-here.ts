@@ -39,3 +39,53 @@ export const offTheTop = /^\s+(?:(?:from|off|of|on|at)\s+(?:the\s+)?top\s+)?(?:o
 
 /** What was made is spoken of again: "the cream", "this fine flour". [P] */
 export const spokenOf = /\b(?:the|this|that|your)\s+(?:(?:thick|solid|smooth|fine|ground|whipped|strained|fresh|\p{L}+ed)\s+)?$/iu
+
+const dough: readonly Kind[] = ['flour', 'gluten-free-flour', 'flour-mix', 'nut-flour', 'nut', 'flakes', 'starch', 'seed', 'legume', 'coconut']
+const foam: readonly Kind[] = ['egg', 'egg-white', 'egg-product', 'legume', 'binder']
+const thick: readonly Kind[] = ['egg', 'egg-yolk', 'egg-product', 'starch', 'flour', 'gluten-free-flour', 'gel', 'tofu']
+const frozen: readonly Kind[] = ['milk', 'cream', 'condensed-milk', 'plant-drink', 'plant-cream', 'plant-condensed', 'fruit', 'puree', 'juice', 'sour-milk', 'plant-sour', 'tofu', 'nut']
+const sweet: readonly Kind[] = ['sugar', 'syrup', 'honey']
+const nuts: readonly Kind[] = ['nut', 'nut-flour', 'nut-butter', 'seed']
+const dark: readonly Kind[] = ['chocolate', 'plant-chocolate', 'cocoa']
+const fruits: readonly Kind[] = ['fruit', 'dried-fruit', 'puree', 'jam', 'juice']
+
+/**
+ * What can be made at home of what is otherwise bought by the name, and of which kinds: one of them is
+ * listed, and used by then, where the name means what is made. What has no row is never made here. [P]
+ */
+export const readyMadeOf: Readonly<Record<string, readonly Kind[]>> = {
+  'biscuits': dough,
+  'ladyfingers': dough,
+  'amaretti': [...dough, ...foam],
+  'puff-pastry': dough,
+  'bread': dough,
+  'cake-mix': dough,
+  'gf-biscuits': dough,
+  'gf-pastry': dough,
+  'gf-bread': dough,
+  'waffles-cones': dough,
+  'sandwich-cookies': dough,
+  'sponge-bought': dough,
+  'cookie-dough': dough,
+  'shortcrust': dough,
+  'pancakes-bought': dough,
+  'granola': ['flakes'],
+  'meringues-bought': foam,
+  'ready-custard': thick,
+  'plant-custard': thick,
+  'lemon-curd': thick,
+  'plant-curd': thick,
+  'instant-pudding': thick,
+  'ice-cream': frozen,
+  'plant-ice-cream': frozen,
+  'sorbet': frozen,
+  'caramel-sauce': sweet,
+  'plant-caramel': sweet,
+  'praline': nuts,
+  'marzipan': nuts,
+  'hazelnut-spread': nuts,
+  'chocolate-syrup': dark,
+  'drinking-chocolate': dark,
+  'frosting-bought': [...sweet, ...dark],
+  'pie-filling': fruits,
+}

@@ -49,3 +49,41 @@ describe('what a step makes of a listed thing', () => {
     expect(verdict(lines, step, allergen)).toBe('conflict'),
   )
 })
+
+const holder = (text: string, allergen: string) =>
+  checkPeople(readRecipe(text).recipe, [
+    { id: 'p', name: 'P', avoids: [{ allergen, strictness: 'choice' }], diets: [] },
+  ]).people[0]!.verdict
+
+describe('ready-made things that no line lists', () => {
+  const list = '50 g butter\n3 eggs\n400 ml milk\n50 g sugar'
+  test.each([
+    ['Butter the bread, halve the slices and layer them in a dish.', 'gluten'],
+    ['Cube the brioche and put it in a dish.', 'gluten'],
+    ['Whisk the eggs and milk. Dip the bread in it.', 'gluten'],
+    ['Crush the biscuits and press them into a tin.', 'gluten'],
+    ['Line the bowl with the sponge fingers.', 'gluten'],
+    ['Unroll the puff pastry.', 'gluten'],
+    ['Fry the tortillas until golden.', 'gluten'],
+    ['Cook the pasta and drain.', 'gluten'],
+    ['Tear the croissants into the dish.', 'gluten'],
+    ['Cover with the marzipan.', 'almond'],
+  ])('bought: %s', (step, allergen) =>
+    expect([
+      step,
+      holder(`Pudding\n\n${list}\n\nMethod\n${step}\nBake at 180 C for 30 minutes.`, allergen),
+    ]).toEqual([step, 'conflict']),
+  )
+  test.each([
+    ['100 g rice flour', 'Beat the butter, sugar and rice flour. Bake. Cool the biscuits.'],
+    ['100 g ground almonds', 'Mix everything to a dough. Bake. Cool the cookies on a rack.'],
+    ['200 g buckwheat flour', 'Rub the butter into the flour for the pastry case.'],
+    ['200 g gluten-free flour', 'Make the dough. Mix the dry ingredients. Turn the bread out.'],
+    ['200 g oats', 'Stir the oats into the butter. Bake the granola.'],
+  ])('made here: %s: %s', (line, step) =>
+    expect([step, holder(`Pudding\n\n${list}\n${line}\n\nMethod\n${step}`, 'wheat')]).toEqual([
+      step,
+      'clear',
+    ]),
+  )
+})

@@ -1,6 +1,52 @@
-import { ingredientById, type Mention } from '../../pantry'
+import { ingredientById, remembered, type Kind, type Mention } from '../../pantry'
 import type { Line } from '../recipe'
-import { becomes, grinding, lifts, madeHere, offTheTop, spokenOf } from '../tables/made-here'
+import {
+  becomes,
+  grinding,
+  lifts,
+  madeHere,
+  offTheTop,
+  readyMadeOf,
+  spokenOf,
+} from '../tables/made-here'
+import { gatherings } from '../tables/step-words'
+
+/** What the steps up to a place have used of the list, and the words for what they made of it. */
+export interface Made {
+  readonly words: Set<string>
+  readonly used: Set<Kind>
+}
+export const nothingMade = (): Made => ({ words: new Set(), used: new Set() })
+
+const kindOf = (line: Line): Kind | undefined => ingredientById(line.ingredient ?? '')?.kind
+
+const gathers = remembered(step => gatherings.some(row => step.search(row.sign) >= 0), 2000)
+
+/** The kinds that a step uses: what it names, or everything listed where it gathers. */
+export const kindsUsed = (
+  step: string,
+  named: readonly Mention[],
+  lines: readonly Line[],
+): readonly Kind[] => [
+  ...named.map(m => m.ingredient.kind),
+  ...(gathers(step) ? lines.flatMap(line => kindOf(line) ?? []) : []),
+]
+
+/**
+ * Can a name of something ready-made mean what is made here? Only where the list has what it is made
+ * of and a step up to this one has used that: "butter the bread" of a pudding is bought bread.
+ */
+export function canBeMade(
+  id: string,
+  usedHere: readonly Kind[],
+  lines: readonly Line[],
+  made: Made | undefined,
+): boolean {
+  const of = readyMadeOf[id] ?? []
+  if (!hasKind(lines, of)) return false
+  const used = [...(made?.used ?? of), ...usedHere]
+  return used.some(kind => of.includes(kind))
+}
 
 /** Where a clause of a method begins anew. */
 const clause = /[.;:!?]/u

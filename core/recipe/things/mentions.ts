@@ -13,7 +13,7 @@ import {
 } from '../../pantry'
 import { vesselsIn } from '../facts/vessels'
 import type { Line } from '../recipe'
-import { isMadeBefore, isMadeHere } from './made'
+import { canBeMade, isMadeBefore, isMadeHere, kindsUsed, type Made } from './made'
 import {
   amountOf,
   brought,
@@ -42,8 +42,8 @@ export interface StepMention {
 
 const doing = pattern(
   'iu',
-  String.raw`^\s+(?:(?:and\s+(?:\w+\s+)?)?(?:the|a|an|your|it|both|each|two|one|base|`,
-  String.raw`sides)\b|well\b|generously\b|lightly\b)`,
+  String.raw`^\s+(?:(?:and\s+(?:\w+\s+)?)?(?:the|a|an|your|it|them|these|both|each|two|one|`,
+  String.raw`base|sides)\b|well\b|generously\b|lightly\b)`,
 )
 const beforeDoing = /(?:^|[.;:,]\s*|\b(?:and|then|lightly|generously|first|to)\s+)$/iu
 const servedWith = pattern(
@@ -74,7 +74,9 @@ const forTin = (step: string, m: { start: number; end: number }) =>
  * Is this what is being made here? "The custard", "cool the biscuits", "roll out pastry"; not "a
  * biscuit base", "with custard", "into a pastry case", "crushed meringues".
  */
-function isMade(step: string, m: { start: number; end: number; words: string }): boolean {
+function isMade(step: string, m: Mention, lines: readonly Line[], made: Made | undefined): boolean {
+  const used = kindsUsed(step, foodsIn(step), lines)
+  if (!canBeMade(m.ingredient.id, used, lines, made)) return false
   const lead = step.slice(0, m.start)
   if (brought.test(lead) || brought.test(step.slice(0, m.end).replace(/\S+$/u, ''))) return false
   if (
@@ -85,8 +87,9 @@ function isMade(step: string, m: { start: number; end: number; words: string }):
   return !amountOf.test(lead)
 }
 
-/** Pantry words that in a step are what the hands do. */
+/** Pantry words that in a step are what the hands do: always, and where they do it to something. */
 const onlyDoing = /^(?:spreads?|sprinkle|ice)$/iu
+const doingToIt = /^rice$/iu
 
 /** "The white and milk chocolate": no egg's. */
 const sharesChocolate =
@@ -104,22 +107,22 @@ const likeness = pattern(
  * The ingredients that a step names. "Cream the butter" names butter alone; "butter the tin" brings
  * butter; a word for the thing being made ("pour in the custard", "cool the biscuits") is no
  * ingredient unless it is served with. `own` are the lines of the step's own part: they are meant
- * first. `made` are the words for what earlier steps made of listed things (`madeIn`).
+ * first. `made` is what earlier steps used and made (`rememberStep`); left out, any of it may be.
  */
 export function mentionsInStep(
   step: string,
   lines: readonly Line[] = [],
   own: readonly Line[] = lines,
-  made: ReadonlySet<string> = new Set(),
+  made?: Made,
 ): StepMention[] {
   const all = foodsIn(step)
   const here = all.filter(m => isMadeHere(step, m, all, lines))
   const isMade = (m: Mention) =>
     here.includes(m) ||
-    isMadeBefore(step, m, made) ||
+    (made !== undefined && isMadeBefore(step, m, made.words)) ||
     isMadeBefore(step, m, wordsIn(here.filter(one => one.start < m.start)))
   const named = all.flatMap(m => {
-    const found = mentionIn(step, m, lines, own)
+    const found = mentionIn(step, m, { lines, own, made })
     return found && (found.line || !isMade(m)) ? found : []
   })
   return [...named, ...whiteChocolate(step, lines), ...hiddenIn(step, lines)].sort(
@@ -127,38 +130,43 @@ export function mentionsInStep(
   )
 }
 
-/** What a step names, its vessels and what the hands do apart. */
-function foodsIn(step: string): readonly Mention[] {
-  const vessels = vesselsOf(step)
-  return namedIn(step)
-    .filter(m => !vessels.some(v => m.start >= v.span[0] && m.end <= v.span[1]))
-    .filter(m => !isNoFood(step, m))
-}
 const wordsIn = (mentions: readonly Mention[]) => new Set(mentions.map(m => m.words.toLowerCase()))
 
-/** The words for what a step makes of listed things, in small letters: later steps speak of it. */
-export function madeIn(step: string, lines: readonly Line[]): readonly string[] {
+/** Adds what a step uses, and makes of listed things, to what the steps before have. */
+export function rememberStep(step: string, lines: readonly Line[], made: Made): void {
   const all = foodsIn(step)
-  return [...wordsIn(all.filter(m => isMadeHere(step, m, all, lines)))]
+  for (const words of wordsIn(all.filter(m => isMadeHere(step, m, all, lines))))
+    made.words.add(words)
+  for (const kind of kindsUsed(step, all, lines)) made.used.add(kind)
 }
 
 /** A doing ("cream the butter"), or a likeness ("the size of a walnut"). */
 const isNoFood = (step: string, m: Mention): boolean =>
-  isCreaming(step, m) || onlyDoing.test(m.words) || likeness.test(step.slice(0, m.start))
+  isCreaming(step, m) ||
+  onlyDoing.test(m.words) ||
+  (doingToIt.test(m.words) &&
+    doing.test(step.slice(m.end)) &&
+    beforeDoing.test(step.slice(0, m.start))) ||
+  likeness.test(step.slice(0, m.start))
+
+interface InRecipe {
+  readonly lines: readonly Line[]
+  readonly own: readonly Line[]
+  readonly made: Made | undefined
+}
 
 /** One name in a step with the line that it means; null for what is made here, or nothing to eat. */
 function mentionIn(
   step: string,
   m: Mention,
-  lines: readonly Line[],
-  own: readonly Line[],
+  { lines, own, made: before }: InRecipe,
 ): StepMention | null {
   const lead = step.slice(0, m.start)
   const served = !neverServed.has(m.ingredient.kind) && servedWith.test(lead)
   const line =
     (own === lines ? null : lineMeant(m.words, m.ingredient, own, served, lead)) ??
     lineMeant(m.words, m.ingredient, lines, served, lead)
-  const made = m.ingredient.kind === 'ready-made' && !served && isMade(step, m)
+  const made = m.ingredient.kind === 'ready-made' && !served && isMade(step, m, lines, before)
   if (!line && (made || isNotMeant(step, m, lines))) return null
   const verb =
     /^(?:butter|flour|oil)$/iu.test(m.words) &&
@@ -211,7 +219,17 @@ const hiddenIn = (step: string, lines: readonly Line[]): StepMention[] =>
     }),
   )
 
-const vesselsOf = remembered(vesselsIn, 2000)
+/** What a step names, its vessels and what the hands do apart. */
+const foodsIn = remembered(
+  (step): readonly Mention[] => {
+    const vessels = vesselsIn(step)
+    return namedIn(step)
+      .filter(m => !vessels.some(v => m.start >= v.span[0] && m.end <= v.span[1]))
+      .filter(m => !isNoFood(step, m))
+  },
+  2000,
+  pantryEdition,
+)
 const plainWords = (text: string) => wordsOf(text).map(w => w.plain)
 /** What lines and steps name: every step asks about every line, and every stage about every step. */
 const namedIn = remembered(text => findMentions(text).mentions, 2000, pantryEdition)

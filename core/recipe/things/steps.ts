@@ -8,7 +8,8 @@ import {
 } from '../../measure'
 import { ingredientById, remembered, weigh, wordsOf, type Kind } from '../../pantry'
 import { opensFor } from '../layout/gather'
-import { madeIn, mentionsInStep, namesOf, type StepMention } from './mentions'
+import { nothingMade, type Made } from './made'
+import { mentionsInStep, namesOf, rememberStep, type StepMention } from './mentions'
 import { readQuantity, type Quantity } from '../line/quantity'
 import type { Component, Line, Recipe, Span } from '../recipe'
 import { readStepTimes, type StepTime } from '../facts/step-times'
@@ -152,8 +153,8 @@ const saidBy = remembered(
 interface StepPlace {
   readonly lines: readonly Line[]
   readonly own: readonly Line[]
-  /** What earlier steps made of listed things. */
-  readonly made: ReadonlySet<string>
+  /** What earlier steps used, and made of listed things. */
+  readonly made: Made
   readonly region: Region
 }
 
@@ -244,7 +245,7 @@ const sentenceOf = (text: string, [from, to]: Span) => {
 export function readSteps(recipe: Pick<Recipe, 'components' | 'region'>): PlacedStep[] {
   const owns = ownLines(recipe)
   let hot = false
-  const made = new Set<string>()
+  const made = nothingMade()
   return recipe.components.flatMap((component, i) => {
     if (!component.steps.length) return []
     const all = linesIn([component, ...recipe.components.filter(c => c !== component)])
@@ -258,7 +259,7 @@ export function readSteps(recipe: Pick<Recipe, 'components' | 'region'>): Placed
         ordered.set(own, lines)
       }
       const step = readStep(text, { lines, own, made, region: recipe.region })
-      for (const words of madeIn(text, lines)) made.add(words)
+      rememberStep(text, lines, made)
       hot ||= step.oven !== null || /\bovens?\b/iu.test(text)
       const times = hot
         ? step.times.map(time =>

@@ -30,7 +30,6 @@ describe('what only a step brings', () => {
     for (const step of each([
       'Put a scoop on each plate.',
       'Beat until white and fluffy.',
-      'Grind the rice to flour.',
       'Cool the biscuits on a rack.',
       'There are no eggs in it.',
       'Pour into a muffin tin.',
@@ -43,6 +42,8 @@ describe('what only a step brings', () => {
     ]))
       expect([step, brought(step)]).toEqual([step, []])
   })
+  test('what is ground is brought, the flour that it becomes is not', () =>
+    expect(brought('Grind the rice to flour.')).toEqual(['rice']))
   test('a specific word is no other listed thing of its kind; a plain one is', () => {
     expect(brought('Fold in the walnuts.', '200 g rice flour\n100 g almonds')).toEqual(['walnuts'])
     expect(brought('Fold in the nuts.', '200 g rice flour\n100 g almonds')).toEqual([])

@@ -6,7 +6,8 @@ import {
   type AvoidableId,
 } from '../../pantry'
 import { linesOf, type Component, type Line, type Recipe, type Span } from '../recipe'
-import { madeIn, mentionsInStep } from './mentions'
+import { nothingMade, type Made } from './made'
+import { mentionsInStep, rememberStep } from './mentions'
 import { unknownFoods } from './unknown-foods'
 
 /**
@@ -104,7 +105,7 @@ const ownWords = (recipe: Recipe): Set<string> =>
 /** What the steps before have spoken of, and what they have made of listed things. */
 interface Before {
   readonly known: Set<string>
-  readonly made: Set<string>
+  readonly made: Made
 }
 
 function ofSteps(recipe: Recipe, component: Component, before: Before): Thing[] {
@@ -113,7 +114,7 @@ function ofSteps(recipe: Recipe, component: Component, before: Before): Thing[] 
     const found = ofStep({ text, at, component, lines, before, noFood: recipe.noFood ?? [] })
     // What a step speaks of is here for those behind it.
     for (const word of wordsOf(text)) before.known.add(word.plain)
-    for (const words of madeIn(text, lines)) before.made.add(words)
+    rememberStep(text, lines, before.made)
     return found
   })
 }
@@ -161,7 +162,7 @@ function ofStep({ text, at, component, lines, before, noFood }: PlacedText): Thi
 }
 
 function allThings(recipe: Recipe): readonly Thing[] {
-  const before: Before = { known: ownWords(recipe), made: new Set() }
+  const before: Before = { known: ownWords(recipe), made: nothingMade() }
   return [
     ...linesOf(recipe).flatMap(line => ofLine(line, recipe.region, false)),
     ...recipe.components.flatMap(component => ofSteps(recipe, component, before)),
