@@ -3,8 +3,8 @@ import eachInTests from './scripts/eslint/each-in-tests.mjs'
 
 /**
  * The floors of the core: an import goes down only, never across, and through the neighbour's index
- * alone. The app, the server and the tests see the core by its face, `#core`, and nothing behind
- * it.
+ * alone. The app, the server and the tests see the core by the faces of its stages (`#core/pan`) and
+ * the acceptance face, `#core`, and nothing behind them.
  */
 const floors = [
   ['measure'],
@@ -176,8 +176,8 @@ export default withNuxt(
         {
           patterns: [
             {
-              group: ['#core/*', '**/core/*/**', '**/core/[a-z]*'],
-              message: 'Only the core’s public face, #core.',
+              group: ['#core/*/**', '../**/core/*/**', '../**/core/[a-z]*', '~~/core/**'],
+              message: 'Only the face of a stage, #core/pan, or the acceptance face, #core.',
             },
           ],
         },

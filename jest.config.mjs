@@ -10,6 +10,10 @@ export default {
       { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' } },
     ],
   },
-  moduleNameMapper: { '^#core$': '<rootDir>/core/index.ts', '^~/(.*)$': '<rootDir>/app/$1' },
+  moduleNameMapper: {
+    '^#core$': '<rootDir>/core/index.ts',
+    '^#core/(.*)$': '<rootDir>/core/$1/index.ts',
+    '^~/(.*)$': '<rootDir>/app/$1',
+  },
   setupFiles: ['<rootDir>/jest.setup.mjs'],
 }

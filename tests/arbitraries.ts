@@ -1,14 +1,7 @@
 import fc from 'fast-check'
-import {
-  avoidables,
-  dietRows,
-  pantry,
-  readLine,
-  type Ingredient,
-  type Line,
-  type Person,
-  type Recipe,
-} from '#core'
+import { readLine, type Line, type Person, type Recipe } from '#core'
+import { avoidables, pantry, type Ingredient } from '#core/pantry'
+import { dietRows } from '#core/people'
 
 /** How often a property is tried: fewer times where each of two thousand mutants runs it. */
 export const runs = (n: number): number =>

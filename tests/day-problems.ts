@@ -1,4 +1,4 @@
-import type { Arc, Problem } from '#core'
+import type { Arc, Problem } from '#core/day'
 
 /** Repeatable numbers from a seed. */
 export function numbers(seed: number): () => number {

@@ -1,15 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs'
-import {
-  adapt,
-  diagnose,
-  linesOf,
-  readRecipe,
-  type DiagnoseOptions,
-  type Diagnosis,
-  type Person,
-  type Plan,
-  type Recipe,
-} from '#core'
+import { adapt, diagnose, linesOf, readRecipe, type Person, type Plan, type Recipe } from '#core'
+import type { DiagnoseOptions, Diagnosis } from '#core/trial'
 
 /**
  * Invented bakes that went wrong, each with the cause that was put into it: a demo dessert or an

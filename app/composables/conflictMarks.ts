@@ -1,4 +1,4 @@
-import type { Conflict, Person } from '#core'
+import type { Conflict, Person } from '#core/people'
 
 const worst = ['contains', 'may contain', 'unknown'] as const
 

@@ -1,4 +1,4 @@
-import { scaleAmount } from '#core'
+import { scaleAmount } from '#core/measure'
 
 /** Minutes as a timer shows them: 4:10, 1:05:00 above an hour, with a minus once they are over. */
 export function sayCount(minutes: number): string {

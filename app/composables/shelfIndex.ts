@@ -1,5 +1,5 @@
 import MiniSearch from 'minisearch'
-import type { ShelfRow } from '#core'
+import type { ShelfRow } from '#core/share'
 
 const shortest = 4
 

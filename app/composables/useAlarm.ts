@@ -1,5 +1,5 @@
 import type { InjectionKey } from 'vue'
-import type { Call } from '#core'
+import type { Call } from '#core/make'
 
 /** The one alarm of the app, for the page that sets it. */
 export const alarmKey: InjectionKey<ReturnType<typeof useAlarm>> = Symbol('alarm')

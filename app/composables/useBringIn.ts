@@ -1,4 +1,4 @@
-import { bakeOf, type Bake } from '#core'
+import { bakeOf, type Bake } from '#core/share'
 
 /** What became of one file that was brought in. */
 export interface Brought {

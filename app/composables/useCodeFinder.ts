@@ -1,4 +1,4 @@
-import { readCode } from '#core'
+import { readCode } from '#core/packet'
 
 interface Finder {
   detect: (source: ImageBitmapSource) => Promise<readonly { readonly rawValue: string }[]>

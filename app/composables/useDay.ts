@@ -1,4 +1,4 @@
-import type { DayWishes } from '#core'
+import type { DayWishes } from '#core/day'
 
 /** Hours as the kitchen's wall has them. Moments are minutes of world time since 1970. */
 const dateOf = (at: number) => new Date(Math.round(at) * 60_000)

@@ -1,4 +1,5 @@
-import type { Card, DayPlan } from '#core'
+import type { DayPlan } from '#core/day'
+import type { Card } from '#core/make'
 
 /** So many minutes early, a card may as well be begun. */
 const soon = 4

@@ -1,4 +1,4 @@
-import { linesOf, type Line, type RecipeEdit } from '#core'
+import { linesOf, type Line, type RecipeEdit } from '#core/recipe'
 
 /** Where new lines go; `run` is the same for all that are typed into one open field. */
 interface Adding {

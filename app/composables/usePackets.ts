@@ -1,4 +1,5 @@
-import type { Packet, PacketSum, PeopleCheck, LookAlike } from '#core'
+import type { Packet, PacketSum, LookAlike } from '#core/packet'
+import type { PeopleCheck } from '#core/people'
 
 /**
  * What every packet of the house comes to, who may eat it, and which ones look alike; worked out

@@ -1,4 +1,4 @@
-import type { ShelfRow } from '#core'
+import type { ShelfRow } from '#core/share'
 import { shelfIndex } from './shelfIndex'
 
 /**

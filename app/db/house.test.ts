@@ -1,17 +1,9 @@
 import { afterAll, beforeEach, describe, expect, test } from '@jest/globals'
-import {
-  adapt,
-  asWrittenPlan,
-  bakeOf,
-  beginTrial,
-  emptyStock,
-  newPacket,
-  readRecipe,
-  shelfRowOf,
-  type Bake,
-  type Person,
-  usualKitchen,
-} from '#core'
+import { adapt, newPacket, readRecipe, type Person, usualKitchen } from '#core'
+import { emptyStock } from '#core/pantry'
+import { bakeOf, shelfRowOf, type Bake } from '#core/share'
+import { asWrittenPlan } from '#core/swap'
+import { beginTrial } from '#core/trial'
 import {
   addToHouse,
   allBakes,

@@ -1,21 +1,18 @@
 import { liveQuery } from 'dexie'
+import type { Packet } from '#core/packet'
+import { usualKitchen, type Kitchen } from '#core/pan'
+import { emptyStock, type Stock } from '#core/pantry'
+import type { PeopleGroup, Person } from '#core/people'
 import {
-  emptyStock,
   shelfRowOf,
-  usualKitchen,
   type Bake,
   type Baked,
   type House,
-  type Kitchen,
-  type Lesson,
-  type Packet,
-  type PeopleGroup,
-  type Person,
   type Photo,
   type Picture,
   type ShelfRow,
-  type Stock,
-} from '#core'
+} from '#core/share'
+import type { Lesson } from '#core/trial'
 import { db } from './schema'
 
 /** Reading and writing the house. Every writer either does all of it or nothing. */

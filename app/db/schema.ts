@@ -1,4 +1,6 @@
 import Dexie, { type Table } from 'dexie'
+import type { Packet } from '#core/packet'
+import type { PeopleGroup, Person } from '#core/people'
 import {
   bakeFrom1,
   bakeFrom2,
@@ -6,13 +8,10 @@ import {
   shelfRowOf,
   type Bake,
   type Label,
-  type Packet,
-  type PeopleGroup,
-  type Person,
   type Photo,
   type Picture,
   type ShelfRow,
-} from '#core'
+} from '#core/share'
 import { countsWrites } from './writing'
 
 /** Small facts about this browser's house, by key; the house's own stock of the pantry is one. */

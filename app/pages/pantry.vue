@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { readingOf, type Ingredient, type IngredientForm, type Stock } from '#core'
+import type { Ingredient, Stock } from '#core/pantry'
+import { readingOf, type IngredientForm } from '#core/share'
 
 const house = useHouseStore()
 const undo = useTakeBack()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { needsText, type Bead, type Person } from '#core'
+import type { Bead, Person } from '#core/people'
+import { needsText } from '#core/share'
 
 const house = useHouseStore()
 const bench = useBenchStore()

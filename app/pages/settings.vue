@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { emptyStock } from '#core'
+import { emptyStock } from '#core/pantry'
 
 const house = useHouseStore()
 const toast = useToast()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { spoonFrom, unitById, type Ingredient, type SpoonReading } from '#core'
+import { unitById } from '#core/measure'
+import { spoonFrom, type Ingredient, type SpoonReading } from '#core/pantry'
 
 const house = useHouseStore()
 const undo = useTakeBack()

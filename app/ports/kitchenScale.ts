@@ -7,7 +7,7 @@ import {
   weigh,
   type Fault,
   type ScaleReading,
-} from '#core'
+} from '#core/make'
 import { listen, type DeviceState } from './eventLine'
 
 export interface ScaleEars {

@@ -1,4 +1,4 @@
-import { feel, readProbeLine, type Fault, type SimBake } from '#core'
+import { feel, readProbeLine, type Fault, type SimBake } from '#core/make'
 import { listen, type DeviceState } from './eventLine'
 
 export interface ProbeEars {

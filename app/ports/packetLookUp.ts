@@ -1,4 +1,4 @@
-import { packetFields, type PacketWords } from '#core'
+import { packetFields, type PacketWords } from '#core/packet'
 
 /**
  * What a look-up knows of a packet: words to read against the packet in hand, never a check by

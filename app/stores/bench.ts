@@ -1,30 +1,12 @@
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
-import {
-  bakeOf,
-  bakeWith,
-  readingOf,
-  type Adaptation,
-  type Bake,
-  type BakeDay,
-  type Caution,
-  type Claims,
-  type ContactPlan,
-  type DayPlan,
-  type Made,
-  type Making,
-  type Needed,
-  type PeopleCheck,
-  type Person,
-  type Plan,
-  type RecipeEdit,
-  type Result,
-  type SizedUp,
-  type Sizing,
-  type Split,
-  type Tie,
-  type Wishes,
-} from '#core'
+import type { DayPlan, Needed } from '#core/day'
+import type { Made, Making } from '#core/make'
+import type { SizedUp, Sizing } from '#core/pan'
+import type { Caution, Claims, ContactPlan, PeopleCheck, Person, Tie } from '#core/people'
+import type { RecipeEdit } from '#core/recipe'
+import { bakeOf, bakeWith, readingOf, type Bake, type BakeDay } from '#core/share'
+import type { Adaptation, Plan, Result, Split, Wishes } from '#core/swap'
 import { bakeById, savePicture } from '~/db/house'
 import { useHouseStore } from './house'
 
@@ -264,6 +246,14 @@ export const useBenchStore = defineStore('bench', () => {
     today: today(),
     tried: house.tried,
     lessons: house.lessons,
+  })
+  /** What versions by hand start from: the bake as it is planned, for whoever sits there now. */
+  const handBase = ({ recipe, plan, wishes }: Bake) => ({
+    recipe,
+    plan,
+    people: [...table.value],
+    wishes,
+    knows: knows(),
   })
   const asWished = (now: Bake): Wishes => ({ ...now.wishes, measureIn: house.measureIn })
 
@@ -581,6 +571,7 @@ export const useBenchStore = defineStore('bench', () => {
     bakeApart,
     baked,
     knows,
+    handBase,
     sized,
     sizing,
     sizeUp,

@@ -1,24 +1,20 @@
 import { defineStore } from 'pinia'
+import type { Packet } from '#core/packet'
+import { usualKitchen, type Kitchen } from '#core/pan'
+import { emptyStock, type Stock } from '#core/pantry'
+import type { PeopleGroup, Person, VerdictChange } from '#core/people'
+import { linesOf } from '#core/recipe'
 import {
   bakeOf,
   bakeWith,
-  emptyStock,
-  linesOf,
   readingOf,
   tagsOf,
-  usualKitchen,
   type Bake,
   type House,
-  type Kitchen,
-  type Lesson,
-  type Packet,
-  type PeopleGroup,
-  type Person,
   type ShelfRow,
-  type Stock,
-  type Tried,
-  type VerdictChange,
-} from '#core'
+} from '#core/share'
+import type { Tried } from '#core/swap'
+import type { Lesson } from '#core/trial'
 import {
   addToHouse,
   allBakes,

@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import type { DayPlan } from '#core/day'
 import {
   beginMaking,
   canTakeBack,
@@ -6,13 +7,12 @@ import {
   madeOf,
   takeBack,
   tell,
-  type Bake,
-  type DayPlan,
   type Happening,
   type Making,
   type Pour,
-  type Result,
-} from '#core'
+} from '#core/make'
+import type { Bake } from '#core/share'
+import type { Result } from '#core/swap'
 import { bakeById, readFact, removePhoto, savePhoto, writeFact } from '~/db/house'
 import { useBenchStore } from './bench'
 import { useHouseStore } from './house'

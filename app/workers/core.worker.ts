@@ -1,183 +1,156 @@
 import { expose } from 'comlink'
+import type { Region } from '#core/measure'
+import {
+  builtIn,
+  allIngredients,
+  ingredientById,
+  stockPantry,
+  type Stock,
+  namesIn,
+  nameOf,
+  namedAlone,
+  plantFats,
+  withFat,
+} from '#core/pantry'
+import {
+  type Recipe,
+  readLine,
+  type Reading,
+  type RecipeOptions,
+  type LineOptions,
+  type Finding,
+  type RecipeEdit,
+  unknownNames,
+  previewOf,
+  thingsOf,
+  readSteps,
+} from '#core/recipe'
+import {
+  readFields,
+  sumUp,
+  type Packet,
+  type PacketWords,
+  changeOf,
+  lookAlikes,
+} from '#core/packet'
+import {
+  type Person,
+  safetyOf,
+  boughtIn,
+  makeBefore,
+  packetsFor,
+  whoMayEat,
+  type Tie,
+} from '#core/people'
+import type { Measure } from '#core/formula'
 import {
   adapt,
-  allIngredients,
-  armBakes,
+  type Wishes,
+  type Plan,
+  schools,
+  schoolById,
+  jobRows,
+  waysFor,
+  familyChoices,
+  sweeteners,
+  nudge,
+  sensitivity,
+  bringing,
+  basePlan,
+  lineByHand,
+  restByHand,
+  restsIn,
+  type HandBase,
+  weighSplits,
+} from '#core/swap'
+import {
+  readRecipe,
+  readFile,
+  editRecipe,
+  rereadAll,
+  type SizedUp,
+  knownOffset,
+  type Kitchen,
+} from '#core/pan'
+import {
+  planDaySteps,
+  replan,
+  ifLate,
+  type DayOptions,
+  type DayPlan,
+  type Happened,
+  keepingOf,
+  shoppingOf,
+  type Needed,
+} from '#core/day'
+import { cardsOf, type Making, pourOf } from '#core/make'
+import {
   armSteps,
-  asWrittenPlan,
-  beforeTest,
-  changesIn,
-  compareVersions,
-  diagnose,
   differencesOf,
-  heldIn,
-  judgeTasting,
-  learnedDoses,
-  learnedRests,
-  lessonsFrom,
-  mainOf,
-  regardPlan,
-  restedIn,
-  restFor,
-  restName,
-  sayDose,
-  sayLesson,
-  sayRest,
-  schoolOf,
-  searchVersions,
+  tooFine,
+  type Proposal,
+  type ArmRecord,
+  type Trial,
+  trialView,
+  beforeTest,
+  type TastingKind,
+  diagnose,
   symptomsFor,
   symptomsIn,
   symptomsOf,
+  mainOf,
+  type DiagnoseOptions,
+  type Symptom,
+  type Lesson,
+  learnedIn,
+  lessonsWith,
+  knownBy,
+  type HouseKnows,
+  compareVersions,
+  searchVersions,
   treeOf,
-  trialFile,
   versionsOf,
-  weightOf,
-  backup,
-  calendar,
-  cardsOf,
-  ifLate,
-  keepingOf,
-  pantryEdition,
-  planDaySteps,
-  remembered,
-  pourOf,
-  replan,
-  shoppingOf,
-  bringing,
-  builtIn,
+  type Version,
+  planOfVersion,
+} from '#core/trial'
+import {
+  armBakes,
+  recipeOf,
+  plannedRecipe,
+  sizedBake,
+  dayBakesOf,
+  familiesOf,
+  recheckBakes,
+  sizedOnce,
+  type Bake,
+  type House,
   cardFacts,
   cardHtml,
   cardOf,
-  cautionsAt,
-  changeOf,
-  checkPeople,
-  isStrict,
-  claims,
   codeText,
-  contactPlan,
-  editRecipe,
-  familyChoices,
-  findMentions,
-  ingredientById,
-  jobRows,
   jsonLdOf,
-  lookAlikes,
-  nameIn,
-  nearNames,
-  nudge,
-  ovenOffset,
-  packetsFor,
-  packetsToCheck,
-  pantryFile,
-  pantryForm,
-  previewOf,
-  readFields,
-  readFile,
-  readLine,
-  readRecipe,
-  readSteps,
-  thingsOf,
-  recheck,
-  rereadAll,
-  restingOn,
-  schoolById,
-  schools,
-  sensitivity,
-  sizedBake,
-  plannedRecipe,
-  recipeOf,
-  stockPantry,
-  sumUp,
-  sweeteners,
-  tooFine,
-  unknownsOf,
-  waysFor,
-  weighSplits,
-  whoMayEat,
-  type Bake,
   type CardHouse,
-  type DayOptions,
-  type DayPlan,
-  type DayBake,
-  type Finding,
-  type Happened,
-  type House,
-  type Ingredient,
   type IngredientForm,
-  type Kitchen,
-  type Known,
-  type DiagnoseOptions,
-  type Lesson,
-  type ArmRecord,
-  type Proposal,
-  type Symptom,
-  type TastingKind,
-  type Trial,
-  type Version,
-  type LineOptions,
-  type Making,
-  type Measure,
-  type Needed,
-  type Packet,
-  type PacketWords,
-  type Person,
-  type Plan,
-  type Reading,
-  type Recipe,
-  type SizedUp,
-  type RecipeEdit,
-  type RecipeOptions,
-  type Region,
-  type Stock,
-  type Tie,
-  type Tried,
-  type Wishes,
-} from '#core'
+  backup,
+  calendar,
+  pantryForm,
+  pantryFile,
+  trialFile,
+} from '#core/share'
 import { decodeText } from './decode'
 
-/** What the house knows of a bake: its ties, packets and day, and what it has baked. */
-interface HouseKnows {
-  readonly ties: readonly Tie[]
-  readonly packets: readonly Packet[]
-  readonly today: string
-  readonly tried: readonly Tried[]
-  readonly lessons: readonly Lesson[]
-}
-const knownBy = ({ ties, packets, today, tried, lessons }: HouseKnows): Known => {
-  const school = schoolOf(lessons)
-  return {
-    ...(ties.length ? { packets: packetsFor(ties, packets, today) } : {}),
-    ...school,
-    tried: [...tried, ...school.tried],
-  }
-}
-
-/**
- * What is asked again and again while something is made stays worked out: the same recipe at the
- * same size in the same kitchen.
- */
-const sizedOnce = remembered(
-  ({ bake, kitchen }: { readonly bake: Bake; readonly kitchen: Kitchen | undefined }) =>
-    sizedBake(bake, kitchen),
-  40,
-  pantryEdition,
-  ({ bake, kitchen }) =>
-    JSON.stringify([
-      plannedRecipe(bake),
-      bake.plan?.parts.map(part => [part.component, part.family]),
-      bake.wishes.family,
-      bake.size,
-      kitchen,
-    ]),
-)
 /** Milliseconds that a day is placed for before others have their turn. */
 const atATime = 30
 let dayCalls = 0
-const dayBakes = (bakes: readonly Bake[], kitchen: Kitchen | undefined): DayBake[] =>
-  bakes.map(bake => {
-    const sized = sizedOnce({ bake, kitchen })
-    return { id: bake.id, title: bake.title, recipe: sized.recipe, sized }
-  })
+
+/** What a version by hand starts from, with what the house knows of the bake. */
+interface WorkerBase extends Omit<HandBase, 'known'> {
+  readonly knows: HouseKnows
+}
+const withKnown = ({ knows, ...base }: WorkerBase): HandBase => ({
+  ...base,
+  known: knownBy(knows),
+})
 
 /**
  * The core behind a worker: everything that reads, checks or plans runs here, so that the page
@@ -198,57 +171,21 @@ const core = {
   /** Names that no recipe could be read by; a bake kept before the pantry changed is read anew for it. */
   unknowns: (
     bakes: readonly { readonly id: string; readonly reading: Reading; readonly stale: boolean }[],
-  ) => {
-    const found = new Map<
-      string,
-      { words: string; bakes: string[]; example: string; near: string[] }
-    >()
-    const recipes = bakes.map(({ id, reading, stale }) => ({
-      id,
-      recipe: stale ? rereadAll(reading).recipe : reading.recipe,
-    }))
-    for (const { id, recipe } of recipes)
-      for (const { words, lines } of unknownsOf(recipe)) {
-        const known = found.get(words)
-        if (known) known.bakes.push(id)
-        else
-          found.set(words, {
-            words,
-            bakes: [id],
-            example: lines[0]!.text,
-            near: nearNames(words, recipe.region).map(item => item.id),
-          })
-      }
-    return [...found.values()].sort((a, b) => b.bakes.length - a.bakes.length)
-  },
+  ) =>
+    unknownNames(
+      bakes.map(({ id, reading, stale }) => ({
+        id,
+        recipe: stale ? rereadAll(reading).recipe : reading.recipe,
+      })),
+    ),
   /**
    * Who can eat a recipe, by the packets it is tied to; what may be claimed; what to mind; what to
    * do against traces.
    */
-  safety: (recipe: Recipe, people: readonly Person[], ties: readonly Tie[], house: CardHouse) => {
-    const packets = packetsFor(ties, house.packets, house.today)
-    const check = checkPeople(recipe, people, { packets })
-    return {
-      check,
-      claims: claims(recipe, people, packets),
-      toRead: packetsToCheck(recipe, people, check),
-      contact: contactPlan(recipe, people),
-      cautions: cautionsAt(recipe),
-    }
-  },
+  safety: (recipe: Recipe, people: readonly Person[], ties: readonly Tie[], house: CardHouse) =>
+    safetyOf(recipe, people, packetsFor(ties, house.packets, house.today)),
   /** Ids of a recipe's ingredients that come out of packets; '' stands for what is not known. */
-  boughtIn: (recipe: Recipe) => [
-    ...new Set(
-      recipe.components
-        .flatMap(c => c.lines.flatMap(l => [l, ...l.orElse]))
-        .filter(
-          l =>
-            restingOn({ ...recipe, components: [{ name: '', lines: [l], steps: [] }] }, []).bought >
-            0,
-        )
-        .map(l => l.ingredient ?? ''),
-    ),
-  ],
+  boughtIn: (recipe: Recipe) => boughtIn(recipe),
   readFields: (words: PacketWords) => readFields(words),
   /** What packets come to, who may eat each, and which look alike but differ. */
   packets: (packets: readonly Packet[], people: readonly Person[], today: string) => ({
@@ -261,20 +198,7 @@ const core = {
   }),
   changeOf: (before: PacketWords, after: PacketWords) => changeOf(before, after),
   /** For each bake, whose verdict changed between two moments of the house. */
-  recheck: (
-    bakes: readonly Bake[],
-    before: { readonly people: readonly Person[]; readonly packets: readonly Packet[] },
-    after: { readonly people: readonly Person[]; readonly packets: readonly Packet[] },
-    today: string,
-  ) =>
-    bakes.flatMap(bake => {
-      const at = (moment: typeof before) => ({
-        people: moment.people,
-        packets: packetsFor(bake.ties, moment.packets, today),
-      })
-      const changes = recheck(plannedRecipe(bake), bake.people, at(before), at(after))
-      return changes.length ? [{ bake: bake.id, title: bake.title, changes }] : []
-    }),
+  recheck: (...asked: Parameters<typeof recheckBakes>) => recheckBakes(...asked),
   cardFacts: (bake: Bake, people: readonly Person[], house: CardHouse) => {
     const facts = cardFacts(bake, people, house)
     return { facts, code: codeText(facts) }
@@ -316,28 +240,9 @@ const core = {
   schoolNames: (ids: readonly string[]) =>
     ids.map(id => ({ id, name: schoolById(id)?.name ?? id, source: schoolById(id)?.source ?? '' })),
   /** How much fat a firm plant fat is reckoned with, of those ids that are one; in %. */
-  fatsOf: (ids: readonly string[]) =>
-    ids.flatMap(id => {
-      const item = ingredientById(id)
-      return item?.kind === 'plant-block' ? [{ id, name: item.name, fat: item.per100.fat }] : []
-    }),
+  fatsOf: (ids: readonly string[]) => plantFats(ids),
   /** The same ingredient with the fat of its packet; its water gives way. */
-  withFat: (id: string, fat: number): Ingredient | null => {
-    const item = ingredientById(id)
-    return item
-      ? {
-          ...item,
-          per100: {
-            ...item.per100,
-            fat,
-            water: Math.max(0, item.per100.water + item.per100.fat - fat),
-          },
-          source:
-            'fat by the packet, entered in this house; else ' +
-            `${item.source.replace(/^fat by the packet, entered in this house; else /u, '')}`,
-        }
-      : null
-  },
+  withFat: (id: string, fat: number) => withFat(id, fat),
   /** One version for all or several; stops when it is told to, between two groups. */
   split: async (
     recipe: Recipe,
@@ -380,7 +285,7 @@ const core = {
     better?: (plan: DayPlan) => void,
   ) => {
     const call = ++dayCalls
-    const all = dayBakes(bakes, options.kitchen)
+    const all = dayBakesOf(bakes, options.kitchen)
     const began = performance.now()
     let turn = began
     const run = planDaySteps(all, {
@@ -407,21 +312,11 @@ const core = {
    * Which bake is to be made before which, since somebody strict eats only the first and the second
    * holds what that person avoids.
    */
-  apart: (bakes: readonly Bake[], people: readonly Person[]) => {
-    const conflicts = (bake: Bake, person: Person) =>
-      checkPeople(plannedRecipe(bake), [person]).people[0]?.verdict === 'conflict'
-    const strict = (bake: Bake) =>
-      people.filter(p => bake.people.includes(p.id) && isStrict(p) && !conflicts(bake, p))
-    return bakes.flatMap(first =>
-      bakes.flatMap((then): [string, string][] =>
-        first !== then &&
-        strict(first).some(p => conflicts(then, p)) &&
-        !strict(then).some(p => conflicts(first, p))
-          ? [[first.id, then.id]]
-          : [],
-      ),
-    )
-  },
+  apart: (bakes: readonly Bake[], people: readonly Person[]) =>
+    makeBefore(
+      bakes.map(bake => ({ id: bake.id, recipe: plannedRecipe(bake), people: bake.people })),
+      people,
+    ),
   /** What the day's bakes take together. */
   shopping: (bakes: readonly Bake[], kitchen: Kitchen) =>
     shoppingOf(bakes.map(bake => recipeOf(bake, kitchen))),
@@ -431,7 +326,7 @@ const core = {
     bakes.map(bake => [bake.id, keepingOf(plannedRecipe(bake), '')] as const),
   /** A planned day as cards for the counter. */
   cardsOf: (bakes: readonly Bake[], plan: Extract<DayPlan, { ok: true }>, kitchen: Kitchen) =>
-    cardsOf(dayBakes(bakes, kitchen), plan, kitchen),
+    cardsOf(dayBakesOf(bakes, kitchen), plan, kitchen),
   /** The rest of a day that has begun. */
   replan: (
     bakes: readonly Bake[],
@@ -439,7 +334,7 @@ const core = {
     most: number,
   ) => {
     dayCalls++
-    const all = dayBakes(bakes, options.kitchen)
+    const all = dayBakesOf(bakes, options.kitchen)
     const until = performance.now() + most
     return replan(all, { ...options, budget: 20_000, go: () => performance.now() < until })
   },
@@ -451,18 +346,7 @@ const core = {
     bake: Bake,
     kitchen: Kitchen,
     now: number,
-  ) =>
-    pourOf(
-      making,
-      card,
-      grams,
-      recipeOf(bake, kitchen),
-      {
-        ...Object.fromEntries((bake.plan?.parts ?? []).map(part => [part.component, part.family])),
-        ...bake.wishes.family,
-      },
-      now,
-    ),
+  ) => pourOf(making, card, grams, recipeOf(bake, kitchen), familiesOf(bake), now),
   /**
    * What can be tried with a dessert; `each` hears how far it is and what there is so far, and says
    * whether to go on.
@@ -485,135 +369,32 @@ const core = {
     }
   },
   /** A version that somebody made by hand of a plan: one line at another weight. */
-  armByHand: (
-    recipe: Recipe,
-    plan: Plan | null,
-    lineId: string,
-    grams: number,
-    people: readonly Person[],
-    wishes: Wishes,
-    knows: HouseKnows,
-  ) =>
-    nudge(
-      recipe,
-      plan ?? asWrittenPlan(recipe, people, wishes, knownBy(knows)),
-      lineId,
-      grams,
-      people,
-      wishes,
-      knownBy(knows),
-    ),
+  armByHand: (base: WorkerBase, lineId: string, grams: number) =>
+    lineByHand(withKnown(base), lineId, grams),
   /**
    * What rests in it, for how many minutes, and one of them for as long as somebody says (within
    * what is safe to leave standing).
    */
-  rests: (recipe: Recipe, plan: Plan | null) =>
-    [
-      ...new Map(
-        restedIn((plan ?? { recipe }).recipe, plan?.changes ?? [])
-          .toReversed()
-          .map(
-            ({ key, name, says, most, resting }) =>
-              [key, { key, name, says, most, minutes: resting.low }] as const,
-          ),
-      ).values(),
-    ].toReversed(),
-  restByHand: (
-    recipe: Recipe,
-    plan: Plan | null,
-    key: string,
-    minutes: number,
-    people: readonly Person[],
-    wishes: Wishes,
-    knows: HouseKnows,
-  ) => {
-    const base = plan ?? asWrittenPlan(recipe, people, wishes, knownBy(knows))
-    const made = restFor(base.recipe, base.changes, key, () => minutes)
-    return (
-      made &&
-      regardPlan(recipe, { ...base, recipe: made, nudged: true }, people, wishes, knownBy(knows))
-    )
-  },
+  rests: (recipe: Recipe, plan: Plan | null) => restsIn({ recipe, plan }),
+  restByHand: (base: WorkerBase, key: string, minutes: number) =>
+    restByHand(withKnown(base), key, minutes),
   /** For each version, what of it a kitchen scale cannot weigh at this size. */
   tooFine: (base: Recipe, others: readonly Recipe[], tests: number) =>
     others.map(other => tooFine(base, other, tests)),
-  basePlan: (
-    recipe: Recipe,
-    plan: Plan | null,
-    people: readonly Person[],
-    wishes: Wishes,
-    knows: HouseKnows,
-  ) => plan ?? asWrittenPlan(recipe, people, wishes, knownBy(knows)),
+  basePlan: (base: WorkerBase) => basePlan(withKnown(base)),
   /**
    * Everything that a page says of a trial: what differs and what is held, who may taste each arm,
    * what tastings have shown.
    */
-  trialView: (trial: Trial, people: readonly Person[], ties: readonly Tie[], house: CardHouse) => {
-    const packets = packetsFor(ties, house.packets, house.today)
-    const changes = changesIn(trial)
-    return {
-      fine: trial.arms.slice(1).map(arm => ({
-        arm: arm.id,
-        says: tooFine(trial.arms[0]!.recipe, arm.recipe, trial.tests),
-      })),
-      changes,
-      held: heldIn(
-        trial.arms[0]!.recipe,
-        changes.flatMap(c => c.differences),
-      ),
-      checks: trial.arms.map(arm => ({
-        arm: arm.id,
-        people: checkPeople(arm.recipe, people, { packets }).people.map(p => ({
-          personId: p.personId,
-          verdict: p.verdict,
-          because: p.conflicts[0]?.because ?? '',
-        })),
-      })),
-      judged: trial.tastings.map(t => ({
-        id: t.id,
-        found: t.opened ? judgeTasting(t, trial.arms) : null,
-      })),
-    }
-  },
+  trialView: (trial: Trial, people: readonly Person[], ties: readonly Tie[], house: CardHouse) =>
+    trialView(trial, people, packetsFor(ties, house.packets, house.today)),
   before: (kind: TastingKind, tasters: number, arms: number) => beforeTest(kind, tasters, arms),
   armBakes: (bake: Bake, trial: Trial, now: string, there: readonly Bake[], serveAt: string) =>
     armBakes(bake, trial, now, there, serveAt),
   /** What a winner would teach, and how much the trial is worth. */
-  lessons: (
-    trial: Trial,
-    title: string,
-    bake: string,
-    on: string,
-    packets: readonly { readonly id: string; readonly name: string; readonly ingredient: string }[],
-  ) => {
-    const weight = weightOf(
-      trial.tastings.flatMap(t => (t.opened ? (judgeTasting(t, trial.arms) ?? []) : [])),
-      trial.crowned ?? '',
-      trial.rematchOf !== null,
-    )
-    return {
-      weight,
-      lessons: lessonsFrom(trial, title, bake, on, weight, packets).map(lesson => ({
-        lesson,
-        says: sayLesson(lesson),
-      })),
-    }
-  },
+  lessons: (...asked: Parameters<typeof lessonsWith>) => lessonsWith(...asked),
   /** The house's school in sentences. */
-  school: (lessons: readonly Lesson[]) => ({
-    doses: learnedDoses(lessons).map(dose => ({
-      dose,
-      says: sayDose(dose),
-      name: schoolById(dose.school)?.name ?? dose.school,
-    })),
-    rests: learnedRests(lessons).map(rest => ({
-      rest,
-      says: sayRest(rest),
-      name: restName(rest.of),
-    })),
-    sayings: [...schoolOf(lessons).steps, ...schoolOf(lessons).sayings].map(s => s.says),
-    lessons: lessons.map(lesson => ({ lesson, says: sayLesson(lesson) })),
-  }),
+  school: (lessons: readonly Lesson[]) => learnedIn(lessons),
   diagnose: (
     symptoms: readonly Symptom[],
     recipe: Recipe,
@@ -625,10 +406,7 @@ const core = {
   ) =>
     diagnose(symptoms, recipe, plan, {
       ...options,
-      ovenOff:
-        kitchen.oven.log.length || kitchen.oven.offset !== null
-          ? ovenOffset(kitchen.oven).degrees
-          : null,
+      ovenOff: knownOffset(kitchen.oven),
       known: knownBy(knows),
       sized: bake ? sizedOnce({ bake, kitchen }) : null,
     }),
@@ -653,26 +431,8 @@ const core = {
     people: readonly Person[],
     knows: HouseKnows,
   ) => {
-    const known = knownBy(knows)
-    const base = bake.plan ?? asWrittenPlan(bake.recipe, people, bake.wishes, known)
-    return regardPlan(
-      bake.recipe,
-      {
-        ...base,
-        id: 'version',
-        title: version.says.slice(0, 60) || 'A version',
-        recipe: version.recipe,
-        changes: version.changes,
-        differs: [
-          ...new Set(version.changes.flatMap(c => schoolById(c.school ?? '')?.differs ?? [])),
-        ],
-        nudged: true,
-        forPeople: people.map(p => p.id),
-      },
-      people,
-      bake.wishes,
-      known,
-    ).plan
+    const { recipe, plan, wishes } = bake
+    return planOfVersion({ recipe, plan, people, wishes, known: knownBy(knows) }, version)
   },
   same: (a: Recipe, b: Recipe) => !differencesOf(a, b).length,
   trialsCsv: async (title: string, trials: readonly Trial[]) =>
@@ -692,21 +452,10 @@ const core = {
   cardHtml: (bake: Bake, people: readonly Person[], house: CardHouse, code: string) =>
     cardHtml(bake, people, house, code),
   jsonLdOf,
-  ingredientNames: (region: Region) =>
-    allIngredients()
-      .map(item => ({ id: item.id, name: nameIn(item, region) }))
-      .sort((a, b) => a.name.localeCompare(b.name)),
+  ingredientNames: (region: Region) => namesIn(region),
   /** The ingredient that a few words name, if it is one and nothing else. */
-  ingredientOf: (words: string) => {
-    const { mentions, unread } = findMentions(words)
-    return mentions.length === 1 && !unread.length && !mentions[0]!.ambiguous
-      ? { id: mentions[0]!.ingredient.id, name: mentions[0]!.ingredient.name }
-      : null
-  },
-  nameOf: (id: string, region: Region) => {
-    const item = ingredientById(id)
-    return item ? nameIn(item, region) : id
-  },
+  ingredientOf: (words: string) => namedAlone(words),
+  nameOf: (id: string, region: Region) => nameOf(id, region),
   /** The whole pantry, the house's own rows as they count. */
   pantry: () => allIngredients(),
   formOf: async (id: string) => {

@@ -1,24 +1,35 @@
-export { type Ahead } from './ahead'
-export { type Happened } from './left'
-export { learnPace, paceFor, type Took } from './pace'
-export { keepingOf, type Keeping } from './keeping'
-export { shoppingOf, type Needed } from './shopping'
-export { costOf, faultsOf, type Arc, type Problem } from './problem'
-export { boundOf } from './bound'
+/** When what is done, so that everything is ready when it is served. */
+
+/* Planning a day, and what is left of it. */
+export { planDay } from './plan-day'
+export { planDaySteps } from './plan-day'
+export { replan } from './plan-day'
+export { ifLate } from './plan-day'
+export type { DayBake } from './tasks'
+export type { DayOptions } from './plan-day'
+export type { DayPlan } from './plan-day'
+export type { DayWishes } from './plan-day'
+export type { Happened } from './left'
+export type { Moment } from './plan-day'
+export type { OwnTask } from './plan-day'
+export type { PlacedTask } from './plan-day'
+
+/* Placing tasks: the problem, its bound, the search. */
 export { search } from './search'
-export {
-  ifLate,
-  planDay,
-  planDaySteps,
-  replan,
-  type DayOptions,
-  type DayPlan,
-  type DayWishes,
-  type Moment,
-  type OwnTask,
-  type PlacedTask,
-  type Preheat,
-} from './plan-day'
-export type { DayRule, DayTask } from './task'
+export { boundOf } from './bound'
+export type { Arc } from './problem'
+export type { Problem } from './problem'
+
+/* What a bake is as work, and how long this house takes. */
+export { workOf } from './tasks'
 export { putIn } from './clauses'
-export { workOf, type DayBake } from './tasks'
+export { learnPace } from './pace'
+export type { Took } from './pace'
+
+/* How long it keeps. */
+export { keepingOf } from './keeping'
+export type { Keeping } from './keeping'
+
+/* What the day needs. */
+export { shoppingOf } from './shopping'
+export type { Needed } from './shopping'

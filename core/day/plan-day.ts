@@ -59,7 +59,7 @@ export interface PlacedTask extends DayTask {
   /** Minutes that it could begin later without moving anything else. */ readonly slack: Minutes
   /** Before the night. */ readonly evening: boolean
 }
-export interface Preheat {
+interface Preheat {
   readonly at: Moment
   readonly celsius: Celsius
   readonly ready: Moment

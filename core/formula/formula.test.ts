@@ -3,20 +3,15 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { recipeOf } from '../../tests/arbitraries'
-import { pantry } from '../pantry'
-import { readRecipe } from '../recipe'
-import {
-  balanceOf,
-  bandsOf,
-  familyById,
-  familyOf,
-  liftOf,
-  lossOf,
-  measures,
-  ratiosOf,
-  weightsOf,
-  type Weight,
-} from './index'
+import { pantry } from '#core/pantry'
+import { readRecipe } from '#core'
+import { bandsOf, lossOf } from './bands'
+import { familyById, familyOf } from './family'
+import { liftOf } from './leavening'
+import { measures } from './measures'
+import { ratiosOf } from './ratios'
+import { balanceOf } from './totals'
+import { weightsOf, type Weight } from './weight'
 
 const weights = (...rows: readonly (readonly [string, number])[]): Weight[] =>
   rows.map(([id, grams]) => ({ ingredient: pantry.find(p => p.id === id)!, grams }))

@@ -1,27 +1,53 @@
-export { cardsOf, type Card, type Item, type Warmth } from './card'
-export { handsTook } from './hands'
-export { lossFor, lossRowOf, type Loss } from './loss'
-export { beginMaking, canTakeBack, takeBack, tell, type Happening, type Making } from './making'
-export { pourOf, type Pour, type Shift } from './pour'
-export { reaches, remaining, type Felt, type Remaining } from './probe'
-export { madeOf, type Made } from './record'
-export {
-  emptyScale,
-  faults,
-  feel,
-  frame,
-  pour,
-  readProbeLine,
-  readScaleLine,
-  setToZero,
-  switchOn,
-  trueMinutes,
-  weigh,
-  type Fault,
-  type ScaleReading,
-  type SimBake,
-  type SimScale,
-} from './stand-ins'
-export { counterOf, isAttended, type Counter, type PlacedCard } from './counter'
-export { type Call, type Timer } from './timers'
+/** At the counter: cards, weighing, timers, the record. */
+
+/* The cards of a day. */
+export { cardsOf } from './card'
+export type { Card } from './card'
+export type { Warmth } from './card'
+
+/* What is said at the counter, and where it stands at a moment. */
+export { beginMaking } from './making'
+export { tell } from './making'
+export { takeBack } from './making'
+export { canTakeBack } from './making'
+export { counterOf } from './counter'
+export type { Happening } from './making'
+export type { Making } from './making'
+export type { Counter } from './counter'
+export type { PlacedCard } from './counter'
+export type { Call } from './timers'
+export type { Timer } from './timers'
+
+/* Weighing by the pour. */
+export { pourOf } from './pour'
+export type { Pour } from './pour'
+
+/* How long a probed bake still takes. */
+export { reaches } from './probe'
+export { remaining } from './probe'
+export type { Felt } from './probe'
+
+/* What is lost in the oven, and the record that stays. */
 export { bakeLossRows } from './tables/losses'
+export { lossFor } from './loss'
+export { lossRowOf } from './loss'
+export { madeOf } from './record'
+export { handsTook } from './hands'
+export type { Made } from './record'
+
+/* Simulated devices, and reading what devices send. */
+export { readScaleLine } from './stand-ins'
+export { readProbeLine } from './stand-ins'
+export { emptyScale } from './stand-ins'
+export { switchOn } from './stand-ins'
+export { setToZero } from './stand-ins'
+export { pour } from './stand-ins'
+export { weigh } from './stand-ins'
+export { feel } from './stand-ins'
+export { frame } from './stand-ins'
+export { trueMinutes } from './stand-ins'
+export { faults } from './stand-ins'
+export type { Fault } from './stand-ins'
+export type { ScaleReading } from './stand-ins'
+export type { SimBake } from './stand-ins'
+export type { SimScale } from './stand-ins'

@@ -23,7 +23,7 @@ import type { Moment } from '../day'
  * What one measure of the balance does when more or less of something went in than was wanted: as
  * shares of what was wanted, and whether it is still this dessert.
  */
-export interface Shift {
+interface Shift {
   readonly measure: Measure
   readonly name: string
   readonly percent: number

@@ -1,15 +1,9 @@
 import { expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import {
-  kitchenNumber,
-  millilitresIn,
-  readNumber,
-  readUnit,
-  regions,
-  scaleAmount,
-  spoonAmount,
-  type Region,
-} from './index'
+import { kitchenNumber, scaleAmount, spoonAmount } from './kitchen'
+import { readNumber } from './number'
+import { regions, type Region } from './region'
+import { millilitresIn, readUnit } from './unit'
 
 /**
  * Weighs a kitchen text by reading it again, so that the promise and the words are held against

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { numericQuantity } from 'numeric-quantity'
-import { readAmount, readNumber } from './index'
+import { readAmount } from './amount'
+import { readNumber } from './number'
 
 const value = (text: string) => readNumber(text, 0)?.value
 

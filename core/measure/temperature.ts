@@ -22,7 +22,7 @@ export function celsiusOfGasMark(mark: number): Celsius | null {
 }
 
 /** A fan oven set to `fan` bakes about as a still one 20 °C hotter [P]. */
-export const stillOfFan = (fan: Celsius): Celsius => fan + 20
+const stillOfFan = (fan: Celsius): Celsius => fan + 20
 
 /** Kitchen rounding of a Fahrenheit setting: 350 °F is 180 °C, not 177 [P]. To the nearest 10 °C. */
 export const ovenCelsius = (exact: Celsius): Celsius => Math.round(exact / 10) * 10

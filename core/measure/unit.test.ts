@@ -1,16 +1,9 @@
 import { execFileSync } from 'node:child_process'
 import { describe, expect, test } from '@jest/globals'
 import { convert } from 'convert'
-import {
-  celsiusOfFahrenheit,
-  celsiusOfGasMark,
-  millilitresIn,
-  ovenCelsius,
-  readOven,
-  readUnit,
-  unitById,
-  type Region,
-} from './index'
+import type { Region } from './region'
+import { celsiusOfFahrenheit, celsiusOfGasMark, ovenCelsius, readOven } from './temperature'
+import { millilitresIn, readUnit, unitById } from './unit'
 
 /** Debian's `units` program, asked for one conversion. */
 const units = (from: string, to: string) =>

@@ -1,6 +1,6 @@
 import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
-import { wordsOf } from '../pantry'
+import { wordsOf } from '#core/pantry'
 import { clausesOf, modeAt, sentenceEnds } from './clauses'
 import { findsIn } from './found'
 

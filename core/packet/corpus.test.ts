@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
-import { groupsOf, readPacket } from '#core'
+import { groupsOf } from '#core'
+import { readPacket } from './read'
 import { each } from '../../tests/each'
 import { probeShares, scorePackets, statementShares } from '../../tests/corpus/score-packets.mjs'
 import { packetProbes } from '../../tests/corpus/tables/packet-probes'

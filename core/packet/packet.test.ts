@@ -1,16 +1,16 @@
 import { describe, expect, test } from '@jest/globals'
+import { readCode } from './code'
 import {
   changeOf,
   daysBetween,
   lookAlikes,
   newPacket,
   noWords,
-  readCode,
   sumUp,
   whyNotChecked,
   withWords,
   type Packet,
-} from './index'
+} from './packet'
 
 const packet = (statement: string, more: Partial<Packet> = {}): Packet => ({
   ...newPacket('a', 'Lantern dark', 'dark-chocolate'),

@@ -10,7 +10,7 @@ export const packetFields = [
   'facility',
   'marks',
 ] as const
-export type PacketField = (typeof packetFields)[number]
+type PacketField = (typeof packetFields)[number]
 export type PacketWords = Readonly<Record<PacketField, string>>
 
 /**
@@ -26,13 +26,13 @@ export const packetFigures = [
   'fibre',
   'factor',
 ] as const
-export type PacketFigure = (typeof packetFigures)[number]
+type PacketFigure = (typeof packetFigures)[number]
 
 /**
  * What the maker answered when somebody asked; `without`: what they say is not in it, also not
  * hidden in a word that leaves it open.
  */
-export interface MakerAnswer {
+interface MakerAnswer {
   readonly on: string
   readonly text: string
   readonly without: readonly AvoidableId[]
@@ -81,7 +81,7 @@ export const noWords: PacketWords = {
   facility: '',
   marks: '',
 }
-export const usualRecheckDays = 120
+const usualRecheckDays = 120
 export const newPacket = (id: string, name: string, ingredient: string | null): Packet => ({
   id,
   name,

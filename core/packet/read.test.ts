@@ -4,7 +4,7 @@ import fc from 'fast-check'
 import { runs } from '../../tests/arbitraries'
 import { statements } from '../../tests/corpus/tables/statements'
 import { marked, scoreStatements } from '../../tests/corpus/score-statements.mjs'
-import { readPacket } from './index'
+import { readPacket } from './read'
 
 const anyHit = tally('hits')
 

@@ -13,7 +13,7 @@ export interface PacketOptions {
     'list' | 'contains' | 'trace' | 'facility'
 }
 
-export const longestStatement = 8000
+const longestStatement = 8000
 
 /** A statement taken apart, before anything is said of it. */
 interface Parts extends Finds, Clauses {

@@ -8,7 +8,7 @@ import { dark } from './tables/cues'
  * One part of a recipe as the tin sees it. `ml` of what goes in; a part that is beside goes on or
  * next to the bake.
  */
-export interface TinPart {
+interface TinPart {
   readonly component: string
   readonly family: string
   readonly familyName: string

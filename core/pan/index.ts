@@ -1,57 +1,63 @@
-export { cuesFor, linerFor, remarksOn, settlesFor, type LinerNote } from './advice'
-export { boilingPoint } from './air'
-export { tinBatter, type BatterSaid, type TinBatter, type TinPart } from './batter'
-export { fillingOf, share, takes, type Filling } from './fill'
-export { areaAt, brimful, depthOf, sidesAt, volumeAt, wetted } from './geometry'
-export { heat, type Heating } from './heat'
-export { usualKitchen, type Kitchen, type OvenNote, type OvenScale, type Pace } from './kitchen'
-export { disc, rectangle } from './mesh'
-export { offsetOf, otherSettings, ovenOffset, settingOf, type OvenOffset } from './oven'
-export {
-  acrossOf,
-  bakedPiece,
-  cutInto,
-  gramsFor,
-  layTray,
-  loadsOf,
-  slicesOf,
-  squaresOf,
-  usualGap,
-  type Grid,
-  type Layout,
-} from './pieces'
-export {
-  predictBake,
-  type BakeKnown,
-  type BakeProblem,
-  type BakeTime,
-  type BakeWanted,
-  type Warming,
-} from './predict'
-export { readTin, tinWordsOf, type TinReading } from './read-tin'
-export {
-  amountsOf,
-  resize,
-  scaledRecipe,
-  type Resized,
-  type SizedAmount,
-  type SizeNote,
-  type SizeOptions,
-} from './resize'
-export { ruleMinutes, thickness } from './rule'
-export { batterOfFamily, batterRows } from './tables/batters'
+/** Tins, portions, and how long it bakes in this oven. */
+
+/* Recipes read with everything that proportions and tins tell. */
+export { readRecipe } from './reading'
+export { readPage } from './reading'
+export { readFile } from './reading'
+export { editRecipe } from './reading'
+export { rereadAll } from './reading'
+
+/* All that a change of size does. */
+export { sizeUp } from './size-up'
+export { asWritten } from './size-up'
+export { resize } from './resize'
+export { amountsOf } from './resize'
+export { factorFor } from './target'
+export { oneTest } from './target'
+export type { SizeTarget } from './target'
+export type { SizedCut } from './size-up'
+export type { SizedPieces } from './size-up'
+export type { SizedTin } from './size-up'
+export type { SizedUp } from './size-up'
+export type { Sizing } from './size-up'
+
+/* How long it bakes. */
+export { predictBake } from './predict'
+export { bakesOf } from './bake-times'
+export { mainBake } from './bake-times'
+export { ruleMinutes } from './rule'
+export { thickness } from './rule'
+export { rectangle } from './mesh'
+export { heat } from './heat'
+export type { BakeKnown } from './predict'
+export type { BakeTime } from './predict'
+
+/* Tins. */
+export { tinProblem } from './tin'
+export { tinRows } from './tables/tins'
+export { tinWordsOf } from './read-tin'
+export { usualTin } from './tables/tins'
 export { materialRows } from './tables/materials'
-export { tinRows, usualTin } from './tables/tins'
-export { countedEggs, factorFor, statedCount, oneTest, type SizeTarget } from './target'
-export { tinProblem, type Material, type NamedTin, type Shape, type Tin } from './tin'
-export { readFile, readPage, readRecipe, editRecipe, rereadAll } from './reading'
-export {
-  asWritten,
-  sizeUp,
-  type SizedCut,
-  type SizedPieces,
-  type SizedTin,
-  type SizedUp,
-  type Sizing,
-} from './size-up'
-export { bakesOf, mainBake, type StatedBake } from './bake-times'
+export { areaAt } from './geometry'
+export { brimful } from './geometry'
+export { depthOf } from './geometry'
+export { sidesAt } from './geometry'
+export { wetted } from './geometry'
+export type { Material } from './tin'
+export type { NamedTin } from './tin'
+export type { Shape } from './tin'
+export type { Tin } from './tin'
+
+/* Batters in a tin. */
+export { tinBatter } from './batter'
+export { batterOfFamily } from './tables/batters'
+export { batterRows } from './tables/batters'
+export type { Filling } from './fill'
+
+/* This kitchen and its oven. */
+export { usualKitchen } from './kitchen'
+export { ovenOffset } from './oven'
+export { knownOffset } from './oven'
+export { settingOf } from './oven'
+export type { Kitchen } from './kitchen'
+export type { Pace } from './kitchen'

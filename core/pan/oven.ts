@@ -49,6 +49,10 @@ export function ovenOffset({ offset, log }: Kitchen['oven']): OvenOffset {
           'than it says.',
   }
 }
+/** The degrees that somebody measured or bakes have told; null where nothing is known of this oven. */
+export const knownOffset = (oven: Kitchen['oven']): number | null =>
+  oven.log.length || oven.offset !== null ? ovenOffset(oven).degrees : null
+
 const count = (n: number) => (n === 1 ? 'One bake' : `${n} bakes`)
 const clamp = (d: number) => Math.max(-most, Math.min(most, d))
 /** What one bake alone would say. */

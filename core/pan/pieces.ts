@@ -9,7 +9,7 @@ export interface Layout {
 }
 
 /** Between two pieces on a tray, cm. [M] */
-export const usualGap = 2
+const usualGap = 2
 
 function squareRows(length: number, breadth: number, pitch: number): [number, number][] {
   const [across, down] = [Math.floor(length / pitch + 1e-9), Math.floor(breadth / pitch + 1e-9)]
@@ -56,7 +56,7 @@ export function layTray(length: number, breadth: number, diameter: number, gap =
 }
 
 /** What a piece loses in the oven, and how a baked cookie is: g/ml and cm thick. [M] */
-export const bakedPiece = { loss: 0.12, density: 0.65, thick: 1 } as const
+const bakedPiece = { loss: 0.12, density: 0.65, thick: 1 } as const
 
 /** Diameter in cm of a cookie of so many grams of dough: √(4m(1 − loss)/(πρt)). */
 export const acrossOf = (

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { pattern } from '../measure'
+import { pattern } from '#core/measure'
 import { panChanges } from '../../tests/corpus/tables/pan-changes'
 import { usualKitchen } from './kitchen'
 import { offsetOf, otherSettings, ovenOffset, settingOf } from './oven'

@@ -54,7 +54,7 @@ export interface BakeWanted {
   readonly quick?: boolean
 }
 
-export interface Warming {
+interface Warming {
   readonly minutes: readonly Minutes[]
   readonly coldest: readonly Celsius[]
   readonly finish: Celsius

@@ -2,15 +2,10 @@ import { each, tally } from '../../tests/each'
 import { execFileSync } from 'node:child_process'
 import { createRequire } from 'node:module'
 import { beforeAll, describe, expect, test } from '@jest/globals'
-import {
-  avoidables,
-  findMentions,
-  groupsOf,
-  isAvoidable,
-  membersOf,
-  pantry,
-  type Ingredient,
-} from './index'
+import { avoidables, groupsOf, isAvoidable, membersOf } from './avoidable'
+import type { Ingredient } from './ingredient'
+import { findMentions } from './lookup'
+import { pantry } from './pantry'
 
 const anyAllergen = tally('allergens')
 const anyDensity = tally('densities')

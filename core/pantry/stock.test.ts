@@ -1,17 +1,10 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals'
-import {
-  builtIn,
-  checkPeople,
-  emptyStock,
-  ingredientById,
-  nearNames,
-  readLine,
-  readRecipe,
-  spoonFrom,
-  stockPantry,
-  type Ingredient,
-  type Person,
-} from '#core'
+import { checkPeople, readLine, readRecipe, type Person } from '#core'
+import { builtIn } from './built-in'
+import type { Ingredient } from './ingredient'
+import { ingredientById, nearNames, stockPantry } from './lookup'
+import { spoonFrom } from './spoon'
+import { emptyStock } from './stock'
 
 const own = (change: Partial<Ingredient>): Ingredient => ({
   ...builtIn('oat-flakes')!,

@@ -9,9 +9,12 @@ import {
   recipeOf,
   lineFor,
 } from '../../tests/arbitraries'
-import { avoidables, pantry } from '../pantry'
-import { readRecipe, type Recipe } from '../recipe'
-import { cautionsFor, checkPeople, claimFor, packetsToCheck, type Person } from './index'
+import { avoidables, pantry } from '#core/pantry'
+import { readRecipe, type Recipe } from '#core'
+import { cautionsFor } from './cautions'
+import { checkPeople } from './check'
+import { claimFor, packetsToCheck } from './claim'
+import type { Person } from './person'
 
 const person = (avoids: Person['avoids'], diets: readonly string[] = []): Person => ({
   id: 'p',

@@ -58,7 +58,7 @@ export function restingOn(recipe: Recipe, packets: readonly CheckedPacket[]): Re
 }
 
 /** What may be said, for whom, about what, resting on what. Nothing wider is printed anywhere. */
-export interface Claim {
+interface Claim {
   readonly says: string
   readonly people: readonly string[]
   /** Ids of allergens and diets that it speaks of. */

@@ -4,7 +4,7 @@ import { isStrict, needsOf, type Person } from './person'
 import { contactRows, type ContactRow } from './tables/contact'
 
 /** One thing to do against traces. `key` is the row's id: ticking it off is kept by that. */
-export interface ContactStep {
+interface ContactStep {
   readonly key: string
   readonly stage: ContactRow['stage']
   readonly says: string

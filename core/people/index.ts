@@ -1,34 +1,52 @@
-export { checkPeople } from './check'
-export type { CheckedPacket, Conflict, PeopleCheck, PersonCheck, State, Verdict } from './conflict'
-export {
-  avoidSays,
-  beadColours,
-  beadShapes,
-  isStrict,
-  needsOf,
-  strictnesses,
-  unknownNeeds,
-  type Avoid,
-  type Bead,
-  type Need,
-  type PeopleGroup,
-  type Person,
-  type Strictness,
-  type AvoidedThing,
-} from './person'
+/** Who eats, what each must avoid, and what can be said of a dessert for them. */
+
+/* People and what they avoid. */
+export { avoidSays } from './person'
+export { beadColours } from './person'
+export { beadShapes } from './person'
+export { isStrict } from './person'
+export { needsOf } from './person'
+export { strictnesses } from './person'
+export { unknownNeeds } from './person'
 export { dietRows } from './tables/diets'
 export { lawLists } from './tables/lists'
-export { cautionsAt, cautionsFor, type Caution } from './cautions'
-export {
-  claimFor,
-  claims,
-  packetsToCheck,
-  restingOn,
-  saidOf,
-  type Claim,
-  type Claims,
-  type Resting,
-} from './claim'
-export { contactPlan, type ContactPlan, type ContactStep } from './contact'
-export { recheck, type Standing, type VerdictChange } from './recheck'
-export { packetsFor, whoMayEat, type Tie } from './tie'
+export type { Avoid } from './person'
+export type { AvoidedThing } from './person'
+export type { Bead } from './person'
+export type { PeopleGroup } from './person'
+export type { Person } from './person'
+export type { Strictness } from './person'
+
+/* The safety check. */
+export { checkPeople } from './check'
+export type { CheckedPacket } from './conflict'
+export type { Conflict } from './conflict'
+export type { PeopleCheck } from './conflict'
+export type { PersonCheck } from './conflict'
+export type { State } from './conflict'
+export type { Verdict } from './conflict'
+export { safetyOf } from './safety'
+export { boughtIn } from './safety'
+export { makeBefore } from './safety'
+
+/* Packets that stand for lines. */
+export { packetsFor } from './tie'
+export { packetsToCheck } from './claim'
+export { whoMayEat } from './tie'
+export { restingOn } from './claim'
+export type { Tie } from './tie'
+export type { Resting } from './claim'
+
+/* What a card, a label and a screen may claim. */
+export { claims } from './claim'
+export { saidOf } from './claim'
+export type { Claims } from './claim'
+
+/* Cautions, traces by contact, and what a change does to the verdicts. */
+export { cautionsAt } from './cautions'
+export { cautionsFor } from './cautions'
+export { contactPlan } from './contact'
+export { recheck } from './recheck'
+export type { Caution } from './cautions'
+export type { ContactPlan } from './contact'
+export type { VerdictChange } from './recheck'

@@ -1,26 +1,18 @@
 import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
-import { newPacket, noWords, type Packet } from '../packet'
-import { avoidables, pantry } from '../pantry'
-import { readRecipe } from '../recipe'
-import {
-  cautionsAt,
-  checkPeople,
-  claims,
-  saidOf,
-  type Claims,
-  contactPlan,
-  dietRows,
-  lawLists,
-  packetsFor,
-  packetsToCheck,
-  recheck,
-  restingOn,
-  whoMayEat,
-  type CheckedPacket,
-  type Person,
-  type Tie,
-} from './index'
+import { newPacket, noWords, readRecipe } from '#core'
+import type { Packet } from '#core/packet'
+import { avoidables, pantry } from '#core/pantry'
+import { cautionsAt } from './cautions'
+import { checkPeople } from './check'
+import { claims, saidOf, type Claims, packetsToCheck, restingOn } from './claim'
+import type { CheckedPacket } from './conflict'
+import { contactPlan } from './contact'
+import type { Person } from './person'
+import { recheck } from './recheck'
+import { dietRows } from './tables/diets'
+import { lawLists } from './tables/lists'
+import { packetsFor, whoMayEat, type Tie } from './tie'
 import { cautionRows } from './tables/cautions'
 
 const person = (more: Partial<Person>): Person => ({

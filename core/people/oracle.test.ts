@@ -1,10 +1,13 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { lineFor, runs } from '../../tests/arbitraries'
-import { newPacket, noWords } from '../packet'
-import { avoidables, pantry } from '../pantry'
-import { readLine, type Line, type Recipe } from '../recipe'
-import { checkPeople, packetsFor, type CheckedPacket, type Person, type Tie } from './index'
+import { newPacket, noWords } from '#core'
+import { avoidables, pantry } from '#core/pantry'
+import { readLine, type Line, type Recipe } from '#core'
+import { checkPeople } from './check'
+import type { CheckedPacket } from './conflict'
+import type { Person } from './person'
+import { packetsFor, type Tie } from './tie'
 
 /**
  * An oracle that shares no code with the check: it knows what each line and each packet was made of

@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
-import { emptyStock, builtIn, stockPantry } from '../pantry'
-import { readRecipe, type Recipe } from '../recipe'
-import { checkPeople, type CheckedPacket, type Person } from './index'
+import { emptyStock, builtIn, stockPantry } from '#core/pantry'
+import { readRecipe, type Recipe } from '#core'
+import { checkPeople } from './check'
+import type { CheckedPacket } from './conflict'
+import type { Person } from './person'
 
 const person = (more: Partial<Person>): Person => ({
   id: 'p',

@@ -1,14 +1,10 @@
 import { each, tally } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
-import {
-  editRecipe,
-  linesOf,
-  previewOf,
-  readRecipe,
-  unknownsOf,
-  type Reading,
-  type RecipeEdit,
-} from '#core'
+import { readRecipe } from '#core'
+import { editRecipe } from '#core/pan'
+import { unknownsOf } from './correct'
+import { previewOf } from './preview'
+import { linesOf, type Reading, type RecipeEdit } from './recipe'
 
 const anyCorrection = tally('corrections')
 

@@ -1,7 +1,10 @@
 import { tally } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { editRecipe, linesOf, readFile, readLine, readPage, readRecipe } from '#core'
+import { readPage, readRecipe } from '#core'
+import { editRecipe, readFile } from '#core/pan'
+import { readLine } from './line/line'
+import { linesOf } from './recipe'
 import { corpusLines } from '../../tests/corpus/tables/lines'
 import { corpusRecipes } from '../../tests/corpus/tables/recipes'
 

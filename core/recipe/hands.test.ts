@@ -1,6 +1,7 @@
 import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
-import { linesOf, readRecipe } from './index'
+import { linesOf } from './recipe'
+import { readRecipe } from './source/page'
 
 /**
  * Whole recipes of our own invention, in many hands: title, region, lines by part as "ingredient

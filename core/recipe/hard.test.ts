@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
-import { accounted, checkPeople, readPage, readRecipe } from '#core'
+import { checkPeople, readPage, readRecipe } from '#core'
+import { accounted } from './accounted'
 import { each } from '../../tests/each'
 import { cleanRecipes, type CleanRecipe } from '../../tests/corpus/tables/clean-recipes'
 import {

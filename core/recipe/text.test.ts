@@ -2,7 +2,11 @@ import { each } from '../../tests/each'
 import { readFileSync, readdirSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { editRecipe, linesOf, mentionsInStep, readLine, readRecipe, type Line } from './index'
+import { editRecipe } from './correct'
+import { readLine } from './line/line'
+import { linesOf, type Line } from './recipe'
+import { readRecipe } from './source/page'
+import { mentionsInStep } from './things/mentions'
 
 const demo = (name: string) =>
   readFileSync(new URL(`../../demo/recipes/${name}`, import.meta.url), 'utf8')

@@ -1,24 +1,19 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import {
-  backup,
-  bakeOf,
   beginMaking,
   cardsOf,
-  emptyStock,
-  madeOf,
   newPacket,
   planDay,
   readRecipe,
-  sizedBake,
   tell,
   usualKitchen,
-  type Bake,
-  type Happening,
-  type House,
-  type Making,
   type Person,
-} from '../index'
+} from '#core'
+import { madeOf, type Happening, type Making } from '#core/make'
+import { emptyStock } from '#core/pantry'
+import { bakeOf, sizedBake, type Bake, type House } from './bake'
+import { backup } from './index'
 
 const { backupOf, bakeFileOf, readBackup, readBakeFile } = await backup()
 const people = JSON.parse(

@@ -106,7 +106,7 @@ export interface House {
   readonly lessons?: readonly Lesson[]
 }
 
-export const longestSource = 200_000
+const longestSource = 200_000
 
 /** A new bake of what was read. `now` is the moment as ISO 8601, given by the caller. */
 export const bakeOf = (

@@ -1,15 +1,8 @@
 import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import ICAL from 'ical.js'
-import {
-  asWritten,
-  planDay,
-  readRecipe,
-  shoppingOf,
-  sizeUp,
-  usualKitchen,
-  type DayPlan,
-} from '../index'
+import { asWritten, planDay, readRecipe, sizeUp, usualKitchen } from '#core'
+import { shoppingOf, type DayPlan } from '#core/day'
 import { calendarOf, dayText } from './calendar'
 
 const { recipe } = readRecipe(

@@ -1,43 +1,50 @@
-export {
-  armBakes,
-  bakeOf,
-  bakeWith,
-  longestSource,
-  readingOf,
-  shelfRowOf,
-  tagsOf,
-  type Bake,
-  type BakeDay,
-  type Baked,
-  type House,
-  type Label,
-  type Photo,
-  type Picture,
-  type ShelfRow,
-} from './bake'
-export { bakeFrom1, bakeFrom2, personFrom3 } from './upgrade'
-export { cardHtml, cardOf, emergencyText, notCheckedText } from './card'
-export { plannedRecipe, recipeOf, sizedBake } from './bake'
-export {
-  cardFacts,
-  codeText,
-  needsText,
-  restsOnRead,
-  type CardFacts,
-  type CardHouse,
-} from './card-facts'
-export { jsonLdOf } from './jsonld'
-export type { TrialsReading } from './trial-file'
-export type { BackupReading } from './backup'
-export type { CsvReading } from './pantry-file'
-export type { IngredientForm } from './ingredient-form'
+/** A bake as it is kept, and everything it is written out as. */
 
-/** The backup file brings a validator with it, so it is loaded only when a file is read or written. */
+/* A bake and the house that holds it. */
+export { bakeOf } from './bake'
+export { bakeWith } from './bake'
+export { armBakes } from './bake'
+export { readingOf } from './bake'
+export { recipeOf } from './bake'
+export { plannedRecipe } from './bake'
+export { sizedBake } from './bake'
+export { shelfRowOf } from './bake'
+export { tagsOf } from './bake'
+export { dayBakesOf } from './many'
+export { familiesOf } from './many'
+export { recheckBakes } from './many'
+export { sizedOnce } from './many'
+export type { Bake } from './bake'
+export type { BakeDay } from './bake'
+export type { Baked } from './bake'
+export type { House } from './bake'
+export type { Label } from './bake'
+export type { Photo } from './bake'
+export type { Picture } from './bake'
+export type { ShelfRow } from './bake'
+
+/* Records of older versions. */
+export { bakeFrom1 } from './upgrade'
+export { bakeFrom2 } from './upgrade'
+export { personFrom3 } from './upgrade'
+
+/* The card and its forms. */
+export { cardFacts } from './card-facts'
+export { cardHtml } from './card'
+export { cardOf } from './card'
+export { codeText } from './card-facts'
+export { emergencyText } from './card'
+export { needsText } from './card-facts'
+export { notCheckedText } from './card'
+export { restsOnRead } from './card-facts'
+export { jsonLdOf } from './jsonld'
+export type { CardFacts } from './card-facts'
+export type { CardHouse } from './card-facts'
+
+/* Files, each loaded when it is needed: the house, calendars, the pantry’s form and table, trials. */
 export const backup = () => import('./backup')
-/** So is what writes calendars. */
 export const calendar = () => import('./calendar')
-/** The pantry's form with its validator, and its table file: loaded when the pantry is opened. */
 export const pantryForm = () => import('./ingredient-form')
 export const pantryFile = () => import('./pantry-file')
-/** Trials as a table and to read; with a parser of tables. */
 export const trialFile = () => import('./trial-file')
+export type { IngredientForm } from './ingredient-form'

@@ -1,8 +1,9 @@
 import { readFileSync, readdirSync } from 'node:fs'
 import { expect, test } from '@jest/globals'
-import { readFile, readRecipe } from '../pan'
+import { readRecipe } from '#core'
+import { readFile } from '#core/pan'
 import { corpusRecipes } from '../../tests/corpus/tables/recipes'
-import { jsonLdOf } from './index'
+import { jsonLdOf } from './jsonld'
 
 const demo = readdirSync(new URL('../../demo/recipes/', import.meta.url)).map(
   name =>

@@ -1,6 +1,7 @@
 import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
-import { builtIn, pantry, pantryFile, pantryForm } from '#core'
+import { builtIn, pantry } from '#core/pantry'
+import { pantryFile, pantryForm } from './index'
 
 const { pantryCsv, readPantryCsv } = await pantryFile()
 const { formOf, ingredientFrom, problemsOf } = await pantryForm()

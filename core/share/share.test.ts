@@ -3,37 +3,17 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { someRecipe, someTable } from '../../tests/arbitraries'
-import {
-  adapt,
-  answered,
-  armBakes,
-  armsFor,
-  beginTrial,
-  layTasting,
-  lessonsFrom,
-  schoolsOf,
-  shelfRowOf,
-  backup,
-  bakeOf,
-  builtIn,
-  cardFacts,
-  cardHtml,
-  cardOf,
-  codeText,
-  emptyStock,
-  keepingOf,
-  newPacket,
-  noWords,
-  readRecipe,
-  sizedBake,
-  usualTin,
-  type Bake,
-  type House,
-  type Kitchen,
-  type Sizing,
-  type Packet,
-  type Person,
-} from '../index'
+import { adapt, armsFor, lessonsFrom, newPacket, noWords, readRecipe, type Person } from '#core'
+import { keepingOf } from '#core/day'
+import type { Packet } from '#core/packet'
+import { usualTin, type Kitchen, type Sizing } from '#core/pan'
+import { builtIn, emptyStock } from '#core/pantry'
+import { schoolsOf } from '#core/swap'
+import { answered, beginTrial, layTasting } from '#core/trial'
+import { armBakes, shelfRowOf, bakeOf, sizedBake, type Bake, type House } from './bake'
+import { cardHtml, cardOf } from './card'
+import { cardFacts, codeText } from './card-facts'
+import { backup } from './index'
 
 const { backupOf, readBackup } = await backup()
 const people = JSON.parse(

@@ -2,12 +2,13 @@ import { each } from '../../tests/each'
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import { recipeOf } from '../../tests/arbitraries'
-import { ingredientById, pantry } from '../pantry'
-import { checkPeople, type Person } from '../people'
-import { linesOf, readLine, readRecipe, type Recipe } from '../recipe'
-import { adapt, schools, type Adaptation, type Plan, type Wishes } from './index'
+import { ingredientById, pantry } from '#core/pantry'
+import { checkPeople, type Person, linesOf, readLine, readRecipe, type Recipe } from '#core'
+import { adapt, type Adaptation } from './adapt'
+import { schools, type Wishes } from './candidates'
+import type { Plan } from './plan'
 import { questionOf } from './school'
-import { familyRows, variantRows } from '../formula'
+import { familyRows, variantRows } from '#core/formula'
 
 const demo = (name: string): Recipe =>
   readRecipe(readFileSync(new URL(`../../demo/recipes/${name}`, import.meta.url), 'utf8')).recipe

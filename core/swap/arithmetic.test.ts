@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
-import { balanceOf, familyById, ratiosOf, massOf, type Balance, type Weight } from '../formula'
-import { ingredientById } from '../pantry'
+import { balanceOf, familyById, ratiosOf, massOf, type Balance, type Weight } from '#core/formula'
+import { ingredientById } from '#core/pantry'
 import { setByArithmetic } from './arithmetic'
 import { balanceAt, weightsIn, type Added, type Draft, type Kept, type Target } from './draft'
 import { byHand, limits } from './tables/limits'

@@ -11,8 +11,8 @@ import {
   perGram,
   sideOf,
   toleranceOf,
-} from '../formula'
-import type { Person } from '../people'
+} from '#core/formula'
+import type { Person } from '#core'
 import { tableOf } from './allowed'
 import { partsOf } from './adapt'
 import { candidatesFor, priceOf } from './candidates'
@@ -20,7 +20,7 @@ import { costOf, optionOf, type Answer, type Part } from './part'
 import { optionsFor } from './search'
 import { setBySolver } from './solve'
 import { leverIngredients, limits, reach } from './tables/limits'
-import { ingredientById } from '../pantry'
+import { ingredientById } from '#core/pantry'
 import type { School } from './school'
 import type { Added } from './draft'
 

@@ -1,5 +1,5 @@
 import { each, tally } from '../../tests/each'
-import { pattern } from '../measure'
+import { pattern } from '#core/measure'
 import { readFileSync, readdirSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
@@ -13,7 +13,7 @@ import {
   pantry,
   stockPantry,
   type Kind,
-} from '../pantry'
+} from '#core/pantry'
 import {
   balanceOf,
   balanceRules,
@@ -27,20 +27,14 @@ import {
   rulesLeft,
   variantRows,
   weightsOf,
-} from '../formula'
-import { checkPeople, type Person } from '../people'
-import { linesOf, readLine, readRecipe, type Recipe } from '../recipe'
-import {
-  adapt,
-  bringing,
-  nudge,
-  sensitivity,
-  splitTable,
-  waysFor,
-  sweeteners,
-  type Plan,
-  type Wishes,
-} from './index'
+} from '#core/formula'
+import { checkPeople, type Person, linesOf, readLine, readRecipe, type Recipe } from '#core'
+import { adapt } from './adapt'
+import type { Wishes } from './candidates'
+import { bringing, nudge, sensitivity } from './nudge'
+import type { Plan } from './plan'
+import { splitTable } from './split'
+import { waysFor, sweeteners } from './ways'
 import { tableOf } from './allowed'
 import { candidatesFor, schools, schoolById } from './candidates'
 import { movedBy, sayRests, restsOf, triedAlike } from './experience'

@@ -1,16 +1,11 @@
 import { each, tally } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
-import {
-  adapt,
-  checkPeople,
-  linesOf,
-  pattern,
-  readRecipe,
-  readSteps,
-  workOf,
-  type Person,
-  type Plan,
-} from '../index'
+import { checkPeople, linesOf, readRecipe, type Person } from '#core'
+import { workOf } from '#core/day'
+import { pattern } from '#core/measure'
+import { readSteps } from '#core/recipe'
+import { adapt } from './adapt'
+import type { Plan } from './plan'
 
 const anyPlan = tally('plans')
 const anyAddition = tally('additions')

@@ -1,43 +1,71 @@
-export { adapt, type Adaptation } from './adapt'
-export { schoolById, schools, type Wishes } from './candidates'
-export type { Result, Rests, Tried } from './experience'
-export { houseRange, restRange } from './house'
-export { withSentence, type HouseStep, type Sentence } from './house-steps'
-export { restedIn, restFor, restName, restTimes, type Rested } from './rest'
-export type { Did } from './explain'
-export {
-  methods,
-  type HouseDose,
-  type HouseRest,
-  type HouseSaying,
-  type Known,
-  type Method,
-} from './known'
-export {
-  schoolsOf,
-  type Addition,
-  type Change,
-  type Plan,
-  type PlanPart,
-  type TestPiece,
-  type Trim,
-} from './plan'
-export type { Question, School } from './school'
-export { confidenceWords, type ConfidenceWord } from './tables/limits'
-export { measureNames, outcomeOf } from './tables/consequences'
+/** Versions without what somebody must avoid, and what becomes of the dessert. */
+
+/* Working out versions. */
+export { adapt } from './adapt'
+export type { Adaptation } from './adapt'
+export type { Wishes } from './candidates'
+export type { Question } from './school'
+
+/* A version: its recipe, what changed and why, how sure it is. */
+export type { Plan } from './plan'
+export type { PlanPart } from './plan'
+export type { Change } from './plan'
+export { schoolsOf } from './plan'
+
+/* What can stand in, and how it has gone before. */
+export { schools } from './candidates'
+export { schoolById } from './candidates'
+export { methods } from './known'
 export { jobRows } from './tables/jobs'
 export { doseRisks } from './tables/dose-risks'
-export { leverFor, type Lever } from './lever'
-export {
-  asWrittenPlan,
-  bringing,
-  nudge,
-  regardPlan,
-  sensitivity,
-  type Bringing,
-  type Brought,
-  type Regarded,
-  type Sensitivity,
-} from './nudge'
-export { splitTable, weighSplits, type Batch, type Split } from './split'
-export { familyChoices, sweeteners, waysFor, type Way } from './ways'
+export { measureNames } from './tables/consequences'
+export { outcomeOf } from './tables/consequences'
+export type { Method } from './known'
+export type { Result } from './experience'
+export type { Tried } from './experience'
+
+/* Other ways: another family, sweetener, or school. */
+export { waysFor } from './ways'
+export { familyChoices } from './ways'
+export { sweeteners } from './ways'
+export { leverFor } from './lever'
+export type { Lever } from './lever'
+export type { Way } from './ways'
+
+/* A version that is moved by hand. */
+export { asWrittenPlan } from './nudge'
+export { regardPlan } from './nudge'
+export { nudge } from './nudge'
+export { sensitivity } from './nudge'
+export { bringing } from './nudge'
+export type { Brought } from './nudge'
+export type { Bringing } from './nudge'
+export type { Regarded } from './nudge'
+export { basePlan } from './by-hand'
+export { lineByHand } from './by-hand'
+export { restByHand } from './by-hand'
+export { restsIn } from './by-hand'
+export type { HandBase } from './by-hand'
+export type { Sensitivity } from './nudge'
+
+/* Several batches for several people. */
+export { weighSplits } from './split'
+export type { Split } from './split'
+
+/* What this house has learned: doses, rests, sentences. */
+export { houseRange } from './house'
+export { restRange } from './house'
+export { withSentence } from './house-steps'
+export type { HouseDose } from './known'
+export type { HouseRest } from './known'
+export type { HouseSaying } from './known'
+export type { HouseStep } from './house-steps'
+export type { Known } from './known'
+export type { Sentence } from './house-steps'
+
+/* Rests that a stand-in needs. */
+export { restedIn } from './rest'
+export { restFor } from './rest'
+export { restName } from './rest'
+export { restTimes } from './rest'
+export type { Rested } from './rest'

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
-import { checkPeople, type Person } from '../people'
-import { linesOf, readRecipe } from '../recipe'
-import { adapt } from './index'
+import { checkPeople, type Person } from '#core'
+import { linesOf, readRecipe } from '#core'
+import { adapt } from './adapt'
 
 /**
  * What the recipe itself offers is taken before anything else is worked out, and the steps call it

@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
-import { adapt, checkPeople, readRecipe, type CheckedPacket, type Person } from '#core'
+import { checkPeople, readRecipe, type Person } from '#core'
+import type { CheckedPacket } from '#core/people'
+import { adapt } from './adapt'
 import { each } from '../../tests/each'
 
 const milk: readonly Person[] = [

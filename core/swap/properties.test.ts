@@ -2,19 +2,11 @@ import { tally } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { ordinaryRecipe, someRecipe, someTable, recipeOf } from '../../tests/arbitraries'
-import {
-  avoidables,
-  dietRows,
-  ingredientById,
-  linesOf,
-  ratiosOf,
-  weightsOf,
-  type Line,
-  type Person,
-  type Recipe,
-} from '../index'
-import { eggCount } from '../formula'
-import { adapt } from './index'
+import { linesOf, type Line, type Person, type Recipe } from '#core'
+import { ratiosOf, weightsOf, eggCount } from '#core/formula'
+import { avoidables, ingredientById } from '#core/pantry'
+import { dietRows } from '#core/people'
+import { adapt } from './adapt'
 
 const anyPlan = tally('plans')
 const anyLimited = tally('plans with limits')

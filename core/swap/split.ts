@@ -10,7 +10,7 @@ import type { Plan } from './plan'
 import { confidenceWords, splitting } from './tables/limits'
 
 /** One batch of a split: for whom, and its closest plan (null: as written). */
-export interface Batch {
+interface Batch {
   readonly people: readonly string[]
   readonly names: readonly string[]
   readonly plan: Plan | null

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
-import { ingredientById } from '../pantry'
-import { readLine, type Line } from '../recipe'
-import type { Person } from '../people'
+import { ingredientById } from '#core/pantry'
+import { readLine } from '#core'
+import type { Person, Line } from '#core'
 import { asksPacket, isBlocked, tableOf } from './allowed'
 import { rewriteStep, type Renaming } from './steps'
 

@@ -23,14 +23,14 @@ function shuffled<T>(things: readonly T[], dice: () => number): T[] {
 }
 
 /** So many different codes of three digits, 100 to 999: none says which cup is the first. At most 900. */
-export function codes(count: number, dice: () => number): string[] {
+function codes(count: number, dice: () => number): string[] {
   const drawn = new Set<string>()
   while (drawn.size < Math.min(count, 900)) drawn.add(String(100 + Math.floor(900 * dice())))
   return [...drawn]
 }
 
 /** One cup before a taster: its code, and the arm that is in it. */
-export interface Cup {
+interface Cup {
   readonly code: string
   readonly arm: string
 }

@@ -37,7 +37,7 @@ export interface Symptom {
 }
 
 /** The next single change: what, how much, and the version with it where the recipe is known. */
-export interface NextChange {
+interface NextChange {
   readonly how: 'measure' | 'school' | 'rest' | 'oven' | 'minutes' | 'word'
   readonly says: string
   readonly because: string
@@ -46,7 +46,7 @@ export interface NextChange {
   readonly plan?: Plan
 }
 
-export interface Cause {
+interface Cause {
   readonly cause: string
   readonly id: string
   readonly likelihood: number
@@ -62,7 +62,7 @@ export interface Cause {
 }
 
 /** What would tell the likeliest causes apart. */
-export interface Apart {
+interface Apart {
   readonly asks: string
   readonly symptom: string | null
   readonly fact: FactId | null

@@ -1,68 +1,71 @@
-export { armsFor, armSteps, type Proposal } from './arms'
-export { changesOf, differencesOf, heldIn, type Changed, type Difference } from './difference'
+/** Comparing versions, finding what went wrong, and what a house learns from both. */
+
+/* Versions that differ in one thing. */
+export { armsFor } from './arms'
+export { armSteps } from './arms'
+export { differencesOf } from './difference'
 export { tooFine } from './fine'
-export {
-  diagnose,
-  symptomsFor,
-  symptomsIn,
-  symptomsOf,
-  type Apart,
-  type Cause,
-  type DiagnoseOptions,
-  type Diagnosis,
-  type NextChange,
-  type Symptom,
-} from './diagnose'
-export { factsOf, mainOf, type Facts, type Seen } from './facts'
-export { codes, seeded, servingsFor, type Cup, type Serving, type TastingKind } from './blind'
-export { pairTest, powerOf, preferenceTest, tastersFor, triangleTest, type CountTest } from './pair'
-export { rankTest, type RankTest } from './rank'
-export { beforeTest, judgeTasting, oneIn, weightOf, type Judgement } from './judge'
-export {
-  answered,
-  openCodes,
-  scoredCup,
-  beginTrial,
-  changesIn,
-  layTasting,
-  letterOf,
-  lossOfArm,
-  lossSeen,
-  mostArms,
-  noRecord,
-  profileOf,
-  withMade,
-  type Answer,
-  type Arm,
-  type ArmChanges,
-  type ArmRecord,
-  type Score,
-  type Tasting,
-  type Trial,
-} from './trial'
+export type { Proposal } from './arms'
+
+/* A trial and what is written down in it. */
+export { beginTrial } from './trial'
+export { answered } from './trial'
+export { changesIn } from './trial'
+export { layTasting } from './trial'
+export { letterOf } from './trial'
+export { lossOfArm } from './trial'
+export { lossSeen } from './trial'
+export { mostArms } from './trial'
+export { noRecord } from './trial'
+export { openCodes } from './trial'
+export { profileOf } from './trial'
+export { scoredCup } from './trial'
+export { withMade } from './trial'
+export type { Arm } from './trial'
+export type { ArmRecord } from './trial'
+export type { Score } from './trial'
+export type { Tasting } from './trial'
+export type { Trial } from './trial'
+export { trialView } from './view'
+
+/* Tastings: order, and what their numbers say. */
+export { seeded } from './blind'
+export { triangleTest } from './pair'
+export { rankTest } from './rank'
+export { beforeTest } from './judge'
+export { judgeTasting } from './judge'
+export { lexicon } from './tables/lexicon'
+export type { TastingKind } from './blind'
+
+/* What went wrong, and what to change next. */
+export { diagnose } from './diagnose'
+export { symptomsFor } from './diagnose'
+export { symptomsIn } from './diagnose'
+export { symptomsOf } from './diagnose'
+export { mainOf } from './facts'
 export { causeRows } from './tables/causes'
 export { linkRows } from './tables/links'
-export { lexicon, type LexiconRow } from './tables/lexicon'
-export {
-  learn,
-  learnedDoses,
-  learnedRests,
-  lessonsFrom,
-  sayDose,
-  sayRest,
-  sayLesson,
-  schoolOf,
-  turned,
-  type LearnedDose,
-  type LearnedRest,
-  type Lesson,
-} from './learn'
-export {
-  compareVersions,
-  judgedIn,
-  searchVersions,
-  treeOf,
-  versionsOf,
-  type Comparison,
-  type Version,
-} from './versions'
+export type { DiagnoseOptions } from './diagnose'
+export type { Diagnosis } from './diagnose'
+export type { Symptom } from './diagnose'
+
+/* What the house has learned. */
+export { learn } from './learn'
+export { learnedDoses } from './learn'
+export { lessonsFrom } from './learn'
+export { turned } from './learn'
+export type { Lesson } from './learn'
+export { learnedIn } from './view'
+export { lessonsWith } from './view'
+export { knownBy } from './known-by'
+export type { HouseKnows } from './known-by'
+
+/* The tree of versions. */
+export { compareVersions } from './versions'
+export { judgedIn } from './versions'
+export { searchVersions } from './versions'
+export { treeOf } from './versions'
+export { versionsOf } from './versions'
+export type { Comparison } from './versions'
+export type { Version } from './versions'
+export { planOfVersion } from './version-plan'

@@ -27,7 +27,7 @@ const risk = 0.05
 const alikeBelow = 0.3
 
 /** One in so many, for a chance. */
-export const oneIn = (p: number): string =>
+const oneIn = (p: number): string =>
   p >= 0.095
     ? `${Math.round(100 * p)} times in 100`
     : p > 0

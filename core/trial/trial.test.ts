@@ -2,17 +2,9 @@ import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
-import {
-  adapt,
-  checkPeople,
-  linesOf,
-  readRecipe,
-  trialFile,
-  type Person,
-  type Plan,
-  type Recipe,
-} from '../index'
-import { restedIn, restFor } from '../swap'
+import { adapt, checkPeople, linesOf, readRecipe, type Person, type Plan, type Recipe } from '#core'
+import { trialFile } from '#core/share'
+import { restedIn, restFor } from '#core/swap'
 import { armsFor, atOven, baseOf } from './arms'
 import { changesOf, differencesOf } from './difference'
 import { tooFine } from './fine'

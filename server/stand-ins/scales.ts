@@ -1,4 +1,4 @@
-import { switchOn, type SimScale } from '#core'
+import { switchOn, type SimScale } from '#core/make'
 
 /** The simulated scales that are switched on, by the key of whoever looks at one. Forgotten after an hour. */
 const scales = new Map<string, { scale: SimScale; readonly since: number; seen: number }>()

@@ -13,7 +13,7 @@ await build({
   root,
   logLevel: 'error',
   configFile: false,
-  resolve: { alias: { '#core': join(root, 'core/index.ts') } },
+  resolve: { alias: { '#core': join(root, 'core') } },
   build: { ssr: 'tests/bench/entry.ts', outDir, emptyOutDir: true, minify: false },
 })
 const {

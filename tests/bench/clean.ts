@@ -1,15 +1,7 @@
-import {
-  balanceOf,
-  checkPeople,
-  linesOf,
-  mentionsInStep,
-  ratiosOf,
-  rereadAll,
-  weightsOf,
-  type Person,
-  type Plan,
-  type Recipe,
-} from '#core'
+import { checkPeople, linesOf, type Person, type Plan, type Recipe } from '#core'
+import { balanceOf, ratiosOf, weightsOf } from '#core/formula'
+import { rereadAll } from '#core/pan'
+import { mentionsInStep } from '#core/recipe'
 
 /**
  * When a plan counts as clean: by measures of our own, written before the engine was tuned and

@@ -1,15 +1,5 @@
-import {
-  asWritten,
-  boundOf,
-  planDaySteps,
-  search,
-  sizeUp,
-  usualKitchen,
-  type DayBake,
-  type DayPlan,
-  type Problem,
-  type Recipe,
-} from '#core'
+import { asWritten, sizeUp, usualKitchen, type Recipe } from '#core'
+import { boundOf, planDaySteps, search, type DayBake, type DayPlan, type Problem } from '#core/day'
 import loadHighs from 'highs'
 import { asProgram, dayProblem } from '../day-problems'
 

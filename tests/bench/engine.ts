@@ -1,18 +1,6 @@
-import {
-  adapt,
-  allIngredients,
-  builtIn,
-  emptyStock,
-  linesOf,
-  methods,
-  readRecipe,
-  stockPantry,
-  type Ingredient,
-  type Method,
-  type Person,
-  type Plan,
-  type Recipe,
-} from '#core'
+import { adapt, linesOf, readRecipe, type Person, type Plan, type Recipe } from '#core'
+import { allIngredients, builtIn, emptyStock, stockPantry, type Ingredient } from '#core/pantry'
+import { methods, type Method } from '#core/swap'
 import { desserts, needs, type Dessert } from '../corpus/tables/desserts'
 import { byQuadprog, type Rows } from '../quadratic'
 import { faults } from './clean'

@@ -1,17 +1,16 @@
 /** What the bench measures, built as one module for Node. */
 export {
   adapt,
-  bakeOf,
   checkPeople,
   newPacket,
   noWords,
-  packetsFor,
   readLine,
   readPacket,
   readPage,
   readRecipe,
-  shelfRowOf,
 } from '#core'
+export { packetsFor } from '#core/people'
+export { bakeOf, shelfRowOf } from '#core/share'
 export { shelfIndex } from '../../app/composables/shelfIndex'
 export { statements } from '../corpus/tables/statements'
 export { scoreStatements } from '../corpus/score-statements.mjs'

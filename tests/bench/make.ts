@@ -2,21 +2,23 @@ import {
   asWritten,
   beginMaking,
   cardsOf,
-  counterOf,
-  feel,
   planDay,
-  reaches,
-  remaining,
   sizeUp,
   tell,
-  trueMinutes,
   usualKitchen,
-  type DayBake,
+  type Recipe,
+} from '#core'
+import type { DayBake } from '#core/day'
+import {
+  counterOf,
+  feel,
+  reaches,
+  remaining,
+  trueMinutes,
   type Felt,
   type Making,
-  type Recipe,
   type SimBake,
-} from '#core'
+} from '#core/make'
 
 /**
  * How well a probe foresees the end of simulated bakes that each take their own time and course, in

@@ -1,6 +1,6 @@
+import { predictBake } from '#core'
 import {
   heat,
-  predictBake,
   rectangle,
   ruleMinutes,
   thickness,
@@ -10,7 +10,7 @@ import {
   areaAt,
   type BakeKnown,
   type Tin,
-} from '#core'
+} from '#core/pan'
 import { panChanges } from '../corpus/tables/pan-changes'
 
 /**

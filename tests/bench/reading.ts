@@ -1,4 +1,5 @@
-import { accounted, checkPeople, readLine, readPage, readRecipe } from '#core'
+import { checkPeople, readLine, readPage, readRecipe } from '#core'
+import { accounted } from '#core/recipe'
 import { cleanRecipes } from '../corpus/tables/clean-recipes'
 import { plantedRecipes } from '../corpus/tables/hard-contradictions'
 import { hardLayouts, layoutExpected } from '../corpus/tables/hard-layouts'

@@ -1,19 +1,16 @@
 import {
   adapt,
   checkPeople,
-  claims,
   newPacket,
   noWords,
-  packetsFor,
   readLine,
   readRecipe,
-  type CheckedPacket,
   type Line,
-  type Packet,
   type Person,
   type Recipe,
-  type Strictness,
 } from '#core'
+import type { Packet } from '#core/packet'
+import { claims, packetsFor, type CheckedPacket, type Strictness } from '#core/people'
 import {
   avoidedThere,
   touches,

@@ -1,18 +1,13 @@
+import { adapt, armsFor, diagnose, triangleTest, type Person, type Recipe } from '#core'
 import {
-  adapt,
-  armsFor,
   causeRows,
-  diagnose,
   learnedDoses,
   linkRows,
   rankTest,
   seeded,
-  triangleTest,
   versionsOf,
   type Lesson,
-  type Person,
-  type Recipe,
-} from '#core'
+} from '#core/trial'
 import { diagnosisScore } from '../diagnosis-cases'
 
 const clock = (work: () => unknown, times: number) => {

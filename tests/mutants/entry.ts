@@ -11,4 +11,4 @@ import '../../core/people/cautions.test'
 
 // It stands in for Jest's own globals here.
 export { collected } from './shim.mjs'
-export { emptyStock, stockPantry } from '#core'
+export { emptyStock, stockPantry } from '#core/pantry'

@@ -44,7 +44,7 @@ await build({
   configFile: false,
   resolve: {
     alias: {
-      '#core': join(root, 'core/index.ts'),
+      '#core': join(root, 'core'),
       '@jest/globals': join(root, 'tests/mutants/shim.mjs'),
     },
   },

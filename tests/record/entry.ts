@@ -1,24 +1,18 @@
 import {
   adapt,
-  allIngredients,
-  bakeOf,
-  cardFacts,
-  cardOf,
   cardsOf,
-  cautionsFor,
   checkPeople,
-  contactPlan,
   planDay,
-  plannedRecipe,
   readLine,
   readPacket,
   readRecipe,
-  sizedBake,
   usualKitchen,
-  type Bake,
-  type Packet,
   type Person,
 } from '#core'
+import type { Packet } from '#core/packet'
+import { allIngredients } from '#core/pantry'
+import { cautionsFor, contactPlan } from '#core/people'
+import { bakeOf, cardFacts, cardOf, plannedRecipe, sizedBake, type Bake } from '#core/share'
 import { desserts, needs } from '../corpus/tables/desserts'
 import { corpusLines } from '../corpus/tables/lines'
 import { corpusRecipes } from '../corpus/tables/recipes'

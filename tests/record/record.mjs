@@ -17,7 +17,7 @@ async function builtCore() {
     root,
     logLevel: 'error',
     configFile: false,
-    resolve: { alias: { '#core': join(root, 'core/index.ts') } },
+    resolve: { alias: { '#core': join(root, 'core') } },
     build: { ssr: 'tests/record/entry.ts', outDir, emptyOutDir: true, minify: false },
   })
   const made = await import(pathToFileURL(join(outDir, 'entry.js')).href)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DayPlan, DayWishes, PlacedTask } from '#core'
+import type { DayPlan, DayWishes, PlacedTask } from '#core/day'
 
 /** The day hour by hour; each length can be changed, and each task tied to an hour. */
 const props = defineProps<{

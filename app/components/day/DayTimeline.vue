@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DayPlan, PlacedTask } from '#core'
+import type { DayPlan, PlacedTask } from '#core/day'
 
 /**
  * The day drawn: what hands do, what is in the oven, in the fridge, on the counter; a block can be

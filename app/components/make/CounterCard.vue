@@ -7,7 +7,7 @@ import {
   type PlacedCard,
   type Pour,
   type ScaleReading,
-} from '#core'
+} from '#core/make'
 import type { Saying } from '~/stores/make'
 
 /** The one thing to do now, in large type. */

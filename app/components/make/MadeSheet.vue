@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Made, Result } from '#core'
+import type { Made } from '#core/make'
+import type { Result } from '#core/swap'
 
 /** What really happened, as it is kept with the bake. */
 const props = defineProps<{

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Photo } from '#core'
+import type { Photo } from '#core/share'
 import { photosOf } from '~/db/house'
 
 /** Notes and photos on the way, beside the card that they were made at. */

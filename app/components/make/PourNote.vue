@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Pour } from '#core'
+import type { Pour } from '#core/make'
 
 /** More or less went in than was wanted: what that does, and what can be done. */
 const props = defineProps<{ pour: Pour; name: string; got: number }>()

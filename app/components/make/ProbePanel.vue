@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { reaches, remaining, type Fault, type Felt, type Timer, type Warmth } from '#core'
+import { reaches, remaining, type Fault, type Felt, type Timer, type Warmth } from '#core/make'
 import { simulatedProbe, type OvenProbe } from '~/ports/ovenProbe'
 import type { DeviceState } from '~/ports/eventLine'
 

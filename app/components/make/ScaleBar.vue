@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Fault, ScaleReading } from '#core'
+import type { Fault, ScaleReading } from '#core/make'
 import { simulatedScale, type KitchenScale } from '~/ports/kitchenScale'
 import type { DeviceState } from '~/ports/eventLine'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Timer } from '#core'
+import type { Timer } from '#core/make'
 
 /** Timers by name, the next to end first; each is made longer, or done with, by a knuckle. */
 const props = defineProps<{ timers: readonly Timer[]; now: number }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { readCode } from '#core'
+import { readCode } from '#core/packet'
 import { simulatedLookUp, type FoundPacket } from '~/ports/packetLookUp'
 
 /**

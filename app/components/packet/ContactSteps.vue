@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ContactPlan, Person } from '#core'
+import type { ContactPlan, Person } from '#core/people'
 
 /** What to do against traces before and while this is baked, in order, ticked off as it is done. */
 const props = defineProps<{

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { noWords, type PacketReading } from '#core'
+import { noWords, type PacketReading } from '#core/packet'
 import { cleaned, greyOf, skewOf, type Grey } from '~/composables/labelImage'
 import { labelText, labelWords, type LabelWord } from '~/composables/labelText'
 

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { whyNotChecked, type Bake, type Line, type Packet, type Tie } from '#core'
+import { whyNotChecked, type Packet } from '#core/packet'
+import type { Tie } from '#core/people'
+import type { Line } from '#core/recipe'
+import type { Bake } from '#core/share'
 
 /**
  * The lines of a bake and the packets that they come out of: one press ties them; the bake's

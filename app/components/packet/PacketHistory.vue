@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Packet, PacketChange } from '#core'
+import type { Packet, PacketChange } from '#core/packet'
 
 /** What stood on the packet before, and what each change brought: allergens first, then the words. */
 const props = defineProps<{ packet: Packet }>()

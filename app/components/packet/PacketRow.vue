@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { avoidableName, whyNotChecked, type Person } from '#core'
+import { whyNotChecked } from '#core/packet'
+import { avoidableName } from '#core/pantry'
+import type { Person } from '#core/people'
 import type { PacketLook } from '~/composables/usePackets'
 
 /** A packet in short: who may eat it, when it was read, and the packet it must not be mistaken for. */

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import Joi from 'joi'
 import {
-  avoidables,
   noWords,
   packetFigures,
   withWords,
   type FieldReading,
   type Packet,
   type PacketWords,
-  type Person,
-} from '#core'
+} from '#core/packet'
+import { avoidables } from '#core/pantry'
+import type { Person } from '#core/people'
 import { labelOf } from '~/db/house'
 import type { FoundPacket } from '~/ports/packetLookUp'
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { avoidableName, type FieldReading, type PacketHit } from '#core'
+import type { FieldReading, PacketHit } from '#core/packet'
+import { avoidableName } from '#core/pantry'
 
 type RoleName = FieldReading['reading']['roles'][number]['role']
 

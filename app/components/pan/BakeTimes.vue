@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SizedTin, SizedUp } from '#core'
+import type { SizedTin, SizedUp } from '#core/pan'
 
 /** How long it bakes, at what setting, and how it is seen to be done. */
 const props = defineProps<{ up: SizedUp; at: SizedTin | null; working: boolean }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ovenOffset, type Kitchen } from '#core'
+import { ovenOffset, type Kitchen } from '#core/pan'
 
 /** This house's oven, tray and height: what every bake time allows for. */
 const house = useHouseStore()

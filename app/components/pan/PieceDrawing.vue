@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SizedCut, SizedPieces, Tin } from '#core'
+import type { SizedCut, SizedPieces, Tin } from '#core/pan'
 
 /** Where pieces lie on a tray, or where a bake is cut: drawn to scale. */
 const props = defineProps<{ pieces: SizedPieces | null; cut: SizedCut | null; tin: Tin | null }>()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { linesOf, type Recipe, type SizedUp, type SizeTarget } from '#core'
+import type { SizedUp, SizeTarget } from '#core/pan'
+import { linesOf, type Recipe } from '#core/recipe'
 
 /**
  * What the amounts are to come to: as written, so many times, for so many, by a weight in hand, by

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SizedUp, SizeTarget } from '#core'
+import type { SizedUp, SizeTarget } from '#core/pan'
 
 /** Every line as written and at the new size; and what is to be known of it. */
 defineProps<{ up: SizedUp; of: string }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sidesAt, tinWordsOf, type Filling } from '#core'
+import { sidesAt, tinWordsOf, type Filling } from '#core/pan'
 
 /**
  * A tin cut through its middle, to scale: how deep the batter stands, how high it comes, and how

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { brimful, materialRows, tinProblem, usualTin, type NamedTin, type Shape } from '#core'
+import { brimful, materialRows, tinProblem, usualTin, type NamedTin, type Shape } from '#core/pan'
 
 /** A tin of the house's own, drawn while it is typed in. `tin` null for a new one; its id stays. */
 const props = defineProps<{ tin: NamedTin | null; heading: string }>()

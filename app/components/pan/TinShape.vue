@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sidesAt, type Tin } from '#core'
+import { sidesAt, type Tin } from '#core/pan'
 
 /**
  * A tin as it looks from above, drawn to scale: so many pixels a centimetre, the same for all that

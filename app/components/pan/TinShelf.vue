@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { brimful, materialRows, tinRows, tinWordsOf, type Material, type NamedTin } from '#core'
+import { brimful, materialRows, tinRows, tinWordsOf, type Material, type NamedTin } from '#core/pan'
 
 /**
  * The tins to choose from, drawn to one scale: the recipe's own, this house's, then the usual ones.

@@ -8,7 +8,7 @@ import {
   PointElement,
   type ChartDataset,
 } from 'chart.js'
-import type { BakeTime } from '#core'
+import type { BakeTime } from '#core/pan'
 
 /** How the coldest place of the batter warms, with the window in which it is done. */
 const props = defineProps<{ time: BakeTime }>()

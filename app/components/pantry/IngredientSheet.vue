@@ -1,12 +1,6 @@
 <script setup lang="ts">
-import {
-  avoidables,
-  builtIn,
-  kindNames,
-  type Ingredient,
-  type IngredientForm,
-  type Kind,
-} from '#core'
+import { avoidables, builtIn, kindNames, type Ingredient, type Kind } from '#core/pantry'
+import type { IngredientForm } from '#core/share'
 
 /**
  * One ingredient of the house's own, or a correction of one that Ingwer brings: what it is, what is

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { avoidableName, kindNames, type Ingredient } from '#core'
+import { avoidableName, kindNames, type Ingredient } from '#core/pantry'
 
 /** Every ingredient as a row: looked for by name, by kind, or only those of this house. */
 const props = defineProps<{

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { avoidables, type Avoid, type Strictness } from '#core'
+import { avoidables } from '#core/pantry'
+import type { Avoid, Strictness } from '#core/people'
 
 /** One thing that somebody must not get: allergy, intolerance or choice, and what is spared. */
 const props = defineProps<{ name: string }>()

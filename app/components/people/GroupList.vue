@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PeopleGroup } from '#core'
+import type { PeopleGroup } from '#core/people'
 
 /** Sets of people who often eat together: chosen with one press wherever people sit down. */
 const house = useHouseStore()

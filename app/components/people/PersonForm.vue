@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Joi from 'joi'
+import { avoidables } from '#core/pantry'
 import {
-  avoidables,
   beadColours,
   beadShapes,
   dietRows,
@@ -10,7 +10,7 @@ import {
   type Bead,
   type Person,
   type AvoidedThing,
-} from '#core'
+} from '#core/people'
 
 /**
  * One person's needs: name, bead, diets, what is avoided and why, other

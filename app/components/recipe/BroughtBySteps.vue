@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Conflict, Person, RecipeEdit, Thing } from '#core'
+import type { Conflict, Person } from '#core/people'
+import type { RecipeEdit, Thing } from '#core/recipe'
 
 /**
  * What no line lists and a step brings all the same, as lines of their own: grease, dust, fillings,

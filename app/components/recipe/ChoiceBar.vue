@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Line } from '#core'
+import type { Line } from '#core/recipe'
 
 /**
  * What a line offers, each a press away; until one is taken it counts as each of them. On the line

@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { findingRows, type Finding, type Preview, type Reading, type RecipeEdit } from '#core'
+import {
+  findingRows,
+  type Finding,
+  type Preview,
+  type Reading,
+  type RecipeEdit,
+} from '#core/recipe'
 
 /**
  * What a colleague would say about the reading, worst first, each with why it matters and its

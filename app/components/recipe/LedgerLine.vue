@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Caution, Conflict, Line, Person } from '#core'
+import type { Caution, Conflict, Person } from '#core/people'
+import type { Line } from '#core/recipe'
 
 /**
  * One line of the recipe: its weight, the words as written, what they were read as, and who cannot

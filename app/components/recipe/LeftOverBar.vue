@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LeftOver, RecipeEdit } from '#core'
+import type { LeftOver, RecipeEdit } from '#core/recipe'
 
 /**
  * What of the text is in no line, step or fact: each is placed by one press, and until then

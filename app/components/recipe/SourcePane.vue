@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Span } from '#core'
+import type { Span } from '#core/recipe'
 
 /**
  * The text as it was read, word for word: the words of every line and step are a place to press,

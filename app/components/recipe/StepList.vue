@@ -1,13 +1,13 @@
 <script setup lang="ts">
+import type { Caution } from '#core/people'
 import {
   linesOf,
-  type Caution,
   type Component,
   type PlacedStep,
   type Recipe,
   type RecipeEdit,
   type StepUse,
-} from '#core'
+} from '#core/recipe'
 
 /** The steps, each with what it takes of which line, its times and heat; corrected in place. */
 const props = defineProps<{

@@ -6,7 +6,7 @@ import {
   type PersonCheck,
   type Resting,
   type State,
-} from '#core'
+} from '#core/people'
 
 /**
  * Who can eat it as it is written: a sentence a person, never the word “safe”. Where packets are

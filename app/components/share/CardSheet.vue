@@ -1,12 +1,7 @@
 <script setup lang="ts">
-import {
-  blocksOf,
-  emergencyText,
-  notCheckedText,
-  type Bake,
-  type CardFacts,
-  type Person,
-} from '#core'
+import type { Person } from '#core/people'
+import { blocksOf } from '#core/recipe'
+import { emergencyText, notCheckedText, type Bake, type CardFacts } from '#core/share'
 
 /**
  * The card as it is printed: what it is, what is in it by its packets, for whom it was checked,

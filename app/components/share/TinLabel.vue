@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { restsOnRead, saidOf, type CardFacts, type Person } from '#core'
+import { saidOf, type Person } from '#core/people'
+import { restsOnRead, type CardFacts } from '#core/share'
 
 /**
  * The card in the size of a label for a tin: what, when, for whom, what is in it, how long. The

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Caution } from '#core'
+import type { Caution } from '#core/people'
 
 /** A caution at the line or step that calls for it, with its reason one press away. */
 defineProps<{ caution: Caution }>()

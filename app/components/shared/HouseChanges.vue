@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Verdict } from '#core'
+import type { Verdict } from '#core/people'
 
 /**
  * What a change of people or packets did to the kept bakes, until somebody has seen it; and how far

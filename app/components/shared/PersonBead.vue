@@ -1,5 +1,5 @@
 <script lang="ts">
-import { isStrict, type Person, type State } from '#core'
+import { isStrict, type Person, type State } from '#core/people'
 
 /** What a thing is to somebody, or that the whole dessert is not for them. */
 export type Standing = State | 'must not'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { restsOnRead, saidOf, type Claims } from '#core'
+import { saidOf, type Claims } from '#core/people'
+import { restsOnRead } from '#core/share'
 
 /**
  * What is said of a dessert: for whom it is not, of whom nobody knows, what was found. Only what

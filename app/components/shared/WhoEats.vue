@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PeopleGroup, Person } from '#core'
+import type { PeopleGroup, Person } from '#core/people'
 
 /** Who sits at the table: a bead a person, pressed in or not; a set seats its people, and nobody else. */
 const props = defineProps<{

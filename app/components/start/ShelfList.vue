@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ShelfRow } from '#core'
+import type { ShelfRow } from '#core/share'
 
 /**
  * Everything that is kept: looked through, tagged, doubled, put away or thrown away, each of which

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { measureNames, type Bringing, type Brought, type Measure, type PlanPart } from '#core'
+import type { Measure } from '#core/formula'
+import { measureNames, type Bringing, type Brought, type PlanPart } from '#core/swap'
 
 /**
  * The balance of one part: a bead on a wire for each measure; the mark is the original, the green

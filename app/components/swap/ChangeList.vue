@@ -1,13 +1,7 @@
 <script setup lang="ts">
-import {
-  linesOf,
-  weightText,
-  type Change,
-  type Plan,
-  type Recipe,
-  type Way,
-  type Wishes,
-} from '#core'
+import { weightText } from '#core/measure'
+import { linesOf, type Recipe } from '#core/recipe'
+import type { Change, Plan, Way, Wishes } from '#core/swap'
 
 /**
  * Every change in words: what leaves and what it did here, what comes in, what gives a little, and

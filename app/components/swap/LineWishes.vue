@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Line, Wishes } from '#core'
+import type { Line } from '#core/recipe'
+import type { Wishes } from '#core/swap'
 
 /**
  * Why a line weighs what it weighs, and what a baker may ask of a new thing: keep it, leave it out

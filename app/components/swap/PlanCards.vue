@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Plan } from '#core'
+import type { Plan } from '#core/swap'
 
 /** The plans to choose from, as one group: arrow keys move, the chosen one is looked at. */
 const props = defineProps<{

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { linesOf, measureNames, weightText, type Measure, type Plan } from '#core'
+import type { Measure } from '#core/formula'
+import { weightText } from '#core/measure'
+import { linesOf } from '#core/recipe'
+import { measureNames, type Plan } from '#core/swap'
 
 /** Two plans side by side: what goes in, and how far each measure has moved. What differs is marked. */
 const props = defineProps<{ plans: readonly Plan[] }>()

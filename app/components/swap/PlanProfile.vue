@@ -8,7 +8,8 @@ import {
   LinearScale,
   Tooltip,
 } from 'chart.js'
-import { measureNames, type Measure, type Plan } from '#core'
+import type { Measure } from '#core/formula'
+import { measureNames, type Plan } from '#core/swap'
 
 /**
  * How far each plan moves each measure of the main part: 1 is the edge of the stretch that still is

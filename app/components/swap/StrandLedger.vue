@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { weightText, type Line, type Plan, type Recipe, type Wishes } from '#core'
+import { weightText } from '#core/measure'
+import type { Line, Recipe } from '#core/recipe'
+import type { Plan, Wishes } from '#core/swap'
 
 /**
  * The recipe as written on the left, the plan's on the right; a strand runs from what leaves to

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { linesOf, measureNames, type Line, type Plan, type PlanPart, type Sensitivity } from '#core'
+import { linesOf, type Line } from '#core/recipe'
+import { measureNames, type Plan, type PlanPart, type Sensitivity } from '#core/swap'
 
 /**
  * For whoever wants to understand: a slider for each amount, what a tenth more of it moves, and

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Plan, Wishes } from '#core'
+import type { Plan, Wishes } from '#core/swap'
 
 /**
  * Everything that is wished for besides what the table needs: as words that can be taken back, and

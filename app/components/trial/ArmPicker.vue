@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { proxy } from 'comlink'
-import { linesOf, mostArms, letterOf, sayResting, type Bake, type Plan, type Proposal } from '#core'
+import { linesOf, sayResting } from '#core/recipe'
+import type { Bake } from '#core/share'
+import type { Plan } from '#core/swap'
+import { mostArms, letterOf, type Proposal } from '#core/trial'
 
 /** What is to be tried: the engine's proposals by what they change, and what somebody changes by hand. */
 const props = defineProps<{ bake: Bake; first: boolean }>()
@@ -140,15 +143,7 @@ async function byHand() {
     return
   }
   const found = await useCore()
-    .armByHand(
-      props.bake.recipe,
-      props.bake.plan,
-      line.id,
-      grams,
-      bench.table,
-      props.bake.wishes,
-      bench.knows(),
-    )
+    .armByHand(bench.handBase(props.bake), line.id, grams)
     .catch(() => null)
   if (!found) {
     wrong.value = 'That could not be worked out.'
@@ -178,15 +173,7 @@ async function restByHand(rest: (typeof rests.value)[number], minutes: number | 
     return
   }
   const found = await useCore()
-    .restByHand(
-      props.bake.recipe,
-      props.bake.plan,
-      rest.key,
-      Math.round(minutes),
-      bench.table,
-      props.bake.wishes,
-      bench.knows(),
-    )
+    .restByHand(bench.handBase(props.bake), rest.key, Math.round(minutes))
     .catch(() => null)
   if (!found) {
     wrong.value =

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Trial } from '#core'
+import type { Trial } from '#core/trial'
 
 /**
  * On paper: a label for each arm's tin, and one for each cup of a tasting that is not opened, to

@@ -1,13 +1,8 @@
 <script setup lang="ts">
-import {
-  linesOf,
-  noRecord,
-  type Arm,
-  type Bake,
-  type Diagnosis,
-  type Plan,
-  type Symptom,
-} from '#core'
+import { linesOf } from '#core/recipe'
+import type { Bake } from '#core/share'
+import type { Plan } from '#core/swap'
+import { noRecord, type Arm, type Diagnosis, type Symptom } from '#core/trial'
 import { bakeById } from '~/db/house'
 
 /** What went wrong, most likely why by this recipe's own figures, and the one thing to change next. */
@@ -186,13 +181,7 @@ async function tryIt(n: number) {
   if (!cause?.nextChange?.plan) return
   const base = arm.value
     ? await useCore().versionPlan(props.bake, arm.value, [...bench.table], bench.knows())
-    : await useCore().basePlan(
-        props.bake.recipe,
-        props.bake.plan,
-        [...bench.table],
-        props.bake.wishes,
-        bench.knows(),
-      )
+    : await useCore().basePlan(bench.handBase(props.bake))
   emit('try', cause.nextChange.says.replace(/\.$/u, ''), cause.cause, cause.nextChange.plan, base)
 }
 const many = computed(() => linesOf(props.bake.recipe).filter(l => l.grams).length)

@@ -11,7 +11,7 @@ import {
   BarController,
   BarElement,
 } from 'chart.js'
-import { lexicon, profileOf, type Arm } from '#core'
+import { lexicon, profileOf, type Arm } from '#core/trial'
 
 /** What was tasted, word by word: the arms beside each other, or each against the first. */
 const props = defineProps<{ arms: readonly Arm[] }>()

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import type { ArmRecord, Person, Photo, Score, Trial } from '#core'
+import type { Person } from '#core/people'
+import type { Photo } from '#core/share'
+import type { ArmRecord, Score, Trial } from '#core/trial'
 import { savePhoto } from '~/db/house'
 
 /**

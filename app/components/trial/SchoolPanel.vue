@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { turned } from '#core'
+import { turned } from '#core/trial'
 
 /** What trials have taught this house: its doses and ways, on what they rest, each to be taken back. */
 const props = defineProps<{ fresh: readonly string[] }>()

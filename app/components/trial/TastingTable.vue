@@ -1,13 +1,13 @@
 <script setup lang="ts">
+import type { Person } from '#core/people'
 import {
   answered,
   layTasting,
   scoredCup,
-  type Person,
   type Tasting,
   type TastingKind,
   type Trial,
-} from '#core'
+} from '#core/trial'
 
 /**
  * Blind tastings: laid out with codes and orders by chance, answered cup by cup, opened when all

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { Made } from '#core/make'
+import type { Bake, Photo } from '#core/share'
 import {
   learn,
   lossSeen,
@@ -6,13 +8,10 @@ import {
   withMade,
   type Arm,
   type ArmRecord,
-  type Bake,
   type Lesson,
-  type Made,
-  type Photo,
   type Tasting,
   type Trial,
-} from '#core'
+} from '#core/trial'
 import { bakeById, photosOf } from '~/db/house'
 
 /**
@@ -161,7 +160,7 @@ watch(
       .filter(p => p.ingredient && props.bake.ties.some(t => t.packets.includes(p.id)))
       .map(p => ({ id: p.id, name: p.name, ingredient: p.ingredient! }))
     teaches.value = await useCore()
-      .lessons(props.trial, props.bake.title, props.bake.id, today(), packets)
+      .lessons(props.trial, { title: props.bake.title, bake: props.bake.id, on: today(), packets })
       .catch(() => null)
   },
   { immediate: true },

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Bake, Comparison, Trial, Version } from '#core'
+import type { Bake } from '#core/share'
+import type { Comparison, Trial, Version } from '#core/trial'
 
 /**
  * The versions of a dessert as they grew out of one another; any two held against each other; files

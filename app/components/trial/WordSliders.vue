@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { lexicon } from '#core'
+import { lexicon } from '#core/trial'
 
 /** The words of the lexicon, each from 0 to 9 between its ends; what nobody said stays unsaid. */
 const props = defineProps<{

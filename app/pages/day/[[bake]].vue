@@ -1,12 +1,6 @@
 <script setup lang="ts">
-import {
-  calendar,
-  type BakeDay,
-  type DayPlan,
-  type Keeping,
-  type OwnTask,
-  type PlacedTask,
-} from '#core'
+import type { DayPlan, Keeping, OwnTask, PlacedTask } from '#core/day'
+import { calendar, type BakeDay } from '#core/share'
 
 const { bench, missing, opened } = useBake()
 const house = useHouseStore()

@@ -1,13 +1,7 @@
 <script setup lang="ts">
-import {
-  handsTook,
-  learnPace,
-  madeOf,
-  type BakeDay,
-  type DayPlan,
-  type Felt,
-  type Timer,
-} from '#core'
+import { learnPace, type DayPlan } from '#core/day'
+import { handsTook, madeOf, type Felt, type Timer } from '#core/make'
+import type { BakeDay } from '#core/share'
 
 const { bench, missing, opened } = useBake()
 const house = useHouseStore()

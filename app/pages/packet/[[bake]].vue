@@ -1,13 +1,7 @@
 <script setup lang="ts">
-import {
-  newPacket,
-  type Claims,
-  type ContactPlan,
-  type Packet,
-  type Region,
-  type Resting,
-  type Tie,
-} from '#core'
+import type { Region } from '#core/measure'
+import { newPacket, type Packet } from '#core/packet'
+import type { Claims, ContactPlan, Resting, Tie } from '#core/people'
 
 const { bench, missing, opened } = useBake()
 const route = useRoute()

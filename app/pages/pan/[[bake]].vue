@@ -1,13 +1,6 @@
 <script setup lang="ts">
-import {
-  areaAt,
-  brimful,
-  plannedRecipe,
-  wetted,
-  type NamedTin,
-  type Sizing,
-  type SizeTarget,
-} from '#core'
+import { areaAt, brimful, wetted, type NamedTin, type Sizing, type SizeTarget } from '#core/pan'
+import { plannedRecipe } from '#core/share'
 
 const { bench, missing, opened } = useBake()
 const house = useHouseStore()

@@ -1,17 +1,16 @@
 <script setup lang="ts">
+import { regions, type Region } from '#core/measure'
 import {
   guessRegion,
-  readingOf,
-  regions,
   sayFacts,
   type Finding,
   type Line,
   type PlacedStep,
   type RecipeEdit,
-  type Region,
   type Span,
   type Thing,
-} from '#core'
+} from '#core/recipe'
+import { readingOf } from '#core/share'
 import { pictureOf } from '~/db/house'
 
 const { bench, missing, opened } = useBake()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { saidOf, type CardFacts } from '#core'
+import { saidOf } from '#core/people'
+import type { CardFacts } from '#core/share'
 import { renderSVG } from 'uqr'
 
 const { bench, missing, opened } = useBake()

@@ -1,14 +1,14 @@
 <script setup lang="ts">
+import type { Measure } from '#core/formula'
+import { sayResting } from '#core/recipe'
 import {
-  sayResting,
   schoolsOf,
-  type Measure,
   type Plan,
   type Result,
   type Sensitivity,
   type Way,
   type Wishes,
-} from '#core'
+} from '#core/swap'
 
 const PlanProfile = defineAsyncComponent(() => import('~/components/swap/PlanProfile.vue'))
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { beginTrial, type Lesson, type Plan, type Trial } from '#core'
+import type { Plan } from '#core/swap'
+import { beginTrial, type Lesson, type Trial } from '#core/trial'
 
 const { bench, missing, opened } = useBake()
 const route = useRoute()
@@ -58,8 +59,7 @@ async function begin(
 ) {
   const now = bake.value
   if (!now) return
-  const from =
-    base ?? (await useCore().basePlan(now.recipe, now.plan, bench.table, now.wishes, bench.knows()))
+  const from = base ?? (await useCore().basePlan(bench.handBase(now)))
   const trial = beginTrial(
     crypto.randomUUID(),
     today(),

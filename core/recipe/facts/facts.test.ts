@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { readOven, settingsIn } from '../../measure'
+import { readOven, settingsIn } from '#core/measure'
 import { each } from '../../../tests/each'
 import { readRecipe } from '#core'
 import { readOvenFacts, readPan, readYield } from './facts'

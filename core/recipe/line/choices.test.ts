@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
-import { linesOf, readLine, readRecipe } from '#core'
+import { readRecipe } from '#core'
+import { linesOf } from '../recipe'
+import { readLine } from './line'
 import { each } from '../../../tests/each'
 
 const offered = (text: string) => {

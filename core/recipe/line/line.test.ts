@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import type { Region } from '../../measure'
-import { ingredientById, pantry } from '../../pantry'
-import { readLine, type Line } from '../index'
+import type { Region } from '#core'
+import { ingredientById, pantry } from '#core/pantry'
+import type { Line } from '../recipe'
+import { readLine } from './line'
 
 const read = (text: string, region: Region = 'metric'): Line => {
   const result = readLine(text, { region })

@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
-import { linesOf, readFile, readPage } from '../index'
+import { linesOf } from '../recipe'
+import { readFile } from './file'
+import { readPage } from './page'
 
 /**
  * Pages of our own making, each stating the same dessert in another of schema.org's legal shapes,

@@ -1,6 +1,7 @@
 import { each } from '../../../tests/each'
 import { describe, expect, test } from '@jest/globals'
-import { readRecipe, readSteps } from '#core'
+import { readRecipe } from '#core'
+import { readSteps } from './steps'
 
 const recipe = readRecipe(`Plum cushion
 300 g plain flour

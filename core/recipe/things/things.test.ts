@@ -1,5 +1,9 @@
 import { describe, expect, test } from '@jest/globals'
-import { cautionsAt, checkPeople, editRecipe, readRecipe, thingsOf, type Reading } from '#core'
+import { checkPeople, readRecipe } from '#core'
+import { editRecipe } from '#core/pan'
+import { cautionsAt } from '#core/people'
+import type { Reading } from '../recipe'
+import { thingsOf } from './things'
 import { each } from '../../../tests/each'
 
 const cake = (step: string, lines = '200 g rice flour\n100 g sugar') =>

@@ -1,4 +1,4 @@
-import { faults, feel, frame, type Fault } from '#core'
+import { faults, feel, frame, type Fault } from '#core/make'
 
 /**
  * The stand-in for an oven probe: the temperature in the middle of a bake that has been in since

@@ -1,5 +1,5 @@
 import { keyOf, scaleOf } from '../../stand-ins/scales'
-import { faults, frame, weigh, type Fault } from '#core'
+import { faults, frame, weigh, type Fault } from '#core/make'
 
 /**
  * The stand-in for a kitchen scale: a reading to the gram, five a second, as Server-Sent Events,

@@ -1,5 +1,5 @@
 import { keyOf, scaleOf } from '../../stand-ins/scales'
-import { emptyScale, pour, setToZero } from '#core'
+import { emptyScale, pour, setToZero } from '#core/make'
 
 /**
  * What hands do at the simulated scale: pour so many grams a second, stop, set it to zero, take

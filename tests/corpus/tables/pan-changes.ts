@@ -1,4 +1,4 @@
-import type { Tin } from '#core'
+import type { Tin } from '#core/pan'
 
 /**
  * What ordinary recipes say for the same batter in different tins, from memory of common practice [M] and, where marked [P], from the

@@ -1,4 +1,4 @@
-import type { FindingCode } from '#core'
+import type { FindingCode } from '#core/recipe'
 
 /**
  * Whole desserts of our own invention, in many hands and layouts, with what a careful baker reads in them: how many lines
