@@ -10,9 +10,11 @@ import {
   type House,
   type Photo,
   type Picture,
+  type SetAside,
   type ShelfRow,
 } from '#core/share'
 import type { Lesson } from '#core/trial'
+import { mustHold } from './guard'
 import { db } from './schema'
 
 /** Reading and writing the house. Every writer either does all of it or nothing. */
@@ -24,11 +26,13 @@ export const bakeById = (id: string) => db.bakes.get(id)
 export const shelfRows = (): Promise<ShelfRow[]> => db.shelf.orderBy('updated').reverse().toArray()
 
 /** Keeps a person in their own seat; somebody new sits down last. */
-export const savePerson = (person: Person) =>
-  db.transaction('rw', db.people, async () => {
+export async function savePerson(person: Person) {
+  await mustHold('person', person)
+  await db.transaction('rw', db.people, async () => {
     const there = await db.people.get({ id: person.id })
     await db.people.put(there?.seat === undefined ? { ...person } : { ...person, seat: there.seat })
   })
+}
 export const removePerson = (id: string) => db.people.where({ id }).delete()
 
 /**
@@ -40,7 +44,11 @@ export const readBaked = () => readFact<BakedBy>('baked', {})
 const bakedIn = (bakes: readonly Bake[]): BakedBy =>
   Object.fromEntries(bakes.flatMap(bake => (bake.baked ? [[bake.id, bake.baked]] : [])))
 
-export const saveBakes = (bakes: readonly Bake[]) =>
+export async function saveBakes(bakes: readonly Bake[]) {
+  await mustHold('bake', ...bakes)
+  await putBakes(bakes)
+}
+const putBakes = (bakes: readonly Bake[]) =>
   db.transaction('rw', db.bakes, db.shelf, db.facts, async () => {
     await db.bakes.bulkPut([...bakes])
     await db.shelf.bulkPut(bakes.map(shelfRowOf))
@@ -124,23 +132,35 @@ export const sweepArms = () =>
   })
 
 export const pictureOf = (bake: string) => db.pictures.get(bake)
-export const savePicture = (picture: Picture) => db.pictures.put(picture)
+export async function savePicture(picture: Picture) {
+  await mustHold('picture', picture)
+  await db.pictures.put(picture)
+}
 /** Photos that were taken while a bake was made. */
 export const photosOf = (bake: string) => db.photos.where({ bake }).toArray()
-export const savePhoto = (photo: Photo) => db.photos.put(photo)
+export async function savePhoto(photo: Photo) {
+  await mustHold('photo', photo)
+  await db.photos.put(photo)
+}
 export const removePhoto = (id: string) => db.photos.delete(id)
 
 export const allGroups = () => db.groups.toArray()
-export const saveGroup = (group: PeopleGroup) => db.groups.put(group)
+export async function saveGroup(group: PeopleGroup) {
+  await mustHold('group', group)
+  await db.groups.put(group)
+}
 export const removeGroup = (id: string) => db.groups.delete(id)
 
 export const allPackets = () => db.packets.toArray()
 /** Keeps a packet, and the photo of its label where a new one is given. */
-export const savePacket = (packet: Packet, label?: string) =>
-  db.transaction('rw', db.packets, db.labels, async () => {
+export async function savePacket(packet: Packet, label?: string) {
+  await mustHold('packet', packet)
+  if (label) await mustHold('label', { packet: packet.id, data: label })
+  await db.transaction('rw', db.packets, db.labels, async () => {
     await db.packets.put(packet)
     if (label) await db.labels.put({ packet: packet.id, data: label })
   })
+}
 export const labelOf = async (packet: string) => (await db.labels.get(packet))?.data ?? ''
 /** Takes a packet off with its label; gives both, so that they can be put back. */
 export const removePacket = (id: string) =>
@@ -156,15 +176,25 @@ export async function readFact<T>(key: string, otherwise: T): Promise<T> {
 export const writeFact = (key: string, value: unknown) => db.facts.put({ key, value })
 const readStock = () => readFact<Stock>('stock', emptyStock)
 /** Keeps the stock, and since when it counts: bakes that are older are read again. */
-export const writeStock = (stock: Stock, since: string) =>
+export async function writeStock(stock: Stock, since: string) {
+  await mustHold('stock', stock)
+  await putStock(stock, since)
+}
+const putStock = (stock: Stock, since: string) =>
   db.facts.bulkPut([
     { key: 'stock', value: stock },
     { key: 'stocked', value: since },
   ])
 const readKitchen = () => readFact<Kitchen>('kitchen', usualKitchen)
-export const writeKitchen = (kitchen: Kitchen) => writeFact('kitchen', kitchen)
+export async function writeKitchen(kitchen: Kitchen) {
+  await mustHold('kitchen', kitchen)
+  await writeFact('kitchen', kitchen)
+}
 const readLessons = () => readFact<readonly Lesson[]>('lessons', [])
-export const writeLessons = (lessons: readonly Lesson[]) => writeFact('lessons', lessons)
+export async function writeLessons(lessons: readonly Lesson[]) {
+  await mustHold('lesson', ...lessons)
+  await writeFact('lessons', lessons)
+}
 export const stockedSince = () => readFact('stocked', '')
 
 export async function readHouse(): Promise<House> {
@@ -195,8 +225,14 @@ export async function readHouse(): Promise<House> {
   }
 }
 
-/** Puts another house in place of this one, whole or not at all. */
-export const replaceHouse = (house: House) =>
+/** What does not hold together in this house: it goes along into every house file. */
+export const readAside = () => readFact<readonly SetAside[]>('aside', [])
+
+/**
+ * Puts another house in place of this one, whole or not at all; `aside` is what of it does not hold
+ * together.
+ */
+export const replaceHouse = (house: House, aside: readonly SetAside[] = []) =>
   db.transaction(
     'rw',
     [
@@ -232,9 +268,10 @@ export const replaceHouse = (house: House) =>
       await db.packets.bulkPut([...house.packets])
       await db.labels.bulkPut([...house.labels])
       await db.photos.bulkPut([...(house.photos ?? [])])
-      await writeStock(house.stock, new Date().toISOString())
-      await writeKitchen(house.kitchen ?? usualKitchen)
-      await writeLessons(house.lessons ?? [])
+      await putStock(house.stock, new Date().toISOString())
+      await writeFact('kitchen', house.kitchen ?? usualKitchen)
+      await writeFact('lessons', house.lessons ?? [])
+      await writeFact('aside', aside)
     },
   )
 
@@ -284,7 +321,7 @@ export const joinBakes = (house: House) =>
             : ('older' as const),
       }))
       const taken = rows.filter(row => row.is !== 'older').map(row => row.bake)
-      await saveBakes(taken)
+      await putBakes(taken)
       const ids = new Set(taken.map(bake => bake.id))
       const [people, packets] = [
         new Set((await db.people.toArray()).map(person => person.id)),
@@ -305,7 +342,7 @@ export const joinBakes = (house: House) =>
         name => !stock.names.some(own => own.words === name.words),
       )
       if (more.length || names.length)
-        await writeStock(
+        await putStock(
           {
             ...stock,
             ingredients: [...stock.ingredients, ...more],

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { proxy } from 'comlink'
 import { emptyStock } from '#core/pantry'
+import type { SetAside } from '#core/share'
 
 const house = useHouseStore()
 const toast = useToast()
@@ -11,12 +13,15 @@ useHead({ title: 'House file' })
 const refusal = ref('')
 const reading = ref(false)
 const picker = useTemplateRef<HTMLInputElement>('picker')
-const largest = 50_000_000
+/** How far the file is read, 0 to 1; null: none is. */
+const share = ref<number | null>(null)
+/** What of the file that was opened does not hold together. */
+const aside = ref<readonly SetAside[]>([])
 
 async function save() {
   download(
     'ingwer-house.json',
-    await useCore().writeBackup(await house.whole(), new Date().toISOString()),
+    await useCore().writeBackup(await house.whole(), new Date().toISOString(), await house.aside()),
     'application/json',
   )
 }
@@ -26,34 +31,37 @@ async function open(event: Event) {
   input.value = ''
   if (!file) return
   refusal.value = ''
-  if (file.size > largest) {
-    refusal.value =
-      `“${file.name}” has ${Math.round(file.size / 1e6)} MB; a house file is far smaller. ` +
-      'Nothing was changed.'
-    return
-  }
+  aside.value = []
   reading.value = true
   try {
-    const found = await useCore().readBackup(await file.text())
+    const heard = proxy((done: number) => {
+      share.value = done
+    })
+    const found = await useCore().readBackup(file, heard)
     if (!found.ok) {
       refusal.value = found.problem.sentence
       return
     }
-    const before = await house.whole()
-    await house.replace(found.house)
+    const [before, asideBefore] = [await house.whole(), await house.aside()]
+    await house.replace(found.house, found.aside)
+    aside.value = found.aside
     undo(
       `${found.house.people.length} people and ${found.house.bakes.length} bakes are in the house now.`,
       'Back to the old house',
-      () => house.replace(before),
+      async () => {
+        aside.value = []
+        await house.replace(before, asideBefore)
+      },
     )
   } catch {
     refusal.value = `“${file.name}” could not be read. Nothing was changed.`
   } finally {
     reading.value = false
+    share.value = null
   }
 }
 async function empty() {
-  const before = await house.whole()
+  const [before, asideBefore] = [await house.whole(), await house.aside()]
   await house.replace({
     people: [],
     groups: [],
@@ -63,7 +71,7 @@ async function empty() {
     pictures: [],
     labels: [],
   })
-  undo('The house is empty.', 'Bring everything back', () => house.replace(before))
+  undo('The house is empty.', 'Bring everything back', () => house.replace(before, asideBefore))
 }
 async function demo() {
   try {
@@ -114,7 +122,17 @@ const looks = [
       <p class="soft">
         Opening one puts its house in place of this one; you can take that back at once.
       </p>
+      <p v-if="share !== null" class="soft" role="status">
+        <progress :value="share" max="1" aria-label="How far the file is read" />
+        {{ Math.round(100 * share) }} % of the file is read and looked through.
+      </p>
       <p v-if="refusal" class="refusal" role="alert">{{ refusal }}</p>
+      <div v-if="aside.length" role="alert">
+        <p>Not everything in this file holds together. The rest is here.</p>
+        <ul>
+          <li v-for="(entry, i) in aside" :key="i">{{ entry.sentence }}</li>
+        </ul>
+      </div>
     </section>
     <section class="sheet">
       <h2>This kitchen measures with</h2>

@@ -7,6 +7,7 @@ import type { Caution, Claims, ContactPlan, PeopleCheck, Person, Tie } from '#co
 import type { RecipeEdit } from '#core/recipe'
 import { bakeOf, bakeWith, readingOf, type Bake, type BakeDay } from '#core/share'
 import type { Adaptation, Plan, Result, Split, Wishes } from '#core/swap'
+import { NotKept } from '~/db/guard'
 import { bakeById, savePicture } from '~/db/house'
 import { useHouseStore } from './house'
 
@@ -112,8 +113,9 @@ export const useBenchStore = defineStore('bench', () => {
     try {
       await house.keepBake(next)
       saved.value = 'saved'
-    } catch {
+    } catch (error) {
       saved.value = 'failed'
+      if (error instanceof NotKept) notice.value = error.message
     }
   }
 

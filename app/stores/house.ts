@@ -11,6 +11,7 @@ import {
   tagsOf,
   type Bake,
   type House,
+  type SetAside,
   type ShelfRow,
 } from '#core/share'
 import type { Tried } from '#core/swap'
@@ -23,6 +24,7 @@ import {
   bakeById,
   joinBakes,
   pictureOf,
+  readAside,
   readBaked,
   readFact,
   readHouse,
@@ -372,13 +374,14 @@ export const useHouseStore = defineStore('house', () => {
     keepBake,
     keepBakes: (bakes: readonly Bake[]) => saveBakes(bakes),
     everyBake: allBakes,
-    replace: async (house: House) => {
-      await replaceHouse(house)
+    replace: async (house: House, aside: readonly SetAside[] = []) => {
+      await replaceHouse(house, aside)
       bakedBy.value = await readBaked()
       stocked.value = await stockedSince()
       await pour(house.stock)
     },
     whole: readHouse,
+    aside: readAside,
   }
 })
 

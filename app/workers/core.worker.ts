@@ -131,13 +131,14 @@ import {
   jsonLdOf,
   type CardHouse,
   type IngredientForm,
+  type SetAside,
   backup,
   calendar,
   pantryForm,
   pantryFile,
   trialFile,
 } from '#core/share'
-import { decodeText } from './decode'
+import { decodeText, readInParts } from './decode'
 
 /** Milliseconds that a day is placed for before others have their turn. */
 const atATime = 30
@@ -476,8 +477,19 @@ const core = {
   writeBakeFile: async (house: House, bake: string, exported: string) =>
     (await backup()).bakeFileOf(house, bake, exported),
   readBakeFile: async (text: string) => (await backup()).readBakeFile(text),
-  writeBackup: async (house: House, exported: string) => (await backup()).backupOf(house, exported),
-  readBackup: async (text: string) => (await backup()).readBackup(text),
+  writeBackup: async (house: House, exported: string, aside: readonly SetAside[]) =>
+    (await backup()).backupOf(house, exported, aside),
+  /** Reads a house file of any size; `heard` is told how far it is, as a share of the whole. */
+  readBackup: async (file: Blob, heard: (share: number) => void) => {
+    const { readBackup } = await backup()
+    const text = await readInParts(file, done => heard(done / 2))
+    let told = 0
+    return readBackup(text, (done, of) => {
+      if (done < told) return
+      told = done + of / 50
+      heard(0.5 + done / of / 2)
+    })
+  },
 }
 export type CoreWorker = typeof core
 

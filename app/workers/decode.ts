@@ -24,3 +24,21 @@ export function decodeText(bytes: ArrayBuffer): string {
     return new TextDecoder('windows-1252').decode(data)
   }
 }
+
+/** The text of a file in UTF-8, read part by part; `heard` is told how far it is, 0 to 1. */
+export async function readInParts(file: Blob, heard: (share: number) => void): Promise<string> {
+  const decoder = new TextDecoder()
+  const reader = file.stream().getReader()
+  const parts: string[] = []
+  let bytes = 0
+  let told = 0
+  for (let read = await reader.read(); !read.done; read = await reader.read()) {
+    parts.push(decoder.decode(read.value, { stream: true }))
+    bytes += read.value.byteLength
+    if (bytes - told < file.size / 50) continue
+    told = bytes
+    heard(bytes / file.size)
+  }
+  parts.push(decoder.decode())
+  return parts.join('')
+}

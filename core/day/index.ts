@@ -33,3 +33,7 @@ export type { Keeping } from './keeping'
 /* What the day needs. */
 export { shoppingOf } from './shopping'
 export type { Needed } from './shopping'
+
+/* Its schema and limits. */
+export { dayWishesSchema } from './kept'
+export { dayLimits } from './limits'

@@ -22,7 +22,7 @@ export interface Item {
 }
 
 /** A weighing before or after: of what, how much usually goes, and which card was the one before. */
-interface Weighing {
+export interface Weighing {
   readonly row: string
   readonly when: 'before' | 'after'
   readonly other: string

@@ -51,3 +51,8 @@ export type { Fault } from './stand-ins'
 export type { ScaleReading } from './stand-ins'
 export type { SimBake } from './stand-ins'
 export type { SimScale } from './stand-ins'
+
+/* Their schemas and limits. */
+export { makingSchema } from './kept'
+export { madeSchema } from './kept'
+export { makeLimits } from './limits'

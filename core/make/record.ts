@@ -4,7 +4,7 @@ import { bakeLoss, lossFor, lossRowOf } from './loss'
 import type { Making } from './making'
 import { counterOf } from './counter'
 
-interface MadeWeight {
+export interface MadeWeight {
   readonly lineId: string
   readonly name: string
   readonly wanted: Grams | null
@@ -12,7 +12,7 @@ interface MadeWeight {
   readonly leftOut: boolean
 }
 /** How long something took beside what was planned: a bake or a wait from its beginning to its end. */
-interface MadeTime {
+export interface MadeTime {
   readonly task: string
   readonly says: string
   readonly planned: Minutes

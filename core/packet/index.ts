@@ -27,3 +27,7 @@ export type { PacketChange } from './packet'
 
 /* The code with bars. */
 export { readCode } from './code'
+
+/* Its schema and limits. */
+export { packetSchema } from './kept'
+export { packetLimits } from './limits'

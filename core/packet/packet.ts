@@ -32,14 +32,14 @@ type PacketFigure = (typeof packetFigures)[number]
  * What the maker answered when somebody asked; `without`: what they say is not in it, also not
  * hidden in a word that leaves it open.
  */
-interface MakerAnswer {
+export interface MakerAnswer {
   readonly on: string
   readonly text: string
   readonly without: readonly AvoidableId[]
 }
 
 /** What stood on the packet before its words changed. */
-interface PacketPast {
+export interface PacketPast {
   readonly on: string
   readonly by: string
   readonly words: PacketWords

@@ -61,3 +61,8 @@ export { knownOffset } from './oven'
 export { settingOf } from './oven'
 export type { Kitchen } from './kitchen'
 export type { Pace } from './kitchen'
+
+/* Their schemas and limits. */
+export { kitchenSchema } from './kept'
+export { sizingSchema } from './kept'
+export { panLimits } from './limits'

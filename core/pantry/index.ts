@@ -59,3 +59,6 @@ export { withFat } from './plant-fat'
 
 /* Work that is done once for each text. */
 export { remembered } from './remembered'
+
+/* Its schema. */
+export { stockSchema } from './kept'

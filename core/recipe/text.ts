@@ -1,5 +1,5 @@
 import { findMentions, wordsOf } from '../pantry'
-import { pattern, type Region } from '../measure'
+import { longestText, pattern, type Region } from '../measure'
 import { readOvenFacts, readPan, readYield } from './facts/facts'
 import { wholeFindings, type Rule } from './findings'
 import { placesOf, type Placed } from './accounted'
@@ -28,9 +28,6 @@ export interface RecipeReading {
   /** The words that decided the region; empty when it was given or nothing did. */
   readonly regionBecause: readonly string[]
 }
-
-/** More than this is no recipe; the rest is left out and said. */
-const longestText = 200_000
 
 const invisible = pattern(
   'gu',

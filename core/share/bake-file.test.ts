@@ -98,6 +98,7 @@ describe('a making in a file', () => {
     () => {
       expect(readBackup(backupOf(house, when))).toEqual({
         ok: true,
+        aside: [],
         house: JSON.parse(JSON.stringify(house)),
       })
     },

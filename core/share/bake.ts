@@ -1,4 +1,4 @@
-import type { Region } from '../measure'
+import { longestText, type Region } from '../measure'
 import type { Stock } from '../pantry'
 import { linesOf, type Finding, type Reading, type Recipe } from '../recipe'
 import type { Packet } from '../packet'
@@ -106,8 +106,6 @@ export interface House {
   readonly lessons?: readonly Lesson[]
 }
 
-const longestSource = 200_000
-
 /** A new bake of what was read. `now` is the moment as ISO 8601, given by the caller. */
 export const bakeOf = (
   id: string,
@@ -122,7 +120,7 @@ export const bakeOf = (
 ): Bake => ({
   id,
   title: reading.recipe.title,
-  source: reading.text.slice(0, longestSource),
+  source: reading.text.slice(0, longestText),
   region: reading.recipe.region,
   recipe: reading.recipe,
   findings: reading.findings,

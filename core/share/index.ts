@@ -43,8 +43,12 @@ export type { CardHouse } from './card-facts'
 
 /* Files, each loaded when it is needed: the house, calendars, the pantry’s form and table, trials. */
 export const backup = () => import('./backup')
+export const kept = () => import('./kept')
+export type { SetAside } from './backup'
+export type { KeptKind } from './kept'
 export const calendar = () => import('./calendar')
 export const pantryForm = () => import('./ingredient-form')
 export const pantryFile = () => import('./pantry-file')
 export const trialFile = () => import('./trial-file')
 export type { IngredientForm } from './ingredient-form'
+export { bakeLimits } from './limits'

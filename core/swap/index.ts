@@ -69,3 +69,9 @@ export { restFor } from './rest'
 export { restName } from './rest'
 export { restTimes } from './rest'
 export type { Rested } from './rest'
+
+/* Their schemas. */
+export { planSchema } from './kept'
+export { changeSchema } from './kept'
+export { wishesSchema } from './kept'
+export { triedFields } from './kept'

@@ -69,3 +69,8 @@ export { versionsOf } from './versions'
 export type { Comparison } from './versions'
 export type { Version } from './versions'
 export { planOfVersion } from './version-plan'
+
+/* Their schemas and limits. */
+export { trialSchema } from './kept'
+export { lessonSchema } from './kept'
+export { trialLimits } from './limits'

@@ -608,7 +608,7 @@ test(
       .setInputFiles(
         file('broken.json', text.replace('"kind": "weigh"', '"kind": "wiegh"'), 'application/json'),
       )
-    await expect(there.getByText(/This house file is damaged at/)).toBeVisible()
+    await expect(there.getByText(/This file is damaged at/)).toBeVisible()
     await tablet.close()
   },
 )

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeLimits } from '#core/make'
 import type { Photo } from '#core/share'
 import { photosOf } from '~/db/house'
 
@@ -43,6 +44,7 @@ async function took(event: Event) {
     <div v-if="writing" class="write">
       <textarea
         v-model="text"
+        :maxlength="makeLimits.note"
         class="input"
         rows="3"
         aria-label="Note"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Timer } from '#core/make'
+import { makeLimits, type Timer } from '#core/make'
 
 /** Timers by name, the next to end first; each is made longer, or done with, by a knuckle. */
 const props = defineProps<{ timers: readonly Timer[]; now: number }>()
@@ -80,7 +80,11 @@ function begin() {
     </ul>
     <form v-if="making" class="own" aria-label="A timer of your own" @submit.prevent="begin">
       <label
-        >For<input v-model="says" class="input tall" maxlength="60" placeholder="the kettle"
+        >For<input
+          v-model="says"
+          class="input tall"
+          :maxlength="makeLimits.timerName"
+          placeholder="the kettle"
       /></label>
       <label>Minutes<input v-model="minutes" class="input tall" inputmode="decimal" /></label>
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Joi from 'joi'
 import {
+  packetLimits,
   noWords,
   packetFigures,
   withWords,
@@ -186,7 +187,12 @@ function keep() {
     @submit="keep"
   >
     <UFormField label="Name on the front" name="name"
-      ><UInput v-model="state.name" class="wide" autocomplete="off" :autofocus="fresh"
+      ><UInput
+        v-model="state.name"
+        :maxlength="packetLimits.name"
+        class="wide"
+        autocomplete="off"
+        :autofocus="fresh"
     /></UFormField>
     <UFormField label="What it is" name="ingredient"
       ><USelectMenu
@@ -268,7 +274,7 @@ function keep() {
       <summary>Where bought, size, figures, the maker’s answer</summary>
       <div class="two">
         <UFormField label="Where bought" name="where"
-          ><UInput v-model="state.where" class="wide"
+          ><UInput v-model="state.where" :maxlength="packetLimits.where" class="wide"
         /></UFormField>
         <UFormField label="Read again after, days" name="recheckDays"
           ><UInput v-model="state.recheckDays" class="wide" inputmode="numeric"
@@ -288,7 +294,7 @@ function keep() {
         /></UFormField>
       </div>
       <UFormField label="What the maker answered" name="answer"
-        ><UTextarea v-model="state.answer" :rows="2" class="wide" maxlength="2000"
+        ><UTextarea v-model="state.answer" :rows="2" class="wide" :maxlength="packetLimits.answer"
       /></UFormField>
       <div class="two">
         <UFormField label="Answered on" name="answerOn"
@@ -310,7 +316,12 @@ function keep() {
       </p>
     </details>
     <UFormField label="Read by" name="by"
-      ><UInput v-model="state.by" class="wide" list="readers" autocomplete="off"
+      ><UInput
+        v-model="state.by"
+        :maxlength="packetLimits.by"
+        class="wide"
+        list="readers"
+        autocomplete="off"
     /></UFormField>
     <datalist id="readers"><option v-for="p in people" :key="p.id" :value="p.name" /></datalist>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { brimful, materialRows, tinProblem, usualTin, type NamedTin, type Shape } from '#core/pan'
+import {
+  panLimits,
+  brimful,
+  materialRows,
+  tinProblem,
+  usualTin,
+  type NamedTin,
+  type Shape,
+} from '#core/pan'
 
 /** A tin of the house's own, drawn while it is typed in. `tin` null for a new one; its id stays. */
 const props = defineProps<{ tin: NamedTin | null; heading: string }>()
@@ -98,7 +106,7 @@ function keep() {
             ref="field"
             v-model="form.name"
             class="input"
-            maxlength="60"
+            :maxlength="panLimits.tinName"
             placeholder="grandmother’s ring, the blue one …"
         /></label>
         <div class="ways wide" role="group" aria-label="Shape">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PeopleGroup } from '#core/people'
+import { peopleLimits, type PeopleGroup } from '#core/people'
 
 /** Sets of people who often eat together: chosen with one press wherever people sit down. */
 const house = useHouseStore()
@@ -55,7 +55,7 @@ async function drop(group: PeopleGroup) {
           v-model="name"
           class="input"
           autofocus
-          maxlength="60"
+          :maxlength="peopleLimits.name"
           placeholder="Sunday"
           @keydown.esc="making = false"
       /></label>

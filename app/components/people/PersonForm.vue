@@ -2,6 +2,7 @@
 import Joi from 'joi'
 import { avoidables } from '#core/pantry'
 import {
+  peopleLimits,
   beadColours,
   beadShapes,
   dietRows,
@@ -110,7 +111,12 @@ async function keep() {
     <div class="first">
       <PersonBead :person="shown" :size="56" />
       <UFormField label="Name" name="name" class="grow"
-        ><UInput v-model="state.name" autofocus class="wide" autocomplete="off"
+        ><UInput
+          v-model="state.name"
+          :maxlength="peopleLimits.name"
+          autofocus
+          class="wide"
+          autocomplete="off"
       /></UFormField>
     </div>
     <fieldset>
@@ -203,7 +209,7 @@ async function keep() {
           placeholder="strawberries, dill …"
           aria-label="Something else that is not eaten"
           class="thing"
-          maxlength="60"
+          :maxlength="peopleLimits.thing"
           @keydown.enter.prevent="addThing"
         /><UButton
           type="button"
@@ -240,7 +246,7 @@ async function keep() {
         v-model="state.note"
         :rows="2"
         class="wide"
-        maxlength="600"
+        :maxlength="peopleLimits.note"
         placeholder="for example: what the clinic said"
     /></UFormField>
     <fieldset>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ShelfRow } from '#core/share'
+import { bakeLimits, type ShelfRow } from '#core/share'
 
 /**
  * Everything that is kept: looked through, tagged, doubled, put away or thrown away, each of which
@@ -121,6 +121,7 @@ const menu = (row: ShelfRow) => [
         <form v-if="tagging === row.id" class="tagform" @submit.prevent="keepTags(row)">
           <input
             v-model="words"
+            :maxlength="20 * bakeLimits.tag"
             class="input"
             :aria-label="`Tags of ${row.title}, parted by commas`"
             autofocus

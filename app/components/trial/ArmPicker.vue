@@ -3,7 +3,7 @@ import { proxy } from 'comlink'
 import { linesOf, sayResting } from '#core/recipe'
 import type { Bake } from '#core/share'
 import type { Plan } from '#core/swap'
-import { mostArms, letterOf, type Proposal } from '#core/trial'
+import { trialLimits, mostArms, letterOf, type Proposal } from '#core/trial'
 
 /** What is to be tried: the engine's proposals by what they change, and what somebody changes by hand. */
 const props = defineProps<{ bake: Bake; first: boolean }>()
@@ -269,7 +269,7 @@ function begin() {
           >What do you want to know?<input
             v-model="question"
             class="input"
-            maxlength="200"
+            :maxlength="trialLimits.question"
             placeholder="Which stands best for the egg?"
         /></label>
         <label

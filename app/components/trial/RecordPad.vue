@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Person } from '#core/people'
 import type { Photo } from '#core/share'
-import type { ArmRecord, Score, Trial } from '#core/trial'
+import { trialLimits, type ArmRecord, type Score, type Trial } from '#core/trial'
 import { savePhoto } from '~/db/house'
 
 /**
@@ -128,7 +128,7 @@ const mine = computed(() => props.photos.filter(p => props.record.photos.include
           class="input"
           aria-label="Somebody else"
           placeholder="somebody else"
-          maxlength="60"
+          :maxlength="trialLimits.taster"
           @change="addGuest"
         />
       </form>
@@ -140,7 +140,7 @@ const mine = computed(() => props.photos.filter(p => props.record.photos.include
     <label class="note"
       >In your own words<TypedField
         :shown="record.note"
-        maxlength="4000"
+        :maxlength="trialLimits.note"
         placeholder="a close crumb, good with butter"
         @typed="text => emit('record', { ...record, note: text })"
     /></label>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Person } from '#core/people'
 import {
+  trialLimits,
   answered,
   layTasting,
   scoredCup,
@@ -93,7 +94,7 @@ const tasters = computed(() => [
     .map(g => g.person.name),
   ...draft.others
     .split(/[,;]/u)
-    .map(n => n.trim())
+    .map(n => n.trim().slice(0, trialLimits.taster))
     .filter(Boolean),
 ])
 const before = shallowRef('')
@@ -228,7 +229,7 @@ const peek = ref(false)
         >The question<input
           v-model="draft.question"
           class="input"
-          maxlength="300"
+          :maxlength="trialLimits.question"
           :placeholder="kinds.find(k => k.id === draft.kind)!.asks"
       /></label>
       <div class="row" role="group" aria-label="Between which arms">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DayPlan, Keeping, OwnTask, PlacedTask } from '#core/day'
+import { dayLimits, type DayPlan, type Keeping, type OwnTask, type PlacedTask } from '#core/day'
 import { calendar, type BakeDay } from '#core/share'
 
 const { bench, missing, opened } = useBake()
@@ -370,7 +370,7 @@ const print = () => window.print()
               >What<input
                 v-model="own.says"
                 class="input"
-                maxlength="120"
+                :maxlength="dayLimits.says"
                 placeholder="fetch the lanterns"
             /></label>
             <label

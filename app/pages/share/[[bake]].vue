@@ -72,7 +72,7 @@ async function copyCard() {
 async function saveHouse() {
   download(
     'ingwer-house.json',
-    await useCore().writeBackup(await house.whole(), new Date().toISOString()),
+    await useCore().writeBackup(await house.whole(), new Date().toISOString(), await house.aside()),
     'application/json',
   )
 }
