@@ -1,7 +1,7 @@
 /** Puts the bake of the page's address on the bench; `missing` when the house has no such bake. */
 export function useBake() {
   const route = useRoute()
-  const bench = useBenchStore()
+  const current = useCurrentBake()
   const missing = ref(false)
   const id = computed(() =>
     typeof route.params.bake === 'string' && route.params.bake ? route.params.bake : undefined,
@@ -10,10 +10,10 @@ export function useBake() {
   watch(
     id,
     async () => {
-      missing.value = !(await bench.open(id.value))
+      missing.value = !(await current.open(id.value))
       opened.value = true
     },
     { immediate: true },
   )
-  return { bench, missing, opened }
+  return { missing, opened }
 }

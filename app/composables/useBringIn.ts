@@ -17,7 +17,7 @@ const pictures = /^image\//u
  */
 export function useBringIn() {
   const house = useHouseStore()
-  const bench = useBenchStore()
+  const current = useCurrentBake()
   const takeBack = useTakeBack()
   const files = ref<readonly Brought[]>([])
   const busy = computed(() => files.value.some(f => f.state === 'waiting' || f.state === 'reading'))
@@ -63,7 +63,7 @@ export function useBringIn() {
     const main = rows[0]!
     if (main.is === 'older')
       return `“${main.bake.title}” is here already, and what is here is newer. Nothing was changed.`
-    if (rows.some(row => row.bake.id === bench.bake?.id)) bench.clear()
+    if (rows.some(row => row.bake.id === current.bake?.id)) current.clear()
     const replaced = rows.flatMap(row => (row.before && row.is === 'newer' ? [row.before] : []))
     if (replaced.length)
       takeBack(
@@ -72,7 +72,7 @@ export function useBringIn() {
         async () => {
           for (const bake of replaced)
             await house.keepBake({ ...bake, updated: new Date().toISOString() })
-          if (replaced.some(b => b.id === bench.bake?.id)) bench.clear()
+          if (replaced.some(b => b.id === current.bake?.id)) current.clear()
         },
       )
     return {

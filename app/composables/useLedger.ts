@@ -16,7 +16,7 @@ interface LineField {
  * the sentence stands at its line.
  */
 export function useLedger() {
-  const bench = useBenchStore()
+  const current = useCurrentBake()
   const refusals = ref<Readonly<Record<string, string>>>({})
   /** A line or step that is looked at: its words light up in the text. */
   const active = ref<string | null>(null)
@@ -27,10 +27,10 @@ export function useLedger() {
     if (field) fields.set(id, field as LineField)
     else fields.delete(id)
   }
-  const lines = computed(() => (bench.bake ? linesOf(bench.bake.recipe) : []))
+  const lines = computed(() => (current.bake ? linesOf(current.bake.recipe) : []))
 
   async function edit(what: RecipeEdit | readonly RecipeEdit[], at = ''): Promise<boolean> {
-    const sentence = await bench.edit(what)
+    const sentence = await current.edit(what)
     refusals.value = sentence ? { [at]: sentence } : {}
     return !sentence
   }
@@ -104,7 +104,7 @@ export function useLedger() {
   }
   /** One place up or down, into the neighbouring part at its edges. */
   async function move(line: Line, by: 1 | -1) {
-    const parts = bench.bake?.recipe.components ?? []
+    const parts = current.bake?.recipe.components ?? []
     const here = parts.findIndex(c => c.lines.some(l => l.id === line.id))
     const own = parts[here]!
     const at = own.lines.findIndex(l => l.id === line.id)

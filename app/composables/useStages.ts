@@ -1,3 +1,5 @@
+import type { PeopleCheck } from '#core/people'
+
 /** The stages of the work that Ingwer has so far, in their order; a stage's word is its address. */
 export const stages = [
   { id: 'people', says: 'who eats' },
@@ -12,47 +14,46 @@ export const stages = [
 ] as const
 export type StageId = (typeof stages)[number]['id']
 
-/** Where the bake on the bench stands: which stage is looked at, which are done, and what is open at each. */
+/** How many ingredients somebody at the table needs a packet read for. */
+function packetsToRead(check: PeopleCheck | null): number {
+  const all = check?.people.flatMap(p => p.conflicts) ?? []
+  const open = all.filter(
+    c =>
+      (c.ingredient && c.allergen && c.state !== 'contains' && c.rule !== 'diet') ||
+      c.rule === 'packet-not-read' ||
+      c.rule === 'packet-words',
+  )
+  return new Set(open.map(c => c.ingredient)).size
+}
+
+/** Where the bake that is open stands: which stage is looked at, which are done, and what is open at each. */
 export function useStages() {
   const route = useRoute()
-  const bench = useBenchStore()
+  const current = useCurrentBake()
+  const safety = useSafety()
   const house = useHouseStore()
   const here = computed(
     () => stages.find(stage => route.path.split('/')[1] === stage.id)?.id ?? null,
   )
   const openOf = (id: StageId): number => {
-    const bake = bench.bake
+    const bake = current.bake
     if (!bake) return 0
     if (id === 'recipe') return bake.findings.filter(f => f.severity !== 'note').length
     if (id === 'swap')
-      return bake.plan || !bench.check?.people.some(p => p.verdict === 'conflict') ? 0 : 1
+      return bake.plan || !safety.check?.people.some(p => p.verdict === 'conflict') ? 0 : 1
     // Packets that somebody at the table needs read, of the recipe that will be baked.
-    if (id === 'packet') {
-      const check = bake.plan ? bench.planCheck : bench.check
-      return new Set(
-        check?.people.flatMap(p =>
-          p.conflicts
-            .filter(
-              c =>
-                (c.ingredient && c.allergen && c.state !== 'contains' && c.rule !== 'diet') ||
-                c.rule === 'packet-not-read' ||
-                c.rule === 'packet-words',
-            )
-            .map(c => c.ingredient),
-        ) ?? [],
-      ).size
-    }
+    if (id === 'packet') return packetsToRead(bake.plan ? safety.planCheck : safety.check)
     return 0
   }
   const isDone = (id: StageId): boolean => {
-    const bake = bench.bake
+    const bake = current.bake
     if (id === 'people') return house.people.length > 0
     if (!bake) return false
     if (id === 'recipe') return !bake.findings.some(f => f.severity === 'stop')
     if (id === 'packet')
       return (
-        bench.claims !== null &&
-        bench.claims.resting.onPackets >= bench.claims.resting.bought &&
+        safety.claims !== null &&
+        safety.claims.resting.onPackets >= safety.claims.resting.bought &&
         openOf('packet') === 0
       )
     return id === 'swap'
@@ -70,10 +71,10 @@ export function useStages() {
   const addressOf = (id: StageId) =>
     id === 'people'
       ? '/people'
-      : id === 'trial' && bench.bake?.arm
-        ? `/trial/${bench.bake.arm.bake}`
-        : bench.bake
-          ? `/${id}/${bench.bake.id}`
+      : id === 'trial' && current.bake?.arm
+        ? `/trial/${current.bake.arm.bake}`
+        : current.bake
+          ? `/${id}/${current.bake.id}`
           : `/${id}`
   return computed(() =>
     stages.map(stage => ({

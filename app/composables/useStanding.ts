@@ -5,9 +5,9 @@ import type { Standing } from '~/components/shared/PersonBead.vue'
  * dessert is for whoever may have it alone.
  */
 export function useStanding() {
-  const bench = useBenchStore()
+  const safety = useSafety()
   return (id: string): Standing | undefined => {
-    const claims = bench.claims
+    const claims = safety.claims
     const isIn = (all: readonly { readonly personId: string }[] = []) =>
       all.some(each => each.personId === id)
     if (isIn(claims?.notFor)) return 'must not'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { writing } from '~/db/writing'
 
-const bench = useBenchStore()
+const current = useCurrentBake()
 const house = useHouseStore()
 const route = useRoute()
 onMounted(() => house.start())
@@ -40,7 +40,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     if (!event.shiftKey) void make.back()
     return
   }
-  void (event.shiftKey ? bench.redo() : bench.undo())
+  void (event.shiftKey ? current.redo() : current.undo())
 })
 function useEventListener(name: 'keydown', act: (event: KeyboardEvent) => void) {
   onMounted(() => window.addEventListener(name, act))

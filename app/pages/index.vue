@@ -1,6 +1,6 @@
 <script setup lang="ts">
 const house = useHouseStore()
-const bench = useBenchStore()
+const current = useCurrentBake()
 const text = ref('')
 const route = useRoute()
 // What is typed and not read yet outlives a reload of this page.
@@ -22,7 +22,7 @@ const seated = ref<readonly string[]>([])
 const reading = ref(false)
 const problem = ref('')
 useHead({ title: 'Ingwer' })
-onMounted(() => bench.clear())
+onMounted(() => current.clear())
 
 // Everyone of the house sits at the table until somebody is sent away.
 let touched = false
@@ -48,7 +48,7 @@ async function begin() {
   }
   reading.value = true
   try {
-    const bake = await bench.begin(text.value, seated.value, picture.value)
+    const bake = await current.begin(text.value, seated.value, picture.value)
     text.value = ''
     sessionStorage.removeItem(draft)
     // Whoever went on to another page meanwhile is left there.

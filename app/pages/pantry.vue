@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Ingredient, Stock } from '#core/pantry'
+import type { UnknownName } from '#core/recipe'
 import { readingOf, type IngredientForm } from '#core/share'
 
 const house = useHouseStore()
@@ -8,9 +9,7 @@ const download = useDownload()
 useHead({ title: 'Pantry' })
 
 const rows = shallowRef<readonly Ingredient[]>([])
-const words = shallowRef<
-  readonly { words: string; bakes: readonly string[]; example: string; near: readonly string[] }[]
->([])
+const words = shallowRef<readonly UnknownName[]>([])
 const looked = ref(false)
 const own = computed(() => new Set(house.stock.ingredients.map(i => i.id)))
 const names = computed(() =>
@@ -18,9 +17,9 @@ const names = computed(() =>
 )
 const nameOf = computed(() => new Map(names.value.map(n => [n.id, n.name])))
 
-let asked = 0
+const latest = latestOnly()
 async function look() {
-  const turn = ++asked
+  const isLatest = latest.begin()
   await house.start()
   const found = await useCore().pantry()
   const unknown = await useCore().unknowns(
@@ -32,8 +31,7 @@ async function look() {
         stale: bake.updated < house.stocked,
       })),
   )
-  // An answer that comes after something newer was asked is thrown away.
-  if (turn !== asked) return
+  if (!isLatest()) return
   rows.value = found
   words.value = unknown
   looked.value = true

@@ -3,7 +3,7 @@ import type { Bead, Person } from '#core/people'
 import { needsText } from '#core/share'
 
 const house = useHouseStore()
-const bench = useBenchStore()
+const current = useCurrentBake()
 const undo = useTakeBack()
 const route = useRoute()
 useHead({ title: 'People' })
@@ -36,7 +36,8 @@ async function keep(person: Person) {
   open.value = null
   await house.keepPerson(person)
   if (!asGuest || !person.guestOf) return
-  if (await bench.open(person.guestOf)) await bench.seat([...(bench.bake?.people ?? []), person.id])
+  if (await current.open(person.guestOf))
+    await current.seat([...(current.bake?.people ?? []), person.id])
   await navigateTo(`/recipe/${person.guestOf}`)
 }
 async function drop(person: Person) {

@@ -266,11 +266,8 @@ export const useHouseStore = defineStore('house', () => {
   async function readAgain(ids: readonly string[], done: (n: number) => void) {
     for (const [i, id] of ids.entries()) {
       const bake = await bakeById(id)
-      if (bake)
-        await saveBake({
-          ...bakeWith(bake, await useCore().reread(readingOf(bake))),
-          updated: new Date().toISOString(),
-        })
+      const read = bake && bakeWith(bake, await useCore().reread(readingOf(bake)))
+      if (read) await saveBake({ ...read, updated: new Date().toISOString() })
       done(i + 1)
     }
   }

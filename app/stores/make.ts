@@ -14,7 +14,8 @@ import {
 import type { Bake } from '#core/share'
 import type { Result } from '#core/swap'
 import { bakeById, readFact, removePhoto, savePhoto, writeFact } from '~/db/house'
-import { useBenchStore } from './bench'
+import { useCurrentBake } from './currentBake'
+import { usePlans } from './plans'
 import { useHouseStore } from './house'
 
 /** What is said at the counter: the same without its moment. */
@@ -26,11 +27,12 @@ export type Saying = Happening extends infer H
 
 /** The making on the bench: what stands now, what is said of it, and the day that follows from it. */
 export const useMakeStore = defineStore('make', () => {
-  const bench = useBenchStore()
+  const current = useCurrentBake()
+  const plans = usePlans()
   const house = useHouseStore()
   /** Minutes since 1970 on this device's clock; moved by the page's own beat. */
   const now = ref(Date.now() / 60_000)
-  const making = computed<Making | null>(() => bench.bake?.making ?? null)
+  const making = computed<Making | null>(() => current.bake?.making ?? null)
   /**
    * The card that somebody is at, so that a wait which ends does not put another under the finger;
    * the same after a reload.
@@ -67,7 +69,7 @@ export const useMakeStore = defineStore('make', () => {
     },
   )
   watch(making, next => {
-    const here = bench.bake
+    const here = current.bake
     if (!here) return
     if (next && !isFinished(next)) {
       if (active.value?.bake !== here.id) void writeFact('atCounter', here.id)
@@ -82,16 +84,16 @@ export const useMakeStore = defineStore('make', () => {
   const rest = shallowRef<{ readonly plan: DayPlan; readonly late: number } | null>(null)
 
   async function begin(plan: Extract<DayPlan, { ok: true }>) {
-    const here = bench.bake
+    const here = current.bake
     if (!here || beginning.value) return
     beginning.value = true
     try {
-      const cards = await useCore().cardsOf(await bench.sharing(here.day), plan, house.kitchen)
-      if (bench.bake?.id !== here.id) return
+      const cards = await useCore().cardsOf(await current.bakesOf(here.day), plan, house.kitchen)
+      if (current.bake?.id !== here.id) return
       now.value = Date.now() / 60_000
       const serveAt = here.day?.serveAt ? Date.parse(here.day.serveAt) / 60_000 : null
       rest.value = null
-      await bench.keepMaking(beginMaking(crypto.randomUUID(), cards, serveAt, now.value))
+      await current.keepMaking(beginMaking(crypto.randomUUID(), cards, serveAt, now.value))
     } finally {
       beginning.value = false
     }
@@ -102,18 +104,18 @@ export const useMakeStore = defineStore('make', () => {
    * have said meanwhile.
    */
   async function say(...sayings: readonly Saying[]) {
-    await bench.catchUp()
+    await current.catchUp()
     let next = making.value
     if (!next) return
     now.value = Date.now() / 60_000
     for (const each of sayings) next = tell(next, { ...each, at: now.value } as Happening)
-    await bench.keepMaking(next)
+    await current.keepMaking(next)
   }
   /** The same of whatever is being made, from a page that has something else on the bench. */
   async function sayActive(...sayings: readonly Saying[]) {
     const here = active.value
     if (!here) return
-    if (bench.bake?.id === here.bake) {
+    if (current.bake?.id === here.bake) {
       await say(...sayings)
       return
     }
@@ -142,9 +144,9 @@ export const useMakeStore = defineStore('make', () => {
     // The card that it was said of is in hand again.
     const undone = here.log.findLast(h => 'card' in h && !next.log.includes(h))
     hold(undone && 'card' in undone ? undone.card : '')
-    await bench.keepMaking(
+    await current.keepMaking(
       next,
-      reopened ? (bench.bake?.made ?? []).filter(m => m.making !== here.id) : undefined,
+      reopened ? (current.bake?.made ?? []).filter(m => m.making !== here.id) : undefined,
     )
     if (isFinished(next)) await finish()
   }
@@ -154,7 +156,7 @@ export const useMakeStore = defineStore('make', () => {
   const replanning = ref(false)
   /** Places the rest of the day anew, for how it goes. */
   async function replan() {
-    const here = bench.bake
+    const here = current.bake
     const at = counter.value
     if (!here || !making.value || !at || at.finished !== null) return
     const mine = ++turn
@@ -162,7 +164,7 @@ export const useMakeStore = defineStore('make', () => {
     const others = new Set(making.value.cards.map(c => c.bake).filter(id => id && id !== here.id))
     const found = await useCore()
       .replan(
-        await bench.sharing({ serveAt: null, with: [...others], wishes: {} }),
+        await current.bakesOf({ serveAt: null, with: [...others], wishes: {} }),
         {
           serveAt: making.value.serveAt,
           now: now.value,
@@ -184,7 +186,7 @@ export const useMakeStore = defineStore('make', () => {
   }
 
   async function addPhoto(card: string, data: string) {
-    const here = bench.bake
+    const here = current.bake
     if (!here) return
     const id = crypto.randomUUID()
     await savePhoto({ id, bake: here.id, data })
@@ -199,14 +201,14 @@ export const useMakeStore = defineStore('make', () => {
    */
   async function finish() {
     if (making.value && !isFinished(making.value)) await say({ do: 'finished' })
-    const here = bench.bake
+    const here = current.bake
     const done = making.value
     if (!here || !done) return
     const withRecord = (bake: Bake) => [
       ...(bake.made ?? []).filter(m => m.making !== done.id),
       madeOf(done, bake.id, now.value),
     ]
-    await bench.keepMaking(done, withRecord(here))
+    await current.keepMaking(done, withRecord(here))
     for (const id of new Set(done.cards.map(c => c.bake).filter(id => id && id !== here.id))) {
       const other = await bakeById(id)
       if (other)
@@ -217,19 +219,19 @@ export const useMakeStore = defineStore('make', () => {
         })
     }
   }
-  const again = () => bench.keepMaking(null)
+  const again = () => current.keepMaking(null)
 
   const pour = async (card: string, grams: number): Promise<Pour | null> => {
     const done = making.value
     const of = done?.cards.find(c => c.id === card)?.bake
-    const bake = of && of !== bench.bake?.id ? await bakeById(of) : bench.bake
+    const bake = of && of !== current.bake?.id ? await bakeById(of) : current.bake
     return done && bake
       ? await useCore()
           .pourOf(done, card, grams, bake, house.kitchen, now.value)
           .catch(() => null)
       : null
   }
-  const result = (how: Result | null) => bench.baked(how)
+  const result = (how: Result | null) => plans.baked(how)
 
   /** Something is being made on this bench, and not on the table yet. */
   const going = computed(() => counter.value !== null && counter.value.finished === null)

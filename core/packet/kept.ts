@@ -1,14 +1,7 @@
 import Joi from 'joi'
 import { amount, day, fieldsOf, id, list, may, name, number, orNull, text } from '../measure'
-import type {
-  packetFields,
-  MakerAnswer,
-  Packet,
-  PacketPast,
-  PacketWords} from './packet';
-import {
-  packetFigures,
-} from './packet'
+import type { packetFields, MakerAnswer, Packet, PacketPast, PacketWords } from './packet'
+import { packetFigures } from './packet'
 import { packetLimits } from './limits'
 
 /** What may be kept of a packet. */

@@ -36,6 +36,7 @@ export type { EditResult } from './correct'
 export { editRecipe } from './correct'
 export { rereadAll } from './correct'
 export { unknownNames } from './unknown-names'
+export type { UnknownName } from './unknown-names'
 export { previewOf } from './preview'
 export type { Preview } from './preview'
 

@@ -11,7 +11,6 @@ import {
 } from '#core/packet'
 import { avoidables } from '#core/pantry'
 import type { Person } from '#core/people'
-import { labelOf } from '~/db/house'
 import type { FoundPacket } from '~/ports/packetLookUp'
 
 /**
@@ -102,20 +101,6 @@ const options = computed(() => props.names.map(n => ({ label: n.name, value: n.i
 const allergens = avoidables.map(a => ({ value: a.id, label: a.name }))
 const photo = shallowRef<File | null>(null)
 const label = ref<string>()
-const kept = ref('')
-watch(
-  () => props.packet.id,
-  async id => {
-    kept.value = await labelOf(id).catch(() => '')
-  },
-  { immediate: true },
-)
-const picker = useTemplateRef<HTMLInputElement>('picker')
-function picked(event: Event) {
-  const input = event.target as HTMLInputElement
-  photo.value = input.files?.[0] ?? null
-  input.value = ''
-}
 function readLabel(found: { text: string; unconfirmed: readonly string[]; picture: string }) {
   state.words.statement = found.text
   state.unconfirmed = [...found.unconfirmed]
@@ -206,29 +191,7 @@ function keep() {
         virtualize
     /></UFormField>
     <CodeField v-model="state.code" @found="lookedUp" />
-    <div class="photo">
-      <UButton
-        type="button"
-        color="neutral"
-        variant="outline"
-        icon="i-lucide-camera"
-        @click="picker?.click()"
-        >Photo of the label</UButton
-      >
-      <input
-        ref="picker"
-        type="file"
-        accept="image/*"
-        class="sr-only"
-        tabindex="-1"
-        aria-label="Photo of a label"
-        @change="picked"
-      />
-      <details v-if="kept && !photo">
-        <summary>the photo that was kept</summary>
-        <img :src="kept" alt="The label of this packet" class="kept" />
-      </details>
-    </div>
+    <LabelPicker :packet="packet.id" :with-kept="!photo" @pick="photo = $event" />
     <LabelPhoto v-if="photo" :file="photo" @read="readLabel" @close="photo = null" />
     <UFormField label="Ingredient statement" name="statement"
       ><UTextarea
@@ -360,16 +323,6 @@ function keep() {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 12px;
-}
-.photo {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
-  align-items: center;
-}
-.kept {
-  max-width: 100%;
-  border-radius: 12px;
 }
 summary {
   cursor: pointer;

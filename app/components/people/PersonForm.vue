@@ -28,7 +28,7 @@ const state = reactive({
   diets: [...(props.person?.diets ?? [])],
   avoids: [...(props.person?.avoids ?? [])] as Avoid[],
   carries: props.person?.carries ?? false,
-  things: [...(props.person?.things ?? [])] as AvoidedThing[],
+  things: [...(props.person?.things ?? [])] as readonly AvoidedThing[],
   note: props.person?.note ?? '',
   shape: props.person?.bead?.shape ?? shapeOf(props.taken.length),
   colour: props.person?.bead?.colour ?? colourOf(),
@@ -60,17 +60,6 @@ const toggle = (id: string) => {
   else add(id)
 }
 
-const thing = ref('')
-async function addThing() {
-  const words = thing.value.trim().replace(/\s+/gu, ' ').slice(0, 60)
-  if (!words || state.things.some(t => t.words.toLowerCase() === words.toLowerCase())) {
-    thing.value = ''
-    return
-  }
-  const known = await useCore().ingredientOf(words)
-  state.things.push({ words, ingredient: known?.id ?? null })
-  thing.value = ''
-}
 const toggleDiet = (id: string) => {
   state.diets = state.diets.includes(id) ? state.diets.filter(d => d !== id) : [...state.diets, id]
 }
@@ -87,9 +76,10 @@ const shown = computed<Person>(() => ({
   bead: bead.value,
 }))
 
+const thingList = useTemplateRef('thingList')
 async function keep() {
   // What still stands in the field was meant, too.
-  await addThing()
+  await thingList.value?.addThing()
   emit('keep', {
     id: props.person?.id ?? crypto.randomUUID(),
     name: state.name.trim(),
@@ -185,42 +175,7 @@ async function keep() {
         @update:model-value="add"
       />
     </fieldset>
-    <fieldset>
-      <legend>Other things, by name</legend>
-      <ul v-if="state.things.length" class="things">
-        <li v-for="(each, i) in state.things" :key="each.words">
-          <b>{{ each.words }}</b>{{ ' '
-          }}<span class="soft">{{
-            each.ingredient ? 'known to the pantry' : 'looked for by these words alone'
-          }}</span
-          ><UButton
-            type="button"
-            color="neutral"
-            variant="ghost"
-            icon="i-lucide-x"
-            :aria-label="`Take ${each.words} off`"
-            @click="state.things.splice(i, 1)"
-          />
-        </li>
-      </ul>
-      <div class="acts">
-        <UInput
-          v-model="thing"
-          placeholder="strawberries, dill …"
-          aria-label="Something else that is not eaten"
-          class="thing"
-          :maxlength="peopleLimits.thing"
-          @keydown.enter.prevent="addThing"
-        /><UButton
-          type="button"
-          color="neutral"
-          variant="outline"
-          icon="i-lucide-plus"
-          @click="addThing"
-          >Add</UButton
-        >
-      </div>
-    </fieldset>
+    <ThingList ref="thingList" v-model="state.things" />
     <fieldset>
       <legend>In an emergency</legend>
       <UButton
@@ -354,29 +309,6 @@ legend {
 }
 .carries {
   justify-self: start;
-}
-.things {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-  display: grid;
-  gap: 6px;
-}
-.things li {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  background: var(--ground);
-  border-radius: 14px;
-  padding: 2px 6px 2px 14px;
-  min-height: 48px;
-}
-.things li button {
-  margin-left: auto;
-}
-.thing {
-  flex: 1;
-  min-width: 180px;
 }
 .pick {
   width: 46px;

@@ -72,24 +72,13 @@ function typed(event: KeyboardEvent) {
     emit('go', event.shiftKey ? -1 : 1, true)
   }
 }
-function pressed(event: KeyboardEvent) {
-  const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
-  if (by) {
-    event.preventDefault()
-    if (event.altKey) emit('move', by)
-    else emit('go', by, false)
-  } else if (event.key === 'Delete' || event.key === 'Backspace') {
-    event.preventDefault()
-    emit('remove')
-  } else if (/^[1-9]$/u.test(event.key) && Number(event.key) <= props.line.orElse.length + 1) {
-    if (!props.line.orElse.length) return
-    event.preventDefault()
-    emit('take', Number(event.key) - 1)
-  } else if (event.key === 'Insert' || event.key === '+') {
-    event.preventDefault()
-    emit('below')
-  }
-}
+const pressed = onLineKey(() => props.line, {
+  move: by => emit('move', by),
+  go: by => emit('go', by, false),
+  remove: () => emit('remove'),
+  take: choice => emit('take', choice),
+  below: () => emit('below'),
+})
 
 /** Where a split without a cursor falls: before "and", "plus" or a second amount. */
 const splitAt = computed(() => {

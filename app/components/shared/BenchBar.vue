@@ -4,7 +4,8 @@
  * or forth.
  */
 defineProps<{ renames?: boolean }>()
-const bench = useBenchStore()
+const current = useCurrentBake()
+const safety = useSafety()
 const says = {
   '': '',
   'saving': 'saving …',
@@ -12,8 +13,8 @@ const says = {
   'failed': 'not saved',
 }
 const seated = computed({
-  get: () => bench.bake?.people ?? [],
-  set: people => void bench.seat(people),
+  get: () => current.bake?.people ?? [],
+  set: people => void current.seat(people),
 })
 const standing = useStanding()
 
@@ -21,7 +22,7 @@ const naming = ref(false)
 const name = ref('')
 const nameField = useTemplateRef<HTMLInputElement>('nameField')
 async function rename() {
-  name.value = bench.bake?.title ?? ''
+  name.value = current.bake?.title ?? ''
   naming.value = true
   await nextTick()
   nameField.value?.select()
@@ -29,19 +30,19 @@ async function rename() {
 async function named(keep: boolean) {
   if (!naming.value) return
   naming.value = false
-  if (!keep || name.value === bench.bake?.title) return
-  const sentence = await bench.edit({ do: 'title', title: name.value })
-  if (sentence) bench.notice = sentence
+  if (!keep || name.value === current.bake?.title) return
+  const sentence = await current.edit({ do: 'title', title: name.value })
+  if (sentence) current.notice = sentence
 }
 /** Whom the chosen plan no longer suits: a packet or a person changed since it was worked out. */
 const unfit = computed(() =>
-  bench.bake?.plan
-    ? (bench.planCheck?.people ?? []).flatMap(p => {
+  current.bake?.plan
+    ? (safety.planCheck?.people ?? []).flatMap(p => {
         const hit = p.conflicts.find(c => c.state === 'contains')
         return hit
           ? [
               {
-                name: bench.seatable.find(s => s.id === p.personId)?.name ?? '',
+                name: current.seatable.find(s => s.id === p.personId)?.name ?? '',
                 because: hit.because,
               },
             ]
@@ -59,7 +60,7 @@ const stateOf = (id: string) => {
 
 <template>
   <Teleport defer to="#bench">
-    <div v-if="bench.bake" class="bar">
+    <div v-if="current.bake" class="bar">
       <div class="name">
         <input
           v-if="naming"
@@ -76,17 +77,17 @@ const stateOf = (id: string) => {
           v-else-if="renames"
           type="button"
           class="title press"
-          :title="bench.bake.title"
-          :aria-label="`Rename ${bench.bake.title}`"
+          :title="current.bake.title"
+          :aria-label="`Rename ${current.bake.title}`"
           @click="rename"
         >
-          {{ bench.bake.title }}
+          {{ current.bake.title }}
         </button>
-        <p v-else class="title" :title="bench.bake.title">{{ bench.bake.title }}</p>
+        <p v-else class="title" :title="current.bake.title">{{ current.bake.title }}</p>
         <p class="soft small" role="status">
-          {{ says[bench.saved]
-          }}<span v-if="bench.notice" class="notice"
-            >{{ says[bench.saved] ? ' · ' : '' }}{{ bench.notice }}</span
+          {{ says[current.saved]
+          }}<span v-if="current.notice" class="notice"
+            >{{ says[current.saved] ? ' · ' : '' }}{{ current.notice }}</span
           >
         </p>
       </div>
@@ -96,21 +97,21 @@ const stateOf = (id: string) => {
           color="neutral"
           variant="ghost"
           aria-label="Undo"
-          :disabled="!bench.canUndo"
-          @click="bench.undo()"
+          :disabled="!current.canUndo"
+          @click="current.undo()"
         />
         <UButton
           icon="i-lucide-redo-2"
           color="neutral"
           variant="ghost"
           aria-label="Redo"
-          :disabled="!bench.canRedo"
-          @click="bench.redo()"
+          :disabled="!current.canRedo"
+          @click="current.redo()"
         />
       </div>
       <div class="beads" role="group" aria-label="Who eats">
         <UTooltip
-          v-for="person in bench.seatable"
+          v-for="person in current.seatable"
           :key="person.id"
           :text="`${person.name}: ${stateOf(person.id)}`"
         >
@@ -136,7 +137,7 @@ const stateOf = (id: string) => {
         </UTooltip>
         <UTooltip text="A guest, for this bake alone"
           ><UButton
-            :to="`/people?guest=${bench.bake.id}`"
+            :to="`/people?guest=${current.bake.id}`"
             color="neutral"
             variant="ghost"
             icon="i-lucide-user-plus"
@@ -145,10 +146,10 @@ const stateOf = (id: string) => {
       </div>
     </div>
   </Teleport>
-  <p v-if="unfit.length && bench.bake" class="unfit no-print" role="alert">
+  <p v-if="unfit.length && current.bake" class="unfit no-print" role="alert">
     <b>The chosen plan no longer fits.</b>{{ ' '
     }}<span v-for="u in unfit" :key="u.name">{{ u.name }}: {{ u.because }}. </span
-    ><NuxtLink :to="`/swap/${bench.bake.id}`">Work out another</NuxtLink>
+    ><NuxtLink :to="`/swap/${current.bake.id}`">Work out another</NuxtLink>
   </p>
 </template>
 

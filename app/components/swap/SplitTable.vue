@@ -3,35 +3,36 @@
  * One version for everybody, or several batches: weighed when asked, with progress, and stopped
  * when told.
  */
-const bench = useBenchStore()
-const split = computed(() => bench.split)
+const current = useCurrentBake()
+const plans = usePlans()
+const split = computed(() => plans.split)
 const looked = ref(false)
 watch(
-  () => bench.bake?.id,
+  () => current.bake?.id,
   () => {
     looked.value = false
   },
 )
 async function look() {
   looked.value = true
-  await bench.weighSplit()
+  await plans.weighSplit()
 }
 async function apart() {
-  const first = await bench.bakeApart()
+  const first = await plans.bakeApart()
   if (first) await navigateTo(`/swap/${first}`)
 }
 </script>
 
 <template>
   <div>
-    <div v-if="bench.splitting" class="going" role="status">
+    <div v-if="plans.splitting" class="going" role="status">
       <progress
-        :value="bench.splitting.done"
-        :max="bench.splitting.of"
+        :value="plans.splitting.done"
+        :max="plans.splitting.of"
         aria-label="Groups weighed"
       />
-      <span>{{ bench.splitting.done }} of {{ bench.splitting.of }} ways to part the table</span>
-      <UButton color="neutral" variant="outline" size="sm" @click="bench.stopSplit()">Stop</UButton>
+      <span>{{ plans.splitting.done }} of {{ plans.splitting.of }} ways to part the table</span>
+      <UButton color="neutral" variant="outline" size="sm" @click="plans.stopSplit()">Stop</UButton>
     </div>
     <template v-else-if="split">
       <p>

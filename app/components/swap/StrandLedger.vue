@@ -96,15 +96,6 @@ const difference = (line: Line) => {
   return t ? `${t.to > t.from ? '+' : '−'}${weightText(Math.abs(t.to - t.from))}` : ''
 }
 
-const colourOf = (line: Line) =>
-  /egg|yolk|white/iu.test(line.text)
-    ? 'var(--beet)'
-    : /butter|fat|oil|lard|ghee/iu.test(line.text)
-      ? 'var(--ginger)'
-      : /milk|cream|yog|cheese/iu.test(line.text)
-        ? 'var(--slate)'
-        : 'var(--leaf)'
-
 function draw() {
   const box = frame.value?.getBoundingClientRect()
   if (!box || !frame.value) return
@@ -157,7 +148,7 @@ function draw() {
           from,
           to,
           (line.grams?.best ?? 4) / sources.length,
-          colourOf(old),
+          strandColour(old),
           false,
         )
     }

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** Beside "nothing has to change": what rests on packets that nobody read is not known all the same. */
 defineProps<{ bake: string }>()
-const bench = useBenchStore()
-const resting = computed(() => bench.claims?.resting ?? { bought: 0, onPackets: 0 })
+const safety = useSafety()
+const resting = computed(() => safety.claims?.resting ?? { bought: 0, onPackets: 0 })
 const unread = computed(() => resting.value.bought - resting.value.onPackets)
 </script>
 

@@ -18,7 +18,7 @@ onMounted(async () => {
   choices.value = await useCore().choices()
 })
 const names = ref<Readonly<Record<string, string>>>({})
-const bench = useBenchStore()
+const current = useCurrentBake()
 watch(
   () => [props.wishes.pin, props.wishes.ban, props.wishes.atMost, choices.value],
   async () => {
@@ -31,7 +31,7 @@ watch(
     for (const id of ids)
       found[id] =
         choices.value.schools.find(s => s.id === id)?.name ??
-        (await useCore().nameOf(id, bench.bake?.region ?? 'metric'))
+        (await useCore().nameOf(id, current.bake?.region ?? 'metric'))
     names.value = found
   },
   { immediate: true },

@@ -18,7 +18,8 @@ interface Chosen {
   readonly plan: Plan
   readonly warning: string
 }
-const bench = useBenchStore()
+const current = useCurrentBake()
+const safety = useSafety()
 
 const arms = shallowRef<readonly Proposal[]>([])
 const working = ref<{ readonly done: number; readonly of: number } | null>(null)
@@ -33,9 +34,9 @@ async function work() {
     .arms(
       props.bake.recipe,
       props.bake.plan,
-      bench.table,
+      current.table,
       props.bake.wishes,
-      bench.knows(),
+      current.knows(),
       proxy((done: number, of: number, more: readonly Proposal[]) => {
         if (mine !== turn) return false
         working.value = { done, of }
@@ -49,7 +50,7 @@ async function work() {
   else if (found) arms.value = found
   working.value = null
 }
-watch(() => [props.bake.id, props.bake.recipe, props.bake.plan, bench.table], work, {
+watch(() => [props.bake.id, props.bake.recipe, props.bake.plan, current.table], work, {
   immediate: true,
 })
 onBeforeUnmount(() => {
@@ -62,7 +63,7 @@ const groups = computed(() =>
   })),
 )
 const cannot = computed(
-  () => !props.bake.plan && (bench.check?.people ?? []).some(p => p.verdict === 'conflict'),
+  () => !props.bake.plan && (safety.check?.people ?? []).some(p => p.verdict === 'conflict'),
 )
 
 const chosen = shallowRef<readonly Chosen[]>([])
@@ -143,7 +144,7 @@ async function byHand() {
     return
   }
   const found = await useCore()
-    .armByHand(bench.handBase(props.bake), line.id, grams)
+    .armByHand(current.handBase(props.bake), line.id, grams)
     .catch(() => null)
   if (!found) {
     wrong.value = 'That could not be worked out.'
@@ -173,7 +174,7 @@ async function restByHand(rest: (typeof rests.value)[number], minutes: number | 
     return
   }
   const found = await useCore()
-    .restByHand(bench.handBase(props.bake), rest.key, Math.round(minutes))
+    .restByHand(current.handBase(props.bake), rest.key, Math.round(minutes))
     .catch(() => null)
   if (!found) {
     wrong.value =

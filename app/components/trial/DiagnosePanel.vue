@@ -8,7 +8,7 @@ import { bakeById } from '~/db/house'
 /** What went wrong, most likely why by this recipe's own figures, and the one thing to change next. */
 const props = defineProps<{ bake: Bake }>()
 const emit = defineEmits<{ try: [says: string, because: string, plan: Plan, base: Plan] }>()
-const bench = useBenchStore()
+const current = useCurrentBake()
 const house = useHouseStore()
 
 /** Which version was on the table. */
@@ -120,7 +120,7 @@ const found = shallowRef<Diagnosis | null>(null)
 const working = ref(false)
 let turn = 0
 watch(
-  [said, typed, which, made, () => props.bake.recipe, () => props.bake.plan, () => bench.table],
+  [said, typed, which, made, () => props.bake.recipe, () => props.bake.plan, () => current.table],
   async () => {
     const symptoms: Symptom[] = Object.entries(said.value).map(([id, is]) => ({
       id,
@@ -141,7 +141,7 @@ watch(
         props.bake.recipe,
         props.bake.plan,
         {
-          people: [...bench.table],
+          people: [...current.table],
           wishes: props.bake.wishes,
           ...(arm.value ? { baked: arm.value.recipe } : {}),
           made: made.value?.at(-1) ?? null,
@@ -156,7 +156,7 @@ watch(
           waited: waited ?? null,
           planned: arm.value ? null : plannedMinutes.value,
         },
-        bench.knows(),
+        current.knows(),
         arm.value ? null : props.bake,
         house.kitchen,
       )
@@ -180,8 +180,8 @@ async function tryIt(n: number) {
   const cause = shown.value[n]
   if (!cause?.nextChange?.plan) return
   const base = arm.value
-    ? await useCore().versionPlan(props.bake, arm.value, [...bench.table], bench.knows())
-    : await useCore().basePlan(bench.handBase(props.bake))
+    ? await useCore().versionPlan(props.bake, arm.value, [...current.table], current.knows())
+    : await useCore().basePlan(current.handBase(props.bake))
   emit('try', cause.nextChange.says.replace(/\.$/u, ''), cause.cause, cause.nextChange.plan, base)
 }
 const many = computed(() => linesOf(props.bake.recipe).filter(l => l.grams).length)

@@ -106,14 +106,10 @@ watch(
   { immediate: true },
 )
 function layOut() {
-  const made = layTasting(
-    crypto.randomUUID(),
-    draft.kind,
-    draft.question.trim() || kinds.find(k => k.id === draft.kind)!.asks,
-    [...draft.arms],
-    tasters.value,
-    crypto.getRandomValues(new Uint32Array(1))[0]!,
-  )
+  const question = draft.question.trim() || kinds.find(k => k.id === draft.kind)!.asks
+  const seed = crypto.getRandomValues(new Uint32Array(1))[0]!
+  const id = crypto.randomUUID()
+  const made = layTasting(id, draft.kind, question, [...draft.arms], tasters.value, seed)
   if (!made.ok) {
     wrong.value = made.sentence
     return

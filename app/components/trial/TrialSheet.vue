@@ -25,14 +25,14 @@ const emit = defineEmits<{
   drop: []
   learned: [lessons: readonly Lesson[]]
 }>()
-const bench = useBenchStore()
+const current = useCurrentBake()
 const house = useHouseStore()
 const takeBack = useTakeBack()
 
 type View = Awaited<ReturnType<ReturnType<typeof useCore>['trialView']>>
 const view = shallowRef<View | null>(null)
 watch(
-  () => [props.trial, bench.table, house.packets, house.people],
+  () => [props.trial, current.table, house.packets, house.people],
   async () => {
     const found = await useCore()
       .trialView(props.trial, house.people, props.bake.ties, {
@@ -48,7 +48,7 @@ const changesOf = (arm: Arm) => view.value?.changes.find(c => c.arm === arm.id)
 const fineOf = (arm: Arm) => view.value?.fine.find(f => f.arm === arm.id)?.says ?? ''
 const checkOf = (arm: Arm) =>
   (view.value?.checks.find(c => c.arm === arm.id)?.people ?? []).filter(p =>
-    bench.table.some(t => t.id === p.personId),
+    current.table.some(t => t.id === p.personId),
   )
 const cannot = (arm: Arm) =>
   checkOf(arm)
@@ -242,10 +242,10 @@ async function takeAsPlan() {
   const won = props.trial.arms.find(a => a.id === props.trial.crowned)
   if (!won) return
   const before = props.bake.plan
-  const plan = await useCore().versionPlan(props.bake, won, bench.table, bench.knows())
-  await bench.keepTrials({ plan })
+  const plan = await useCore().versionPlan(props.bake, won, current.table, current.knows())
+  await current.keepTrials({ plan })
   takeBack(`“${won.says}” is the plan now.`, 'Take it back', () =>
-    bench.keepTrials({ plan: before }),
+    current.keepTrials({ plan: before }),
   )
 }
 const print = () => window.print()
@@ -313,7 +313,7 @@ const print = () => window.print()
         :trial="trial"
         :arm="recording"
         :record="seen(trial.arms.find(a => a.id === recording)!)"
-        :people="bench.table"
+        :people="current.table"
         :photos="photos"
         @other="
           id => {
@@ -378,7 +378,7 @@ const print = () => window.print()
       <h2 id="taste-head">Tasting</h2>
       <TastingTable
         :trial="trial"
-        :people="bench.seatable"
+        :people="current.seatable"
         :checks="view?.checks ?? []"
         :open="tasting"
         @lay="

@@ -8,7 +8,7 @@ import type { Comparison, Trial, Version } from '#core/trial'
  */
 const props = defineProps<{ bake: Bake }>()
 const emit = defineEmits<{ open: [trial: string] }>()
-const bench = useBenchStore()
+const current = useCurrentBake()
 const download = useDownload()
 const takeBack = useTakeBack()
 const router = useRouter()
@@ -55,7 +55,7 @@ watch([words, versions], async () => {
 })
 const dear = computed(() => new Set(props.bake.favourites ?? []))
 const love = (id: string) =>
-  bench.keepTrials({
+  current.keepTrials({
     favourites: dear.value.has(id) ? [...dear.value].filter(f => f !== id) : [...dear.value, id],
   })
 
@@ -83,27 +83,20 @@ async function again(v: Version) {
   const plan =
     v.kind === 'written'
       ? null
-      : await useCore().versionPlan(props.bake, v, bench.table, bench.knows())
-  await bench.keepTrials({ plan })
+      : await useCore().versionPlan(props.bake, v, current.table, current.knows())
+  await current.keepTrials({ plan })
   takeBack(`“${name(v)}” is what will be baked.`, 'Take it back', () =>
-    bench.keepTrials({ plan: before }),
+    current.keepTrials({ plan: before }),
   )
   await router.push(`/day/${props.bake.id}`)
 }
 const trials = computed<readonly Trial[]>(() => props.bake.trials ?? [])
-async function saveCsv() {
-  download(
-    fileName(`${props.bake.title} trials`, 'csv'),
-    await useCore().trialsCsv(props.bake.title, trials.value),
-    'text/csv',
-  )
-}
-async function saveText() {
-  download(
-    fileName(`${props.bake.title} trials`, 'md'),
-    await useCore().trialsMarkdown(props.bake.title, trials.value),
-    'text/markdown',
-  )
+async function saveAs(type: 'csv' | 'md') {
+  const { title } = props.bake
+  const name = fileName(`${title} trials`, type)
+  const core = useCore()
+  if (type === 'csv') download(name, await core.trialsCsv(title, trials.value), 'text/csv')
+  else download(name, await core.trialsMarkdown(title, trials.value), 'text/markdown')
 }
 const wrong = ref('')
 const notes = ref<readonly string[]>([])
@@ -119,7 +112,7 @@ async function bring(event: Event) {
   if (!found.ok) return
   notes.value = found.notes
   const before = trials.value
-  await bench.keepTrials({
+  await current.keepTrials({
     trials: [
       ...before.map(t => found.trials.find(f => f.id === t.id) ?? t),
       ...found.trials.filter(f => !before.some(t => t.id === f.id)),
@@ -128,7 +121,7 @@ async function bring(event: Event) {
   takeBack(
     `${found.trials.length} ${found.trials.length === 1 ? 'trial' : 'trials'} brought in.`,
     'Take it back',
-    () => bench.keepTrials({ trials: before }),
+    () => current.keepTrials({ trials: before }),
   )
 }
 const difference = computed(() =>
@@ -157,7 +150,7 @@ const difference = computed(() =>
         variant="outline"
         icon="i-lucide-file-down"
         :disabled="!trials.length"
-        @click="saveCsv"
+        @click="saveAs('csv')"
         >Table (CSV)</UButton
       >
       <UButton
@@ -165,7 +158,7 @@ const difference = computed(() =>
         variant="outline"
         icon="i-lucide-file-down"
         :disabled="!trials.length"
-        @click="saveText"
+        @click="saveAs('md')"
         >Markdown</UButton
       >
       <label class="bring"

@@ -1,61 +1,17 @@
 <script setup lang="ts">
-import { dayLimits, type DayPlan, type Keeping, type OwnTask, type PlacedTask } from '#core/day'
-import { calendar, type BakeDay } from '#core/share'
+import { dayLimits, type Keeping, type OwnTask, type PlacedTask } from '#core/day'
+import { calendar } from '#core/share'
 
-const { bench, missing, opened } = useBake()
+const { missing, opened } = useBake()
+const current = useCurrentBake()
+const dayPlan = useDayPlan()
 const house = useHouseStore()
 const download = useDownload()
 const takeBack = useTakeBack()
-const bake = computed(() => bench.bake)
+const bake = computed(() => current.bake)
 useHead({ title: () => `Day: ${bake.value?.title ?? ''}` })
 
-const day = computed<BakeDay>(
-  () =>
-    bake.value?.day ?? {
-      serveAt: new Date(usualServing() * 60_000).toISOString(),
-      with: [],
-      wishes: {},
-    },
-)
-const serveAt = computed(() => (day.value.serveAt ? Date.parse(day.value.serveAt) / 60_000 : null))
-const keep = (change: Partial<BakeDay>) => bench.keepDay({ ...day.value, ...change })
-const wish = (change: Partial<BakeDay['wishes']>) =>
-  keep({ wishes: { ...day.value.wishes, ...change } })
-const work = () =>
-  bench.planDay(
-    day.value,
-    nowMinute(),
-    nightsBefore(serveAt.value ?? nowMinute() + 1440, nightsBack(day.value.wishes)),
-  )
-watch(
-  () => [
-    bake.value?.id,
-    bake.value?.day,
-    bake.value?.size,
-    bake.value?.plan,
-    bake.value?.recipe,
-    house.kitchen,
-  ],
-  () => {
-    if (bake.value) void work()
-  },
-  { immediate: true },
-)
-
-const plan = computed(() => (bench.dayPlan?.ok ? bench.dayPlan : null))
-const problem = computed(() => (bench.dayPlan && !bench.dayPlan.ok ? bench.dayPlan.problem : null))
-/** What was there before a wish that cannot be: it stays in sight. */
-const last = shallowRef<Extract<DayPlan, { ok: true }> | null>(null)
-watch(plan, now => {
-  if (now) last.value = now
-})
-watch(
-  () => bake.value?.id,
-  () => {
-    last.value = null
-  },
-)
-const shown = computed(() => plan.value ?? last.value)
+const { day, serveAt, keep, wish, plan, problem, last, shown } = useBakeDay()
 const evening = computed(() => shown.value?.tasks.filter(t => t.evening) ?? [])
 /** More than a night away, it is no evening before. */
 const early = computed(() =>
@@ -133,7 +89,7 @@ const keeping = shallowRef<Readonly<Record<string, Keeping>>>({})
 watch(
   () => [bake.value?.id, bake.value?.plan, bake.value?.recipe, day.value.with],
   async () => {
-    keeping.value = Object.fromEntries(await useCore().keepings(await bench.sharing(day.value)))
+    keeping.value = Object.fromEntries(await useCore().keepings(await current.bakesOf(day.value)))
   },
   { immediate: true },
 )
@@ -196,7 +152,12 @@ async function saveCalendar() {
   if (plan.value)
     download(
       fileName(bake.value!.title, 'ics'),
-      await useCore().calendarOf(plan.value, title.value, new Date().toISOString(), bench.shopping),
+      await useCore().calendarOf(
+        plan.value,
+        title.value,
+        new Date().toISOString(),
+        dayPlan.shopping,
+      ),
       'text/calendar',
     )
 }
@@ -205,7 +166,12 @@ async function saveText() {
     const end = plan.value.end
     download(
       fileName(`${bake.value!.title} day`, 'md'),
-      (await calendar()).dayText(plan.value, title.value, at => sayMoment(at, end), bench.shopping),
+      (await calendar()).dayText(
+        plan.value,
+        title.value,
+        at => sayMoment(at, end),
+        dayPlan.shopping,
+      ),
       'text/markdown',
     )
   }
@@ -219,7 +185,7 @@ const print = () => window.print()
 
 <template>
   <NoBake v-if="opened && (missing || !bake)" :missing="missing" />
-  <div v-else-if="bake" class="page" :aria-busy="bench.dayWorking || !bench.dayPlan">
+  <div v-else-if="bake" class="page" :aria-busy="dayPlan.working || !dayPlan.plan">
     <BenchBar />
     <h1 class="sr-only">The day</h1>
     <section class="sheet ask no-print" aria-label="When">
@@ -303,7 +269,7 @@ const print = () => window.print()
             <b>Begin at {{ sayMoment(shown.start, shown.end) }}</b
             >, on the table at {{ sayHour(shown.end) }}: {{ sayLength(shown.total) }} in all,
             {{ sayLength(shown.hands) }} of it work.<span
-              v-if="bench.dayWorking"
+              v-if="dayPlan.working"
               class="soft looking"
               role="status"
             >
@@ -356,10 +322,10 @@ const print = () => window.print()
               <b>{{ sayHour(heat.at) }}</b> heat to {{ heat.celsius }} °C
             </p>
           </section>
-          <details v-if="bench.shopping.length" class="buy">
+          <details v-if="dayPlan.shopping.length" class="buy">
             <summary><h2>What it takes</h2></summary>
             <ul>
-              <li v-for="each in bench.shopping" :key="each.name">
+              <li v-for="each in dayPlan.shopping" :key="each.name">
                 {{ each.says }}<span v-if="each.optional" class="soft"> if wanted</span>
               </li>
             </ul>

@@ -3,13 +3,16 @@ import { learnPace, type DayPlan } from '#core/day'
 import { handsTook, madeOf, type Felt, type Timer } from '#core/make'
 import type { BakeDay } from '#core/share'
 
-const { bench, missing, opened } = useBake()
+const { missing, opened } = useBake()
+const current = useCurrentBake()
+const safety = useSafety()
+const dayPlan = useDayPlan()
 const house = useHouseStore()
 const standing = useStanding()
 const make = useMakeStore()
 const download = useDownload()
 const takeBack = useTakeBack()
-const bake = computed(() => bench.bake)
+const bake = computed(() => current.bake)
 useHead({ title: () => `Make: ${bake.value?.title ?? ''}` })
 
 const awake = useAwake()
@@ -30,7 +33,7 @@ watch([() => making.value?.id, () => make.now], ([, moment]) => {
 // Before it begins: the day as it is planned, or begun now where it is not.
 const day = computed<BakeDay>(() => bake.value?.day ?? { serveAt: null, with: [], wishes: {} })
 const work = (of = day.value) =>
-  bench.planDay(
+  dayPlan.planDay(
     of,
     Math.floor(make.now),
     of.serveAt
@@ -52,13 +55,13 @@ watch(
   },
   { immediate: true },
 )
-const plan = computed(() => (bench.dayPlan?.ok ? bench.dayPlan : null))
-const problem = computed(() => (bench.dayPlan && !bench.dayPlan.ok ? bench.dayPlan.problem : null))
-const cannot = computed(() => (bench.claims?.notFor ?? []).map(u => u.name))
-const unsure = computed(() => (bench.claims?.notKnown ?? []).map(u => u.name))
+const plan = computed(() => (dayPlan.plan?.ok ? dayPlan.plan : null))
+const problem = computed(() => (dayPlan.plan && !dayPlan.plan.ok ? dayPlan.plan.problem : null))
+const cannot = computed(() => (safety.claims?.notFor ?? []).map(u => u.name))
+const unsure = computed(() => (safety.claims?.notKnown ?? []).map(u => u.name))
 /** Steps against cross-contact that nobody has ticked. */
 const openAgainstTraces = computed(
-  () => (bench.contact?.steps ?? []).filter(step => !bake.value?.ticked.includes(step.key)).length,
+  () => (safety.contact?.steps ?? []).filter(step => !bake.value?.ticked.includes(step.key)).length,
 )
 const names = (all: readonly string[]) => new Intl.ListFormat('en').format(all)
 async function begin(of: Extract<DayPlan, { ok: true }> | null) {
@@ -129,15 +132,15 @@ async function carry() {
     'application/json',
   )
 }
-onMounted(() => document.addEventListener('visibilitychange', bench.catchUp))
-onBeforeUnmount(() => document.removeEventListener('visibilitychange', bench.catchUp))
+onMounted(() => document.addEventListener('visibilitychange', current.catchUp))
+onBeforeUnmount(() => document.removeEventListener('visibilitychange', current.catchUp))
 const started = ref(false)
 async function anew() {
   started.value = false
   const before = making.value
   await make.again()
   takeBack('The making is off the bench; what was recorded stays.', 'Bring it back', () =>
-    bench.keepMaking(before),
+    current.keepMaking(before),
   )
 }
 
@@ -214,20 +217,20 @@ const hour = computed(() => (making.value ? (rest.value?.end ?? making.value.ser
   <div
     v-else-if="bake"
     class="page"
-    :aria-busy="(!making && (bench.dayWorking || !bench.dayPlan)) || make.beginning"
+    :aria-busy="(!making && (dayPlan.working || !dayPlan.plan)) || make.beginning"
   >
     <BenchBar v-if="!making || finished !== null" />
     <Teleport v-else defer to="#bench">
-      <div class="top" :aria-busy="bench.saved === 'saving' || make.replanning">
+      <div class="top" :aria-busy="current.saved === 'saving' || make.replanning">
         <p class="title" :title="bake.title">{{ bake.title }}</p>
         <p class="where">
           <b>{{ Math.min(counter!.done + 1, counter!.of) }}</b> of {{ counter!.of
           }}<template v-if="hour"> · on the table at {{ sayHour(hour) }}</template>
-          <b v-if="bench.saved === 'failed'" role="alert"> · not saved</b>
+          <b v-if="current.saved === 'failed'" role="alert"> · not saved</b>
         </p>
         <div class="beads">
           <PersonBead
-            v-for="person in bench.table"
+            v-for="person in current.table"
             :key="person.id"
             :person="person"
             :state="standing(person.id)"

@@ -3,12 +3,13 @@ import type { Region } from '#core/measure'
 import { newPacket, type Packet } from '#core/packet'
 import type { Claims, ContactPlan, Resting, Tie } from '#core/people'
 
-const { bench, missing, opened } = useBake()
+const { missing, opened } = useBake()
+const current = useCurrentBake()
 const route = useRoute()
 const house = useHouseStore()
 const undo = useTakeBack()
 const { looks, looked } = usePackets()
-useHead({ title: () => `Packets${bench.bake ? `: ${bench.bake.title}` : ''}` })
+useHead({ title: () => `Packets${current.bake ? `: ${current.bake.title}` : ''}` })
 
 // The sheet brings a validator along, so it is fetched when a packet is opened.
 const PacketSheet = defineAsyncComponent(() => import('~/components/packet/PacketSheet.vue'))
@@ -20,7 +21,7 @@ const open = shallowRef<{
 } | null>(null)
 const names = shallowRef<readonly { id: string; name: string }[]>([])
 watch(
-  [() => bench.bake?.region, () => house.stocked],
+  [() => current.bake?.region, () => house.stocked],
   async ([region]) => {
     names.value = await useCore().ingredientNames(region ?? ('uk' as Region))
   },
@@ -39,7 +40,7 @@ const safety = shallowRef<Safety | null>(null)
 const bought = shallowRef<ReadonlySet<string>>(new Set())
 let turn = 0
 watch(
-  [() => bench.bake, () => bench.table, () => house.packets],
+  [() => current.bake, () => current.table, () => house.packets],
   async ([bake, table, packets]) => {
     if (!bake) {
       safety.value = null
@@ -99,7 +100,7 @@ async function keep(packet: Packet, label: string | undefined) {
   }
   // Whoever has opened another meanwhile stays there.
   if (open.value === was) open.value = null
-  if (was?.to) await bench.tie(was.to, [packet.id])
+  if (was?.to) await current.tie(was.to, [packet.id])
   if (before) undo(`“${packet.name}” is kept.`, 'Undo', () => house.keepPacket(before))
 }
 async function drop() {
@@ -121,10 +122,10 @@ const old = computed(() =>
 <template>
   <NoBake v-if="opened && missing && route.params.bake" :missing="missing" />
   <div v-else class="page">
-    <BenchBar v-if="bench.bake" />
+    <BenchBar v-if="current.bake" />
     <div class="grid" :class="{ opened: open }">
       <div class="main">
-        <section v-if="bench.bake" class="sheet block" aria-labelledby="lines">
+        <section v-if="current.bake" class="sheet block" aria-labelledby="lines">
           <h1 id="lines">Out of which packets</h1>
           <template v-if="safety">
             <p class="rests">
@@ -134,27 +135,27 @@ const old = computed(() =>
             <SaidList :claims="safety.claims" class="saids" />
           </template>
           <LineTies
-            :bake="bench.bake"
+            :bake="current.bake"
             :packets="house.packets"
             :name-of="nameOf"
             :bought="bought"
             :look-for="safety?.lookFor ?? new Map()"
-            @tie="bench.tie"
+            @tie="current.tie"
             @open="openById"
             @fresh="(ingredient, name, to) => begin(name, ingredient, to)"
           />
         </section>
-        <section v-if="bench.bake && safety?.contact.steps.length" class="sheet block">
+        <section v-if="current.bake && safety?.contact.steps.length" class="sheet block">
           <ContactSteps
             :plan="safety.contact"
-            :people="bench.table"
-            :ticked="bench.bake.ticked"
-            @tick="bench.tick"
+            :people="current.table"
+            :ticked="current.bake.ticked"
+            @tick="current.tick"
           />
         </section>
         <section class="sheet block" aria-labelledby="packets">
           <div class="head">
-            <component :is="bench.bake ? 'h2' : 'h1'" id="packets">Packets of the house</component
+            <component :is="current.bake ? 'h2' : 'h1'" id="packets">Packets of the house</component
             ><UButton color="neutral" size="xl" icon="i-lucide-plus" @click="begin()"
               >New packet</UButton
             >

@@ -2,17 +2,20 @@
 import { areaAt, brimful, wetted, type NamedTin, type Sizing, type SizeTarget } from '#core/pan'
 import { plannedRecipe } from '#core/share'
 
-const { bench, missing, opened } = useBake()
+const { missing, opened } = useBake()
+const current = useCurrentBake()
+const safety = useSafety()
+const sizes = useSize()
 const house = useHouseStore()
 const takeBack = useTakeBack()
-const bake = computed(() => bench.bake)
+const bake = computed(() => current.bake)
 useHead({ title: () => `Pan: ${bake.value?.title ?? ''}` })
 
 const recipe = computed(() => bake.value && plannedRecipe(bake.value))
 const size = computed<Sizing>(
   () => bake.value?.size ?? { target: { by: 'times', times: 1 }, tins: [] },
 )
-const up = computed(() => bench.sized)
+const up = computed(() => sizes.sized)
 watch(
   () => [
     bake.value?.id,
@@ -24,12 +27,12 @@ watch(
     house.measureIn,
   ],
   () => {
-    if (bake.value) void bench.sizeUp()
+    if (bake.value) void sizes.sizeUp()
   },
   { immediate: true },
 )
 
-const say = (change: Partial<Sizing>) => bench.resize({ ...size.value, ...change })
+const say = (change: Partial<Sizing>) => current.resize({ ...size.value, ...change })
 const target = (to: SizeTarget) => say({ target: to })
 /** A test has cups of its own; a recipe that is sized by its tin needs one. */
 const tins = (chosen: readonly NamedTin[]) =>
@@ -201,7 +204,7 @@ async function took(minutes: number, expected: number) {
 }
 const addLine = (text: string) =>
   bake.value?.recipe.components[0] &&
-  bench.edit({ do: 'add', component: bake.value.recipe.components[0].name, text })
+  current.edit({ do: 'add', component: bake.value.recipe.components[0].name, text })
 const isTray = computed(() => up.value?.pieces)
 const starts = [
   { value: 20, says: 'at room warmth' },
@@ -212,7 +215,7 @@ const starts = [
 
 <template>
   <NoBake v-if="opened && (missing || !bake)" :missing="missing" />
-  <div v-else-if="bake && recipe" class="page" :aria-busy="bench.sizing || !up">
+  <div v-else-if="bake && recipe" class="page" :aria-busy="sizes.sizing || !up">
     <BenchBar />
     <h1 class="sr-only">How large, and in what</h1>
     <p v-if="!up" class="soft" role="status">Measuring the tin …</p>
@@ -302,7 +305,7 @@ const starts = [
           at the recipe.
         </p>
         <p v-else class="misfit">The recipe names no tin. Choose one, and depth and time follow.</p>
-        <BakeTimes v-if="at" :up="up" :at="at" :working="bench.sizing" @took="took" />
+        <BakeTimes v-if="at" :up="up" :at="at" :working="sizes.sizing" @took="took" />
         <section v-if="!isFlat && up.cut && at" aria-labelledby="cut">
           <h2 id="cut">Cutting it</h2>
           <PieceDrawing :pieces="null" :cut="up.cut" :tin="at.tin" />
@@ -316,7 +319,7 @@ const starts = [
           @size="target"
         />
         <p
-          v-if="!bake.plan && bench.check?.people.some(p => p.verdict === 'conflict')"
+          v-if="!bake.plan && safety.check?.people.some(p => p.verdict === 'conflict')"
           class="misfit"
         >
           Somebody at the table cannot eat it as written, and no plan is chosen.

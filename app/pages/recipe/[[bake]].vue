@@ -5,59 +5,33 @@ import {
   sayFacts,
   type Finding,
   type Line,
-  type PlacedStep,
   type RecipeEdit,
   type Span,
-  type Thing,
 } from '#core/recipe'
 import { readingOf } from '#core/share'
-import { pictureOf } from '~/db/house'
 
-const { bench, missing, opened } = useBake()
+const { missing, opened } = useBake()
+const current = useCurrentBake()
+const safety = useSafety()
 const house = useHouseStore()
-const bake = computed(() => bench.bake)
+const bake = computed(() => current.bake)
 useHead({ title: () => `Recipe: ${bake.value?.title ?? ''}` })
 
 const ledger = useLedger()
 const { refusals, active, adding, draft, edit } = ledger
 
-const names = shallowRef<readonly { id: string; name: string }[]>([])
-watch(
-  [() => bake.value?.region, () => house.stocked],
-  async ([region]) => {
-    if (region) names.value = await useCore().ingredientNames(region as Region)
-  },
-  { immediate: true },
-)
-const nameOf = computed(() => new Map(names.value.map(item => [item.id, item.name])))
-const steps = shallowRef<readonly PlacedStep[]>([])
-const brought = shallowRef<readonly Thing[]>([])
-watch(
-  () => bake.value?.recipe,
-  async recipe => {
-    const read = recipe ? await useCore().readSteps(recipe) : { steps: [], things: [] }
-    steps.value = read.steps
-    brought.value = read.things.filter(thing => thing.is === 'aside' || thing.is === 'unknown')
-  },
-  { immediate: true },
-)
-const picture = ref('')
-watch(
-  () => bake.value?.id,
-  async id => {
-    picture.value = id ? ((await pictureOf(id).catch(() => undefined))?.data ?? '') : ''
-  },
-  { immediate: true },
-)
+const { names, nameOf, steps, brought, picture } = useReadBake()
 
 const conflictsOf = (line: Line) =>
-  bench.check?.people.flatMap(p => p.conflicts.filter(c => c.lineId === line.id)) ?? []
+  safety.check?.people.flatMap(p => p.conflicts.filter(c => c.lineId === line.id)) ?? []
 const inSteps = computed(
-  () => bench.check?.people.flatMap(p => p.conflicts.filter(c => c.where === 'step')) ?? [],
+  () => safety.check?.people.flatMap(p => p.conflicts.filter(c => c.where === 'step')) ?? [],
 )
 const left = computed(() => bake.value?.recipe.left ?? [])
 const leftSpans = computed(() => left.value.flatMap(one => (one.from ? [one.from as Span] : [])))
-const anyConflict = computed(() => bench.check?.people.some(p => p.verdict === 'conflict') ?? false)
+const anyConflict = computed(
+  () => safety.check?.people.some(p => p.verdict === 'conflict') ?? false,
+)
 
 /** What an unknown is, said for the whole house: a name of its own from now on. */
 async function call(words: string, ingredient: string) {
@@ -66,7 +40,7 @@ async function call(words: string, ingredient: string) {
     ...house.stock,
     names: [...house.stock.names.filter(n => n.words !== plain), { words: plain, ingredient }],
   })
-  await bench.readAgain()
+  await current.readAgain()
 }
 
 const tab = ref<'found' | 'text' | 'picture'>('found')
@@ -154,9 +128,9 @@ async function addPart() {
         <section aria-labelledby="who">
           <h2 id="who">As written</h2>
           <VerdictList
-            :people="bench.table"
-            :check="bench.check"
-            :resting="bench.claims?.resting ?? null"
+            :people="current.table"
+            :check="safety.check"
+            :resting="safety.claims?.resting ?? null"
             :bake="bake.id"
           />
           <UButton
@@ -273,12 +247,12 @@ async function addPart() {
               <LedgerLine
                 :ref="(el: unknown) => ledger.setField(line.id, el)"
                 :line="line"
-                :people="bench.table"
+                :people="current.table"
                 :conflicts="conflictsOf(line)"
                 :active="active === line.id"
                 :read-as="line.ingredient ? (nameOf.get(line.ingredient) ?? '') : ''"
                 :refused="refusals[line.id] ?? ''"
-                :cautions="bench.cautions.filter(c => c.lineId === line.id)"
+                :cautions="safety.cautions.filter(c => c.lineId === line.id)"
                 @retype="ledger.retype(line, $event)"
                 @remove="ledger.remove(line)"
                 @split="(text, at) => ledger.split(line, text, at)"
@@ -352,7 +326,7 @@ async function addPart() {
             :component="component"
             :recipe="bake.recipe"
             :steps="steps"
-            :cautions="bench.cautions"
+            :cautions="safety.cautions"
             :active="active"
             :refused="refusals[`steps ${component.name}`] ?? ''"
             @edit="edit($event, `steps ${component.name}`)"
@@ -363,7 +337,7 @@ async function addPart() {
           v-if="brought.length"
           :things="brought"
           :names="nameOf"
-          :people="bench.table"
+          :people="current.table"
           :conflicts="inSteps"
           @edit="edit"
           @go="ledger.lookAndGo"

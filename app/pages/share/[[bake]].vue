@@ -3,11 +3,12 @@ import { saidOf } from '#core/people'
 import type { CardFacts } from '#core/share'
 import { renderSVG } from 'uqr'
 
-const { bench, missing, opened } = useBake()
+const { missing, opened } = useBake()
+const current = useCurrentBake()
 const house = useHouseStore()
 const toast = useToast()
 const download = useDownload()
-const bake = computed(() => bench.bake)
+const bake = computed(() => current.bake)
 useHead({ title: () => `Share: ${bake.value?.title ?? ''}` })
 
 const sizes = [
@@ -22,7 +23,7 @@ const facts = shallowRef<CardFacts | null>(null)
 const code = ref('')
 let turn = 0
 watch(
-  [bake, () => bench.table, () => house.packets],
+  [bake, () => current.table, () => house.packets],
   async ([now, table]) => {
     if (!now) return
     const mine = ++turn
@@ -33,7 +34,7 @@ watch(
   },
   { immediate: true },
 )
-const markdown = async () => (bake.value ? useCore().cardOf(bake.value, bench.table, at()) : '')
+const markdown = async () => (bake.value ? useCore().cardOf(bake.value, current.table, at()) : '')
 
 async function saveCard() {
   if (bake.value) download(fileName(bake.value.title, 'md'), await markdown(), 'text/markdown')
@@ -42,7 +43,7 @@ async function savePage() {
   if (bake.value)
     download(
       fileName(bake.value.title, 'html'),
-      await useCore().cardHtml(bake.value, bench.table, at(), code.value),
+      await useCore().cardHtml(bake.value, current.table, at(), code.value),
       'text/html',
     )
 }
@@ -88,11 +89,11 @@ const print = () => window.print()
         <CardSheet
           v-if="size === 'a5'"
           :bake="bake"
-          :people="bench.table"
+          :people="current.table"
           :facts="facts"
           :code="code"
         />
-        <TinLabel v-else :people="bench.table" :facts="facts" :code="code" />
+        <TinLabel v-else :people="current.table" :facts="facts" :code="code" />
       </template>
       <p v-else class="soft" role="status">Checking …</p>
       <aside class="side no-print">

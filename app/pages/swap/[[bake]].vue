@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Measure } from '#core/formula'
-import { sayResting } from '#core/recipe'
 import {
   schoolsOf,
   type Plan,
@@ -12,15 +11,17 @@ import {
 
 const PlanProfile = defineAsyncComponent(() => import('~/components/swap/PlanProfile.vue'))
 
-const { bench, missing, opened } = useBake()
+const { missing, opened } = useBake()
+const current = useCurrentBake()
+const plans = usePlans()
 const toast = useToast()
-const bake = computed(() => bench.bake)
+const bake = computed(() => current.bake)
 useHead({ title: () => `Swap: ${bake.value?.title ?? ''}` })
 
 watch(
   () => [bake.value?.id, bake.value?.recipe, bake.value?.people, opened.value] as const,
   ([id]) => {
-    if (id && opened.value) void bench.work()
+    if (id && opened.value) void plans.work()
   },
   { immediate: true },
 )
@@ -35,11 +36,11 @@ const waysOf = (p: Plan) =>
   JSON.stringify([schoolsOf(p).sort(), p.changes.flatMap(c => c.house ?? []).sort()])
 const hasLearned = (p: Plan, kept: Plan) =>
   p.changes.some(c => c.house && !kept.changes.some(k => k.house === c.house))
-const plans = computed<readonly Plan[]>(() => {
+const offered = computed<readonly Plan[]>(() => {
   const found = [
-    ...(bench.adaptation?.plans ?? []),
-    ...(bench.adaptation?.unasked ? [bench.adaptation.unasked] : []),
-    ...(bench.adaptation?.offer ? [bench.adaptation.offer] : []),
+    ...(plans.adaptation?.plans ?? []),
+    ...(plans.adaptation?.unasked ? [plans.adaptation.unasked] : []),
+    ...(plans.adaptation?.offer ? [plans.adaptation.offer] : []),
   ]
   const kept = bake.value?.plan
   // The plan that was chosen is shown as it was chosen, whatever is worked out today.
@@ -74,18 +75,20 @@ watch(
   },
   { immediate: true },
 )
-watch(plans, () => {
-  if (plans.value.length && !plans.value.some(p => p.id === looked.value))
-    looked.value = plans.value[0]!.id
+watch(offered, () => {
+  if (offered.value.length && !offered.value.some(p => p.id === looked.value))
+    looked.value = offered.value[0]!.id
 })
 const refused = computed(
-  () => bench.adaptation !== null && !bake.value?.plan && !bench.adaptation.plans.length,
+  () => plans.adaptation !== null && !bake.value?.plan && !plans.adaptation.plans.length,
 )
 const plan = computed(() =>
-  refused.value ? null : (plans.value.find(p => p.id === looked.value) ?? plans.value[0] ?? null),
+  refused.value
+    ? null
+    : (offered.value.find(p => p.id === looked.value) ?? offered.value[0] ?? null),
 )
 const computedPlan = computed(() =>
-  plan.value?.nudged ? (bench.adaptation?.plans.find(p => p.id === plan.value!.id) ?? null) : null,
+  plan.value?.nudged ? (plans.adaptation?.plans.find(p => p.id === plan.value!.id) ?? null) : null,
 )
 const partAt = ref(0)
 watch(
@@ -96,28 +99,18 @@ watch(
 )
 const part = computed(() => plan.value?.parts[partAt.value] ?? null)
 const forWhom = computed(() =>
-  bench.table.length > 2
-    ? `all ${bench.table.length}`
-    : bench.table.map(p => p.name).join(' and ') || 'the table',
-)
-const first = computed(
-  () =>
-    plan.value?.changes.flatMap(c =>
-      c.adds
-        .filter((add, i) => add.prepare && i === 0)
-        .map(
-          add => `${add.prepare}${add.restMinutes ? ` Rest ${sayResting(add.restMinutes)}.` : ''}`,
-        ),
-    ) ?? [],
+  current.table.length > 2
+    ? `all ${current.table.length}`
+    : current.table.map(p => p.name).join(' and ') || 'the table',
 )
 
 /** Names of schools and what each job of a leaving line is: asked of the core once they are needed. */
 const names = ref<Readonly<Record<string, string>>>({})
 const explains = ref<Readonly<Record<string, string>>>({})
 watch(
-  plans,
+  offered,
   async () => {
-    const ids = plans.value.flatMap(schoolsOf).filter(id => !names.value[id])
+    const ids = offered.value.flatMap(schoolsOf).filter(id => !names.value[id])
     if (ids.length)
       names.value = {
         ...names.value,
@@ -131,35 +124,22 @@ onMounted(async () => {
     (await useCore().choices()).jobs.map(j => [j.job, j.explains]),
   )
 })
-const fats = ref<readonly { readonly id: string; readonly name: string; readonly fat: number }[]>(
-  [],
-)
-watch(
-  () => [plan.value, bench.adaptation],
-  async () => {
-    if (plan.value)
-      fats.value = await useCore().fatsOf([
-        ...new Set(plan.value.changes.flatMap(c => c.adds.map(a => a.ingredient))),
-      ])
-  },
-  { immediate: true },
-)
 const where = async (component: string, measure: Measure) =>
   await useCore().bringing(bake.value!.recipe, plan.value!, component, measure)
 const ways = shallowRef<readonly Way[]>([])
 watch(
-  () => [bench.adaptation, bake.value?.wishes],
+  () => [plans.adaptation, bake.value?.wishes],
   async () => {
-    if (bake.value && bench.adaptation)
+    if (bake.value && plans.adaptation)
       ways.value = await useCore()
-        .waysFor(bake.value.recipe, bench.table, bake.value.wishes, bench.knows())
+        .waysFor(bake.value.recipe, current.table, bake.value.wishes, current.knows())
         .catch(() => [])
   },
 )
 
 async function take(one: Plan) {
   const id = one.id.replace(nowadays, '')
-  await bench.choose({
+  await plans.choose({
     ...one,
     id,
     title: one.title.replace(titled.learned, '').replace(titled.anew, ''),
@@ -183,7 +163,7 @@ async function take(one: Plan) {
 /** What was asked for is looked at, beside the plan that was chosen. */
 const wish = (wishes: Wishes) => {
   looked.value = bake.value?.plan?.id === 'closest' ? `closest${nowadays}` : 'closest'
-  void bench.wish(wishes)
+  void plans.wish(wishes)
 }
 
 /** Only the newest of many quick moves is worked out. */
@@ -197,7 +177,7 @@ async function nudge(lineId: string, grams: number) {
     while (waiting && plan.value) {
       const next: { readonly lineId: string; readonly grams: number } = waiting
       waiting = null
-      await bench.nudge(plan.value, next.lineId, next.grams)
+      await plans.nudge(plan.value, next.lineId, next.grams)
     }
   } finally {
     moving = false
@@ -206,11 +186,12 @@ async function nudge(lineId: string, grams: number) {
 
 const comparing = reactive({ left: '', right: '' })
 watch(
-  plans,
+  offered,
   () => {
-    if (!plans.value.some(p => p.id === comparing.left)) comparing.left = plans.value[0]?.id ?? ''
-    if (!plans.value.some(p => p.id === comparing.right) || comparing.right === comparing.left)
-      comparing.right = plans.value.find(p => p.id !== comparing.left)?.id ?? ''
+    if (!offered.value.some(p => p.id === comparing.left))
+      comparing.left = offered.value[0]?.id ?? ''
+    if (!offered.value.some(p => p.id === comparing.right) || comparing.right === comparing.left)
+      comparing.right = offered.value.find(p => p.id !== comparing.left)?.id ?? ''
   },
   { immediate: true },
 )
@@ -218,22 +199,22 @@ watch(
 /** The plan is taken, and a test of it sized. */
 async function testFirst(of: Plan) {
   await take(of)
-  await bench.resize({ target: { by: 'test', tests: 1 }, tins: [] })
+  await current.resize({ target: { by: 'test', tests: 1 }, tins: [] })
   await navigateTo(`/pan/${bake.value!.id}`)
 }
 
 const sensitivity = shallowRef<readonly Sensitivity[]>([])
 const whatIf = ref(false)
 watch(
-  () => [whatIf.value, plan.value?.id, bench.adaptation] as const,
+  () => [whatIf.value, plan.value?.id, plans.adaptation] as const,
   async ([open]) => {
     if (open && plan.value && bake.value)
       sensitivity.value = await useCore().sensitivity(
         bake.value.recipe,
         plan.value,
-        bench.table,
+        current.table,
         bake.value.wishes,
-        bench.knows(),
+        current.knows(),
       )
   },
 )
@@ -244,72 +225,23 @@ const results: readonly { readonly result: Result; readonly says: string }[] = [
   { result: 'failed', says: 'It failed' },
 ]
 const lastBaked = computed(() => bake.value?.baked?.find(b => b.on === today()) ?? null)
-const refusals: Readonly<Record<string, string>> = {
-  'already-fine': 'Nothing has to change',
-  'not-advised': 'Better not this one',
-}
 </script>
 
 <template>
   <NoBake v-if="opened && (missing || !bake)" :missing="missing" />
-  <div v-else-if="bake" class="page" :aria-busy="bench.working === 'planning' || !bench.adaptation">
+  <div v-else-if="bake" class="page" :aria-busy="plans.planning || !plans.adaptation">
     <BenchBar />
-    <p v-if="bench.working === 'planning' && !plan" class="soft waiting" role="status">
+    <p v-if="plans.planning && !plan" class="soft waiting" role="status">
       Weighing the ways against each other …
     </p>
 
-    <section v-else-if="bench.adaptation && !plan" class="sheet refusal" aria-live="polite">
-      <h1>
-        {{ refusals[bench.adaptation.verdict] ?? 'It cannot be worked out yet' }}
-      </h1>
-      <p v-for="why in bench.adaptation.why" :key="why">{{ why }}</p>
-      <UnreadNote v-if="bench.adaptation.verdict === 'already-fine'" :bake="bake.id" />
-      <div v-if="bench.adaptation.instead.length" class="instead">
-        <h2>What works instead</h2>
-        <p v-for="text in bench.adaptation.instead" :key="text">{{ text }}</p>
-        <template v-if="bench.adaptation.offer">
-          <p>
-            <b>{{ bench.adaptation.offer.title }}</b>, worked out from its own flour and sugar:
-            {{
-              bench.adaptation.offer.recipe.components
-                .flatMap(c => c.lines)
-                .map(l => l.text)
-                .join(', ')
-            }}.
-          </p>
-          <UButton color="neutral" @click="take(bench.adaptation.offer)">Take this instead</UButton>
-        </template>
-      </div>
-      <WishBar
-        v-if="bench.adaptation.verdict !== 'not-advised'"
-        :wishes="bake.wishes"
-        :plan="null"
-        open
-        @wish="wish"
-      />
-      <div class="ways">
-        <UButton
-          :to="`/recipe/${bake.id}`"
-          color="neutral"
-          variant="outline"
-          icon="i-lucide-arrow-left"
-          >Back to the recipe</UButton
-        >
-        <UButton
-          v-if="bench.adaptation.verdict === 'already-fine'"
-          :to="`/share/${bake.id}`"
-          color="neutral"
-          >To the card</UButton
-        >
-        <UButton
-          v-if="bench.adaptation.verdict === 'not-advised'"
-          to="/"
-          color="neutral"
-          variant="outline"
-          >Try another dessert</UButton
-        >
-      </div>
-    </section>
+    <PlanRefusal
+      v-else-if="plans.adaptation && !plan"
+      :bake="bake"
+      :adaptation="plans.adaptation"
+      @take="take"
+      @wish="wish"
+    />
 
     <div v-else-if="plan" class="grid">
       <h1 class="sr-only">What changes</h1>
@@ -319,17 +251,17 @@ const refusals: Readonly<Record<string, string>> = {
           :plan="plan"
           :for-whom="forWhom"
           :wishes="bake.wishes"
-          :anew="`${plan.id} ${bench.stepped}`"
+          :anew="`${plan.id} ${current.stepped}`"
           @nudge="nudge"
           @wish="wish"
         />
       </section>
 
       <aside class="side">
-        <PlanCards v-model="looked" :plans="plans" :kept="bake.plan?.id ?? null" :names="names" />
-        <p v-if="bench.working === 'planning'" class="soft tiny going" role="status">
+        <PlanCards v-model="looked" :plans="offered" :kept="bake.plan?.id ?? null" :names="names" />
+        <p v-if="plans.planning" class="soft tiny going" role="status">
           Weighing more ways …
-          <button type="button" class="stop" @click="bench.stopWorking()">Stop</button>
+          <button type="button" class="stop" @click="plans.stopWorking()">Stop</button>
         </p>
         <UButton
           size="xl"
@@ -387,7 +319,7 @@ const refusals: Readonly<Record<string, string>> = {
               type="button"
               class="tab"
               :aria-pressed="lastBaked?.result === r.result"
-              @click="bench.baked(lastBaked?.result === r.result ? null : r.result)"
+              @click="plans.baked(lastBaked?.result === r.result ? null : r.result)"
             >
               {{ r.says }}
             </button>
@@ -399,48 +331,7 @@ const refusals: Readonly<Record<string, string>> = {
         <WishBar :wishes="bake.wishes" :plan="plan" @wish="wish" />
       </section>
 
-      <div class="notes">
-        <section v-if="first.length" class="sheet note">
-          <h2>First</h2>
-          <ul>
-            <li v-for="text in first" :key="text">{{ text }}</li>
-          </ul>
-        </section>
-        <section class="sheet note">
-          <h2>What will differ</h2>
-          <ul>
-            <li v-for="text in [...plan.differs, ...plan.risks]" :key="text">{{ text }}</li>
-            <li v-if="!plan.differs.length && !plan.risks.length">
-              Nothing that a guest should notice, by the numbers.
-            </li>
-          </ul>
-        </section>
-        <section v-if="plan.notes.length" class="sheet note">
-          <h2>Good to know</h2>
-          <ul>
-            <li v-for="text in plan.notes" :key="text">{{ text }}</li>
-          </ul>
-        </section>
-        <section class="sheet note">
-          <h2>Packets to read</h2>
-          <ul>
-            <li v-for="p in plan.packets" :key="p.ingredient">
-              <b>{{ p.name }}</b>: look for {{ p.lookFor.join(', ') }}
-            </li>
-            <li v-for="f in fats" :key="f.id">
-              <span>{{ f.name }} is reckoned with {{ f.fat }} % fat.</span
-              ><BlockFat :id="f.id" :name="f.name" :fat="f.fat" @known="bench.work()" />
-            </li>
-            <li v-if="!plan.packets.length">
-              None that this table’s needs make doubtful. Traces are for the packet to say all the
-              same.
-            </li>
-          </ul>
-          <NuxtLink :to="`/packet/${bake.id}`" class="topackets"
-            >Tie this bake to its packets</NuxtLink
-          >
-        </section>
-      </div>
+      <PlanNotes :plan="plan" :bake="bake.id" class="notes" />
 
       <section class="sheet wide" aria-labelledby="changes">
         <h2 id="changes">Every change, and why</h2>
@@ -453,7 +344,7 @@ const refusals: Readonly<Record<string, string>> = {
           :school-names="names"
           @wish="wish"
         />
-        <p v-for="why in bench.adaptation?.why ?? []" :key="why" class="soft tiny">{{ why }}</p>
+        <p v-for="why in plans.adaptation?.why ?? []" :key="why" class="soft tiny">{{ why }}</p>
       </section>
       <section class="sheet wide" aria-labelledby="steps">
         <h2 id="steps">What is done now</h2>
@@ -480,21 +371,25 @@ const refusals: Readonly<Record<string, string>> = {
           :plan="plan"
           :part="part"
           :sensitivity="sensitivity"
-          :anew="bench.stepped"
+          :anew="current.stepped"
           @nudge="nudge"
         />
       </details>
-      <details v-if="plans.length > 1" class="sheet wide tool">
+      <details v-if="offered.length > 1" class="sheet wide tool">
         <summary>
           <h2>Two plans side by side</h2>
           <span class="soft">what goes in, and how far each measure moves</span>
         </summary>
-        <PlanCompare v-model:left="comparing.left" v-model:right="comparing.right" :plans="plans" />
+        <PlanCompare
+          v-model:left="comparing.left"
+          v-model:right="comparing.right"
+          :plans="offered"
+        />
         <PlanProfile
-          :plans="plans.filter(p => p.id === comparing.left || p.id === comparing.right)"
+          :plans="offered.filter(p => p.id === comparing.left || p.id === comparing.right)"
         />
       </details>
-      <details v-if="bench.table.length > 1" class="sheet wide tool">
+      <details v-if="current.table.length > 1" class="sheet wide tool">
         <summary>
           <h2>One for all, or several batches</h2>
           <span class="soft">whether parting the table is worth it</span>
@@ -506,13 +401,6 @@ const refusals: Readonly<Record<string, string>> = {
 </template>
 
 <style scoped>
-.topackets {
-  min-height: 44px;
-  display: inline-flex;
-  align-items: center;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-}
 .grid {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 332px;
@@ -572,28 +460,13 @@ h2 {
 }
 .notes {
   grid-column: 1;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
 }
-.notes > * {
-  flex: 1 1 220px;
-  min-width: 0;
-}
-.note {
-  padding: 14px 18px;
-  font-size: 0.98rem;
-}
-.note ul,
 .plain {
   list-style: none;
   padding: 0;
   margin: 0;
   display: grid;
   gap: 6px;
-}
-.note li::first-letter {
-  text-transform: uppercase;
 }
 .wide {
   grid-column: 1;
@@ -665,26 +538,6 @@ h2 {
 .waiting {
   padding: 30px 0;
   font-size: 1.15rem;
-}
-.refusal {
-  padding: 26px 30px;
-  display: grid;
-  gap: 14px;
-  max-width: 760px;
-}
-.refusal h1 {
-  font-size: 1.6rem;
-  font-weight: 650;
-}
-.instead {
-  background: var(--leaf-pale);
-  border-radius: 14px;
-  padding: 14px 18px;
-}
-.ways {
-  display: flex;
-  gap: 10px;
-  flex-wrap: wrap;
 }
 @media (max-width: 1040px) {
   .grid {

@@ -2,10 +2,11 @@
 import type { Plan } from '#core/swap'
 import { beginTrial, type Lesson, type Trial } from '#core/trial'
 
-const { bench, missing, opened } = useBake()
+const { missing, opened } = useBake()
+const current = useCurrentBake()
 const route = useRoute()
 const router = useRouter()
-const bake = computed(() => bench.bake)
+const bake = computed(() => current.bake)
 useHead({ title: () => `Trial: ${bake.value?.title ?? ''}` })
 // An arm's trial is with its dessert.
 watch(
@@ -22,7 +23,7 @@ const house = useHouseStore()
 watch(
   () => house.rows,
   () => {
-    void bench.catchUp()
+    void current.catchUp()
   },
 )
 
@@ -43,7 +44,7 @@ const chosen = computed(
   () => trials.value.find(t => t.id === route.query.trial) ?? trials.value.at(-1) ?? null,
 )
 const keep = (trial: Trial) =>
-  bench.keepTrials({
+  current.keepTrials({
     trials: trials.value.some(t => t.id === trial.id)
       ? trials.value.map(t => (t.id === trial.id ? trial : t))
       : [...trials.value, trial],
@@ -59,7 +60,7 @@ async function begin(
 ) {
   const now = bake.value
   if (!now) return
-  const from = base ?? (await useCore().basePlan(bench.handBase(now)))
+  const from = base ?? (await useCore().basePlan(current.handBase(now)))
   const trial = beginTrial(
     crypto.randomUUID(),
     today(),
@@ -83,8 +84,8 @@ async function rematch(trial: Trial, winner: string) {
   const won = trial.arms.find(a => a.id === winner)
   const now = bake.value
   if (!now || !base || !won) return
-  const from = await useCore().versionPlan(now, base, bench.table, bench.knows())
-  const plan = await useCore().versionPlan(now, won, bench.table, bench.knows())
+  const from = await useCore().versionPlan(now, base, current.table, current.knows())
+  const plan = await useCore().versionPlan(now, won, current.table, current.knows())
   await begin(
     `Once more: ${won.says}`,
     [{ says: won.says, because: 'the winner, baked again', plan }],
@@ -95,8 +96,10 @@ async function rematch(trial: Trial, winner: string) {
 }
 async function drop(trial: Trial) {
   const before = trials.value
-  await bench.keepTrials({ trials: before.filter(t => t.id !== trial.id) })
-  takeBack('The trial is thrown away.', 'Bring it back', () => bench.keepTrials({ trials: before }))
+  await current.keepTrials({ trials: before.filter(t => t.id !== trial.id) })
+  takeBack('The trial is thrown away.', 'Bring it back', () =>
+    current.keepTrials({ trials: before }),
+  )
   await go('trials')
 }
 const takeBack = useTakeBack()

@@ -1,0 +1,38 @@
+import type { Region } from '#core/measure'
+import type { PlacedStep, Thing } from '#core/recipe'
+import { pictureOf } from '~/db/house'
+
+/** What the recipe page shows beside the bake: names, steps as they are read, the photo it came from. */
+export function useReadBake() {
+  const current = useCurrentBake()
+  const house = useHouseStore()
+  const names = shallowRef<readonly { id: string; name: string }[]>([])
+  watch(
+    [() => current.bake?.region, () => house.stocked],
+    async ([region]) => {
+      if (region) names.value = await useCore().ingredientNames(region as Region)
+    },
+    { immediate: true },
+  )
+  const nameOf = computed(() => new Map(names.value.map(item => [item.id, item.name])))
+  const steps = shallowRef<readonly PlacedStep[]>([])
+  const brought = shallowRef<readonly Thing[]>([])
+  watch(
+    () => current.bake?.recipe,
+    async recipe => {
+      const read = recipe ? await useCore().readSteps(recipe) : { steps: [], things: [] }
+      steps.value = read.steps
+      brought.value = read.things.filter(thing => thing.is === 'aside' || thing.is === 'unknown')
+    },
+    { immediate: true },
+  )
+  const picture = ref('')
+  watch(
+    () => current.bake?.id,
+    async id => {
+      picture.value = id ? ((await pictureOf(id).catch(() => undefined))?.data ?? '') : ''
+    },
+    { immediate: true },
+  )
+  return { names, nameOf, steps, brought, picture }
+}
