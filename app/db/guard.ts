@@ -1,5 +1,5 @@
 import { kept, type KeptKind } from '#core/share'
-import { towardsWrite } from './writing'
+import { underWay } from './writing'
 
 /** What was to be kept does not hold together: a mistake of ours, said in a sentence. */
 export class NotKept extends Error {
@@ -7,19 +7,20 @@ export class NotKept extends Error {
 }
 
 /**
- * Asked before every write: what does not hold together by its schema is not written, since the
- * house file would not open with it. Throws `NotKept` with a sentence.
+ * Writes only what holds together by its schema: with anything else the house file would not open.
+ * Throws `NotKept` with a sentence, and has written nothing then.
  */
-export const mustHold = (kind: KeptKind, ...values: readonly unknown[]): Promise<void> =>
-  towardsWrite(check(kind, values))
-
-async function check(kind: KeptKind, values: readonly unknown[]): Promise<void> {
-  const { keptProblem } = await kept()
-  for (const value of values) {
-    const problem = keptProblem(kind, value)
+export const keep = <T>(
+  kind: KeptKind,
+  values: readonly unknown[],
+  write: () => PromiseLike<T>,
+): Promise<T> =>
+  underWay(async () => {
+    const { keptProblem } = await kept()
+    const problem = values.map(value => keptProblem(kind, value)).find(found => found !== null)
     if (problem)
       throw new NotKept(
         `This could not be kept: “${problem.at}” ${problem.because}. What was kept before is untouched.`,
       )
-  }
-}
+    return await write()
+  })

@@ -8,13 +8,14 @@ import {
   type Bake,
   type Baked,
   type House,
+  type Label,
   type Photo,
   type Picture,
   type SetAside,
   type ShelfRow,
 } from '#core/share'
 import type { Lesson } from '#core/trial'
-import { mustHold } from './guard'
+import { keep } from './guard'
 import { db } from './schema'
 
 /** Reading and writing the house. Every writer either does all of it or nothing. */
@@ -26,13 +27,13 @@ export const bakeById = (id: string) => db.bakes.get(id)
 export const shelfRows = (): Promise<ShelfRow[]> => db.shelf.orderBy('updated').reverse().toArray()
 
 /** Keeps a person in their own seat; somebody new sits down last. */
-export async function savePerson(person: Person) {
-  await mustHold('person', person)
-  await db.transaction('rw', db.people, async () => {
-    const there = await db.people.get({ id: person.id })
-    await db.people.put(there?.seat === undefined ? { ...person } : { ...person, seat: there.seat })
-  })
-}
+export const savePerson = (person: Person) =>
+  keep('person', [person], () =>
+    db.transaction('rw', db.people, async () => {
+      const seat = (await db.people.get({ id: person.id }))?.seat
+      await db.people.put(seat === undefined ? { ...person } : { ...person, seat })
+    }),
+  )
 export const removePerson = (id: string) => db.people.where({ id }).delete()
 
 /**
@@ -44,10 +45,7 @@ export const readBaked = () => readFact<BakedBy>('baked', {})
 const bakedIn = (bakes: readonly Bake[]): BakedBy =>
   Object.fromEntries(bakes.flatMap(bake => (bake.baked ? [[bake.id, bake.baked]] : [])))
 
-export async function saveBakes(bakes: readonly Bake[]) {
-  await mustHold('bake', ...bakes)
-  await putBakes(bakes)
-}
+export const saveBakes = (bakes: readonly Bake[]) => keep('bake', bakes, () => putBakes(bakes))
 const putBakes = (bakes: readonly Bake[]) =>
   db.transaction('rw', db.bakes, db.shelf, db.facts, async () => {
     await db.bakes.bulkPut([...bakes])
@@ -132,34 +130,27 @@ export const sweepArms = () =>
   })
 
 export const pictureOf = (bake: string) => db.pictures.get(bake)
-export async function savePicture(picture: Picture) {
-  await mustHold('picture', picture)
-  await db.pictures.put(picture)
-}
+export const savePicture = (picture: Picture) =>
+  keep('picture', [picture], () => db.pictures.put(picture))
 /** Photos that were taken while a bake was made. */
 export const photosOf = (bake: string) => db.photos.where({ bake }).toArray()
-export async function savePhoto(photo: Photo) {
-  await mustHold('photo', photo)
-  await db.photos.put(photo)
-}
+export const savePhoto = (photo: Photo) => keep('photo', [photo], () => db.photos.put(photo))
 export const removePhoto = (id: string) => db.photos.delete(id)
 
 export const allGroups = () => db.groups.toArray()
-export async function saveGroup(group: PeopleGroup) {
-  await mustHold('group', group)
-  await db.groups.put(group)
-}
+export const saveGroup = (group: PeopleGroup) => keep('group', [group], () => db.groups.put(group))
 export const removeGroup = (id: string) => db.groups.delete(id)
 
 export const allPackets = () => db.packets.toArray()
 /** Keeps a packet, and the photo of its label where a new one is given. */
-export async function savePacket(packet: Packet, label?: string) {
-  await mustHold('packet', packet)
-  if (label) await mustHold('label', { packet: packet.id, data: label })
-  await db.transaction('rw', db.packets, db.labels, async () => {
-    await db.packets.put(packet)
-    if (label) await db.labels.put({ packet: packet.id, data: label })
-  })
+export function savePacket(packet: Packet, label?: string) {
+  const labels: Label[] = label ? [{ packet: packet.id, data: label }] : []
+  const put = () =>
+    db.transaction('rw', db.packets, db.labels, async () => {
+      await db.packets.put(packet)
+      await db.labels.bulkPut(labels)
+    })
+  return keep('packet', [packet], () => keep('label', labels, put))
 }
 export const labelOf = async (packet: string) => (await db.labels.get(packet))?.data ?? ''
 /** Takes a packet off with its label; gives both, so that they can be put back. */
@@ -176,25 +167,19 @@ export async function readFact<T>(key: string, otherwise: T): Promise<T> {
 export const writeFact = (key: string, value: unknown) => db.facts.put({ key, value })
 const readStock = () => readFact<Stock>('stock', emptyStock)
 /** Keeps the stock, and since when it counts: bakes that are older are read again. */
-export async function writeStock(stock: Stock, since: string) {
-  await mustHold('stock', stock)
-  await putStock(stock, since)
-}
+export const writeStock = (stock: Stock, since: string) =>
+  keep('stock', [stock], () => putStock(stock, since))
 const putStock = (stock: Stock, since: string) =>
   db.facts.bulkPut([
     { key: 'stock', value: stock },
     { key: 'stocked', value: since },
   ])
 const readKitchen = () => readFact<Kitchen>('kitchen', usualKitchen)
-export async function writeKitchen(kitchen: Kitchen) {
-  await mustHold('kitchen', kitchen)
-  await writeFact('kitchen', kitchen)
-}
+export const writeKitchen = (kitchen: Kitchen) =>
+  keep('kitchen', [kitchen], () => writeFact('kitchen', kitchen))
 const readLessons = () => readFact<readonly Lesson[]>('lessons', [])
-export async function writeLessons(lessons: readonly Lesson[]) {
-  await mustHold('lesson', ...lessons)
-  await writeFact('lessons', lessons)
-}
+export const writeLessons = (lessons: readonly Lesson[]) =>
+  keep('lesson', lessons, () => writeFact('lessons', lessons))
 export const stockedSince = () => readFact('stocked', '')
 
 export async function readHouse(): Promise<House> {

@@ -6,13 +6,13 @@ const open = ref(0)
 /** How many writes of this tab are under way: at 0, what was kept is on the disk. */
 export const writing = readonly(open)
 
-/** What comes before a write is under way with it, until its transaction has begun. */
-export async function towardsWrite<T>(work: Promise<T>): Promise<T> {
+/** What comes before a write is under way with it. */
+export async function underWay<T>(work: () => Promise<T>): Promise<T> {
   open.value++
   try {
-    return await work
+    return await work()
   } finally {
-    setTimeout(() => open.value--)
+    open.value--
   }
 }
 

@@ -34,6 +34,6 @@ export type { Keeping } from './keeping'
 export { shoppingOf } from './shopping'
 export type { Needed } from './shopping'
 
-/* Its schema and limits. */
-export { dayWishesSchema } from './kept'
+/* How much its form takes. */
 export { dayLimits } from './limits'
+export type { Ahead } from './ahead'

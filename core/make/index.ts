@@ -52,7 +52,10 @@ export type { ScaleReading } from './stand-ins'
 export type { SimBake } from './stand-ins'
 export type { SimScale } from './stand-ins'
 
-/* Their schemas and limits. */
-export { makingSchema } from './kept'
-export { madeSchema } from './kept'
+/* How much their forms take. */
 export { makeLimits } from './limits'
+export type { Item } from './card'
+export type { Mark } from './card'
+export type { Weighing } from './card'
+export type { MadeTime } from './record'
+export type { MadeWeight } from './record'

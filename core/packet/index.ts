@@ -28,6 +28,7 @@ export type { PacketChange } from './packet'
 /* The code with bars. */
 export { readCode } from './code'
 
-/* Its schema and limits. */
-export { packetSchema } from './kept'
+/* How much its form takes. */
 export { packetLimits } from './limits'
+export type { MakerAnswer } from './packet'
+export type { PacketPast } from './packet'

@@ -62,7 +62,7 @@ export { settingOf } from './oven'
 export type { Kitchen } from './kitchen'
 export type { Pace } from './kitchen'
 
-/* Their schemas and limits. */
-export { kitchenSchema } from './kept'
-export { sizingSchema } from './kept'
+/* How much their forms take. */
 export { panLimits } from './limits'
+export type { BatterSaid } from './batter'
+export type { OvenNote } from './kitchen'

@@ -60,5 +60,7 @@ export { withFat } from './plant-fat'
 /* Work that is done once for each text. */
 export { remembered } from './remembered'
 
-/* Its schema. */
-export { stockSchema } from './kept'
+/* For its schema. */
+export type { Composition } from './ingredient'
+export type { Functions } from './ingredient'
+export type { OwnSpoon } from './stock'

@@ -50,8 +50,6 @@ export type { Caution } from './cautions'
 export type { ContactPlan } from './contact'
 export type { VerdictChange } from './recheck'
 
-/* Their schemas and limits. */
-export { personSchema } from './kept'
-export { groupSchema } from './kept'
-export { tieSchema } from './kept'
+/* How much their forms take. */
 export { peopleLimits } from './limits'
+export { strictnesses } from './person'

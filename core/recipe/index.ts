@@ -71,7 +71,3 @@ export type { RestKind } from './facts/restings'
 /* A line’s words at another amount. */
 export { scaledText } from './line/scale'
 export { scaledReads } from './line/scale'
-
-/* Its schemas. */
-export { recipeSchema } from './kept'
-export { findingSchema } from './kept'

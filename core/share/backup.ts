@@ -1,8 +1,8 @@
 import Joi from 'joi'
-import { moment, problemIn, type KeptProblem } from '../measure'
+import { moment, problemIn, type KeptProblem } from './kept/schema'
 import { unknownNeeds } from '../people'
 import type { House } from './bake'
-import { keptProblem, keptSchemas, type KeptKind } from './kept'
+import { keptProblem, keptSchemas, type KeptKind } from './kept/bake'
 import { upToDate } from './upgrade'
 
 /**

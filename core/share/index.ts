@@ -43,9 +43,9 @@ export type { CardHouse } from './card-facts'
 
 /* Files, each loaded when it is needed: the house, calendars, the pantry’s form and table, trials. */
 export const backup = () => import('./backup')
-export const kept = () => import('./kept')
+export const kept = () => import('./kept/bake')
 export type { SetAside } from './backup'
-export type { KeptKind } from './kept'
+export type { KeptKind } from './kept/bake'
 export const calendar = () => import('./calendar')
 export const pantryForm = () => import('./ingredient-form')
 export const pantryFile = () => import('./pantry-file')

@@ -14,7 +14,7 @@ import { armBakes, shelfRowOf, bakeOf, sizedBake, type Bake, type House } from '
 import { cardHtml, cardOf } from './card'
 import { cardFacts, codeText } from './card-facts'
 import { backup } from './index'
-import { keptProblem } from './kept'
+import { keptProblem } from './kept/bake'
 
 const { backupOf, readBackup } = await backup()
 const people = JSON.parse(

@@ -70,8 +70,9 @@ export { restName } from './rest'
 export { restTimes } from './rest'
 export type { Rested } from './rest'
 
-/* Their schemas. */
-export { planSchema } from './kept'
-export { changeSchema } from './kept'
-export { wishesSchema } from './kept'
-export { triedFields } from './kept'
+/* For its schema. */
+export type { Rests } from './experience'
+export type { Did } from './explain'
+export type { Addition } from './plan'
+export type { TestPiece } from './plan'
+export type { Trim } from './plan'

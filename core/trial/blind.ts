@@ -30,7 +30,7 @@ function codes(count: number, dice: () => number): string[] {
 }
 
 /** One cup before a taster: its code, and the arm that is in it. */
-export interface Cup {
+interface Cup {
   readonly code: string
   readonly arm: string
 }

@@ -70,7 +70,5 @@ export type { Comparison } from './versions'
 export type { Version } from './versions'
 export { planOfVersion } from './version-plan'
 
-/* Their schemas and limits. */
-export { trialSchema } from './kept'
-export { lessonSchema } from './kept'
+/* How much their forms take. */
 export { trialLimits } from './limits'

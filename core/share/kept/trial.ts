@@ -1,36 +1,26 @@
 import Joi from 'joi'
+import { longestText } from '../../measure'
 import {
-  amount,
-  day,
-  fieldsOf,
-  flag,
-  id,
-  list,
-  longestText,
-  may,
-  number,
-  oneOf,
-  orNull,
-  text,
-} from '../measure'
-import { recipeSchema } from '../recipe'
-import { changeSchema } from '../swap'
-import type { Cup, Serving } from './blind'
-import type { Lesson } from './learn'
-import { lexicon } from './tables/lexicon'
-import {
+  type Lesson,
+  lexicon,
   mostArms,
-  type Answer,
   type Arm,
   type ArmRecord,
-  type CupScore,
   type Score,
   type Tasting,
   type Trial,
-} from './trial'
-import { trialLimits } from './limits'
+  trialLimits,
+} from '../../trial'
+import { recipeSchema } from './recipe'
+import { amount, day, fieldsOf, flag, id, list, may, number, oneOf, orNull, text } from './schema'
+import { changeSchema } from './swap'
 
 /** What may be kept of a trial and of what it taught. */
+type Serving = Tasting['servings'][number]
+type Cup = Serving['cups'][number]
+type Answer = Tasting['answers'][number]
+type CupScore = NonNullable<Tasting['scores']>[number]
+
 const measured = orNull(number)
 const code = Joi.string().pattern(/^\d{3}$/u)
 const scoreFields = {

@@ -1,8 +1,14 @@
 import Joi from 'joi'
-import { amount, day, fieldsOf, id, list, may, name, number, orNull, text } from '../measure'
-import type { packetFields, MakerAnswer, Packet, PacketPast, PacketWords } from './packet'
-import { packetFigures } from './packet'
-import { packetLimits } from './limits'
+import {
+  type packetFields,
+  type MakerAnswer,
+  type Packet,
+  type PacketPast,
+  type PacketWords,
+  packetFigures,
+  packetLimits,
+} from '../../packet'
+import { amount, day, fieldsOf, id, list, may, name, number, orNull, text } from './schema'
 
 /** What may be kept of a packet. */
 /** A day, or '' where nobody has looked. */

@@ -1,32 +1,31 @@
 import Joi from 'joi'
+import { longestText, regions } from '../../measure'
+import type { Bake, BakeDay, Baked, Label, Photo, Picture } from '../bake'
+import { bakeLimits } from '../limits'
+import { dayWishesSchema } from './day'
+import { madeSchema, makingSchema } from './make'
+import { packetSchema } from './packet'
+import { kitchenSchema, sizingSchema } from './pan'
+import { stockSchema } from './pantry'
+import { groupSchema, personSchema, tieSchema } from './people'
+import { findingSchema, recipeSchema } from './recipe'
 import {
   day,
   fieldsOf,
   flag,
   id,
   list,
-  longestText,
   may,
   moment,
   oneOf,
   orNull,
   pictureData,
   problemIn,
-  regions,
   text,
   type KeptProblem,
-} from '../measure'
-import { dayWishesSchema } from '../day'
-import { madeSchema, makingSchema } from '../make'
-import { packetSchema } from '../packet'
-import { kitchenSchema, sizingSchema } from '../pan'
-import { stockSchema } from '../pantry'
-import { groupSchema, personSchema, tieSchema } from '../people'
-import { findingSchema, recipeSchema } from '../recipe'
-import { planSchema, triedFields, wishesSchema } from '../swap'
-import { lessonSchema, trialSchema } from '../trial'
-import type { Bake, BakeDay, Baked, Label, Photo, Picture } from './bake'
-import { bakeLimits } from './limits'
+} from './schema'
+import { planSchema, triedFields, wishesSchema } from './swap'
+import { lessonSchema, trialSchema } from './trial'
 
 /** What may be kept of a bake, of pictures, and so of a whole house; and how much a bake's form takes. */
 const bakedSchema = fieldsOf<Baked>({ on: day, note: text(bakeLimits.note), ...triedFields })

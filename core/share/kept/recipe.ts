@@ -1,20 +1,10 @@
 import Joi from 'joi'
-import {
-  amount,
-  fieldsOf,
-  flag,
-  id,
-  list,
-  longestText,
-  may,
-  number,
-  oneOf,
-  orNull,
-  pair,
-  regions,
-  text,
-} from '../measure'
-import type { Component, Correction, Finding, LeftOver, Line, Oven, Recipe, Yield } from './recipe'
+import { longestText, regions } from '../../measure'
+import type { Component, Correction, Finding, LeftOver, Line, Recipe } from '../../recipe'
+import { amount, fieldsOf, flag, id, list, may, number, oneOf, orNull, pair, text } from './schema'
+
+type Oven = NonNullable<Recipe['oven']>
+type Yield = NonNullable<Recipe['yield']>
 
 /** What may be kept of a recipe and its findings. */
 

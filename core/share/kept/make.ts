@@ -1,22 +1,19 @@
 import Joi from 'joi'
 import {
-  amount,
-  fieldsOf,
-  flag,
-  id,
-  list,
-  longestText,
-  may,
-  number,
-  oneOf,
-  orNull,
-  pair,
-  text,
-} from '../measure'
-import type { Card, Item, Mark, Warmth, Weighing } from './card'
-import type { Happening, Making } from './making'
-import type { Made, MadeTime, MadeWeight } from './record'
-import { makeLimits } from './limits'
+  type Card,
+  type Item,
+  type Mark,
+  type Warmth,
+  type Weighing,
+  type Happening,
+  type Making,
+  type Made,
+  type MadeTime,
+  type MadeWeight,
+  makeLimits,
+} from '../../make'
+import { longestText } from '../../measure'
+import { amount, fieldsOf, flag, id, list, may, number, oneOf, orNull, pair, text } from './schema'
 
 /** What may be kept of a making and of its record. */
 const bakeId = id.allow('')

@@ -1,7 +1,5 @@
-import { amount, byKey, fieldsOf, flag, id, list, may, number, oneOf, text } from '../measure'
-import type { Ahead } from './ahead'
-import type { DayWishes, OwnTask } from './plan-day'
-import { dayLimits } from './limits'
+import { type Ahead, type DayWishes, type OwnTask, dayLimits } from '../../day'
+import { amount, byKey, fieldsOf, flag, id, list, may, number, oneOf, text } from './schema'
 
 /** What may be kept of a day. */
 export const dayWishesSchema = fieldsOf<DayWishes>({

@@ -1,4 +1,3 @@
-import { fieldsOf, id, list, may, name, oneOf, orNull, text, yes } from '../measure'
 import {
   beadColours,
   beadShapes,
@@ -8,9 +7,10 @@ import {
   type Bead,
   type PeopleGroup,
   type Person,
-} from './person'
-import type { Tie } from './tie'
-import { peopleLimits } from './limits'
+  type Tie,
+  peopleLimits,
+} from '../../people'
+import { fieldsOf, id, list, may, name, oneOf, orNull, text, yes } from './schema'
 
 /** What may be kept of people. */
 const avoidSchema = fieldsOf<Avoid>({

@@ -1,4 +1,17 @@
 import Joi from 'joi'
+import type {
+  Wishes,
+  Rests,
+  Tried,
+  Did,
+  Addition,
+  Change,
+  Plan,
+  PlanPart,
+  TestPiece,
+  Trim,
+} from '../../swap'
+import { recipeSchema } from './recipe'
 import {
   amount,
   byKey,
@@ -12,12 +25,7 @@ import {
   orNull,
   pair,
   text,
-} from '../measure'
-import { recipeSchema } from '../recipe'
-import type { Wishes } from './candidates'
-import type { Rests, Tried } from './experience'
-import type { Did } from './explain'
-import type { Addition, Change, Plan, PlanPart, TestPiece, Trim } from './plan'
+} from './schema'
 
 /** What may be kept of wishes and of a plan that was chosen. */
 

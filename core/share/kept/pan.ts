@@ -1,5 +1,15 @@
 import Joi from 'joi'
 import {
+  type BatterSaid,
+  type Kitchen,
+  type OvenNote,
+  type Pace,
+  type Sizing,
+  materialRows,
+  type NamedTin,
+  panLimits,
+} from '../../pan'
+import {
   amount,
   byKey,
   fieldsOf,
@@ -13,13 +23,7 @@ import {
   orNull,
   pair,
   text,
-} from '../measure'
-import type { BatterSaid } from './batter'
-import type { Kitchen, OvenNote, Pace } from './kitchen'
-import type { Sizing } from './size-up'
-import { materialRows } from './tables/materials'
-import type { NamedTin } from './tin'
-import { panLimits } from './limits'
+} from './schema'
 
 /** What may be kept of a kitchen and of a bake's size. */
 const tinSchema = fieldsOf<NamedTin>({

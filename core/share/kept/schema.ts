@@ -1,9 +1,10 @@
 import Joi from 'joi'
 
 /**
- * What the schemas of all kept things are made of. Each stage has a `kept.ts` beside its types: it
- * reads files, guards every write to the database, and gives forms their limits. Everything is
- * required unless it is `may`.
+ * What the schemas of kept things are made of. There is one file for each stage here, one schema for
+ * each type that is kept: it reads files and guards every write to the database. Everything is
+ * required unless it is `may`. The validator is large: nothing but `backup` and `kept` of the face
+ * loads it.
  */
 
 /** The longest of anything that is told of something: notes, reasons, sentences. */

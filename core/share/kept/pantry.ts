@@ -1,8 +1,13 @@
 import Joi from 'joi'
-import { amount, byKey, fieldsOf, flag, id, list, may, number, oneOf, text } from '../measure'
-import type { Composition, Functions, Ingredient } from './ingredient'
-import { kindNames } from './kinds'
-import type { OwnSpoon, Stock } from './stock'
+import {
+  type Composition,
+  type Functions,
+  type Ingredient,
+  kindNames,
+  type OwnSpoon,
+  type Stock,
+} from '../../pantry'
+import { amount, byKey, fieldsOf, flag, id, list, may, number, oneOf, text } from './schema'
 
 /** What may be kept of a house's own pantry. */
 
