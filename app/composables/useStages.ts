@@ -53,7 +53,7 @@ export function useStages() {
     if (id === 'packet')
       return (
         safety.claims !== null &&
-        safety.claims.resting.onPackets >= safety.claims.resting.bought &&
+        safety.claims.coverage.onPackets >= safety.claims.coverage.bought &&
         openOf('packet') === 0
       )
     return id === 'swap'

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import type { Made, Making } from '#core/make'
 import type { Sizing } from '#core/pan'
-import type { Person, Tie } from '#core/people'
+import type { Person, PacketLink } from '#core/people'
 import type { RecipeEdit } from '#core/recipe'
 import { bakeOf, bakeWith, readingOf, type Bake, type BakeDay } from '#core/share'
 import { NotKept } from '~/db/guard'
@@ -147,7 +147,7 @@ export const useCurrentBake = defineStore('currentBake', () => {
   const seat = (people: readonly string[]) => put({ people: [...people], plan: null })
 
   /** Ties a line, or all lines of an ingredient, to packets; none unties it. */
-  async function tie(to: Pick<Tie, 'ingredient' | 'lineId'>, packets: readonly string[]) {
+  async function tie(to: Pick<PacketLink, 'ingredient' | 'lineId'>, packets: readonly string[]) {
     const others = (bake.value?.ties ?? []).filter(
       t => t.ingredient !== to.ingredient || t.lineId !== to.lineId,
     )

@@ -3,11 +3,11 @@ import type { DayPlan } from '#core/day'
 import {
   beginMaking,
   canTakeBack,
-  counterOf,
+  counterState,
   madeOf,
   takeBack,
   tell,
-  type Happening,
+  type MakingEvent,
   type Making,
   type Pour,
 } from '#core/make'
@@ -19,8 +19,8 @@ import { usePlans } from './plans'
 import { useHouseStore } from './house'
 
 /** What is said at the counter: the same without its moment. */
-export type Saying = Happening extends infer H
-  ? H extends Happening
+export type Saying = MakingEvent extends infer H
+  ? H extends MakingEvent
     ? Omit<H, 'at'>
     : never
   : never
@@ -43,7 +43,7 @@ export const useMakeStore = defineStore('make', () => {
     sessionStorage.setItem('ingwer-in-hand', card)
   }
   const counter = computed(() =>
-    making.value ? counterOf(making.value, now.value, inHand.value) : null,
+    making.value ? counterState(making.value, now.value, inHand.value) : null,
   )
   /** What is being made in this house, whatever lies on the bench: its timers call on every page. */
   const active = shallowRef<{
@@ -52,7 +52,7 @@ export const useMakeStore = defineStore('make', () => {
     readonly making: Making
   } | null>(null)
   const calls = computed(() =>
-    active.value ? counterOf(active.value.making, now.value).calls : [],
+    active.value ? counterState(active.value.making, now.value).calls : [],
   )
   /** Looks up what was being made when the page was closed. */
   async function lookUp() {
@@ -108,7 +108,7 @@ export const useMakeStore = defineStore('make', () => {
     let next = making.value
     if (!next) return
     now.value = Date.now() / 60_000
-    for (const each of sayings) next = tell(next, { ...each, at: now.value } as Happening)
+    for (const each of sayings) next = tell(next, { ...each, at: now.value } as MakingEvent)
     await current.keepMaking(next)
   }
   /** The same of whatever is being made, from a page that has something else on the bench. */
@@ -126,7 +126,7 @@ export const useMakeStore = defineStore('make', () => {
       return
     }
     const next = sayings.reduce<Making>(
-      (m, each) => tell(m, { ...each, at: now.value } as Happening),
+      (m, each) => tell(m, { ...each, at: now.value } as MakingEvent),
       bake.making,
     )
     await house.keepBake({ ...bake, making: next, updated: new Date().toISOString() })

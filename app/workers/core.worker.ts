@@ -1,5 +1,4 @@
 import { expose } from 'comlink'
-import type { Region } from '#core/measure'
 import {
   builtIn,
   allIngredients,
@@ -16,23 +15,13 @@ import {
   type Recipe,
   readLine,
   type Reading,
-  type RecipeOptions,
-  type LineOptions,
   type Finding,
-  type RecipeEdit,
   unknownNames,
   previewOf,
   thingsOf,
   readSteps,
 } from '#core/recipe'
-import {
-  readFields,
-  sumUp,
-  type Packet,
-  type PacketWords,
-  changeOf,
-  lookAlikes,
-} from '#core/packet'
+import { readFields, sumUp, type Packet, changeOf, lookAlikes } from '#core/packet'
 import {
   type Person,
   safetyOf,
@@ -40,22 +29,21 @@ import {
   makeBefore,
   packetsFor,
   whoMayEat,
-  type Tie,
+  type PacketLink,
 } from '#core/people'
-import type { Measure } from '#core/formula'
 import {
   adapt,
   type Wishes,
   type Plan,
-  schools,
-  schoolById,
+  substitutions,
+  substitutionById,
   jobRows,
   waysFor,
   familyChoices,
   sweeteners,
   nudge,
   sensitivity,
-  bringing,
+  contributions,
   basePlan,
   lineByHand,
   restByHand,
@@ -89,11 +77,9 @@ import {
   differencesOf,
   tooFine,
   type Proposal,
-  type ArmRecord,
   type Trial,
   trialView,
   beforeTest,
-  type TastingKind,
   diagnose,
   symptomsFor,
   symptomsIn,
@@ -101,7 +87,6 @@ import {
   mainOf,
   type DiagnoseOptions,
   type Symptom,
-  type Lesson,
   learnedIn,
   lessonsWith,
   knownBy,
@@ -114,7 +99,7 @@ import {
   planOfVersion,
 } from '#core/trial'
 import {
-  armBakes,
+  trialBakes,
   recipeOf,
   plannedRecipe,
   sizedBake,
@@ -158,14 +143,13 @@ const withKnown = ({ knows, ...base }: WorkerBase): HandBase => ({
  * never waits.
  */
 const core = {
-  stock: (stock: Stock) => stockPantry(stock),
-  readRecipe: (text: string, options: RecipeOptions) => readRecipe(text, options),
+  stock: stockPantry,
+  readRecipe,
   readFile: (name: string, bytes: ArrayBuffer) => readFile(name, decodeText(bytes)),
-  readLine: (text: string, options: LineOptions) => readLine(text, options),
+  readLine,
   readSteps: (recipe: Recipe) => ({ steps: readSteps(recipe), things: thingsOf(recipe) }),
-  editRecipe: (reading: Reading, edits: RecipeEdit | readonly RecipeEdit[]) =>
-    editRecipe(reading, edits),
-  reread: (reading: Reading) => rereadAll(reading),
+  editRecipe,
+  reread: rereadAll,
   /** What each correction of each finding would change, by the finding's key. */
   previews: (reading: Reading, findings: readonly Finding[]) =>
     findings.map(f => [f.key, f.corrections.map(c => previewOf(reading, c.edits))] as const),
@@ -183,11 +167,15 @@ const core = {
    * Who can eat a recipe, by the packets it is tied to; what may be claimed; what to mind; what to
    * do against traces.
    */
-  safety: (recipe: Recipe, people: readonly Person[], ties: readonly Tie[], house: CardHouse) =>
-    safetyOf(recipe, people, packetsFor(ties, house.packets, house.today)),
+  safety: (
+    recipe: Recipe,
+    people: readonly Person[],
+    ties: readonly PacketLink[],
+    house: CardHouse,
+  ) => safetyOf(recipe, people, packetsFor(ties, house.packets, house.today)),
   /** Ids of a recipe's ingredients that come out of packets; '' stands for what is not known. */
-  boughtIn: (recipe: Recipe) => boughtIn(recipe),
-  readFields: (words: PacketWords) => readFields(words),
+  boughtIn,
+  readFields,
   /** What packets come to, who may eat each, and which look alike but differ. */
   packets: (packets: readonly Packet[], people: readonly Person[], today: string) => ({
     each: packets.map(packet => ({
@@ -197,9 +185,9 @@ const core = {
     })),
     alike: lookAlikes(packets),
   }),
-  changeOf: (before: PacketWords, after: PacketWords) => changeOf(before, after),
+  changeOf,
   /** For each bake, whose verdict changed between two moments of the house. */
-  recheck: (...asked: Parameters<typeof recheckBakes>) => recheckBakes(...asked),
+  recheck: recheckBakes,
   cardFacts: (bake: Bake, people: readonly Person[], house: CardHouse) => {
     const facts = cardFacts(bake, people, house)
     return { facts, code: codeText(facts) }
@@ -228,22 +216,25 @@ const core = {
     wishes: Wishes,
     knows: HouseKnows,
   ) => sensitivity(recipe, plan, people, wishes, knownBy(knows)),
-  bringing: (recipe: Recipe, plan: Plan, component: string, measure: Measure) =>
-    bringing(recipe, plan, component, measure),
+  contributions,
   waysFor: (recipe: Recipe, people: readonly Person[], wishes: Wishes, knows: HouseKnows) =>
     waysFor(recipe, people, wishes, knownBy(knows)),
   choices: () => ({
     families: familyChoices,
     sweeteners,
-    schools: schools.map(({ id, name, source }) => ({ id, name, source })),
+    schools: substitutions.map(({ id, name, source }) => ({ id, name, source })),
     jobs: jobRows.map(({ job, explains }) => ({ job, explains })),
   }),
   schoolNames: (ids: readonly string[]) =>
-    ids.map(id => ({ id, name: schoolById(id)?.name ?? id, source: schoolById(id)?.source ?? '' })),
+    ids.map(id => ({
+      id,
+      name: substitutionById(id)?.name ?? id,
+      source: substitutionById(id)?.source ?? '',
+    })),
   /** How much fat a firm plant fat is reckoned with, of those ids that are one; in %. */
-  fatsOf: (ids: readonly string[]) => plantFats(ids),
+  fatsOf: plantFats,
   /** The same ingredient with the fat of its packet; its water gives way. */
-  withFat: (id: string, fat: number) => withFat(id, fat),
+  withFat,
   /** One version for all or several; stops when it is told to, between two groups. */
   split: async (
     recipe: Recipe,
@@ -321,7 +312,7 @@ const core = {
   /** What the day's bakes take together. */
   shopping: (bakes: readonly Bake[], kitchen: Kitchen) =>
     shoppingOf(bakes.map(bake => recipeOf(bake, kitchen))),
-  ifLate: (plan: Extract<DayPlan, { ok: true }>, minutes: number) => ifLate(plan, minutes),
+  ifLate,
   /** How long each of the bakes keeps. */
   keepings: (bakes: readonly Bake[]) =>
     bakes.map(bake => [bake.id, keepingOf(plannedRecipe(bake), '')] as const),
@@ -387,15 +378,18 @@ const core = {
    * Everything that a page says of a trial: what differs and what is held, who may taste each arm,
    * what tastings have shown.
    */
-  trialView: (trial: Trial, people: readonly Person[], ties: readonly Tie[], house: CardHouse) =>
-    trialView(trial, people, packetsFor(ties, house.packets, house.today)),
-  before: (kind: TastingKind, tasters: number, arms: number) => beforeTest(kind, tasters, arms),
-  armBakes: (bake: Bake, trial: Trial, now: string, there: readonly Bake[], serveAt: string) =>
-    armBakes(bake, trial, now, there, serveAt),
+  trialView: (
+    trial: Trial,
+    people: readonly Person[],
+    ties: readonly PacketLink[],
+    house: CardHouse,
+  ) => trialView(trial, people, packetsFor(ties, house.packets, house.today)),
+  before: beforeTest,
+  trialBakes,
   /** What a winner would teach, and how much the trial is worth. */
-  lessons: (...asked: Parameters<typeof lessonsWith>) => lessonsWith(...asked),
+  lessons: lessonsWith,
   /** The house's school in sentences. */
-  school: (lessons: readonly Lesson[]) => learnedIn(lessons),
+  school: learnedIn,
   diagnose: (
     symptoms: readonly Symptom[],
     recipe: Recipe,
@@ -416,13 +410,13 @@ const core = {
     const { family } = mainOf(plan?.recipe ?? recipe, plan)
     return { family, rows: symptomsFor(family).map(({ id, says, sense }) => ({ id, says, sense })) }
   },
-  symptomsIn: (words: string, family: string | null) => symptomsIn(words, family),
-  symptomsOf: (record: ArmRecord) => symptomsOf(record),
+  symptomsIn,
+  symptomsOf,
   versions: (bake: Bake) => {
     const versions = versionsOf(bake)
     return { versions, places: treeOf(versions) }
   },
-  compare: (a: Version, b: Version) => compareVersions(a, b),
+  compare: compareVersions,
   findVersions: (versions: readonly Version[], words: string) =>
     searchVersions(versions, words).map(v => v.id),
   /** A version as the bake's plan, weighed and checked anew for who sits there now. */
@@ -448,17 +442,16 @@ const core = {
     stamp: string,
     shopping: readonly Needed[],
   ) => (await calendar()).calendarOf(plan, title, stamp, shopping),
-  recipeOf: (bake: Bake, kitchen: Kitchen) => recipeOf(bake, kitchen),
-  cardOf: (bake: Bake, people: readonly Person[], house: CardHouse) => cardOf(bake, people, house),
-  cardHtml: (bake: Bake, people: readonly Person[], house: CardHouse, code: string) =>
-    cardHtml(bake, people, house, code),
+  recipeOf,
+  cardOf,
+  cardHtml,
   jsonLdOf,
-  ingredientNames: (region: Region) => namesIn(region),
+  ingredientNames: namesIn,
   /** The ingredient that a few words name, if it is one and nothing else. */
-  ingredientOf: (words: string) => namedAlone(words),
-  nameOf: (id: string, region: Region) => nameOf(id, region),
+  ingredientOf: namedAlone,
+  nameOf,
   /** The whole pantry, the house's own rows as they count. */
-  pantry: () => allIngredients(),
+  pantry: allIngredients,
   formOf: async (id: string) => {
     const item = ingredientById(id)
     return item ? (await pantryForm()).formOf(item) : null

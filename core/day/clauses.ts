@@ -27,7 +27,7 @@ import {
 /** What a clause asks of what was baked: cold before it, or still warm. */
 type Wants = 'cold' | 'warm' | null
 /** A stretch of work of one step, or a wait that it states; `span` is its place in the step's text. */
-export type Part = { readonly span: Span; readonly celsius: Celsius | null } & (
+export type WorkPart = { readonly span: Span; readonly celsius: Celsius | null } & (
   | {
       readonly is: 'hands'
       readonly minutes: Minutes
@@ -181,8 +181,8 @@ function untimed(
 export function partsOf(
   step: Pick<PlacedStep, 'text' | 'times'>,
   at: ClauseSetting,
-): { readonly parts: readonly Part[]; readonly celsius: Celsius | null } {
-  const parts: Part[] = []
+): { readonly parts: readonly WorkPart[]; readonly celsius: Celsius | null } {
+  const parts: WorkPart[] = []
   let celsius = at.celsius
   let baked = at.baked
   for (const clause of clausesOf(step.text)) {
@@ -236,7 +236,7 @@ export function partsOf(
           : wantsCold.test(text)
             ? 'cold'
             : null
-      const hand: Part = {
+      const hand: WorkPart = {
         is: 'hands',
         span,
         celsius,

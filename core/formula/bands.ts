@@ -71,19 +71,24 @@ export interface Miss {
   readonly change: number
 }
 
+/** What a deviation is measured by: `mass` and `flour` in g; `goal` where it is not the original. */
+interface DeviationBy {
+  readonly family: FamilyRow
+  readonly mass: number
+  readonly flour: number
+  readonly goal?: Balance
+  readonly eggAir?: number
+}
+
 /**
  * How far a balance has moved from the original, in squared tolerances weighted by family: Σ
  * w·((after − before)/tol)². Source: the engine study. The misses come with it, the dearest first.
  */
-export function lossOf(
+export function deviationOf(
   before: Balance,
   after: Balance,
-  family: FamilyRow,
-  mass: number,
-  flour: number,
-  goal: Balance = before,
-  eggAir = 0,
-): { loss: number; misses: readonly Miss[] } {
+  { family, mass, flour, goal = before, eggAir = 0 }: DeviationBy,
+): { readonly loss: number; readonly misses: readonly Miss[] } {
   const misses = measures
     .map(measure => {
       const change =

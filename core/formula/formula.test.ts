@@ -5,7 +5,7 @@ import fc from 'fast-check'
 import { recipeOf } from '../../tests/arbitraries'
 import { pantry } from '#core/pantry'
 import { readRecipe } from '#core'
-import { bandsOf, lossOf } from './bands'
+import { bandsOf, deviationOf } from './bands'
 import { familyById, familyOf } from './family'
 import { liftOf } from './leavening'
 import { measures } from './measures'
@@ -357,9 +357,11 @@ test('a balance that has not moved costs nothing and lies within its bands', () 
   const own = balanceOf(weightsOf(recipe.components[0]!.lines), 6.3)
   const family = familyById('quick-bread')
   const bands = bandsOf(own, family, 950, 225)
-  expect(lossOf(own, own, family, 950, 225).loss).toBe(0)
+  expect(deviationOf(own, own, { family, mass: 950, flour: 225 }).loss).toBe(0)
   for (const m of each(measures)) expect(bands[m][0] <= own[m] && own[m] <= bands[m][1]).toBe(true)
   const wetter = { ...own, water: own.water * 1.2 }
-  expect(lossOf(own, wetter, family, 950, 225).misses[0]!.measure).toBe('water')
+  expect(deviationOf(own, wetter, { family, mass: 950, flour: 225 }).misses[0]!.measure).toBe(
+    'water',
+  )
   expect(wetter.water).toBeGreaterThan(bands.water[1])
 })

@@ -51,7 +51,7 @@ export { bandsOf } from './bands'
 export { toleranceOf } from './bands'
 export { sideOf } from './bands'
 export { felt } from './bands'
-export { lossOf } from './bands'
+export { deviationOf } from './bands'
 export type { Bands } from './bands'
 export type { Miss } from './bands'
 

@@ -8,7 +8,7 @@ import { putIn, type DayBake, type DayPlan, type Moment, type PlacedTask } from 
 import { bakeLossRows, lossRows } from './tables/losses'
 
 /** What is weighed in: how much (null: nobody says), the same in spoons, and what it is for. */
-export interface Item {
+export interface WeighItem {
   readonly lineId: string
   readonly name: string
   readonly says: string
@@ -72,7 +72,7 @@ export interface Card {
    * somebody says that it is in.
    */
   readonly also?: readonly string[]
-  readonly item?: Item
+  readonly item?: WeighItem
   readonly weighing?: Weighing
   readonly marks: readonly Mark[]
   /** Of a bake: the batter's weight and the share that it usually loses. */
@@ -136,11 +136,11 @@ const firstWords = (text: string) =>
 const isCounted = (line: Line) => line.unit === null && line.amount !== null
 
 /** Everything that is weighed in for a bake, in its order. */
-export function itemsOf(recipe: Recipe): readonly Item[] {
+export function itemsOf(recipe: Recipe): readonly WeighItem[] {
   const amounts = new Map(amountsOf(recipe, 1, 'grams').map(a => [a.lineId, a]))
   return weighingOrder(recipe)
     .filter(({ line }) => !line.optional || line.grams)
-    .map(({ line, for: use }): Item => ({
+    .map(({ line, for: use }): WeighItem => ({
       lineId: line.id,
       name: amounts.get(line.id)?.name || line.name || line.text,
       says: line.text,

@@ -5,9 +5,9 @@ import fc from 'fast-check'
 import { asWritten, readRecipe, sizeUp, usualKitchen, planDay } from '#core'
 import type { DayBake } from '#core/day'
 import { cardsOf } from './card'
-import { counterOf } from './counter'
-import { bakeLoss, lossFor } from './loss'
-import { beginMaking, tell, type Happening, type Making } from './making'
+import { counterState } from './counter'
+import { bakeLoss, bakeLossFor } from './loss'
+import { beginMaking, tell, type MakingEvent, type Making } from './making'
 import { pourOf } from './pour'
 import { plausible, reaches, remaining, type Felt } from './probe'
 import {
@@ -49,9 +49,9 @@ const noEgg: DayBake = {
     })),
   },
 }
-type Say = Happening extends infer H ? (H extends Happening ? Omit<H, 'at'> : never) : never
+type Say = MakingEvent extends infer H ? (H extends MakingEvent ? Omit<H, 'at'> : never) : never
 const say = (making: Making, at: number, ...says: Say[]) =>
-  says.reduce((m, each) => tell(m, { ...each, at } as Happening), making)
+  says.reduce((m, each) => tell(m, { ...each, at } as MakingEvent), making)
 
 describe('more or less in the bowl than was wanted', () => {
   const making = begun(noEgg)
@@ -94,11 +94,11 @@ describe('more or less in the bowl than was wanted', () => {
       { do: 'done', card: card('black treacle').id },
       { do: 'scale', bake: 'b', factor: found.factor! },
     )
-    const after = counterOf(scaled, making.begun + 3)
+    const after = counterState(scaled, making.begun + 3)
     const again = after.cards.find(p => p.card.id === flour.id)!
     expect(again).toMatchObject({ is: 'ready', got: 225, wanted: expect.closeTo(270, 6) })
     expect(after.cards.find(p => p.card.id === card('black treacle').id)!.is).toBe('over')
-    const topped = counterOf(
+    const topped = counterState(
       say(
         scaled,
         making.begun + 4,
@@ -151,26 +151,26 @@ describe('more or less in the bowl than was wanted', () => {
 describe('weighed before and after', () => {
   const row = (id: string) => lossRows.find(r => r.id === id)!
   test('a drained yoghurt: percent gone, whether that is enough, and how long it still takes', () => {
-    const early = lossFor(row('drain'), 400, 300, 60)
+    const early = bakeLossFor(row('drain'), 400, 300, 60)
     expect(early).toMatchObject({ lost: 0.25, is: 'short', what: row('drain').short })
     // Draining slows down: for 1.9 times the loss 3.6 times the time.
     expect(early.left! + 60).toBeCloseTo(60 * (0.475 / 0.25) ** 2, 6)
-    expect(lossFor(row('drain'), 400, 200, 600)).toMatchObject({
+    expect(bakeLossFor(row('drain'), 400, 200, 600)).toMatchObject({
       is: 'right',
       what: '',
       left: null,
     })
-    expect(lossFor(row('drain'), 400, 150, 900)).toMatchObject({ is: 'past' })
+    expect(bakeLossFor(row('drain'), 400, 150, 900)).toMatchObject({ is: 'past' })
   })
   test('boiling takes as much every minute', () => {
-    const found = lossFor(row('reduce'), 200, 180, 4)
+    const found = bakeLossFor(row('reduce'), 200, 180, 4)
     expect(found.left! + 4).toBeCloseTo((4 * 0.375) / 0.1, 6)
   })
   test('a foam by the weight of 100 ml', () => {
-    expect(lossFor(row('peaks'), null, 45, 0)).toMatchObject({ is: 'short', per100: 45 })
-    expect(lossFor(row('peaks'), null, 22, 0).is).toBe('right')
-    expect(lossFor(row('peaks'), null, 8, 0).is).toBe('past')
-    expect(lossFor(row('whip'), null, 300, 0).is).toBe('odd')
+    expect(bakeLossFor(row('peaks'), null, 45, 0)).toMatchObject({ is: 'short', per100: 45 })
+    expect(bakeLossFor(row('peaks'), null, 22, 0).is).toBe('right')
+    expect(bakeLossFor(row('peaks'), null, 8, 0).is).toBe('past')
+    expect(bakeLossFor(row('whip'), null, 300, 0).is).toBe('odd')
   })
   test('weights that cannot be are said, never reckoned with', () => {
     for (const [before, after] of [
@@ -179,7 +179,7 @@ describe('weighed before and after', () => {
       [100, 0],
       [0, 10],
     ] as const)
-      expect(lossFor(row('reduce'), before, after, 5)).toMatchObject({ is: 'odd', left: null })
+      expect(bakeLossFor(row('reduce'), before, after, 5)).toMatchObject({ is: 'odd', left: null })
     expect([
       bakeLoss(1500, 1400, 900),
       bakeLoss(1500, 1600, 900),

@@ -5,8 +5,8 @@ import fc from 'fast-check'
 import { asWritten, readRecipe, sizeUp, usualKitchen, planDay } from '#core'
 import type { DayBake, DayPlan } from '#core/day'
 import { cardsOf, itemsOf, type Card } from './card'
-import { beginMaking, canTakeBack, takeBack, tell, type Happening, type Making } from './making'
-import { counterOf, isAttended } from './counter'
+import { beginMaking, canTakeBack, takeBack, tell, type MakingEvent, type Making } from './making'
+import { counterState, isAttended } from './counter'
 import { handsTook } from './hands'
 import { madeOf } from './record'
 
@@ -36,9 +36,9 @@ const begun = (...bakes: DayBake[]): Making => {
   const plan = planOf(...bakes)
   return beginMaking('m', cardsOf(bakes, plan, usualKitchen), five, plan.start)
 }
-type Say = Happening extends infer H ? (H extends Happening ? Omit<H, 'at'> : never) : never
+type Say = MakingEvent extends infer H ? (H extends MakingEvent ? Omit<H, 'at'> : never) : never
 const say = (making: Making, at: number, ...says: Say[]) =>
-  says.reduce((m, each) => tell(m, { ...each, at } as Happening), making)
+  says.reduce((m, each) => tell(m, { ...each, at } as MakingEvent), making)
 /** What hands do with a card: a bake and a wait of their own begin, the rest is done. */
 const act = (card: Card): Say =>
   card.kind === 'bake' || card.kind === 'wait'
@@ -56,7 +56,7 @@ function walk(start: Making): {
   let [making, now] = [start, start.begun]
   const came: Card[] = []
   for (let n = 0; n < 600; n++) {
-    const counter = counterOf(making, now)
+    const counter = counterState(making, now)
     if (counter.current) {
       came.push(counter.current.card)
       now += counter.current.card.kind === 'bake' ? 0 : Math.max(0.2, counter.current.card.minutes)
@@ -91,7 +91,7 @@ describe('a day as cards', () => {
           .sort(),
       )
       expect(came.at(-1)!.kind).toBe('serve')
-      expect(counterOf(done, five + 5000).done).toBe(came.length)
+      expect(counterState(done, five + 5000).done).toBe(came.length)
     },
   )
   test('things are weighed as the steps need them: what greases a tin comes with what it is for', () => {
@@ -136,7 +136,7 @@ describe('a day as cards', () => {
       expect(bake.also).toHaveLength(1)
       expect(each(bake.after).every(task => making.cards.some(c => c.task === task))).toBe(true)
       const { making: done } = walk(making)
-      const counter = counterOf(done, five + 5000)
+      const counter = counterState(done, five + 5000)
       for (const id of [bake.task, ...bake.also!]) expect(counter.happened[id]?.to).not.toBeNull()
       expect(
         each(planOf(plum).tasks.filter(t => t.kind !== 'serve')).every(
@@ -156,7 +156,7 @@ describe('a day as cards', () => {
 
 describe('where it stands', () => {
   const making = begun(plum)
-  const first = counterOf(making, making.begun)
+  const first = counterState(making, making.begun)
   test('it begins with what takes longest to be ready, and counts', () => {
     expect(first.current!.card).toMatchObject({ kind: 'wait', short: 'soften' })
     expect([first.done, first.next.length, first.finished]).toEqual([0, 2, null])
@@ -166,7 +166,7 @@ describe('where it stands', () => {
     for (let n = 0; n <= done.log.length; n++) {
       const part = { ...done, log: done.log.slice(0, n) }
       const now = part.log.at(-1)?.at ?? part.begun
-      const counter = counterOf(part, now)
+      const counter = counterState(part, now)
       const over = (task: string) =>
         counter.cards.filter(p => p.card.task === task).every(p => p.is === 'over')
       for (const p of each(counter.cards))
@@ -179,19 +179,19 @@ describe('where it stands', () => {
     let now = log.begun
     const chill = log.cards.find(c => c.short === 'chill')!
     while (
-      counterOf(log, now).current!.card.after.join() !== chill.after.join() &&
-      counterOf(log, now).current
+      counterState(log, now).current!.card.after.join() !== chill.after.join() &&
+      counterState(log, now).current
     ) {
-      const { current } = counterOf(log, now)
+      const { current } = counterState(log, now)
       now += 3
       log = say(log, now, act(current!.card))
-      if (counterOf(log, now).timers.some(t => t.card === chill.id)) break
+      if (counterState(log, now).timers.some(t => t.card === chill.id)) break
     }
-    const timer = counterOf(log, now + 500).timers.find(t => t.card === chill.id)!
+    const timer = counterState(log, now + 500).timers.find(t => t.card === chill.id)!
     expect(timer.begun).toBe(now)
     expect(timer.ends).toBe(now + 60)
-    expect(counterOf(log, now + 59).cards.find(p => p.card.id === chill.id)!.is).toBe('running')
-    expect(counterOf(log, now + 60).cards.find(p => p.card.id === chill.id)!.is).toBe('over')
+    expect(counterState(log, now + 59).cards.find(p => p.card.id === chill.id)!.is).toBe('running')
+    expect(counterState(log, now + 60).cards.find(p => p.card.id === chill.id)!.is).toBe('over')
   })
   test(
     'a card that is in hand stays until its tick, though a wait ends that an earlier card ' +
@@ -201,7 +201,7 @@ describe('where it stands', () => {
       for (const start of [...demo.map(b => begun(b)), begun(ginger, shortbread)]) {
         let [making, now] = [start, start.begun]
         for (let n = 0; n < 600; n++) {
-          const { current, timers } = counterOf(making, now)
+          const { current, timers } = counterState(making, now)
           if (!current) {
             const next = timers.find(t => t.stopped === null && t.ends > now)
             if (!next) break
@@ -209,24 +209,24 @@ describe('where it stands', () => {
             continue
           }
           now = Math.max(now, current.card.starts)
-          const { id, minutes } = counterOf(making, now).current!.card
+          const { id, minutes } = counterState(making, now).current!.card
           for (const share of [0.3, 1, 3, 12]) {
-            const counter = counterOf(making, now + share * minutes, id)
+            const counter = counterState(making, now + share * minutes, id)
             expect(counter.current!.card.id).toBe(id)
-            if (counterOf(making, now + share * minutes).current!.card.id === id) continue
+            if (counterState(making, now + share * minutes).current!.card.id === id) continue
             moved++
             // What may not wait is said beside it.
-            const earlier = counterOf(making, now + share * minutes).current!
-            if (counterOf(making, now + share * minutes).deadline)
+            const earlier = counterState(making, now + share * minutes).current!
+            if (counterState(making, now + share * minutes).deadline)
               expect(counter.calling!.moment).toBeLessThanOrEqual(
-                counterOf(making, now + share * minutes).deadline!.moment,
+                counterState(making, now + share * minutes).deadline!.moment,
               )
             expect(counter.next.map(p => p.card.id)).toContain(earlier.card.id)
           }
           const { card } = making.cards.map(card => ({ card })).find(c => c.card.id === id)!
           now += card.kind === 'bake' ? 0 : Math.max(0.2, minutes)
           making = say(making, now, act(card))
-          expect(counterOf(making, now, id).current?.card.id).not.toBe(id)
+          expect(counterState(making, now, id).current?.card.id).not.toBe(id)
         }
       }
       expect(moved).toBeGreaterThan(0)
@@ -240,20 +240,20 @@ describe('where it stands', () => {
       { do: 'go', card: making.cards[3]!.id },
       { do: 'go', card: later.card.id },
     )
-    expect(counterOf(there, making.begun + 1)).toMatchObject({
+    expect(counterState(there, making.begun + 1)).toMatchObject({
       gone: true,
       current: { card: { id: later.card.id } },
     })
     expect(there.log).toHaveLength(1)
     const back = say(there, making.begun + 2, { do: 'done', card: later.card.id })
-    expect(counterOf(back, making.begun + 2)).toMatchObject({ gone: false, done: 1 })
+    expect(counterState(back, making.begun + 2)).toMatchObject({ gone: false, done: 1 })
   })
   test('a longest wait shows until when', () => {
     const { making: done } = walk(begun(ginger))
     const into = done.log.findIndex(h => h.do === 'begun')
     const before = { ...done, log: done.log.slice(0, into) }
     const now = before.log.at(-1)!.at
-    const { current, deadline } = counterOf(before, now)
+    const { current, deadline } = counterState(before, now)
     expect(current!.card.kind).toBe('bake')
     expect(deadline!.moment - now).toBeCloseTo(20, 0)
   })
@@ -263,11 +263,12 @@ describe('where it stands', () => {
     for (
       let n = 0;
       n < 200 &&
-      counterOf(making, now).timers.filter(t => t.stopped === null && /in the oven/u.test(t.says))
-        .length < 2;
+      counterState(making, now).timers.filter(
+        t => t.stopped === null && /in the oven/u.test(t.says),
+      ).length < 2;
       n++
     ) {
-      const { current, timers } = counterOf(making, now)
+      const { current, timers } = counterState(making, now)
       if (current) {
         now += current.card.kind === 'bake' ? 0 : current.card.minutes
         making = say(making, now, act(current.card))
@@ -275,7 +276,7 @@ describe('where it stands', () => {
         now = Math.min(...timers.filter(t => t.stopped === null && t.ends > now).map(t => t.ends))
     }
     expect(
-      counterOf(making, now)
+      counterState(making, now)
         .timers.filter(t => t.stopped === null && t.ends > now)
         .map(t => t.says)
         .filter(says => says.endsWith('in the oven'))
@@ -331,7 +332,7 @@ describe('a step back', () => {
             making = takeBack(making)
           }
           expect(canTakeBack(making)).toBe(false)
-          expect(counterOf(making, start.begun + 100).done).toBe(0)
+          expect(counterState(making, start.begun + 100).done).toBe(0)
         }),
         { numRuns: 60 },
       )

@@ -3,7 +3,7 @@ import type { Moment } from '../day'
 import type { Card } from './card'
 
 /** Something that happened at the counter, and when. */
-export type Happening = { readonly at: Moment } &
+export type MakingEvent = { readonly at: Moment } &
   /** A card is done; a weighed one with what the scale, or the baker, said. */
   (
     | { readonly do: 'done'; readonly card: string }
@@ -49,7 +49,7 @@ export interface Making {
   readonly begun: Moment
   readonly serveAt: Moment | null
   readonly cards: readonly Card[]
-  readonly log: readonly Happening[]
+  readonly log: readonly MakingEvent[]
 }
 
 export const beginMaking = (
@@ -60,10 +60,10 @@ export const beginMaking = (
 ): Making => ({ id, begun: now, serveAt, cards, log: [] })
 
 /** Looking about, and what the device itself tells, is nothing to take back. */
-const isByHand = (h: Happening) => h.do !== 'go' && h.do !== 'clock' && h.do !== 'felt'
+const isByHand = (h: MakingEvent) => h.do !== 'go' && h.do !== 'clock' && h.do !== 'felt'
 
 /** With one more happening. Looking about is only kept as the last. */
-export function tell(making: Making, happening: Happening): Making {
+export function tell(making: Making, happening: MakingEvent): Making {
   const log =
     making.log.at(-1)?.do === 'go' && happening.do === 'go' ? making.log.slice(0, -1) : making.log
   return { ...making, log: [...log, happening] }

@@ -16,7 +16,7 @@ import {
 import { measureNames, outcomeOf } from '../swap'
 import { linesOf, type Recipe } from '../recipe'
 import type { Making } from './making'
-import { counterOf } from './counter'
+import { counterState } from './counter'
 import type { Moment } from '../day'
 
 /**
@@ -73,7 +73,7 @@ export function pourOf(
   families: Readonly<Record<string, string>>,
   now: Moment,
 ): Pour | null {
-  const counter = counterOf(making, now)
+  const counter = counterState(making, now)
   const here = counter.cards.find(p => p.card.id === cardId)
   const line = linesOf(recipe).find(l => l.id === here?.card.item?.lineId)
   const component = recipe.components.find(c => c.lines.some(l => l === line))

@@ -1,8 +1,8 @@
 import { weightText, type Celsius, type Grams, type Minutes } from '../measure'
 import type { Moment } from '../day'
-import { bakeLoss, lossFor, lossRowOf } from './loss'
+import { bakeLoss, bakeLossFor, bakeLossRowOf } from './loss'
 import type { Making } from './making'
-import { counterOf } from './counter'
+import { counterState } from './counter'
 
 export interface MadeWeight {
   readonly lineId: string
@@ -48,7 +48,7 @@ const plus = (n: number) => (n > 0 ? `${n} more` : `${-n} less`)
  * with each.
  */
 export function madeOf(making: Making, bake: string, now: Moment): Made {
-  const counter = counterOf(making, now)
+  const counter = counterState(making, now)
   const mine = counter.cards.filter(p => p.card.bake === bake)
   const ids = new Set(mine.map(p => p.card.id))
   const weights = mine.flatMap((p): MadeWeight[] =>
@@ -85,10 +85,10 @@ export function madeOf(making: Making, bake: string, now: Moment): Made {
     return h?.do === 'measured' ? h.grams : null
   }
   const losses = mine.flatMap((p): Made['losses'][number][] => {
-    const row = p.card.weighing?.when === 'after' ? lossRowOf(p.card.weighing.row) : undefined
+    const row = p.card.weighing?.when === 'after' ? bakeLossRowOf(p.card.weighing.row) : undefined
     const after = grams(p.card.id)
     if (row && after !== null) {
-      const loss = lossFor(row, grams(p.card.weighing!.other), after, 0)
+      const loss = bakeLossFor(row, grams(p.card.weighing!.other), after, 0)
       return loss.is === 'odd'
         ? []
         : [

@@ -1,14 +1,14 @@
 import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
-import { beginMaking, tell, type Happening, type Making } from './making'
-import { counterOf } from './counter'
+import { beginMaking, tell, type MakingEvent, type Making } from './making'
+import { counterState } from './counter'
 import { callsOf, timerOf } from './timers'
 
 /** A making with nothing in it but timers of one's own. */
 const empty = (begun = 29_000_000): Making => beginMaking('m', [], null, begun)
-type Say = Happening extends infer H ? (H extends Happening ? Omit<H, 'at'> : never) : never
-const say = (making: Making, at: number, says: Say) => tell(making, { ...says, at } as Happening)
+type Say = MakingEvent extends infer H ? (H extends MakingEvent ? Omit<H, 'at'> : never) : never
+const say = (making: Making, at: number, says: Say) => tell(making, { ...says, at } as MakingEvent)
 
 describe('timers', () => {
   test('ten at once, each by its name and its own end, the next to end first', () => {
@@ -21,7 +21,7 @@ describe('timers', () => {
         says: `pot ${n}`,
         minutes: 30 - 2 * n,
       })
-    const { timers } = counterOf(making, t0 + 10)
+    const { timers } = counterState(making, t0 + 10)
     expect(timers).toHaveLength(10)
     expect(timers.map(t => t.ends)).toEqual(timers.map(t => t.ends).toSorted((a, b) => a - b))
     for (let n = 0; n < 10; n++)
@@ -54,7 +54,8 @@ describe('timers', () => {
                 : { do: 'timer', timer: act.id, says: act.id, minutes: act.minutes },
             )
           const read = JSON.parse(JSON.stringify(making)) as Making
-          const ends = (m: Making, now: number) => counterOf(m, now).timers.map(t => [t.id, t.ends])
+          const ends = (m: Making, now: number) =>
+            counterState(m, now).timers.map(t => [t.id, t.ends])
           expect(ends(read, making.begun + acts.length + later)).toEqual(
             ends(making, making.begun + acts.length),
           )
@@ -64,7 +65,7 @@ describe('timers', () => {
     )
   })
   test('one, three, five more; one less; never before it began', () => {
-    const log = (...minutes: number[]): Happening[] =>
+    const log = (...minutes: number[]): MakingEvent[] =>
       minutes.map((m, n) => ({ do: 'more', timer: 't', minutes: m, at: 100 + n }))
     expect(timerOf('t', 'x', null, 100, 10, [], log(1, 3, 5)).ends).toBe(119)
     expect(timerOf('t', 'x', null, 100, 10, [], log(-1)).ends).toBe(109)
@@ -76,14 +77,14 @@ describe('timers', () => {
       { at: 20, says: 'Turn' },
       { at: 30, says: 'Look' },
     ]
-    const at = (now: number, ...log: Happening[]) =>
+    const at = (now: number, ...log: MakingEvent[]) =>
       callsOf([timerOf('t', 'in the oven', null, 100, 40, marks, log)], now).map(c => c.says)
     expect(at(119)).toEqual([])
     expect(at(121)).toEqual(['Turn: in the oven'])
-    const heard: Happening = { do: 'heard', timer: 't', mark: 0, at: 121 }
+    const heard: MakingEvent = { do: 'heard', timer: 't', mark: 0, at: 121 }
     expect(at(122, heard)).toEqual([])
     expect(at(131, heard)).toEqual(['Look: in the oven'])
-    const longer: Happening = { do: 'more', timer: 't', minutes: 5, at: 122 }
+    const longer: MakingEvent = { do: 'more', timer: 't', minutes: 5, at: 122 }
     expect(at(131, heard, longer)).toEqual([])
     expect(at(136, heard, longer)).toEqual(['Look: in the oven'])
     expect(at(141, heard)).toEqual(['in the oven'])
@@ -103,13 +104,13 @@ describe('timers', () => {
             passed += gap
             clock -= jump
             making = say(making, clock, { do: 'clock', minutes: -jump })
-            const timer = counterOf(making, clock).timers[0]!
+            const timer = counterState(making, clock).timers[0]!
             expect(timer.ends - clock).toBeCloseTo(90 - passed, 6)
           }
           // One begun on the new clock waits as long as any.
           making = say(making, clock, { do: 'timer', timer: 'new', says: 'y', minutes: 10 })
           expect(
-            counterOf(making, clock + 4).timers.find(t => t.id === 'new')!.ends - (clock + 4),
+            counterState(making, clock + 4).timers.find(t => t.id === 'new')!.ends - (clock + 4),
           ).toBeCloseTo(6, 6)
         },
       ),
@@ -125,7 +126,7 @@ describe('timers', () => {
       says: 'chill',
       minutes: 8 * 60,
     })
-    expect(new Date(counterOf(making, begun + 1).timers[0]!.ends * 60_000).toISOString()).toBe(
+    expect(new Date(counterState(making, begun + 1).timers[0]!.ends * 60_000).toISOString()).toBe(
       '2026-10-25T08:30:00.000Z',
     )
   })

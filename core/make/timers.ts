@@ -1,6 +1,6 @@
 import type { Minutes } from '../measure'
 import type { Moment } from '../day'
-import type { Happening } from './making'
+import type { MakingEvent } from './making'
 import type { Mark } from './card'
 
 /**
@@ -36,7 +36,7 @@ export function timerOf(
   begun: Moment,
   minutes: Minutes,
   marks: readonly Mark[],
-  log: readonly Happening[],
+  log: readonly MakingEvent[],
 ): Timer {
   let length = minutes
   let moved = marks.map(mark => ({ ...mark }))

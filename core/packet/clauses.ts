@@ -1,5 +1,5 @@
 import { enterPhrase, phrasesIn, phraseTree, wordsOf, type AvoidableId, type Word } from '../pantry'
-import { itemsBehind, type ClauseText, type Item, type Items, type Span } from './items'
+import { itemsBehind, type ClauseText, type ListItem, type Items, type Span } from './items'
 import { denialNouns, deniedBesides } from './tables/allergen-nouns'
 import {
   abbreviations,
@@ -120,7 +120,11 @@ const isBareName = (text: string, item: readonly Word[]) =>
  * Of a clause only what its form holds is said as it says: all of it; where it is broken, or reaches
  * one thing alone, the bare names that the first comma ends.
  */
-function softened(text: string, { items, isEnded, commas }: Items, one = false): readonly Item[] {
+function softened(
+  text: string,
+  { items, isEnded, commas }: Items,
+  one = false,
+): readonly ListItem[] {
   if (isEnded && !one) return items
   if (!isEnded && commas === 0) return []
   const first = items.filter(item => item.group === 0)
@@ -183,7 +187,7 @@ function warned(text: string, hit: Opening, ends: Ends): Scope {
 }
 
 /** A name may begin before the item that it is: "other nuts". */
-const stretch = (of: ClauseText, item: Item, mode: ClauseMode): Scope => ({
+const stretch = (of: ClauseText, item: ListItem, mode: ClauseMode): Scope => ({
   start: Math.min(
     item.start,
     ...of.terms.filter(t => t.start < item.end && t.end > item.start).map(t => t.start),
@@ -194,7 +198,7 @@ const stretch = (of: ClauseText, item: Item, mode: ClauseMode): Scope => ({
 })
 
 /** What a denial takes with it: bare names alone, and in the middle of a list one of them. */
-function denied(of: ClauseText, hit: Opening): readonly Item[] {
+function denied(of: ClauseText, hit: Opening): readonly ListItem[] {
   const { text } = of
   const found = itemsBehind(of, hit.end, { fits: item => isBareName(text, item), isSoft: false })
   // A list goes on behind a comma as a denial does: "no colours, milk protein, sugar".

@@ -9,7 +9,7 @@ import { additive, isPlain, lexicon, openFoodTree, type Meaning } from './lexico
  * A thing that a statement names, with what it brings. `says`: how that is known, where the words do
  * not show it.
  */
-export interface Found {
+export interface FoundName {
   readonly start: number
   readonly end: number
   readonly meaning: Meaning
@@ -23,7 +23,7 @@ export const covers = (spans: readonly Span[], start: number, end: number) =>
 
 /** All that a statement names, and where words stand that nobody knows the whole of. */
 export interface Finds {
-  readonly found: readonly Found[]
+  readonly found: readonly FoundName[]
   /** Numbers of additives. */
   readonly numbers: readonly Span[]
   /** Joined words with a piece that is not known, and misread print: they bring something, and block. */
@@ -53,9 +53,9 @@ const isListOfLines = (text: string) =>
   (text.match(/(?<![,;:]\s*)\n/gu)?.length ?? 0) > (text.match(/[,;]/gu)?.length ?? 0)
 
 /** The names of the tables; a name that runs over a broken line may also be two. */
-function named(text: string, words: readonly Word[]): Found[] {
+function named(text: string, words: readonly Word[]): FoundName[] {
   const lines = isListOfLines(text)
-  const found: Found[] = linesBegun(text, words).flatMap(run =>
+  const found: FoundName[] = linesBegun(text, words).flatMap(run =>
     phrasesIn(text, run, lexicon(), lines ? stopsAndLines : stops).map(({ from, to, entry }) => ({
       start: run[from]!.start,
       end: run[to - 1]!.end,
@@ -83,7 +83,7 @@ function linesBegun(text: string, words: readonly Word[]): Word[][] {
 }
 
 /** What the parts of a name would bring that runs over a broken line: that is left open. */
-function acrossLines(text: string, words: readonly Word[], whole: Found): Found[] {
+function acrossLines(text: string, words: readonly Word[], whole: FoundName): FoundName[] {
   if (!text.slice(whole.start, whole.end).includes('\n')) return []
   const inner = words.filter(w => w.start >= whole.start && w.end <= whole.end)
   return phrasesIn(text, inner, lexicon(), stopsAndLines).map(({ from, to, entry }) => ({
@@ -101,7 +101,7 @@ function acrossLines(text: string, words: readonly Word[], whole: Found): Found[
 }
 
 /** Additives by number. */
-function numbered(text: string): Found[] {
+function numbered(text: string): FoundName[] {
   return [...text.matchAll(numberPattern)].flatMap(match => {
     const at = match.index
     // Without its E a number counts only in brackets, as some countries print it.
@@ -127,9 +127,12 @@ const leftOpen = (ids: readonly AvoidableId[]): Meaning => ({
 })
 
 /** A word that no table has: written together of others, or misread. */
-function pieced(word: string, at: Span): { readonly found: Found[]; readonly isDoubtful: boolean } {
+function pieced(
+  word: string,
+  at: Span,
+): { readonly found: FoundName[]; readonly isDoubtful: boolean } {
   const joined = readJoined(word)
-  const found: Found[] = []
+  const found: FoundName[] = []
   if (joined.holds.length || joined.open.length)
     found.push({
       ...at,
@@ -161,7 +164,7 @@ export function findsIn(text: string, words: readonly Word[]): Finds {
     .filter(w => !isPlain(w.plain))
     .map(w => pieced(text.slice(w.start, w.end), { start: w.start, end: w.end }))
   const broken = brokenWords(text, words, w => covers(names, w.start, w.end)).map(
-    ({ start, end, meaning, words }): Found => ({
+    ({ start, end, meaning, words }): FoundName => ({
       start,
       end,
       meaning: leftOpen([...meaning.holds, ...meaning.open]),

@@ -7,14 +7,14 @@ export interface Span {
 }
 
 /** A thing that a clause names, and how many commas stand before it in the clause. */
-export interface Item extends Span {
+export interface ListItem extends Span {
   readonly group: number
   readonly words: readonly Word[]
 }
 
 /** The things that a clause names, as far as it keeps its form. */
 export interface Items {
-  readonly items: readonly Item[]
+  readonly items: readonly ListItem[]
   /** The whole clause fits its form, up to a mark, a line's end or the end of the text. */
   readonly isEnded: boolean
   readonly commas: number
@@ -93,7 +93,7 @@ function* tokensFrom(of: ClauseText, at: number, form: Form): Generator<Token> {
 
 /** Takes tokens until the clause ends or something does not fit. */
 class ItemReader {
-  private readonly items: Item[] = []
+  private readonly items: ListItem[] = []
   private current: Word[] = []
   private commas = 0
   private depth = 0

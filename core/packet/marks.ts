@@ -1,7 +1,7 @@
 import { markRows, type MarkRow } from './tables/clauses'
 
 /** A word that says of a product, or of what stands behind it, what it is not: "vegan", "gluten-free". */
-export interface Mark {
+export interface PacketMark {
   readonly row: MarkRow
   readonly start: number
   readonly end: number
@@ -13,15 +13,15 @@ const patterns = markRows.map(row => ({
 }))
 
 /** The marks of a statement; of two at one place the longer, else the first of the table. */
-export function marksIn(text: string): readonly Mark[] {
+export function marksIn(text: string): readonly PacketMark[] {
   const all = patterns.flatMap(({ row, pattern }) =>
-    [...text.matchAll(pattern)].map((m): Mark => ({
+    [...text.matchAll(pattern)].map((m): PacketMark => ({
       row,
       start: m.index,
       end: m.index + m[0].length,
     })),
   )
-  const size = (mark: Mark) => mark.end - mark.start
+  const size = (mark: PacketMark) => mark.end - mark.start
   return all.filter(
     (mark, i) =>
       !all.some(
@@ -35,5 +35,5 @@ export function marksIn(text: string): readonly Mark[] {
 }
 
 /** What a mark says is not there. */
-export const deniedBy = ({ row }: Mark): readonly string[] =>
+export const deniedBy = ({ row }: PacketMark): readonly string[] =>
   row.without ? row.without.split(' ') : []

@@ -1,9 +1,9 @@
 import { pattern } from '../measure'
 import { avoidableName, membersOf, wordsOf, type AvoidableId, type Word } from '../pantry'
 import { clausesOf, modeAt, type Clauses, type Scope } from './clauses'
-import { covers, findsIn, type Finds, type Found } from './found'
+import { covers, findsIn, type Finds, type FoundName } from './found'
 import { isPlain } from './lexicon'
-import { deniedBy, marksIn, type Mark } from './marks'
+import { deniedBy, marksIn, type PacketMark } from './marks'
 import type { PacketClaim, PacketHit, PacketReading, UnknownPlace } from './reading'
 import { rolesOf } from './roles'
 import { besideClaim, type ClauseMode } from './tables/clauses'
@@ -19,12 +19,12 @@ const longestStatement = 8000
 interface Parts extends Finds, Clauses {
   readonly text: string
   readonly words: readonly Word[]
-  readonly said: readonly Mark[]
+  readonly said: readonly PacketMark[]
   readonly modeOf: (at: number) => ClauseMode
 }
 
 /** Is what a term was made of said right behind it: "(soya)", ": sunflower", "from rice"? */
-function isSettled({ text, words, found }: Parts, term: Found): boolean {
+function isSettled({ text, words, found }: Parts, term: FoundName): boolean {
   const behind = /^\s*(?:\(?\d+(?:[.,]\d+)?\s?%\)?\s*)?([([{:])/u.exec(text.slice(term.end))
   const from = /^\s+(?:from|of|aus|d(?:e|es|u|i)|van|d[’'])\s*/iu.exec(text.slice(term.end))
   const known = (start: number, end: number) =>
@@ -84,13 +84,13 @@ const softly: Partial<
 }
 
 /** How a name is said: softly only where all of it stands in the clause, and in sound print. */
-function modeFor({ modeOf }: Parts, { start, end, isDamage }: Found): ClauseMode {
+function modeFor({ modeOf }: Parts, { start, end, isDamage }: FoundName): ClauseMode {
   const mode = modeOf(start)
   return mode === 'warning' || (!isDamage && mode === modeOf(end - 1)) ? mode : 'list'
 }
 
 /** What one name brings where it stands. */
-function hitsOf(parts: Parts, term: Found): readonly PacketHit[] {
+function hitsOf(parts: Parts, term: FoundName): readonly PacketHit[] {
   const { text, said } = parts
   const mode = modeFor(parts, term)
   if (mode === 'denied' || mode === 'heading') return []

@@ -35,7 +35,7 @@ export { isFruitBefore } from './lookup'
 export { partOfFruit } from './lookup'
 export { inUnit } from './lookup'
 export { descriptors } from './tables/words'
-export type { Claim } from './lookup'
+export type { ClaimWords } from './lookup'
 export type { Mention } from './lookup'
 
 /* Words and phrases: cut, compared, looked up by the longest match. */

@@ -37,7 +37,7 @@ export interface Mention {
 }
 
 /** "gluten-free", "vegan": what the words say is not in it. */
-export interface Claim {
+export interface ClaimWords {
   readonly start: number
   readonly end: number
   readonly words: string
@@ -147,7 +147,7 @@ export const nameIn = (ingredient: Ingredient, region: Region): string =>
  * Every claim that a title makes, also one that is part of a name: "vegan chocolate cake" says
  * vegan of the whole.
  */
-export function claimsIn(text: string): Claim[] {
+export function claimsIn(text: string): ClaimWords[] {
   const words = wordsOf(text)
   return phrasesIn(text, words, shelves.claims).flatMap(({ from, to, entry }) =>
     'without' in entry
@@ -163,9 +163,9 @@ export function claimsIn(text: string): Claim[] {
   )
 }
 
-export interface Reading {
+export interface NameReading {
   readonly mentions: readonly Mention[]
-  readonly claims: readonly Claim[]
+  readonly claims: readonly ClaimWords[]
   /** Words that are neither part of a mention nor known to change nothing. */
   readonly unread: readonly string[]
 }
@@ -247,7 +247,7 @@ const sideBySide = (mentions: readonly Mention[], text: string): string[] =>
 /** Do only describing words, and other claims, stand between a claim and the name it is about? */
 const onlyDescribed = (
   { words, used }: Looked,
-  claims: readonly Claim[],
+  claims: readonly ClaimWords[],
   [from, to]: readonly [number, number],
 ) =>
   words.every(
@@ -259,7 +259,12 @@ const onlyDescribed = (
   )
 
 /** A claim right before a name: nothing but describing words between them, and no pause. */
-const isBefore = (looked: Looked, claims: readonly Claim[], claim: Claim, start: number) =>
+const isBefore = (
+  looked: Looked,
+  claims: readonly ClaimWords[],
+  claim: ClaimWords,
+  start: number,
+) =>
   onlyDescribed(looked, claims, [claim.end, start]) &&
   !breaks.test(looked.text.slice(claim.end, start))
 
@@ -267,7 +272,7 @@ const isBefore = (looked: Looked, claims: readonly Claim[], claim: Claim, start:
  * A claim behind a name: a pause, and nothing but describing words, between them, and a pause behind
  * ("oats (gluten-free)"); "dairy-free or not" says nothing.
  */
-const isBehind = (looked: Looked, claims: readonly Claim[], claim: Claim, end: number) =>
+const isBehind = (looked: Looked, claims: readonly ClaimWords[], claim: ClaimWords, end: number) =>
   breaks.test(looked.text.slice(end, claim.start)) &&
   /^\s*(?:[,;.)\]]|$)/u.test(looked.text.slice(claim.end)) &&
   onlyDescribed(looked, claims, [end, claim.start])
@@ -275,7 +280,7 @@ const isBehind = (looked: Looked, claims: readonly Claim[], claim: Claim, end: n
 /** What the claims that are a name's own say of it; each belongs to one name, the one behind it first. */
 function claimsOf(
   looked: Looked,
-  claims: readonly Claim[],
+  claims: readonly ClaimWords[],
   places: readonly { readonly start: number; readonly end: number }[],
 ): readonly (readonly AvoidableId[])[] {
   const own = places.map(() => [] as AvoidableId[])
@@ -321,7 +326,7 @@ function mentionOf(
 
 /** Every known phrase of a text that is one here: no colour for an egg's white, nothing that is denied. */
 function phrasesOf(text: string, words: readonly Word[], used: Set<number>) {
-  const claims: Claim[] = []
+  const claims: ClaimWords[] = []
   const names: Named[] = []
   for (const { from, to, entry } of phrasesIn(text, words, shelves.root)) {
     for (let i = from; i < to; i++) used.add(i)
@@ -342,7 +347,7 @@ function phrasesOf(text: string, words: readonly Word[], used: Set<number>) {
 }
 
 /** Everything that a text names: ingredients, claims, and the words that this pantry does not know. */
-export function findMentions(text: string, region: Region = 'metric'): Reading {
+export function findMentions(text: string, region: Region = 'metric'): NameReading {
   const words = wordsOf(text)
   const used = new Set<number>()
   const { claims, names } = phrasesOf(text, words, used)

@@ -1,5 +1,13 @@
 import { avoidableName, groupsOf, type AvoidableId } from '../pantry'
-import type { CheckRule, CheckedPacket, Conflict, Held, Known, Named, State } from './conflict'
+import type {
+  CheckRule,
+  CheckedPacket,
+  Conflict,
+  Held,
+  KnownIngredient,
+  NamedThing,
+  State,
+} from './conflict'
 import type { Need, Person } from './person'
 
 const within = (id: AvoidableId, group: AvoidableId) => groupsOf(id).has(group)
@@ -7,7 +15,7 @@ const avoided = (id: AvoidableId, need: Need) =>
   within(id, need.allergen) && !need.except?.some(spared => within(id, spared))
 /** "Mixed nuts" against "almond": the group that is named may or may not hold the one that matters. */
 const perhaps = (id: AvoidableId, need: Need) => within(need.allergen, id) && id !== need.allergen
-const idsOf = (named: readonly Named[] | undefined): AvoidableId[] =>
+const idsOf = (named: readonly NamedThing[] | undefined): AvoidableId[] =>
   (named ?? []).map(n => (typeof n === 'string' ? n : n.allergen))
 export const called = (packet: CheckedPacket) =>
   packet.name ? `the packet “${packet.name}”` : 'its packet'
@@ -16,7 +24,7 @@ export const called = (packet: CheckedPacket) =>
 interface Look {
   readonly need: Need
   readonly held: Held
-  readonly ingredient: Known
+  readonly ingredient: KnownIngredient
   /** Its packets that count as read. */
   readonly read: readonly CheckedPacket[]
 }
@@ -181,7 +189,7 @@ export function againstNeed(
   person: Person,
   need: Need,
   held: Held,
-  ingredient: Known,
+  ingredient: KnownIngredient,
 ): Conflict | null {
   const look: Look = { need, held, ingredient, read: held.packets.filter(p => !p.notRead) }
   for (const rule of rules) {

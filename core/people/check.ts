@@ -7,10 +7,10 @@ import type {
   CheckedPacket,
   Conflict,
   Held,
-  Known,
+  KnownIngredient,
   PeopleCheck,
   PersonCheck,
-  Place,
+  ConflictPlace,
 } from './conflict'
 import { dietsOf, needsOf, unknownNeeds, type Need, type Person } from './person'
 import { cookedIn } from './heated'
@@ -27,7 +27,7 @@ export interface CheckOptions {
   readonly region?: Region
 }
 
-const isOf = (ingredient: Known, of: readonly string[]) =>
+const isOf = (ingredient: KnownIngredient, of: readonly string[]) =>
   of.includes(ingredient.id) || of.includes(`kind:${ingredient.kind}`)
 
 function againstRule(
@@ -35,7 +35,7 @@ function againstRule(
   rule: DietRule,
   diet: string,
   held: Held,
-  ingredient: Known,
+  ingredient: KnownIngredient,
   region: Region,
 ): Conflict | null {
   if (
@@ -104,7 +104,7 @@ function openOf({ ingredient, unread, open, packets }: Held): [CheckRule, string
 }
 
 /** Whoever reacts to it raw alone may have it cooked; whether it is cooked through is asked. */
-function againstOne(person: Person, need: Need, held: Held, known: Known) {
+function againstOne(person: Person, need: Need, held: Held, known: KnownIngredient) {
   const found = againstNeed(person, need, held, known)
   if (!need.onlyRaw || !held.heated || found?.rule !== 'holds') return { found, isAsk: false }
   const because = `${found.because}; cooked here: is it cooked through?`
@@ -184,7 +184,7 @@ function checkOne(person: Person, held: readonly Held[], region: Region): Person
 }
 
 /** What the pantry does not know, but a packet describes. */
-const unnamed = (words: string): Known => ({
+const unnamed = (words: string): KnownIngredient => ({
   id: '',
   name: words,
   kind: 'ready-made',
@@ -198,7 +198,7 @@ const unnamed = (words: string): Known => ({
 const packetsOf = (
   packets: readonly CheckedPacket[],
   ingredient: Ingredient | null,
-  place: Place,
+  place: ConflictPlace,
 ) =>
   packets.filter(p =>
     p.lineId !== undefined

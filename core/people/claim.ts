@@ -34,13 +34,13 @@ export function packetsToCheck(
 }
 
 /** How many of the lines come out of a packet at all, and how many of these rest on one that was read. */
-export interface Resting {
+export interface PacketCoverage {
   readonly lines: number
   readonly bought: number
   readonly onPackets: number
 }
 
-export function restingOn(recipe: Recipe, packets: readonly CheckedPacket[]): Resting {
+export function coverageOf(recipe: Recipe, packets: readonly CheckedPacket[]): PacketCoverage {
   const lines = linesOf(recipe)
   const bought = lines.filter(line => {
     const item = line.ingredient ? ingredientById(line.ingredient) : undefined
@@ -63,7 +63,7 @@ interface Claim {
   readonly people: readonly string[]
   /** Ids of allergens and diets that it speaks of. */
   readonly about: readonly string[]
-  readonly resting: Resting
+  readonly resting: PacketCoverage
 }
 
 /** Somebody for whom there is no claim, and the first reason. */
@@ -82,11 +82,11 @@ export interface Claims {
   readonly each: readonly Claim[]
   readonly notFor: readonly Unclaimed[]
   readonly notKnown: readonly Unclaimed[]
-  readonly resting: Resting
+  readonly coverage: PacketCoverage
   readonly restsSays: string
 }
 
-const rest = (resting: Resting) =>
+const rest = (resting: PacketCoverage) =>
   `${resting.onPackets} of ${resting.bought} bought lines rest on a packet that was read`
 
 const avoidsSomething = (person: Person) =>
@@ -114,7 +114,7 @@ const counted = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`
 function claimOf(
   people: readonly Person[],
   checks: readonly PersonCheck[],
-  resting: Resting,
+  resting: PacketCoverage,
 ): Claim {
   const own = people.flatMap(needsOf).filter(need => !need.from)
   const asks = [...new Set(checks.flatMap(p => p.asks.map(ask => ask.because)))]
@@ -136,7 +136,7 @@ function claimOf(
 }
 
 /** Why nothing is said for somebody for whom nothing was found; '' where something may be said. */
-function notSaid(person: Person, resting: Resting): string {
+function notSaid(person: Person, resting: PacketCoverage): string {
   const unread = resting.bought - resting.onPackets
   const inWords = `in the words of ${counted(resting.lines, 'line')} nothing was found`
   if (unread && !resting.onPackets) return `no packet was read (${inWords})`
@@ -172,7 +172,7 @@ export function claims(
     .sort((a, b) => Number(b.carries ?? false) - Number(a.carries ?? false))
   const check = checkPeople(recipe, needy, { packets })
   const checkOf = (person: Person) => check.people.find(p => p.personId === person.id)!
-  const resting = restingOn(recipe, packets)
+  const resting = coverageOf(recipe, packets)
   const because = (person: Person) => {
     const own = checkOf(person)
     return own.verdict === 'clear' ? notSaid(person, resting) : reasonOf(own)
@@ -190,7 +190,7 @@ export function claims(
     each: cleared.map(person => claim([person])),
     notFor: unclaimed.filter(u => u.verdict === 'conflict').map(u => u.is),
     notKnown: unclaimed.filter(u => u.verdict !== 'conflict').map(u => u.is),
-    resting,
+    coverage: resting,
     restsSays: rest(resting),
   }
 }

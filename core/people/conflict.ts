@@ -40,7 +40,7 @@ export interface Conflict {
   readonly source: string
 }
 
-export type Named = AvoidableId | { readonly allergen: AvoidableId }
+export type NamedThing = AvoidableId | { readonly allergen: AvoidableId }
 
 /**
  * What a packet says, tied to an ingredient or to one line; it settles what its kind of product
@@ -52,12 +52,12 @@ export interface CheckedPacket {
   readonly lineId?: string
   readonly id?: string
   readonly name?: string
-  readonly contains: readonly Named[]
-  readonly mayContain: readonly Named[]
+  readonly contains: readonly NamedThing[]
+  readonly mayContain: readonly NamedThing[]
   /** What it says it is nothing for those of who avoid it: that counts at every strictness. */
-  readonly warnings?: readonly Named[]
+  readonly warnings?: readonly NamedThing[]
   /** What its words leave open. */
-  readonly open?: readonly Named[]
+  readonly open?: readonly NamedThing[]
   readonly unknownWords?: readonly string[]
   readonly notRead?: string
   readonly claims?: readonly {
@@ -80,21 +80,21 @@ export interface PeopleCheck {
   readonly people: readonly PersonCheck[]
 }
 
-export interface Place {
+export interface ConflictPlace {
   readonly lineId: string | null
   readonly component: string
   readonly where: Conflict['where']
   readonly words: string
 }
 /** What the check looks at of a row. */
-export type Known = Pick<
+export type KnownIngredient = Pick<
   Ingredient,
   'id' | 'name' | 'kind' | 'holds' | 'mayHold' | 'traces' | 'source'
 >
 export interface Held {
   readonly ingredient: Ingredient | null
   readonly claims: readonly AvoidableId[]
-  readonly place: Place
+  readonly place: ConflictPlace
   readonly unread: readonly string[]
   readonly open: string | null
   readonly packets: readonly CheckedPacket[]

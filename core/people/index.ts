@@ -32,9 +32,9 @@ export { makeBefore } from './safety'
 export { packetsFor } from './tie'
 export { packetsToCheck } from './claim'
 export { whoMayEat } from './tie'
-export { restingOn } from './claim'
-export type { Tie } from './tie'
-export type { Resting } from './claim'
+export { coverageOf } from './claim'
+export type { PacketLink } from './tie'
+export type { PacketCoverage } from './claim'
 
 /* What a card, a label and a screen may claim. */
 export { claims } from './claim'

@@ -5,14 +5,14 @@ import type { Packet } from '#core/packet'
 import { avoidables, pantry } from '#core/pantry'
 import { cautionsAt } from './cautions'
 import { checkPeople } from './check'
-import { claims, saidOf, type Claims, packetsToCheck, restingOn } from './claim'
+import { claims, saidOf, type Claims, packetsToCheck, coverageOf } from './claim'
 import type { CheckedPacket } from './conflict'
 import { contactPlan } from './contact'
 import type { Person } from './person'
 import { recheck } from './recheck'
 import { dietRows } from './tables/diets'
 import { lawLists } from './tables/lists'
-import { packetsFor, whoMayEat, type Tie } from './tie'
+import { packetsFor, whoMayEat, type PacketLink } from './tie'
 import { cautionRows } from './tables/cautions'
 
 const person = (more: Partial<Person>): Person => ({
@@ -40,7 +40,7 @@ const packet = (statement: string, more: Partial<Packet> = {}): Packet => ({
   checkedOn: '2026-01-10',
   ...more,
 })
-const tie: Tie = { ingredient: 'dark-chocolate', lineId: null, packets: ['k'] }
+const tie: PacketLink = { ingredient: 'dark-chocolate', lineId: null, packets: ['k'] }
 const today = '2026-01-15'
 const milk = person({ avoids: [{ allergen: 'milk', strictness: 'choice' }] })
 const milkTraces = person({ avoids: [{ allergen: 'milk', strictness: 'allergy' }] })
@@ -334,13 +334,13 @@ describe('packets in the check', () => {
     const bun = recipe(
       '200 g plain flour\n100 g dark chocolate\n100 ml water\n2 eggs\n1 apple\n5 g zorblax',
     )
-    expect(restingOn(bun, [])).toEqual({ lines: 6, bought: 3, onPackets: 0 })
-    expect(restingOn(bun, packetsFor([tie], [packet('Cocoa mass')], today)).onPackets).toBe(1)
-    expect(restingOn(bun, packetsFor([tie], [packet('Cocoa mass')], '2027-01-01')).onPackets).toBe(
+    expect(coverageOf(bun, [])).toEqual({ lines: 6, bought: 3, onPackets: 0 })
+    expect(coverageOf(bun, packetsFor([tie], [packet('Cocoa mass')], today)).onPackets).toBe(1)
+    expect(coverageOf(bun, packetsFor([tie], [packet('Cocoa mass')], '2027-01-01')).onPackets).toBe(
       0,
     )
     expect(
-      restingOn(
+      coverageOf(
         bun,
         packetsFor([{ ingredient: null, lineId: 'l6', packets: ['k'] }], [packet('Sugar')], today),
       ).onPackets,

@@ -7,7 +7,7 @@ import { readLine, type Line, type Recipe } from '#core'
 import { checkPeople } from './check'
 import type { CheckedPacket } from './conflict'
 import type { Person } from './person'
-import { packetsFor, type Tie } from './tie'
+import { packetsFor, type PacketLink } from './tie'
 
 /**
  * An oracle that shares no code with the check: it knows what each line and each packet was made of
@@ -84,7 +84,7 @@ const madePacket = fc
     const today = new Date(Date.parse('2026-01-01T00:00:00Z') + days * 86_400_000)
       .toISOString()
       .slice(0, 10)
-    const tie: Tie = { ingredient: 'cocoa', lineId: null, packets: ['p'] }
+    const tie: PacketLink = { ingredient: 'cocoa', lineId: null, packets: ['p'] }
     return {
       packet: packetsFor([tie], [packet], today)[0]!,
       contains: list.flatMap(([, ids]) => ids),

@@ -4,7 +4,7 @@ import type { CheckedPacket, PersonCheck, Verdict } from './conflict'
 import type { Person } from './person'
 
 /** People and packets as they stood at one moment. */
-export interface Standing {
+export interface HouseSnapshot {
   readonly people: readonly Person[]
   readonly packets: readonly CheckedPacket[]
 }
@@ -35,10 +35,10 @@ const reasons = (check: PersonCheck | undefined) =>
 export function recheck(
   recipe: Recipe,
   seated: readonly string[],
-  before: Standing,
-  after: Standing,
+  before: HouseSnapshot,
+  after: HouseSnapshot,
 ): readonly VerdictChange[] {
-  const at = (standing: Standing) =>
+  const at = (standing: HouseSnapshot) =>
     checkPeople(
       recipe,
       standing.people.filter(p => seated.includes(p.id)),

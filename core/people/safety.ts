@@ -1,7 +1,7 @@
 import { linesOf, type Line, type Recipe } from '../recipe'
 import { cautionsAt } from './cautions'
 import { checkPeople } from './check'
-import { claims, packetsToCheck, restingOn } from './claim'
+import { claims, packetsToCheck, coverageOf } from './claim'
 import type { CheckedPacket } from './conflict'
 import { contactPlan } from './contact'
 import { isStrict, type Person } from './person'
@@ -31,7 +31,7 @@ export function boughtIn(recipe: Recipe): string[] {
     components: [{ name: '', lines: [line], steps: [] }],
   })
   const all = linesOf(recipe).flatMap(line => [line, ...line.orElse])
-  const bought = all.filter(line => restingOn(alone(line), []).bought > 0)
+  const bought = all.filter(line => coverageOf(alone(line), []).bought > 0)
   return [...new Set(bought.map(line => line.ingredient ?? ''))]
 }
 

@@ -8,7 +8,7 @@ import type { Person } from './person'
  * Which packets of the house a bake uses: for every line of an ingredient, or for one line that no
  * ingredient is known for.
  */
-export interface Tie {
+export interface PacketLink {
   readonly ingredient: string | null
   readonly lineId: string | null
   readonly packets: readonly string[]
@@ -42,7 +42,7 @@ function checkedPacket(
  * has does not count as read.
  */
 export function packetsFor(
-  ties: readonly Tie[],
+  ties: readonly PacketLink[],
   packets: readonly Packet[],
   today: string,
 ): CheckedPacket[] {

@@ -1,5 +1,5 @@
 import { listWords } from './tables/page-words'
-import type { Part } from './layout/layout'
+import type { LaidPart } from './layout/layout'
 import type { Span } from './recipe'
 
 /** What became of a stretch of the text. */
@@ -15,12 +15,12 @@ type Place =
   /** Nobody knows: it is asked about. */
   | 'left over'
 
-export interface Placed {
+export interface PlacedSpan {
   readonly is: Place
   readonly from: Span
 }
 
-const places: Readonly<Record<Part['is'], Place>> = {
+const places: Readonly<Record<LaidPart['is'], Place>> = {
   title: 'title',
   ingredient: 'line',
   step: 'step',
@@ -46,11 +46,11 @@ function placeOf(words: string): Place {
  * Where every piece of a text ended, in its order and without gaps that hold a letter or a digit:
  * what no part covers is a number of a step or left over. `masked` is the text without its marks.
  */
-export function placesOf(text: string, parts: readonly Part[], masked = text): Placed[] {
+export function placesOf(text: string, parts: readonly LaidPart[], masked = text): PlacedSpan[] {
   const known = parts
     .flatMap(part => [part.from, ...(part.also ?? [])].map(from => ({ is: places[part.is], from })))
     .sort((a, b) => a.from[0] - b.from[0] || a.from[1] - b.from[1])
-  const all: Placed[] = []
+  const all: PlacedSpan[] = []
   let at = 0
   const gap = (to: number) => {
     const words = text.slice(at, to)
@@ -74,10 +74,10 @@ export function placesOf(text: string, parts: readonly Part[], masked = text): P
 /** The share of a text's letters and digits that stand in a place, left-over ones included or not. */
 export function accounted(
   text: string,
-  all: readonly Placed[],
+  all: readonly PlacedSpan[],
 ): { readonly of: number; readonly placed: number; readonly understood: number } {
   const signs = [...text.matchAll(/[\p{L}\p{N}]/gu)].map(hit => hit.index)
-  const inside = (spans: readonly Placed[]) => {
+  const inside = (spans: readonly PlacedSpan[]) => {
     const cover = new Uint8Array(text.length + 1)
     for (const { from } of spans) cover.fill(1, from[0], from[1])
     return signs.filter(i => cover[i]).length

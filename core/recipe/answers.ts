@@ -1,14 +1,14 @@
-import { addLine, changeSteps, done, refuse, reread, type Draft, type Step } from './draft'
+import { addLine, changeSteps, done, refuse, reread, type EditDraft, type Step } from './draft'
 import { linesOf, type RecipeEdit } from './recipe'
 
 /** What the baker answers to what was asked of a text: a choice, a left-over, a fact. */
-export type Answer = Extract<
+export type BakerAnswer = Extract<
   RecipeEdit,
   { readonly do: 'take' | 'place' | 'no-food' | 'forget-fact' }
 >
 
 /** Says what a left-over is: it becomes a line or a step at the end of a part, or is passed over. */
-function placeLeft(draft: Draft, edit: Extract<RecipeEdit, { do: 'place' }>): Step {
+function placeLeft(draft: EditDraft, edit: Extract<RecipeEdit, { do: 'place' }>): Step {
   const { left = [] } = draft.recipe
   const one = left.find(l => l.words === edit.words)
   if (!one) return refuse('That is not left over any more.')
@@ -25,7 +25,7 @@ function placeLeft(draft: Draft, edit: Extract<RecipeEdit, { do: 'place' }>): St
 }
 
 /** One of the choices of a line becomes the line. */
-function takeChoice(draft: Draft, lineId: string, at: number): Step {
+function takeChoice(draft: EditDraft, lineId: string, at: number): Step {
   const line = linesOf(draft.recipe).find(l => l.id === lineId)
   if (!line) return refuse('That line is not there any more.')
   const choice = [line.reads ?? line.text, ...line.orElse.map(other => other.text)][at]
@@ -34,10 +34,10 @@ function takeChoice(draft: Draft, lineId: string, at: number): Step {
     : reread(draft, line, choice)
 }
 
-export const isAnswer = (edit: RecipeEdit): edit is Answer =>
+export const isAnswer = (edit: RecipeEdit): edit is BakerAnswer =>
   ['take', 'place', 'no-food', 'forget-fact'].includes(edit.do)
 
-export function answer(draft: Draft, edit: Answer): Step {
+export function answer(draft: EditDraft, edit: BakerAnswer): Step {
   const { recipe } = draft
   if (edit.do === 'take') return takeChoice(draft, edit.lineId, edit.choice)
   if (edit.do === 'place') return placeLeft(draft, edit)

@@ -1,6 +1,6 @@
 import type { Region } from '../measure'
 import { wholeFindings, type Rule } from './findings'
-import { answer, isAnswer, type Answer } from './answers'
+import { answer, isAnswer, type BakerAnswer } from './answers'
 import {
   addLine,
   answerOf,
@@ -14,7 +14,7 @@ import {
   replaceLine,
   reread,
   setting,
-  type Draft,
+  type EditDraft,
   type Step,
 } from './draft'
 import { readLine } from './line/line'
@@ -52,7 +52,7 @@ const ofText: ReadonlySet<Finding['code']> = new Set([
   'language',
 ])
 
-function eachLine(draft: Draft, change: (draft: Draft, line: Line) => Step): Step {
+function eachLine(draft: EditDraft, change: (draft: EditDraft, line: Line) => Step): Step {
   let now = draft
   for (const line of linesOf(draft.recipe)) {
     const step = change(now, line)
@@ -61,7 +61,7 @@ function eachLine(draft: Draft, change: (draft: Draft, line: Line) => Step): Ste
   return done(now)
 }
 
-function splitLine(draft: Draft, line: Line, at: number): Step {
+function splitLine(draft: EditDraft, line: Line, at: number): Step {
   const left = line.text
     .slice(0, at)
     .replace(/(?:[\s,;+&]|\b(?:and|plus|or))+$/iu, '')
@@ -93,7 +93,7 @@ function splitLine(draft: Draft, line: Line, at: number): Step {
   )
 }
 
-function joinLine(draft: Draft, line: Line): Step {
+function joinLine(draft: EditDraft, line: Line): Step {
   const part = draft.recipe.components.find(c => c.lines.includes(line))!
   const above = part.lines[part.lines.indexOf(line) - 1]
   if (!above) return refuse('There is no line above it in this part to join it with.')
@@ -113,7 +113,7 @@ function joinLine(draft: Draft, line: Line): Step {
     : joined
 }
 
-function moveLine(draft: Draft, line: Line, to: string, before: string | null): Step {
+function moveLine(draft: EditDraft, line: Line, to: string, before: string | null): Step {
   if (!draft.recipe.components.some(c => c.name === to))
     return refuse('That part is not there any more.')
   if (before === line.id) return done(draft)
@@ -139,7 +139,7 @@ const sameWords = (a: string, b: string) =>
 const unknownWords = (line: Line): string =>
   line.ingredient ? (line.unread.length ? line.name : '') : line.name
 
-function apply(draft: Draft, edit: Exclude<RecipeEdit, Answer>): Step {
+function apply(draft: EditDraft, edit: Exclude<RecipeEdit, BakerAnswer>): Step {
   const { recipe } = draft
   const line = 'lineId' in edit ? linesOf(recipe).find(l => l.id === edit.lineId) : undefined
   if ('lineId' in edit && !line) return refuse('That line is not there any more.')
@@ -257,14 +257,14 @@ function apply(draft: Draft, edit: Exclude<RecipeEdit, Answer>): Step {
   }
 }
 
-function inRegion(draft: Draft, region: Region): Step {
+function inRegion(draft: EditDraft, region: Region): Step {
   return eachLine({ ...draft, recipe: { ...draft.recipe, region } }, (now, line) =>
     reread(now, line, line.text, answerOf(line)),
   )
 }
 
 /** Works out the findings of the whole, and leaves out what the baker called no problem. */
-function settle(draft: Draft, further: readonly Rule[]): Draft {
+function settle(draft: EditDraft, further: readonly Rule[]): EditDraft {
   const hasLines = linesOf(draft.recipe).length > 0
   const own = draft.findings.filter(
     f =>
@@ -302,7 +302,7 @@ export function editRecipe(
   edits: RecipeEdit | readonly RecipeEdit[],
   further: readonly Rule[] = [],
 ): EditResult {
-  let draft: Draft = {
+  let draft: EditDraft = {
     recipe: reading.recipe,
     findings: reading.findings,
     settled: reading.settled ?? [],

@@ -3,13 +3,13 @@ import { linesOf, type Component, type Finding, type Line, type Recipe, type Spa
 
 /** A reading on its way through several corrections, and what every correction does to it. */
 
-export interface Draft {
+export interface EditDraft {
   readonly recipe: Recipe
   readonly findings: readonly Finding[]
   readonly settled: readonly string[]
 }
 export type Step =
-  | { readonly ok: true; readonly draft: Draft }
+  | { readonly ok: true; readonly draft: EditDraft }
   | {
       readonly ok: false
       readonly problem: { readonly code: string; readonly sentence: string; readonly at: Span }
@@ -19,11 +19,14 @@ export const refuse = (sentence: string): Step => ({
   ok: false,
   problem: { code: 'nothing-there', sentence, at: [0, 0] },
 })
-export const done = (draft: Draft): Step => ({ ok: true, draft })
+export const done = (draft: EditDraft): Step => ({ ok: true, draft })
 export const answerOf = (line: Line) =>
   line.evidence.by === 'baker' && line.ingredient ? { ingredient: line.ingredient } : {}
 export const longestStep = 4000
-export const setting = ({ recipe }: Draft) => ({ region: recipe.region, handling: recipe.handling })
+export const setting = ({ recipe }: EditDraft) => ({
+  region: recipe.region,
+  handling: recipe.handling,
+})
 
 /** Findings that a line gives by itself. */
 export const ofLine: ReadonlySet<Finding['code']> = new Set([
@@ -41,10 +44,10 @@ export const ofLine: ReadonlySet<Finding['code']> = new Set([
 export const nextId = (recipe: Recipe) =>
   `l${1 + Math.max(0, ...linesOf(recipe).map(l => Number(/^l(\d+)$/u.exec(l.id)?.[1] ?? 0)))}`
 export const mapPart = (
-  draft: Draft,
+  draft: EditDraft,
   name: string,
   change: (part: Component) => Component,
-): Draft => ({
+): EditDraft => ({
   ...draft,
   recipe: {
     ...draft.recipe,
@@ -57,11 +60,11 @@ const withoutLine = (findings: readonly Finding[], lineId: string) =>
   )
 
 export function replaceLine(
-  draft: Draft,
+  draft: EditDraft,
   lineId: string,
   put: readonly Line[],
   found: readonly Finding[],
-): Draft {
+): EditDraft {
   const components = draft.recipe.components.map(c => ({
     ...c,
     lines: c.lines.flatMap(line => (line.id === lineId ? put : [line])),
@@ -75,7 +78,7 @@ export function replaceLine(
 
 /** Reads a text in place of a line; what the heading said it is for stays when its words do. */
 export function reread(
-  draft: Draft,
+  draft: EditDraft,
   line: Line,
   text: string,
   answer: { ingredient?: string } = {},
@@ -105,7 +108,7 @@ export function reread(
 
 /** A new line in a part, behind another or at its end. */
 export function addLine(
-  draft: Draft,
+  draft: EditDraft,
   component: string,
   text: string,
   after: string | undefined,
@@ -114,7 +117,7 @@ export function addLine(
   if (!read.ok) return read
   const line = { ...read.line, from: null }
   const part = draft.recipe.components.find(c => c.name === component)
-  const next: Draft = { ...draft, findings: [...draft.findings, ...read.findings] }
+  const next: EditDraft = { ...draft, findings: [...draft.findings, ...read.findings] }
   if (!part)
     return done({
       ...next,
@@ -137,7 +140,7 @@ export function addLine(
 
 /** Changes the steps of a part; the places in the text go along with their steps. */
 export function changeSteps(
-  draft: Draft,
+  draft: EditDraft,
   component: string,
   at: number,
   change: (steps: [string, Span | null][]) => void,

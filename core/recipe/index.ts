@@ -60,12 +60,12 @@ export type { TimeKind } from './tables/step-words'
 /* What the text says of yield, oven, vessels and rests. */
 export { sayFacts } from './facts/facts'
 export { vesselsIn } from './facts/vessels'
-export { restingsIn } from './facts/restings'
-export { roundResting } from './facts/restings'
-export { sayResting } from './facts/restings'
-export { withRestings } from './facts/restings'
+export { restTimesIn } from './facts/restings'
+export { roundRestTime } from './facts/restings'
+export { sayRestTime } from './facts/restings'
+export { withRestTimes } from './facts/restings'
 export { servedWarm } from './tables/step-words'
-export type { Resting } from './facts/restings'
+export type { RestTime } from './facts/restings'
 export type { RestKind } from './facts/restings'
 
 /* A line’s words at another amount. */

@@ -2,10 +2,10 @@ import { findMentions, wordsOf } from '../pantry'
 import { longestText, pattern, type Region } from '../measure'
 import { readOvenFacts, readPan, readYield } from './facts/facts'
 import { wholeFindings, type Rule } from './findings'
-import { placesOf, type Placed } from './accounted'
+import { placesOf, type PlacedSpan } from './accounted'
 import { gather } from './layout/gather'
 import { languageFinding } from './language'
-import { layOut, type Part } from './layout/layout'
+import { layOut, type LaidPart } from './layout/layout'
 import { oneList } from './layout/unit-lists'
 import { longestLine } from './line/line'
 import { maskMarks } from './layout/mask'
@@ -24,7 +24,7 @@ export interface RecipeReading {
   /** The text that was read, in which lines and steps have their places. */
   readonly text: string
   /** What became of every piece of it. */
-  readonly places: readonly Placed[]
+  readonly places: readonly PlacedSpan[]
   /** The words that decided the region; empty when it was given or nothing did. */
   readonly regionBecause: readonly string[]
 }
@@ -48,17 +48,18 @@ function couldMatter(text: string): boolean {
   return mentions.length > 0 || (unread.length > 0 && wordsOf(text).length <= 4)
 }
 
-const firstOf = (parts: readonly Part[], is: Part['is']) => parts.find(p => p.is === is)?.text
-const textsOf = (parts: readonly Part[], ...is: readonly Part['is'][]) =>
+const firstOf = (parts: readonly LaidPart[], is: LaidPart['is']) =>
+  parts.find(p => p.is === is)?.text
+const textsOf = (parts: readonly LaidPart[], ...is: readonly LaidPart['is'][]) =>
   parts.filter(p => is.includes(p.is)).map(p => p.text)
-const titleOf = (parts: readonly Part[]): string =>
+const titleOf = (parts: readonly LaidPart[]): string =>
   (firstOf(parts, 'title') ?? '').replace(/^recipe\s*:\s*/iu, '').slice(0, 120)
 
 /** Facts that are kept: more, and longer ones, are no facts. */
 const [mostFacts, longestFact] = [40, 160] as const
 
 /** What of the text stands in no line, step or fact, and may name something to eat. */
-const leftIn = (text: string, places: readonly Placed[]): LeftOver[] =>
+const leftIn = (text: string, places: readonly PlacedSpan[]): LeftOver[] =>
   places
     .filter(place => place.is === 'left over')
     .map(({ from }) => ({
@@ -73,8 +74,8 @@ const leftIn = (text: string, places: readonly Placed[]): LeftOver[] =>
 /** The recipe that parts of a text make, with the findings of their lines. */
 function recipeIn(
   text: string,
-  parts: readonly Part[],
-  places: readonly Placed[],
+  parts: readonly LaidPart[],
+  places: readonly PlacedSpan[],
   { region, title }: { readonly region: Region; readonly title: string },
 ): { readonly recipe: Recipe; readonly findings: readonly Finding[] } {
   const findings: Finding[] = []
@@ -132,7 +133,7 @@ function missingIn(text: string, recipe: Recipe): Finding[] {
 }
 
 /** Notes of the writer that name something to eat: they are in no check. */
-function notesIn(parts: readonly Part[], recipe: Recipe): Finding[] {
+function notesIn(parts: readonly LaidPart[], recipe: Recipe): Finding[] {
   const notes = textsOf(parts, 'note').filter(note => !/^https?:/iu.test(note) && couldMatter(note))
   const [first] = notes
   if (!first || !linesOf(recipe).length) return []
@@ -152,7 +153,7 @@ function notesIn(parts: readonly Part[], recipe: Recipe): Finding[] {
 /** A recipe of what was laid out of `text`. `before` are the findings that were made on the way. */
 export function readParts(
   text: string,
-  laidOut: readonly Part[],
+  laidOut: readonly LaidPart[],
   options: RecipeOptions,
   before: readonly Finding[],
   further: readonly Rule[],

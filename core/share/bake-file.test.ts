@@ -10,7 +10,7 @@ import {
   usualKitchen,
   type Person,
 } from '#core'
-import { madeOf, type Happening, type Making } from '#core/make'
+import { madeOf, type MakingEvent, type Making } from '#core/make'
 import { emptyStock } from '#core/pantry'
 import { bakeOf, sizedBake, type Bake, type House } from './bake'
 import { backup } from './index'
@@ -43,7 +43,7 @@ const dayBakes = [loaf, nests].map(bake => {
 const plan = planDay(dayBakes, { serveAt: '2026-01-15T17:00:00Z', budget: 300 })
 if (!plan.ok) throw new Error(plan.problem.sentence)
 const cards = cardsOf(dayBakes, plan, usualKitchen)
-type Say = Happening extends infer H ? (H extends Happening ? Omit<H, 'at'> : never) : never
+type Say = MakingEvent extends infer H ? (H extends MakingEvent ? Omit<H, 'at'> : never) : never
 /** One of each that can happen. */
 const everything: readonly Say[] = [
   { do: 'done', card: cards[0]!.id },
@@ -64,7 +64,7 @@ const everything: readonly Say[] = [
   { do: 'finished' },
 ]
 const making: Making = everything.reduce<Making>(
-  (m, each, n) => tell(m, { ...each, at: plan.start + n } as Happening),
+  (m, each, n) => tell(m, { ...each, at: plan.start + n } as MakingEvent),
   beginMaking('m1', cards, plan.end, plan.start),
 )
 const made: Bake = {

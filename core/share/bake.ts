@@ -5,7 +5,7 @@ import type { Packet } from '../packet'
 import type { DayWishes } from '../day'
 import type { Made, Making } from '../make'
 import { asWritten, sizeUp, usualKitchen, type Kitchen, type SizedUp, type Sizing } from '../pan'
-import type { PeopleGroup, Person, Tie } from '../people'
+import type { PeopleGroup, Person, PacketLink } from '../people'
 import type { Plan, Tried, Wishes } from '../swap'
 import type { Lesson, Trial } from '../trial'
 
@@ -25,7 +25,7 @@ export interface Bake {
   readonly archived: boolean
   readonly people: readonly string[]
   /** Which packets of the house it is made of. */
-  readonly ties: readonly Tie[]
+  readonly ties: readonly PacketLink[]
   /** Steps against cross-contact that are done, by their keys. */
   readonly ticked: readonly string[]
   readonly wishes: Wishes
@@ -238,17 +238,22 @@ export const shelfRowOf = (bake: Bake): ShelfRow => ({
     .slice(0, 600),
 })
 
+/** The moment (ISO), the bakes of its arms that are there already, and when it is on the table. */
+interface TrialBakesAt {
+  readonly now: string
+  readonly there?: readonly Bake[]
+  readonly serveAt?: string | null
+}
+
 /**
  * The bakes of a trial's arms: each small, in cups where its family fills them, on one day with the
  * others. What was made of them stays. Their ids are the arms'. On the table at `serveAt` (ISO)
  * where nothing else is said.
  */
-export function armBakes(
+export function trialBakes(
   bake: Bake,
   trial: Trial,
-  now: string,
-  there: readonly Bake[] = [],
-  serveAt: string | null = null,
+  { now, there = [], serveAt = null }: TrialBakesAt,
 ): Bake[] {
   const ids = trial.arms.map(arm => arm.id)
   const families = {

@@ -6,7 +6,7 @@ import {
   claims,
   dietRows,
   packetsFor,
-  restingOn,
+  coverageOf,
   saidOf,
   type Claims,
   type Person,
@@ -116,10 +116,10 @@ export function cardFacts(bake: Bake, people: readonly Person[], house: CardHous
     if (why) open.set(`${packet.name} (${why})`, new Set())
     for (const word of sum.unknownWords) open.set(`“${word}” on ${packet.name}`, new Set())
   }
-  const resting = restingOn(recipe, checked)
+  const resting = coverageOf(recipe, checked)
   const bare = linesOf(recipe).filter(
     line =>
-      restingOn({ ...recipe, components: [{ name: '', lines: [line], steps: [] }] }, checked)
+      coverageOf({ ...recipe, components: [{ name: '', lines: [line], steps: [] }] }, checked)
         .bought > 0 && !onPacket(line.ingredient, line.id).length,
   )
   const named = (ids: Iterable<AvoidableId>) =>
@@ -137,7 +137,7 @@ export function cardFacts(bake: Bake, people: readonly Person[], house: CardHous
       name: person.name,
       needs: needsText(person),
     })),
-    claims: { ...claims(recipe, table, checked), resting },
+    claims: { ...claims(recipe, table, checked), coverage: resting },
     contains: named(contains),
     mayContain: named([...may].filter(id => !contains.has(id))),
     unknown: [...open].map(([what, ids]) =>
@@ -167,8 +167,8 @@ export function cardFacts(bake: Bake, people: readonly Person[], house: CardHous
 }
 
 /** Does the claim for the whole table rest on a packet that was read for every bought line? */
-export const restsOnRead = ({ claims: { table, resting } }: Pick<CardFacts, 'claims'>): boolean =>
-  table !== null && resting.onPackets >= resting.bought
+export const restsOnRead = ({ claims: { table, coverage } }: Pick<CardFacts, 'claims'>): boolean =>
+  table !== null && coverage.onPackets >= coverage.bought
 
 /** More than this makes squares too small for a phone to read off a tin. */
 const mostBytes = 600

@@ -3,7 +3,7 @@
 /* A bake and the house that holds it. */
 export { bakeOf } from './bake'
 export { bakeWith } from './bake'
-export { armBakes } from './bake'
+export { trialBakes } from './bake'
 export { readingOf } from './bake'
 export { recipeOf } from './bake'
 export { plannedRecipe } from './bake'

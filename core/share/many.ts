@@ -39,7 +39,7 @@ export const familiesOf = (bake: Bake): Readonly<Record<string, string>> => ({
   ...bake.wishes.family,
 })
 
-interface Moment {
+interface HouseAt {
   readonly people: readonly Person[]
   readonly packets: readonly Packet[]
 }
@@ -47,8 +47,8 @@ interface Moment {
 /** Whose verdict changed between two moments of the house; bakes without a change are left out. */
 export const recheckBakes = (
   bakes: readonly Bake[],
-  before: Moment,
-  after: Moment,
+  before: HouseAt,
+  after: HouseAt,
   today: string,
 ): {
   readonly bake: string
@@ -56,7 +56,7 @@ export const recheckBakes = (
   readonly changes: readonly VerdictChange[]
 }[] =>
   bakes.flatMap(bake => {
-    const at = ({ people, packets }: Moment) => ({
+    const at = ({ people, packets }: HouseAt) => ({
       people,
       packets: packetsFor(bake.ties, packets, today),
     })

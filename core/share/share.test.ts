@@ -8,9 +8,9 @@ import { keepingOf } from '#core/day'
 import type { Packet } from '#core/packet'
 import { usualTin, type Kitchen, type Sizing } from '#core/pan'
 import { builtIn, emptyStock } from '#core/pantry'
-import { schoolsOf } from '#core/swap'
+import { substitutionsOf } from '#core/swap'
 import { answered, beginTrial, layTasting } from '#core/trial'
-import { armBakes, shelfRowOf, bakeOf, sizedBake, type Bake, type House } from './bake'
+import { trialBakes, shelfRowOf, bakeOf, sizedBake, type Bake, type House } from './bake'
 import { cardHtml, cardOf } from './card'
 import { cardFacts, codeText } from './card-facts'
 import { backup } from './index'
@@ -106,7 +106,7 @@ describe('the backup file', () => {
           weight: 1,
           about: {
             what: 'dose' as const,
-            school: plan!.changes.find(c => c.school && schoolsOf(plan!).includes(c.school))!
+            school: plan!.changes.find(c => c.school && substitutionsOf(plan!).includes(c.school))!
               .school!,
             ingredient: 'flax',
             factor: 0.7,
@@ -115,7 +115,7 @@ describe('the backup file', () => {
         },
       ]
       const tried: Bake = { ...chosen, trials: [trial], favourites: ['t-b'] }
-      const arms = armBakes(tried, trial, when, [], '2026-01-17T17:00:00.000Z')
+      const arms = trialBakes(tried, trial, { now: when, serveAt: '2026-01-17T17:00:00.000Z' })
       const whole: House = { people, bakes: [tried, ...arms], ...nothing, lessons }
       expect(readBackup(backupOf(whole, when))).toEqual({
         ok: true,
@@ -143,7 +143,9 @@ describe('the backup file', () => {
         aside: [{ kind: 'bake', sentence: expect.stringContaining('value') }],
       })
       // What was made of an arm stays when the trial is laid out once more.
-      expect(armBakes(tried, trial, when, [{ ...arms[0]!, made: [] }])[0]!.made).toEqual([])
+      expect(
+        trialBakes(tried, trial, { now: when, there: [{ ...arms[0]!, made: [] }] })[0]!.made,
+      ).toEqual([])
     },
   )
   test('any recipe and any plan survive it', () => {
@@ -546,7 +548,7 @@ Mix and bake.`,
   test('what nobody knows or read is said as such', () => {
     expect(facts.unknown).toContain('5 g zorblax')
     expect(facts.notChecked).toEqual(['plain flour', 'sugar', 'zorblax'])
-    expect(facts.claims.resting).toEqual({ lines: 5, bought: 4, onPackets: 1 })
+    expect(facts.claims.coverage).toEqual({ lines: 5, bought: 4, onPackets: 1 })
     expect(
       cardFacts(bake, people, { packets: [dark], today: '2027-01-15' }).unknown.join(),
     ).toMatch(/Lantern dark 70 \(it was read 370 days ago/u)

@@ -6,7 +6,7 @@ import {
   judgedIn,
   lexicon,
   letterOf,
-  lossOfArm,
+  bakeLossOfArm,
   noRecord,
   profileOf,
   type Arm,
@@ -84,7 +84,9 @@ export function trialsCsv(title: string, trials: readonly Trial[]): string {
             .join('; ') ?? '',
         before_g: say(arm.record.before),
         after_g: say(arm.record.after),
-        loss_percent: say(lossOfArm(arm.record) === null ? null : 100 * lossOfArm(arm.record)!),
+        loss_percent: say(
+          bakeLossOfArm(arm.record) === null ? null : 100 * bakeLossOfArm(arm.record)!,
+        ),
         height_cm: say(arm.record.height),
         spread_cm: say(arm.record.spread),
         minutes: say(arm.record.minutes),
@@ -286,7 +288,7 @@ export function trialsMarkdown(title: string, trials: readonly Trial[]): string 
       )
       const heads = ['arm', 'what', 'loss', 'min', 'height', ...words.map(w => w.name)]
       const rows = trial.arms.map(arm => {
-        const [loss, profile] = [lossOfArm(arm.record), profileOf(arm.record)]
+        const [loss, profile] = [bakeLossOfArm(arm.record), profileOf(arm.record)]
         return [
           `${arm.letter}${trial.crowned === arm.id ? ' ★' : ''}`,
           arm.says,

@@ -5,7 +5,7 @@ import { recipeOf } from '../../tests/arbitraries'
 import { ingredientById, pantry } from '#core/pantry'
 import { checkPeople, type Person, linesOf, readLine, readRecipe, type Recipe } from '#core'
 import { adapt, type Adaptation } from './adapt'
-import { schools, type Wishes } from './candidates'
+import { substitutions, type Wishes } from './candidates'
 import type { Plan } from './plan'
 import { questionOf } from './school'
 import { familyRows, variantRows } from '#core/formula'
@@ -314,9 +314,9 @@ describe('the rewritten recipe', () => {
 
 describe('the tables', () => {
   test('schools name ingredients and families that exist, with a source', () => {
-    expect(new Set(schools.map(s => s.id)).size).toBe(schools.length)
+    expect(new Set(substitutions.map(s => s.id)).size).toBe(substitutions.length)
     const families = new Set([...familyRows.map(f => f.id), ...variantRows.map(v => v.id)])
-    for (const s of each(schools)) {
+    for (const s of each(substitutions)) {
       expect([
         s.id,
         s.adds.filter(d => !ingredientById(d.ingredient)).map(d => d.ingredient),

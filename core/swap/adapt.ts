@@ -3,15 +3,15 @@ import { familyOf, isInside, massOf, weightsOf } from '../formula'
 import { checkPeople, needsOf, unknownNeeds, type Person } from '../people'
 import { ingredientOf, linesOf, thingsOf, type Recipe } from '../recipe'
 import { isBlocked, tableOf, type Table } from './allowed'
-import { schoolById, type Wishes } from './candidates'
+import { substitutionById, type Wishes } from './candidates'
 import { chooseMain, planOf, type Asked } from './choose'
-import type { Known } from './known'
+import type { HouseKnowledge } from './known'
 import { leavingOf, mayBeLeftOut, sweetenedAnew, withoutFat } from './leaving'
-import { partOf, type Option, type Part } from './part'
+import { partOf, type Option, type DessertPart } from './part'
 import type { Plan } from './plan'
 import { redirectOf } from './redirect'
 import { hasUnweighed } from './rewrite'
-import { optionsFor, type Found } from './search'
+import { optionsFor, type FoundVersion } from './search'
 import { confidenceWords, notAdvised } from './tables/limits'
 import { routeRows } from './tables/routes'
 
@@ -37,7 +37,7 @@ const nothing = (
   offer: Plan | null = null,
 ): Adaptation => ({ verdict, family, why, plans: [], instead, offer })
 
-const checked = (recipe: Recipe, people: readonly Person[], known: Known) =>
+const checked = (recipe: Recipe, people: readonly Person[], known: HouseKnowledge) =>
   checkPeople(recipe, people, known.packets ? { packets: known.packets } : {})
 
 /**
@@ -47,8 +47,8 @@ const checked = (recipe: Recipe, people: readonly Person[], known: Known) =>
 function stuckOn(
   recipe: Recipe,
   people: readonly Person[],
-  parts: readonly Part[],
-  known: Known,
+  parts: readonly DessertPart[],
+  known: HouseKnowledge,
 ): readonly string[] {
   if (!known.packets?.length) return []
   const leaving = new Set(parts.flatMap(part => part.leaving.map(item => item.line.id)))
@@ -79,7 +79,7 @@ function whyFine({ recipe, people, parts, table, wishes, known }: Asked): readon
 }
 
 /** What of a part leaves, in the route table's words. */
-function leavesOf(part: Part): ReadonlySet<string> {
+function leavesOf(part: DessertPart): ReadonlySet<string> {
   return new Set(
     part.groups.flatMap(group =>
       group.question === 'egg' || group.question === 'egg-wash'
@@ -94,7 +94,7 @@ function leavesOf(part: Part): ReadonlySet<string> {
 }
 
 /** The parts of a recipe with their families, what leaves, and their routes. */
-export function partsOf(recipe: Recipe, table: Table, wishes: Wishes): Part[] {
+export function partsOf(recipe: Recipe, table: Table, wishes: Wishes): DessertPart[] {
   const mass = recipe.components.map(c => massOf(weightsOf(c.lines)))
   const main = mass.indexOf(Math.max(...mass))
   return recipe.components.map((component, i) => {
@@ -124,7 +124,7 @@ export function partsOf(recipe: Recipe, table: Table, wishes: Wishes): Part[] {
  * nothing is sweetened with it.
  */
 const sweetensAnew = (wishes: Wishes) => {
-  const school = wishes.sweeten ? schoolById(wishes.sweeten) : undefined
+  const school = wishes.sweeten ? substitutionById(wishes.sweeten) : undefined
   return (
     school !== undefined &&
     (wishes.factor !== undefined || !school.adds.some(dose => dose.perFactor))
@@ -134,12 +134,12 @@ const sweetensAnew = (wishes: Wishes) => {
 const wishesMore = (wishes: Wishes) =>
   Boolean(wishes.less?.sugar || wishes.less?.fat || sweetensAnew(wishes))
 /** Is anything of a part changed: something leaves, or less of something is wished? */
-const isTouched = (part: Part, wishes: Wishes) =>
+const isTouched = (part: DessertPart, wishes: Wishes) =>
   part.leaving.length > 0 ||
   (part.goal !== part.before && part.kept.some(k => k.least < 0.8 * k.was) && Boolean(wishes.less))
 
 /** A weight that leaves and is not written: nothing can be computed from it. */
-function unweighable(parts: readonly Part[]): string[] {
+function unweighable(parts: readonly DessertPart[]): string[] {
   const flours = parts.flatMap(part =>
     part.leaving.some(item => item.how === 'leaves')
       ? part.component.lines.filter(
@@ -188,7 +188,7 @@ export function adapt(
   recipe: Recipe,
   people: readonly Person[],
   wishes: Wishes = {},
-  known: Known = {},
+  known: HouseKnowledge = {},
 ): Adaptation {
   const unclear = people.flatMap(person =>
     unknownNeeds(person).map(
@@ -240,7 +240,7 @@ function unaskedOf(
   recipe: Recipe,
   people: readonly Person[],
   wishes: Wishes,
-  known: Known,
+  known: HouseKnowledge,
   found: Adaptation,
 ): Plan | null {
   const { first: _, ...rest } = known
@@ -338,11 +338,11 @@ function chosen(asked: Asked, family: string): Adaptation {
 }
 
 const last = confidenceWords.at(-1)!.word
-const bestOf = (found: Found) => ('options' in found ? found.options[0] : undefined)
+const bestOf = (found: FoundVersion) => ('options' in found ? found.options[0] : undefined)
 
 function stuckAt(
-  part: Part,
-  { stuck }: Extract<Found, { stuck: unknown }>,
+  part: DessertPart,
+  { stuck }: Extract<FoundVersion, { stuck: unknown }>,
   family: string,
 ): Adaptation {
   const lines = stuck.lines.map(item => `“${item.line.name || item.line.text}”`).join(', ')
@@ -353,7 +353,7 @@ function stuckAt(
   ])
 }
 
-function whyOf(parts: readonly Part[], table: Table): string[] {
+function whyOf(parts: readonly DessertPart[], table: Table): string[] {
   const packets = [...table.unfit]
     .filter(([id]) => {
       const item = ingredientById(id)

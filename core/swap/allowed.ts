@@ -1,4 +1,4 @@
-import { membersOf, type AvoidableId, type Claim, type Ingredient } from '../pantry'
+import { membersOf, type AvoidableId, type ClaimWords, type Ingredient } from '../pantry'
 import { needsOf, type CheckedPacket, type Person } from '../people'
 
 /**
@@ -107,7 +107,7 @@ const allGroups: readonly AvoidableId[] = ['gluten', 'tree-nut', 'legume', 'seed
 export function isBlocked(
   ingredient: Ingredient,
   table: Table,
-  claims: readonly Pick<Claim, 'without'>[] = [],
+  claims: readonly Pick<ClaimWords, 'without'>[] = [],
 ): boolean {
   if (table.things.has(ingredient.id)) return true
   const settled = table.onPacket.get(ingredient.id)

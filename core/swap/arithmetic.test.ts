@@ -2,11 +2,18 @@ import { describe, expect, test } from '@jest/globals'
 import { balanceOf, familyById, ratiosOf, massOf, type Balance, type Weight } from '#core/formula'
 import { ingredientById } from '#core/pantry'
 import { setByArithmetic } from './arithmetic'
-import { balanceAt, weightsIn, type Added, type Draft, type Kept, type Target } from './draft'
+import {
+  balanceAt,
+  weightsIn,
+  type Added,
+  type PlanDraft,
+  type KeptAmount,
+  type Target,
+} from './draft'
 import { byHand, limits } from './tables/limits'
 
 const weight = (id: string, grams: number): Weight => ({ ingredient: ingredientById(id)!, grams })
-const kept = (id: string, grams: number): Kept => ({
+const kept = (id: string, grams: number): KeptAmount => ({
   ...weight(id, grams),
   was: grams,
   least: grams,
@@ -49,9 +56,9 @@ function target(
     lever: what => (none ? null : ingredientById(levers[what])!),
   }
 }
-const near = (draft: Draft, t: Target, measure: keyof Balance, share: number) =>
+const near = (draft: PlanDraft, t: Target, measure: keyof Balance, share: number) =>
   expect(Math.abs(balanceAt(draft, t.family)[measure] / t.before[measure] - 1)).toBeLessThan(share)
-const grams = (draft: Draft, id: string) =>
+const grams = (draft: PlanDraft, id: string) =>
   weightsIn(draft)
     .filter(w => w.ingredient.id === id)
     .reduce((sum, w) => sum + w.grams, 0)
@@ -186,9 +193,9 @@ describe('one lever after another', () => {
   })
   test('nothing is moved that the family does not mind, and nothing when nothing left', () => {
     const easy = target(cake, { water: 0, fat: 0, sugar: 0, lift: 0, starch: 0 })
-    const dry: Draft = { kept: rest, added: [] }
+    const dry: PlanDraft = { kept: rest, added: [] }
     expect(setByArithmetic(dry, easy)).toEqual(dry)
-    const whole: Draft = {
+    const whole: PlanDraft = {
       kept: [...rest, kept('butter', 150), kept('egg', 150), kept('milk', 60)],
       added: [],
     }

@@ -8,8 +8,8 @@ import {
   withKept,
   type Added,
   type AmountSetter,
-  type Draft,
-  type Kept,
+  type PlanDraft,
+  type KeptAmount,
   type Target,
 } from './draft'
 import { byHand, limits } from './tables/limits'
@@ -28,7 +28,7 @@ const heaviest = <T extends { readonly grams: Grams }>(items: readonly T[]): T |
     undefined,
   )
 
-const keptOf = (draft: Draft, kinds: readonly Kind[]) =>
+const keptOf = (draft: PlanDraft, kinds: readonly Kind[]) =>
   draft.kept.filter(k => kinds.includes(k.ingredient.kind))
 const liquids: readonly Kind[] = [
   'milk',
@@ -47,7 +47,7 @@ const flours: readonly Kind[] = ['flour', 'flour-mix', 'gluten-free-flour']
  * How much is missing (+) or too much (−) of a measure; 0 when the miss is too small to act on or
  * the family does not mind.
  */
-function missing(draft: Draft, target: Target, measure: Measure): number {
+function missing(draft: PlanDraft, target: Target, measure: Measure): number {
   if ((target.family.weights[measure] ?? 1) < 0.5) return 0
   const air = target.family.eggLift * eggCount(draft.kept)
   const delta =
@@ -58,18 +58,24 @@ function missing(draft: Draft, target: Target, measure: Measure): number {
     : delta
 }
 
-const plusKept = (draft: Draft, kept: Kept, grams: Grams, less: number, more: number): Draft =>
+const plusKept = (
+  draft: PlanDraft,
+  kept: KeptAmount,
+  grams: Grams,
+  less: number,
+  more: number,
+): PlanDraft =>
   withKept(
     draft,
     kept.lineId,
     clamp(kept.grams + grams, kept.was * (1 - less), kept.was * (1 + more)),
   )
 const addLever = (
-  draft: Draft,
+  draft: PlanDraft,
   ingredient: Ingredient,
   role: Added['role'],
   grams: Grams,
-): Draft => {
+): PlanDraft => {
   const there = draft.added.find(a => a.answers === 'lever' && a.ingredient.id === ingredient.id)
   if (there)
     return withAdded(draft, a => (a === there ? { ...a, grams: Math.max(0, a.grams + grams) } : a))
@@ -97,7 +103,7 @@ const addLever = (
  * Added starch takes the place of a little flour: of the new flours by one factor, or of the
  * heaviest that stays.
  */
-function setStarch(draft: Draft, target: Target): Draft {
+function setStarch(draft: PlanDraft, target: Target): PlanDraft {
   const delta = missing(draft, target, 'starch')
   const mix = draft.added.filter(a => a.answers === 'flour')
   if (mix.length && delta < 0) {
@@ -121,7 +127,7 @@ function setStarch(draft: Draft, target: Target): Draft {
 }
 
 /** All added fats together by one factor, within reach of their dose. */
-function scaleNewFats(draft: Draft, target: Target): Draft {
+function scaleNewFats(draft: PlanDraft, target: Target): PlanDraft {
   const carriers = draft.added.filter(a => a.role === 'fat' && a.answers !== 'lever')
   const carried = carriers.reduce((sum, a) => sum + a.grams * share(a.ingredient, 'fat'), 0)
   if (!carried) return draft
@@ -137,7 +143,7 @@ function scaleNewFats(draft: Draft, target: Target): Draft {
 }
 
 /** The new fats first; what they cannot do, the kept fat does within its limit, and then a little oil. */
-function setFat(draft: Draft, target: Target): Draft {
+function setFat(draft: PlanDraft, target: Target): PlanDraft {
   const scaled = scaleNewFats(draft, target)
   const delta = missing(scaled, target, 'fat')
   if (!delta) return scaled
@@ -154,7 +160,7 @@ function setFat(draft: Draft, target: Target): Draft {
  * The kept sugar gives or takes what the new things bring or lack, as far as it stays as sweet:
  * milk sugar is hardly sweet, so its loss alone is no reason for more table sugar.
  */
-function setSugar(draft: Draft, target: Target): Draft {
+function setSugar(draft: PlanDraft, target: Target): PlanDraft {
   const bulk = missing(draft, target, 'sugar')
   const sweet = target.goal.sweetness - balanceAt(draft, target.family).sweetness
   const delta = bulk * sweet <= 0 ? 0 : Math.sign(bulk) * Math.min(Math.abs(bulk), Math.abs(sweet))
@@ -171,7 +177,7 @@ function setSugar(draft: Draft, target: Target): Draft {
 }
 
 /** The acid of a soured drink is set so that it meets the soda as the original's did. */
-function setAcid(draft: Draft, target: Target): Draft {
+function setAcid(draft: PlanDraft, target: Target): PlanDraft {
   const carrier = draft.added.find(a => a.role === 'acid' && a.answers === 'sour-milk')
   if (!carrier) return draft
   const delta = target.goal.acid - balanceAt(draft, target.family).acid
@@ -186,7 +192,7 @@ function setAcid(draft: Draft, target: Target): Draft {
  * Powder for the air that the eggs no longer hold, and for the powder that left with a self-raising
  * flour.
  */
-function setLift(draft: Draft, target: Target): Draft {
+function setLift(draft: PlanDraft, target: Target): PlanDraft {
   const delta = missing(draft, target, 'lift')
   if (!delta || target.flour <= 0) return draft
   const powder = target.lever('lift')
@@ -210,11 +216,11 @@ interface WaterCarrier {
   readonly water: number
   readonly down: number
   readonly up: number
-  readonly move: (draft: Draft, grams: Grams) => Draft
+  readonly move: (draft: PlanDraft, grams: Grams) => PlanDraft
 }
 
 /** Where water may be taken or given, in the order of preference: new liquids, gel water, kept liquids. */
-function waterCarriers(draft: Draft): WaterCarrier[] {
+function waterCarriers(draft: PlanDraft): WaterCarrier[] {
   const added = (role: Added['role'], less: number, more: number) =>
     draft.added
       .filter(a => a.role === role && a.answers !== 'lever')
@@ -249,7 +255,7 @@ function waterCarriers(draft: Draft): WaterCarrier[] {
  * Water back to the original's, by what already is a liquid; a line of water only when nothing else
  * can give it.
  */
-function setWater(draft: Draft, target: Target): Draft {
+function setWater(draft: PlanDraft, target: Target): PlanDraft {
   let delta = missing(draft, target, 'water')
   let now = draft
   for (const carrier of waterCarriers(draft)) {

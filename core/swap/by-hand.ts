@@ -1,21 +1,15 @@
-import type { Person } from '../people'
 import type { Recipe } from '../recipe'
-import type { Wishes } from './candidates'
-import type { Known } from './known'
-import { asWrittenPlan, nudge, regardPlan, type Regarded } from './nudge'
+import { asWrittenPlan, evaluatePlan, nudge, type EvaluatedPlan, type PlanContext } from './nudge'
 import type { Plan } from './plan'
 import { restedIn, restFor } from './rest'
 
 /** Versions that somebody makes by hand of a plan, or of the recipe as it is written. */
 
 /** What a version by hand starts from, and by what it is weighed and checked. */
-export interface HandBase {
+export interface HandBase extends PlanContext {
   readonly recipe: Recipe
   /** Null: the recipe as it is written. */
   readonly plan: Plan | null
-  readonly people: readonly Person[]
-  readonly wishes: Wishes
-  readonly known: Known
 }
 
 /** The plan itself, or the recipe as it is written as a plan without changes. */
@@ -23,16 +17,16 @@ export const basePlan = ({ recipe, plan, people, wishes, known }: HandBase): Pla
   plan ?? asWrittenPlan(recipe, people, wishes, known)
 
 /** One line at another weight in grams, held within twice what the whole weighs. */
-export const lineByHand = (base: HandBase, lineId: string, grams: number): Regarded =>
+export const lineByHand = (base: HandBase, lineId: string, grams: number): EvaluatedPlan =>
   nudge(base.recipe, basePlan(base), lineId, grams, base.people, base.wishes, base.known)
 
 /** One thing of it resting for so many minutes; null where that is not safe, or nothing rests so. */
-export function restByHand(base: HandBase, key: string, minutes: number): Regarded | null {
+export function restByHand(base: HandBase, key: string, minutes: number): EvaluatedPlan | null {
   const plan = basePlan(base)
   const made = restFor(plan.recipe, plan.changes, key, () => minutes)
   if (!made) return null
   const moved = { ...plan, recipe: made, nudged: true }
-  return regardPlan(base.recipe, moved, base.people, base.wishes, base.known)
+  return evaluatePlan(base.recipe, moved, base)
 }
 
 /** What rests in it and for how many minutes, each thing once, at its last place. */

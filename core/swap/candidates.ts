@@ -2,7 +2,7 @@ import { allIngredients, builtIn, ingredientById, membersOf, type Ingredient } f
 import type { FamilyRow } from '../formula'
 import { asksPacket, isBlocked, mayCome, type Table } from './allowed'
 import type { Leaving } from './leaving'
-import { school, type Question, type School } from './school'
+import { school, type Question, type Substitution } from './school'
 import { dairySchools } from './tables/dairy-schools'
 import { eggSchools } from './tables/egg-schools'
 import { kindAnswers } from './tables/kind-answers'
@@ -10,21 +10,21 @@ import { otherSchools } from './tables/other-schools'
 import { fatlessSchools, sweetenerSchools } from './tables/sweetener-schools'
 
 /** Every school that Ingwer carries. */
-export const schools: readonly School[] = [
+export const substitutions: readonly Substitution[] = [
   ...eggSchools,
   ...dairySchools,
   ...otherSchools,
   ...sweetenerSchools,
   ...fatlessSchools,
 ]
-const byId = new Map(schools.map(s => [s.id, s]))
+const byId = new Map(substitutions.map(s => [s.id, s]))
 
 const plus = '+'
 /**
  * A school by its id; two that share the eggs have both ids, one of the house's own things the
  * ingredient's.
  */
-export function schoolById(id: string): School | undefined {
+export function substitutionById(id: string): Substitution | undefined {
   const known = byId.get(id)
   if (known) return known
   const parts = id.split(plus).map(part => byId.get(part))
@@ -77,14 +77,14 @@ export function groupsOf(leaving: readonly Leaving[]): Group[] {
       const same = found.filter(group => group.question === item.question)
       const fits =
         same.find(group =>
-          schools.some(
+          substitutions.some(
             school =>
               school.question === item.question &&
               stands(school, { ...group, lines: [...group.lines, item] }),
           ),
         ) ??
         // What nothing stands for at all stays with the rest of its question.
-        (schools.some(
+        (substitutions.some(
           school =>
             school.question === item.question &&
             stands(school, { question: item.question, lines: [item] }),
@@ -97,7 +97,7 @@ export function groupsOf(leaving: readonly Leaving[]): Group[] {
   return found
 }
 
-const stands = (school: School, group: Group) =>
+const stands = (school: Substitution, group: Group) =>
   !school.standsFor.length ||
   group.lines.every(
     ({ ingredient }) =>
@@ -106,9 +106,9 @@ const stands = (school: School, group: Group) =>
   )
 const isOf = (ids: readonly string[], family: FamilyRow) =>
   ids.includes(family.id) || (family.variant !== undefined && ids.includes(family.variant))
-const serves = (school: School, family: FamilyRow) =>
+const serves = (school: Substitution, family: FamilyRow) =>
   !isOf(school.not, family) && (!school.families.length || isOf(school.families, family))
-const names = (school: School, ids: readonly string[]) =>
+const names = (school: Substitution, ids: readonly string[]) =>
   ids.includes(school.id) ||
   school.adds.some(dose => ids.includes(dose.ingredient)) ||
   (school.of?.some(part => ids.includes(part.id)) ?? false)
@@ -118,7 +118,7 @@ const names = (school: School, ids: readonly string[]) =>
  * rare nor asked twice.
  */
 export const priceOf = (
-  school: School,
+  school: Substitution,
   table: Table,
   askPacket: number,
   used: ReadonlySet<string> = new Set(),
@@ -131,13 +131,13 @@ export const priceOf = (
   )
 }
 
-const pairs = new Map<string, School>()
+const pairs = new Map<string, Substitution>()
 /** Two schools that share the same eggs: each gives what it is good at, and the amounts are set together. */
-function together(a: School, b: School): School {
+function together(a: Substitution, b: Substitution): Substitution {
   const id = `${a.id}${plus}${b.id}`
   const made = pairs.get(id)
   if (made) return made
-  const pair: School = {
+  const pair: Substitution = {
     ...school(
       a.question,
       id,
@@ -162,7 +162,7 @@ function together(a: School, b: School): School {
 }
 
 const ownId = /^own-([a-z-]+?):(.+)$/u
-const ofHouse = (question: Question, item: Ingredient): School =>
+const ofHouse = (question: Question, item: Ingredient): Substitution =>
   school(
     question,
     `own-${question}:${item.id}`,
@@ -180,11 +180,11 @@ const ofHouse = (question: Question, item: Ingredient): School =>
   )
 
 /** The house's own things, and those of its larder, that are of a kind which answers the question. */
-function ownSchools(question: Question, larder: readonly string[]): School[] {
+function ownSchools(question: Question, larder: readonly string[]): Substitution[] {
   const row = kindAnswers[question]
   if (!row) return []
   const known = new Set(
-    schools
+    substitutions
       .filter(s => s.question === question && s.adds.length === 1)
       .map(s => s.adds[0]!.ingredient),
   )
@@ -224,9 +224,9 @@ export function candidatesFor(
   table: Table,
   glutenGone: boolean,
   wishes: Wishes,
-): School[] {
+): Substitution[] {
   const leaves = new Set(group.lines.map(item => item.ingredient.id))
-  const every = [...schools, ...ownSchools(group.question, wishes.larder ?? [])].filter(
+  const every = [...substitutions, ...ownSchools(group.question, wishes.larder ?? [])].filter(
     school =>
       school.question === group.question &&
       stands(school, group) &&

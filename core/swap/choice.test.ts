@@ -16,12 +16,12 @@ import type { Person } from '#core'
 import { tableOf } from './allowed'
 import { partsOf } from './adapt'
 import { candidatesFor, priceOf } from './candidates'
-import { costOf, optionOf, type Answer, type Part } from './part'
+import { costOf, optionOf, type Answer, type DessertPart } from './part'
 import { optionsFor } from './search'
 import { setBySolver } from './solve'
 import { leverIngredients, limits, reach } from './tables/limits'
 import { ingredientById } from '#core/pantry'
-import type { School } from './school'
+import type { Substitution } from './school'
 import type { Added } from './draft'
 
 /**
@@ -49,7 +49,7 @@ const random = (seed: number) => () => {
   return seed / 4294967296
 }
 
-function caseOf(n: number): { part: Part; people: Person[] } {
+function caseOf(n: number): { part: DessertPart; people: Person[] } {
   const r = random(n + 7)
   const between = (low: number, high: number) => Math.round(low + r() * (high - low))
   const rows = [
@@ -73,7 +73,11 @@ function caseOf(n: number): { part: Part; people: Person[] } {
 
 const few = 7
 /** Some of the schools, in any order: the cheap ones are not always among them. */
-function listsOf(part: Part, people: readonly Person[], n: number): readonly (readonly Answer[])[] {
+function listsOf(
+  part: DessertPart,
+  people: readonly Person[],
+  n: number,
+): readonly (readonly Answer[])[] {
   const r = random(n * 31 + 5)
   return part.groups.map(group =>
     candidatesFor(group, part.reading.family, tableOf(people), false, {})
@@ -87,7 +91,7 @@ function listsOf(part: Part, people: readonly Person[], n: number): readonly (re
 
 /** The program's own choice: which school answers each question. */
 function byProgram(
-  part: Part,
+  part: DessertPart,
   lists: readonly (readonly Answer[])[],
   people: readonly Person[],
 ): Answer[] | null {
@@ -302,10 +306,12 @@ describe('the choice of schools against a mixed-integer program', () => {
 /** Ids of the schools that the program does not see, so that both choose among the same. */
 function pairsBanned(
   lists: readonly (readonly Answer[])[],
-  part: Part,
+  part: DessertPart,
   people: readonly Person[],
 ): string[] {
-  const seen = new Set(lists.flat().map(([, school]: readonly [unknown, School]) => school.id))
+  const seen = new Set(
+    lists.flat().map(([, school]: readonly [unknown, Substitution]) => school.id),
+  )
   return part.groups.flatMap(group =>
     candidatesFor(group, part.reading.family, tableOf(people), false, {})
       .filter(s => !s.of && !seen.has(s.id))

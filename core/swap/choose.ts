@@ -6,8 +6,8 @@ import { housed, sayHoused, sayingsFor } from './house'
 import { houseTold } from './house-steps'
 import { judge } from './judge'
 import { houseRested } from './rest'
-import type { Known } from './known'
-import { costOf, type Option, type Part } from './part'
+import type { HouseKnowledge } from './known'
+import { costOf, type Option, type DessertPart } from './part'
 import type { Plan } from './plan'
 import { rewritePart, rewriteRecipe, type Rewritten } from './rewrite'
 import { wayOf } from './search'
@@ -18,10 +18,10 @@ import { notAdvised } from './tables/limits'
 export interface Asked {
   readonly recipe: Recipe
   readonly people: readonly Person[]
-  readonly parts: readonly Part[]
+  readonly parts: readonly DessertPart[]
   readonly table: Table
   readonly wishes: Wishes
-  readonly known: Known
+  readonly known: HouseKnowledge
 }
 
 export interface Choice {

@@ -4,14 +4,14 @@ import { balanceIn, type Balance, type FamilyRow, type Weight } from '../formula
 import type { Dose, Question } from './school'
 
 /** A line of the original that stays; `grams` may be trimmed away from `was`, within `least` and `most`. */
-export interface Kept extends Weight {
+export interface KeptAmount extends Weight {
   readonly lineId: string
   readonly was: Grams
   readonly least: Grams
   readonly most: Grams
 }
 
-export type Role = NonNullable<Dose['role']> | 'bulk'
+export type LineRole = NonNullable<Dose['role']> | 'bulk'
 
 /**
  * Something new, and which question it answers ('lever' for what only sets the rest right). `dose`
@@ -21,27 +21,27 @@ export type Role = NonNullable<Dose['role']> | 'bulk'
 export interface Added extends Weight {
   readonly answers: Question | 'lever'
   readonly school: string
-  readonly role: Role
+  readonly role: LineRole
   readonly dose: Grams
   readonly least: Grams
   readonly most: Grams
 }
 
 /** One part of a dessert while its amounts are being set. Plain data: each step gives a new one. */
-export interface Draft {
-  readonly kept: readonly Kept[]
+export interface PlanDraft {
+  readonly kept: readonly KeptAmount[]
   readonly added: readonly Added[]
 }
 
-export const weightsIn = (draft: Draft): Weight[] => [...draft.kept, ...draft.added]
-export const balanceAt = (draft: Draft, family: FamilyRow): Balance =>
+export const weightsIn = (draft: PlanDraft): Weight[] => [...draft.kept, ...draft.added]
+export const balanceAt = (draft: PlanDraft, family: FamilyRow): Balance =>
   balanceIn(family, weightsIn(draft))
 
-export const withKept = (draft: Draft, lineId: string, grams: Grams): Draft => ({
+export const withKept = (draft: PlanDraft, lineId: string, grams: Grams): PlanDraft => ({
   ...draft,
   kept: draft.kept.map(k => (k.lineId === lineId ? { ...k, grams } : k)),
 })
-export const withAdded = (draft: Draft, change: (added: Added) => Added): Draft => ({
+export const withAdded = (draft: PlanDraft, change: (added: Added) => Added): PlanDraft => ({
   ...draft,
   added: draft.added.map(change),
 })
@@ -65,4 +65,4 @@ export interface Target {
  * How amounts are set: by the arithmetic or by the solver. Takes a draft with doses, gives one in
  * balance.
  */
-export type AmountSetter = (draft: Draft, target: Target) => Draft
+export type AmountSetter = (draft: PlanDraft, target: Target) => PlanDraft

@@ -31,12 +31,12 @@ import {
 import { checkPeople, type Person, linesOf, readLine, readRecipe, type Recipe } from '#core'
 import { adapt } from './adapt'
 import type { Wishes } from './candidates'
-import { bringing, nudge, sensitivity } from './nudge'
+import { contributions, nudge, sensitivity } from './nudge'
 import type { Plan } from './plan'
 import { splitTable } from './split'
 import { waysFor, sweeteners } from './ways'
 import { tableOf } from './allowed'
-import { candidatesFor, schools, schoolById } from './candidates'
+import { candidatesFor, substitutions, substitutionById } from './candidates'
 import { movedBy, sayRests, restsOf, triedAlike } from './experience'
 import { putBeside } from './method'
 import { doseRisks } from './tables/dose-risks'
@@ -46,7 +46,7 @@ import { leverIngredients, trims } from './tables/limits'
 import { placeRows, sentenceRows, wordingRows } from './tables/method-rows'
 import { redirectRows } from './tables/redirects'
 import { routeRows } from './tables/routes'
-import { questionOf, type School } from './school'
+import { questionOf, type Substitution } from './school'
 
 const anyPlan = tally('plans')
 
@@ -104,7 +104,7 @@ const loaf = recipeOf('Tea loaf', [
 
 describe('what is asked of the engine', () => {
   test('two egg schools may share the eggs, each within its own dose', () => {
-    const pair = schoolById('flax-gel+starch-slurry')!
+    const pair = substitutionById('flax-gel+starch-slurry')!
     expect(pair.of!.map(s => s.id)).toEqual(['flax-gel', 'starch-slurry'])
     const plan = first(cake, who('egg'), { pin: ['flax-gel', 'starch-slurry'] })
     // engine study: flax ≤ 8.5 g and starch ≤ 12 g an egg
@@ -607,7 +607,7 @@ describe('moving an amount by hand', () => {
   test('what the lines bring is what the balance is', () => {
     const plan = first(cake, people)
     for (const measure of ['water', 'fat', 'protein', 'set'] as const) {
-      const { before, after } = bringing(cake, plan, '', measure)
+      const { before, after } = contributions(cake, plan, '', measure)
       const sum = (all: typeof before) => all.reduce((n, b) => n + b.brings, 0)
       expect([sum(before), sum(after)].map(n => Math.round(1000 * n))).toEqual(
         [plan.balance.before[measure], plan.balance.after[measure]].map(n => Math.round(1000 * n)),
@@ -806,7 +806,7 @@ describe('every row of the tables can be reached', () => {
   const everyone = tableOf([])
   const families = new Set(familyRows.map(f => f.id))
   const variants = new Set(variantRows.map(v => v.id))
-  const groupFor = (school: School) => {
+  const groupFor = (school: Substitution) => {
     const leaves = allIngredients().find(
       item =>
         (questionOf[item.kind] === school.question ||
@@ -832,7 +832,7 @@ describe('every row of the tables can be reached', () => {
       : null
   }
   test('every school answers some leaving thing in some family', () => {
-    const unreachable = schools.filter(school => {
+    const unreachable = substitutions.filter(school => {
       const group = groupFor(school)
       if (!group) return true
       const wishes: Wishes = { ...(school.onlyAsked ? { sweeten: school.id } : {}), factor: 300 }
@@ -852,7 +852,7 @@ describe('every row of the tables can be reached', () => {
       'figure',
     () => {
       const named = [
-        ...schools.flatMap(s => [...s.families, ...s.not]),
+        ...substitutions.flatMap(s => [...s.families, ...s.not]),
         ...placeRows.flatMap(r => r.families),
         ...sentenceRows.flatMap(r => r.families),
         ...wordingRows.flatMap(r => r.families ?? []),

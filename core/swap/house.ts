@@ -1,5 +1,5 @@
-import type { HouseDose, Known } from './known'
-import { weighed, type Option, type Setting } from './part'
+import type { HouseDose, HouseKnowledge } from './known'
+import { weighed, type Option, type PartSetting } from './part'
 import type { Change } from './plan'
 
 /** How far a house's own dose or rest may lie from the computed one, whatever it has learned. [M] */
@@ -14,7 +14,7 @@ const isDosed = (role: string, first: boolean) => role === 'gel' || (role === 'b
  * The answer with this house's own doses: only of what comes for what leaves, within its most.
  * Nothing new comes in, so nobody meets anything that was not checked.
  */
-export function housed(option: Option, known: Known, setting: Setting): Option {
+export function housed(option: Option, known: HouseKnowledge, setting: PartSetting): Option {
   if (!known.doses?.length || option.part.route?.fixed) return option
   const family = option.part.reading.family.id
   const seen = new Set<string>()
@@ -41,7 +41,11 @@ export function housed(option: Option, known: Known, setting: Setting): Option {
  * The changes with what the house's own doses did to them: said beside the reason, and by how much
  * each addition was multiplied.
  */
-export function sayHoused(changes: readonly Change[], option: Option, known: Known): Change[] {
+export function sayHoused(
+  changes: readonly Change[],
+  option: Option,
+  known: HouseKnowledge,
+): Change[] {
   const family = option.part.reading.family.id
   const moved = option.draft.added.flatMap((a, i) => {
     const dose = isDosed(a.role, option.draft.added.findIndex(b => b.school === a.school) === i)
@@ -73,7 +77,11 @@ export function sayHoused(changes: readonly Change[], option: Option, known: Kno
  * What the house has found that belongs to a plan of this family by these schools. Of things that
  * are not at this table's plan nothing is said.
  */
-export const sayingsFor = (known: Known, family: string, schools: readonly string[]): string[] =>
+export const sayingsFor = (
+  known: HouseKnowledge,
+  family: string,
+  schools: readonly string[],
+): string[] =>
   (known.sayings ?? [])
     .filter(
       s =>

@@ -2,7 +2,7 @@ import {
   balanceIn,
   bandsOf,
   eggCount,
-  lossOf,
+  deviationOf,
   measures,
   noBalance,
   plusBalance,
@@ -12,8 +12,8 @@ import {
 import type { Recipe } from '../recipe'
 import { movedBy, restsOf, sayRests, triedAlike, type Rests, type Tried } from './experience'
 import { noticed, outOfBalance, overdoses, type Moved } from './explain'
-import { schoolById } from './candidates'
-import type { Part } from './part'
+import { substitutionById } from './candidates'
+import type { DessertPart } from './part'
 import type { PlanPart, TestPiece } from './plan'
 import {
   confidenceWords,
@@ -40,10 +40,10 @@ export interface Judged {
 }
 
 const experimental = confidenceWords.findIndex(c => c.word === 'experimental')
-const gone = (part: Part, question: string) => part.groups.some(g => g.question === question)
+const gone = (part: DessertPart, question: string) => part.groups.some(g => g.question === question)
 
 interface Graded {
-  readonly part: Part
+  readonly part: DessertPart
   readonly moved: Moved
   readonly loss: number
   readonly after: Balance
@@ -52,19 +52,17 @@ interface Graded {
   readonly off: readonly string[]
 }
 
-function gradeOf(part: Part, adapted: Recipe['components'][number], whole: number): Graded {
+function gradeOf(part: DessertPart, adapted: Recipe['components'][number], whole: number): Graded {
   const { family } = part.reading
   const [was, is] = [weightsOf(part.component.lines), weightsOf(adapted.lines)]
   const after = balanceIn(family, is)
-  const { loss, misses } = lossOf(
-    part.base,
-    after,
+  const { loss, misses } = deviationOf(part.base, after, {
     family,
-    part.baseMass,
-    part.flour,
-    part.goal,
-    family.eggLift * eggCount(is),
-  )
+    mass: part.baseMass,
+    flour: part.flour,
+    goal: part.goal,
+    eggAir: family.eggLift * eggCount(is),
+  })
   const eggsGone = gone(part, 'egg') ? part.eggs : 0
   const moved: Moved = {
     family,
@@ -126,7 +124,7 @@ function wishedOf({
   before,
   goal,
   sweetened,
-}: Part): { readonly levels: number; readonly says: string } | null {
+}: DessertPart): { readonly levels: number; readonly says: string } | null {
   const cut = (was: number, is: number) => (was > 0 ? 1 - is / was : 0)
   const [sugar, fat] = [cut(before.sweetness, goal.sweetness), cut(before.fat, goal.fat)]
   const most = Math.max(sugar, fat)
@@ -151,7 +149,7 @@ function wishedOf({
  */
 export function judge(
   adapted: Recipe,
-  parts: readonly Part[],
+  parts: readonly DessertPart[],
   touched: ReadonlySet<number>,
   schools: readonly string[],
   tried: readonly Tried[] = [],
@@ -171,9 +169,9 @@ export function judge(
   )
   const rests = restsOf(
     alike,
-    schools.flatMap(id => schoolById(id)?.source ?? []),
+    schools.flatMap(id => substitutionById(id)?.source ?? []),
   )
-  const wholeBalance = (of: (part: Part, i: number) => Balance) =>
+  const wholeBalance = (of: (part: DessertPart, i: number) => Balance) =>
     parts.reduce((sum, part, i) => plusBalance(sum, of(part, i)), noBalance)
   return {
     parts: graded
@@ -223,7 +221,7 @@ export function judge(
 }
 
 /** One muffin case of 45 g flour, or a sixth where there is no flour to speak of. [P] */
-function testPieceOf(part: Part): TestPiece {
+function testPieceOf(part: DessertPart): TestPiece {
   const factor = part.flour > 60 ? Math.max(0.1, Math.min(0.5, testPieceFlour / part.flour)) : 1 / 6
   return {
     factor,

@@ -36,7 +36,7 @@ export interface HouseSaying {
  * What this house knows besides the recipe: the packets that a bake is tied to, and how its own
  * bakes came out.
  */
-export interface Known {
+export interface HouseKnowledge {
   readonly packets?: readonly CheckedPacket[]
   readonly tried?: readonly Tried[]
   /** Its own doses, rests and sentences of method, learned in trials, and what else it found. */

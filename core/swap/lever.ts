@@ -14,8 +14,8 @@ import type { Line, Recipe } from '../recipe'
 import { mayCome, tableOf } from './allowed'
 import { partsOf } from './adapt'
 import type { Wishes } from './candidates'
-import type { Known } from './known'
-import { nudge, regardPlan, type Regarded } from './nudge'
+import type { HouseKnowledge } from './known'
+import { nudge, evaluatePlan, type EvaluatedPlan } from './nudge'
 import type { Plan } from './plan'
 import { leverIngredients, pull, trims } from './tables/limits'
 import { writtenLine } from './write'
@@ -38,7 +38,7 @@ export interface Lever {
   /** What else moves by more than half a tolerance, with how far. */
   readonly besides: readonly { readonly measure: Measure; readonly by: number }[]
   /** The plan with it, weighed and checked for everyone. */
-  readonly after: Regarded
+  readonly after: EvaluatedPlan
 }
 
 interface Try {
@@ -76,7 +76,7 @@ export function leverFor(
   up: boolean,
   people: readonly Person[],
   wishes: Wishes = {},
-  known: Known = {},
+  known: HouseKnowledge = {},
   size: number = pull.usual,
 ): Lever | null {
   const table = tableOf(people, known.packets)
@@ -211,9 +211,9 @@ function put(
   best: Try,
   people: readonly Person[],
   wishes: Wishes,
-  known: Known,
-): { readonly lineId: string; readonly after: Regarded } | null {
-  const stays = (after: Regarded) =>
+  known: HouseKnowledge,
+): { readonly lineId: string; readonly after: EvaluatedPlan } | null {
+  const stays = (after: EvaluatedPlan) =>
     after.check.people.every(p => p.conflicts.every(c => c.state !== 'contains'))
   if (best.line) {
     const after = nudge(original, plan, best.line.id, best.grams, people, wishes, known)
@@ -250,6 +250,6 @@ function put(
         : c,
     ),
   }
-  const after = regardPlan(original, { ...plan, recipe, nudged: true }, people, wishes, known)
+  const after = evaluatePlan(original, { ...plan, recipe, nudged: true }, { people, wishes, known })
   return stays(after) ? { lineId: id, after } : null
 }

@@ -4,15 +4,15 @@ import {
   mentionsInStep,
   ownLines,
   readSteps,
-  sayResting,
+  sayRestTime,
   servedWarm,
   type Line,
   type Recipe,
 } from '../recipe'
-import type { Part, Answer } from './part'
+import type { DessertPart, Answer } from './part'
 import { listed } from './explain'
 import { sentenceAt, sentencesOf } from './sentences'
-import type { School } from './school'
+import type { Substitution } from './school'
 import {
   besides,
   heatsOven,
@@ -34,9 +34,9 @@ import {
  * What a part's plan means for the way of working: facts, what is made ready first, and which lines
  * are new helps.
  */
-export interface Making {
+export interface MethodDraft {
   readonly at: number
-  readonly part: Part
+  readonly part: DessertPart
   readonly answers: readonly Answer[]
   readonly facts: ReadonlySet<MethodFact>
   readonly first: readonly string[]
@@ -44,7 +44,7 @@ export interface Making {
   readonly lines: readonly Line[]
 }
 
-const solidShare = (school: School): number => {
+const solidShare = (school: Substitution): number => {
   const fats = (school.of ?? [school])
     .flatMap(s => s.adds)
     .flatMap(d => {
@@ -57,7 +57,7 @@ const solidShare = (school: School): number => {
 
 /** The facts of a part's plan that the method rows ask for. */
 export function factsOf(
-  part: Part,
+  part: DessertPart,
   answers: readonly Answer[],
   lines: readonly Line[],
 ): ReadonlySet<MethodFact> {
@@ -108,7 +108,7 @@ const rowFits = (
     readonly without?: MethodFact
     readonly families?: readonly string[]
   },
-  { facts, part }: Making,
+  { facts, part }: MethodDraft,
 ) =>
   facts.has(row.when) &&
   (!row.and || facts.has(row.and)) &&
@@ -128,7 +128,7 @@ interface At {
  */
 function reworded(
   step: At,
-  making: Making,
+  making: MethodDraft,
   lines: readonly Line[],
   own: readonly Line[],
   isItsOwn: boolean,
@@ -309,7 +309,7 @@ function placeHelp(
 function place(
   steps: At[],
   scope: readonly number[],
-  making: Making,
+  making: MethodDraft,
   lines: readonly Line[],
 ): { before: number; text: string }[] {
   const own: { before: number; text: string }[] = []
@@ -412,7 +412,7 @@ function isUsed(line: Line, recipe: Recipe): boolean {
 export function writeMethod(
   recipe: Recipe,
   was: readonly (readonly string[])[],
-  makings: readonly Making[],
+  makings: readonly MethodDraft[],
   asWritten: readonly Line[],
 ): Recipe {
   const steps: At[] = recipe.components.flatMap((c, component) =>
@@ -498,7 +498,7 @@ export function writeMethod(
 }
 
 /** Whatever new line no step takes up yet is taken up at the step that it belongs to. */
-function swept(recipe: Recipe, makings: readonly Making[]): Recipe {
+function swept(recipe: Recipe, makings: readonly MethodDraft[]): Recipe {
   let now = recipe
   for (const making of makings)
     for (const line of making.lines) {
@@ -542,10 +542,10 @@ export function readyFirst(
     return (
       `${name.charAt(0).toUpperCase()}${name.slice(1)}, ${weightText(only.grams)}: ` +
       `${prepare.charAt(0).toLowerCase()}${prepare.slice(1)}` +
-      (restMinutes ? ` Rest it for ${sayResting(restMinutes)}.` : '')
+      (restMinutes ? ` Rest it for ${sayRestTime(restMinutes)}.` : '')
     )
   return (
     `For the ${name}: ${listed(things.map(t => `${weightText(t.grams)} ${t.name}`))}. ` +
-    `${prepare}${restMinutes ? ` Rest it for ${sayResting(restMinutes)}.` : ''}`
+    `${prepare}${restMinutes ? ` Rest it for ${sayRestTime(restMinutes)}.` : ''}`
   )
 }

@@ -17,9 +17,9 @@ import { tableOf } from './allowed'
 import { partsOf } from './adapt'
 import type { Wishes } from './candidates'
 import { judge, type Judged } from './judge'
-import type { Known } from './known'
-import type { Part } from './part'
-import { schoolsOf, type Plan } from './plan'
+import type { HouseKnowledge } from './known'
+import type { DessertPart } from './part'
+import { substitutionsOf, type Plan } from './plan'
 import { withAmountsRight } from './steps'
 import { trimmedLine } from './write'
 
@@ -31,7 +31,7 @@ export function asWrittenPlan(
   recipe: Recipe,
   people: readonly Person[],
   wishes: Wishes = {},
-  known: Known = {},
+  known: HouseKnowledge = {},
 ): Plan {
   const bare: Plan = {
     id: 'as-written',
@@ -64,13 +64,20 @@ export function asWrittenPlan(
   }
 }
 
+/** For whom a plan is, what they asked for, and what the house knows. */
+export interface PlanContext {
+  readonly people: readonly Person[]
+  readonly wishes: Wishes
+  readonly known: HouseKnowledge
+}
+
 /** A plan looked at anew: what it comes to, and who may eat it. */
-export interface Regarded {
+export interface EvaluatedPlan {
   readonly plan: Plan
   readonly check: PeopleCheck
 }
 
-const touchedBy = (parts: readonly Part[], plan: Plan) =>
+const touchedBy = (parts: readonly DessertPart[], plan: Plan) =>
   new Set(
     parts.flatMap((part, i) =>
       part.leaving.length ||
@@ -87,19 +94,17 @@ const touchedBy = (parts: readonly Part[], plan: Plan) =>
  * Weighs a plan whose recipe has been moved against the original, and checks it for everyone.
  * Arithmetic only: nothing is solved.
  */
-export function regardPlan(
+export function evaluatePlan(
   original: Recipe,
   plan: Plan,
-  people: readonly Person[],
-  wishes: Wishes,
-  known: Known,
-): Regarded {
+  { people, wishes, known }: PlanContext,
+): EvaluatedPlan {
   const parts = partsOf(original, tableOf(people, known.packets), wishes)
   const judged: Judged = judge(
     plan.recipe,
     parts,
     touchedBy(parts, plan),
-    schoolsOf(plan),
+    substitutionsOf(plan),
     known.tried,
   )
   const check = checkPeople(plan.recipe, people, known.packets ? { packets: known.packets } : {})
@@ -137,8 +142,8 @@ export function nudge(
   grams: Grams,
   people: readonly Person[],
   wishes: Wishes = {},
-  known: Known = {},
-): Regarded {
+  known: HouseKnowledge = {},
+): EvaluatedPlan {
   const most = 2 * linesOf(plan.recipe).reduce((sum, line) => sum + (line.grams?.best ?? 0), 0)
   const to = scaleAmount(Math.min(Math.max(grams, 0), most)).grams
   const recipe: Recipe = {
@@ -152,7 +157,8 @@ export function nudge(
   }
   const line = linesOf(recipe).find(l => l.id === lineId)
   const was = linesOf(plan.recipe).find(l => l.id === lineId)
-  if (!line?.ingredient || !was?.grams) return regardPlan(original, plan, people, wishes, known)
+  if (!line?.ingredient || !was?.grams)
+    return evaluatePlan(original, plan, { people, wishes, known })
   const kitchen = measured(
     line.grams!.best,
     ingredientById(line.ingredient)!,
@@ -208,7 +214,7 @@ export function nudge(
           source: 'your own hand',
         },
       ]
-  return regardPlan(
+  return evaluatePlan(
     original,
     {
       ...plan,
@@ -220,9 +226,7 @@ export function nudge(
       ),
       nudged: true,
     },
-    people,
-    wishes,
-    known,
+    { people, wishes, known },
   )
 }
 
@@ -248,7 +252,7 @@ export function sensitivity(
   plan: Plan,
   people: readonly Person[],
   wishes: Wishes = {},
-  known: Known = {},
+  known: HouseKnowledge = {},
 ): Sensitivity[] {
   const parts = partsOf(original, tableOf(people, known.packets), wishes)
   return parts
@@ -310,11 +314,11 @@ export function sensitivity(
 }
 
 /** What each line of a part brings of a measure, before and now; the greatest first. */
-export interface Bringing {
-  readonly before: readonly Brought[]
-  readonly after: readonly Brought[]
+export interface Contributions {
+  readonly before: readonly Contribution[]
+  readonly after: readonly Contribution[]
 }
-export interface Brought {
+export interface Contribution {
   readonly name: string
   readonly grams: Grams
   readonly brings: number
@@ -327,17 +331,17 @@ export interface Brought {
  * batter: each line's own gas (an egg's air) or acid stands there, soda alone as what heat sets
  * free.
  */
-export function bringing(
+export function contributions(
   original: Recipe,
   plan: Plan,
   component: string,
   measure: Measure,
-): Bringing {
+): Contributions {
   const family = familyById(plan.parts.find(p => p.component === component)?.family ?? '')
-  const brought = (recipe: Recipe): Brought[] =>
+  const brought = (recipe: Recipe): Contribution[] =>
     (recipe.components.find(c => c.name === component)?.lines ?? [])
       .filter(isInside)
-      .flatMap((line): Brought[] => {
+      .flatMap((line): Contribution[] => {
         const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
         if (!ingredient || !line.grams) return []
         const brings = balanceIn(family, [{ ingredient, grams: line.grams.best }])[measure]

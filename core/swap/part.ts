@@ -5,7 +5,7 @@ import {
   batterOf,
   eggCount,
   freshEgg,
-  lossOf,
+  deviationOf,
   massOf,
   ratiosOf,
   weightsOf,
@@ -19,22 +19,22 @@ import {
 import type { Component, Line } from '../recipe'
 import { asksPacket, mayCome, type Table } from './allowed'
 import { groupsOf, priceOf, type Group, type Wishes } from './candidates'
-import type { Added, AmountSetter, Draft, Kept, Lever, Role, Target } from './draft'
+import type { Added, AmountSetter, PlanDraft, KeptAmount, Lever, LineRole, Target } from './draft'
 import type { Method } from './known'
 import { fatKinds, type Leaving } from './leaving'
-import { school, type School } from './school'
+import { school, type Substitution } from './school'
 import { strainOf } from './solve'
 import { leverIngredients, limits, reach, trims, confidenceWords } from './tables/limits'
 import type { RouteRow } from './tables/routes'
 
 /** A part of a dessert with all that a choice needs to know. */
-export interface Part {
+export interface DessertPart {
   readonly component: Component
   readonly reading: FamilyReading
   readonly route: RouteRow | null
   readonly leaving: readonly Leaving[]
   readonly groups: readonly Group[]
-  readonly kept: readonly Kept[]
+  readonly kept: readonly KeptAmount[]
   readonly before: Balance
   /** What is aimed at: `before`, unless somebody wishes less fat or sugar. */
   readonly goal: Balance
@@ -53,9 +53,9 @@ export interface Part {
  * the original.
  */
 export interface Option {
-  readonly part: Part
+  readonly part: DessertPart
   readonly answers: readonly Answer[]
-  readonly draft: Draft
+  readonly draft: PlanDraft
   readonly after: Balance
   readonly loss: number
   /** What the amounts strain against their doses and what they were. */
@@ -64,10 +64,10 @@ export interface Option {
   readonly news: readonly string[]
   readonly price: number
 }
-export type Answer = readonly [Group, School]
+export type Answer = readonly [Group, Substitution]
 
 /** "Leave it out", as an answer for what a dessert may do without. */
-export const leaveOut: School = school(
+export const leaveOut: Substitution = school(
   'decoration',
   'leave-out',
   'left out',
@@ -125,7 +125,7 @@ export function partOf(
   leaving: readonly Leaving[],
   route: RouteRow | null,
   wishes: Wishes = {},
-): Part {
+): DessertPart {
   const weights = weightsOf(component.lines)
   const measured = leaving.filter(item => isInside(item.line) && item.line.grams)
   const goes = new Set(measured.filter(item => item.how === 'leaves').map(item => item.line.id))
@@ -136,7 +136,7 @@ export function partOf(
   )
   const kept = component.lines
     .filter(line => isInside(line) && !goes.has(line.id))
-    .flatMap((line): Kept[] => {
+    .flatMap((line): KeptAmount[] => {
       const now = picked.get(line.id) ?? line
       const ingredient = now.ingredient ? ingredientById(now.ingredient) : undefined
       const grams = now.grams?.best ?? line.grams?.best
@@ -184,9 +184,9 @@ const gramsOf = (line: Line) => line.grams?.best ?? 0
 /** The doses of one school for a group, with the bounds within which the amounts may be set. */
 function dosed(
   group: Group,
-  answer: School,
-  part: Part,
-  room: Readonly<Record<Role, readonly [number, number]>>,
+  answer: Substitution,
+  part: DessertPart,
+  room: Readonly<Record<LineRole, readonly [number, number]>>,
   wishes: Wishes,
 ): Added[] {
   const removed = group.lines.reduce(
@@ -225,7 +225,12 @@ function dosed(
   })
 }
 
-const doseGroup = (group: Group, answer: School, part: Part, wishes: Wishes): Added[] =>
+const doseGroup = (
+  group: Group,
+  answer: Substitution,
+  part: DessertPart,
+  wishes: Wishes,
+): Added[] =>
   answer.of
     ? answer.of.flatMap(own =>
         dosed(group, own, part, reach.together, wishes).map(a => ({ ...a, grams: a.grams / 2 })),
@@ -236,7 +241,7 @@ const doseGroup = (group: Group, answer: School, part: Part, wishes: Wishes): Ad
  * The first of the lever's ingredients that everyone may eat: one that is in the part already, one
  * nobody has to ask about, any.
  */
-function leverFor(part: Part, table: Table, added: readonly Added[], wishes: Wishes) {
+function leverFor(part: DessertPart, table: Table, added: readonly Added[], wishes: Wishes) {
   const here = new Set([...part.kept, ...added].map(w => w.ingredient.id))
   const found = new Map<Lever, Ingredient | null>()
   return (what: Lever): Ingredient | null => {
@@ -256,7 +261,7 @@ function leverFor(part: Part, table: Table, added: readonly Added[], wishes: Wis
   }
 }
 
-function sweeten(draft: Draft, route: RouteRow, removed: Grams): Draft {
+function sweeten(draft: PlanDraft, route: RouteRow, removed: Grams): PlanDraft {
   const sugar = draft.kept.find(k => k.ingredient.kind === 'sugar')
   const wanted = (route.sugarPerGram ?? 0) * removed
   return sugar && wanted > sugar.grams
@@ -268,7 +273,7 @@ function sweeten(draft: Draft, route: RouteRow, removed: Grams): Draft {
  * `only` the question whether everything has an answer; `by` another way of setting amounts, for
  * the bench.
  */
-export interface Setting {
+export interface PartSetting {
   readonly table: Table
   readonly wishes: Wishes
   readonly used: ReadonlySet<string>
@@ -279,9 +284,9 @@ export interface Setting {
 
 /** Computes one answer: doses, then the amounts (a formula of its own keeps its doses), then the loss. */
 export function optionOf(
-  part: Part,
+  part: DessertPart,
   answers: readonly Answer[],
-  { table, wishes, used, by }: Setting,
+  { table, wishes, used, by }: PartSetting,
   set: AmountSetter,
 ): Option {
   const added = answers.flatMap(([group, answer]) => doseGroup(group, answer, part, wishes))
@@ -294,7 +299,7 @@ export function optionOf(
     flour: part.flour,
     lever: leverFor(part, table, added, wishes),
   }
-  const start: Draft = {
+  const start: PlanDraft = {
     kept: part.kept,
     added: by === 'one-for-one' ? weightForWeight(added, answers) : added,
   }
@@ -336,23 +341,21 @@ const withoutFunctions = (family: FamilyRow): FamilyRow => ({
 
 /** An answer with the amounts that a draft gives it, weighed against the original. */
 export function weighed(
-  part: Part,
+  part: DessertPart,
   answers: readonly Answer[],
-  draft: Draft,
-  { table, used, wishes }: Setting,
+  draft: PlanDraft,
+  { table, used, wishes }: PartSetting,
 ): Option {
   const { family } = part.reading
   const weights = [...draft.kept, ...draft.added]
   const after = balanceIn(family, weights)
-  const { loss, misses } = lossOf(
-    part.base,
-    after,
+  const { loss, misses } = deviationOf(part.base, after, {
     family,
-    part.baseMass,
-    part.flour,
-    part.goal,
-    family.eggLift * eggCount(weights),
-  )
+    mass: part.baseMass,
+    flour: part.flour,
+    goal: part.goal,
+    eggAir: family.eggLift * eggCount(weights),
+  })
   const here = new Set(part.kept.map(k => k.ingredient.id))
   const news = [
     ...new Set(

@@ -108,6 +108,6 @@ export interface Plan {
 }
 
 /** The schools that a plan goes by. */
-export const schoolsOf = (plan: Pick<Plan, 'changes'>): string[] => [
+export const substitutionsOf = (plan: Pick<Plan, 'changes'>): string[] => [
   ...new Set(plan.changes.flatMap(change => change.school ?? [])),
 ]

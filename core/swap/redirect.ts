@@ -5,7 +5,7 @@ import { checkPeople, cautionsFor, packetsToCheck, type Person } from '../people
 import type { Line, Recipe } from '../recipe'
 import { asksPacket, mayCome, type Table } from './allowed'
 import { judge } from './judge'
-import type { Part } from './part'
+import type { DessertPart } from './part'
 import type { Addition, Plan } from './plan'
 import { redirectRows } from './tables/redirects'
 import { writtenLine } from './write'
@@ -22,8 +22,8 @@ const firstFit = (ids: readonly string[], table: Table): Ingredient | null => {
  */
 export function redirectOf(
   recipe: Recipe,
-  parts: readonly Part[],
-  refused: Part,
+  parts: readonly DessertPart[],
+  refused: DessertPart,
   people: readonly Person[],
   table: Table,
   by: 'grams' | 'spoons',

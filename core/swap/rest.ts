@@ -1,13 +1,13 @@
 import type { Minutes } from '../measure'
 import {
-  restingsIn,
-  roundResting,
-  sayResting,
-  withRestings,
+  restTimesIn,
+  roundRestTime,
+  sayRestTime,
+  withRestTimes,
   type Recipe,
-  type Resting,
+  type RestTime,
 } from '../recipe'
-import { schoolById } from './candidates'
+import { substitutionById } from './candidates'
 import type { HouseRest } from './known'
 import type { Change } from './plan'
 import { restRows } from './tables/rests'
@@ -21,18 +21,18 @@ export interface Rested {
   readonly name: string
   /** "the flax gel rests", "it is chilled for". */ readonly says: string
   readonly most: Minutes
-  readonly resting: Resting
+  readonly resting: RestTime
 }
 
 /** Every resting of a recipe whose amounts came about by these changes. */
 export function restedIn(recipe: Recipe, changes: readonly Pick<Change, 'school'>[]): Rested[] {
   const made = new Map(
     changes.flatMap(c => {
-      const school = c.school ? schoolById(c.school) : undefined
+      const school = c.school ? substitutionById(c.school) : undefined
       return school?.prepare ? [[school.inSteps.toLowerCase(), school] as const] : []
     }),
   )
-  return restingsIn(recipe).map(resting => {
+  return restTimesIn(recipe).map(resting => {
     const school = resting.of === null ? undefined : made.get(resting.of.toLowerCase())
     const row = restRows.find(r => r.kind === resting.kind && r.baked === resting.baked)!
     return {
@@ -48,11 +48,11 @@ export function restedIn(recipe: Recipe, changes: readonly Pick<Change, 'school'
 /** What rests by that key, in words: an id of a school or of a row. */
 export const restName = (key: string): string =>
   restRows.find(r => r.id === key)?.name ??
-  (schoolById(key) ? `the rest of the ${schoolById(key)!.inSteps}` : key)
+  (substitutionById(key) ? `the rest of the ${substitutionById(key)!.inSteps}` : key)
 
 /** So many times as long, as somebody would set a clock, within what its row allows. */
 export const restTimes = (rested: Rested, times: number): Minutes =>
-  Math.min(rested.most, roundResting(rested.resting.low * times))
+  Math.min(rested.most, roundRestTime(rested.resting.low * times))
 
 /**
  * The recipe with everything that rests by this key as long as `to` says, within what its row
@@ -65,13 +65,13 @@ export function restFor(
   to: (rested: Rested) => Minutes,
 ): Recipe | null {
   const mine = restedIn(recipe, changes).filter(r => r.key === key)
-  const made = withRestings(recipe, resting => {
+  const made = withRestTimes(recipe, resting => {
     const it = mine.find(r => same(r.resting, resting))
     return it ? Math.min(it.most, to(it)) : null
   })
   return made === recipe ? null : made
 }
-const same = (a: Resting, b: Resting) =>
+const same = (a: RestTime, b: RestTime) =>
   a.part === b.part && a.step === b.step && a.span[0] === b.span[0]
 
 /**
@@ -100,12 +100,14 @@ export function houseRested(
     did: '',
     school: null,
     source: '[H] this house’s own trials',
-    because: `${sentence(`${rested.says} ${sayResting(to)}`)} instead of ${sayResting(rested.resting.low)}.`,
+    because:
+      `${sentence(`${rested.says} ${sayRestTime(to)}`)} instead of ` +
+      `${sayRestTime(rested.resting.low)}.`,
     house: rest.says,
   }))
   const minutes = (school: string | null) => moved.find(m => m.rested.key === school)?.to
   return {
-    recipe: withRestings(
+    recipe: withRestTimes(
       recipe,
       resting => moved.find(m => same(m.rested.resting, resting))?.to ?? null,
     ),

@@ -13,10 +13,10 @@ import { asksPacket, isBlocked, type Table } from './allowed'
 import { candidatesFor, priceOf, type Wishes } from './candidates'
 import type { Added } from './draft'
 import { struckChoices, type Leaving } from './leaving'
-import type { Option, Part } from './part'
+import type { Option, DessertPart } from './part'
 import type { Addition, Change, Trim } from './plan'
-import { questionOf, type School } from './school'
-import { factsOf, readyFirst, writeMethod, type Making } from './method'
+import { questionOf, type Substitution } from './school'
+import { factsOf, readyFirst, writeMethod, type MethodDraft } from './method'
 import { sentencesOf } from './sentences'
 import { restAfterThird, rewriteStep, withAmountsRight, type Renaming } from './steps'
 import { leverIngredients, limits } from './tables/limits'
@@ -32,7 +32,7 @@ export interface Rewritten {
     string,
     number
   >
-  readonly making: Making
+  readonly making: MethodDraft
 }
 
 interface Setting {
@@ -50,9 +50,9 @@ const nobodyAvoids = (ids: readonly string[], table: Table): Ingredient | null =
 /** The cheapest school for a line that has no weight to compute with (for the tin, to brush, to serve). */
 function schoolForUnmeasured(
   item: Extract<Leaving, { how: 'leaves' }>,
-  part: Part,
+  part: DessertPart,
   setting: Pick<Setting, 'table' | 'wishes'>,
-): School | null {
+): Substitution | null {
   const fit = candidatesFor(
     { question: item.question, lines: [item] },
     part.reading.family,
@@ -60,7 +60,7 @@ function schoolForUnmeasured(
     false,
     setting.wishes,
   )
-  return fit.reduce<School | null>(
+  return fit.reduce<Substitution | null>(
     (best, s) =>
       !best ||
       priceOf(s, setting.table, limits.askPacket) < priceOf(best, setting.table, limits.askPacket)
@@ -88,7 +88,7 @@ const addition = (
   added: { readonly ingredient: Ingredient; readonly grams?: number },
   amount: Measured | null,
   setting: Setting,
-  answer: School | null,
+  answer: Substitution | null,
 ): Addition => ({
   ingredient: added.ingredient.id,
   name: nameIn(added.ingredient, setting.region),
@@ -348,7 +348,7 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     return [trim ? trimmedLine(now, trim, setting.region) : now]
   })
   const all = [...lines, ...extra]
-  const making: Making = {
+  const making: MethodDraft = {
     at: index,
     part,
     answers: option.answers,
@@ -482,7 +482,7 @@ function reworded(line: Line, how: Leaving, setting: Setting, changes: Change[])
 /** The whole recipe again: every part's lines, and its steps with what left called by what came. */
 export function rewriteRecipe(
   recipe: Recipe,
-  parts: readonly Part[],
+  parts: readonly DessertPart[],
   rewritten: ReadonlyMap<number, Rewritten>,
   setting: Setting,
 ): Recipe {
@@ -532,7 +532,7 @@ export function rewriteRecipe(
 }
 
 /** What stands for an ingredient that only a step names ("serve with cream"). */
-function standInFor(ingredient: Ingredient, part: Part, setting: Setting): string | null {
+function standInFor(ingredient: Ingredient, part: DessertPart, setting: Setting): string | null {
   const question = questionOf[ingredient.kind]
   if (!question) return null
   const line: Line = {
@@ -557,5 +557,5 @@ function standInFor(ingredient: Ingredient, part: Part, setting: Setting): strin
     : null
 }
 
-export const hasUnweighed = (part: Part): boolean =>
+export const hasUnweighed = (part: DessertPart): boolean =>
   part.leaving.some(item => item.how !== 'leaves' || !item.line.grams || !isInside(item.line))

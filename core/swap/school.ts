@@ -50,7 +50,7 @@ export interface Dose {
 }
 
 /** A way of replacing something, as bakers keep it. Data only: no algorithm knows a school by name. */
-export interface School {
+export interface Substitution {
   readonly id: string
   readonly question: Question
   readonly name: string
@@ -78,7 +78,7 @@ export interface School {
   /** For eggs: what it chiefly does. Two that do different things may share the same eggs. */
   readonly does?: 'binds' | 'sets' | 'foams' | 'moistens' | 'emulsifies'
   /** The schools that share the eggs, when it is made of two. */
-  readonly of?: readonly School[]
+  readonly of?: readonly Substitution[]
   /** Only where wheat is gone as well. */
   readonly onlyGlutenFree?: boolean
   /** Only where gluten leaves, or where nothing else fits. */
@@ -92,7 +92,7 @@ export interface School {
 
 type SchoolExtras = Partial<
   Pick<
-    School,
+    Substitution,
     | 'standsFor'
     | 'families'
     | 'not'
@@ -121,7 +121,7 @@ export const school = (
   reason: string,
   source: string,
   extras: SchoolExtras = {},
-): School => ({
+): Substitution => ({
   id,
   question,
   name,

@@ -8,8 +8,8 @@ import {
   optionOf,
   type Answer,
   type Option,
-  type Part,
-  type Setting,
+  type DessertPart,
+  type PartSetting,
 } from './part'
 import { setByArithmetic } from './arithmetic'
 import { setterOf } from './known'
@@ -19,7 +19,7 @@ import { breadth, limits } from './tables/limits'
 /** All answers worth weighing for a part, and the group that has none. */
 type Choices = { readonly lists: readonly (readonly Answer[])[] } | { readonly stuck: Group }
 
-function choicesOf(part: Part, { table, wishes }: Setting): Choices {
+function choicesOf(part: DessertPart, { table, wishes }: PartSetting): Choices {
   const glutenGone = part.groups.some(group => group.question === 'flour')
   const lists: (readonly Answer[])[] = []
   for (const group of part.groups) {
@@ -59,9 +59,9 @@ const keyOf = (at: readonly number[]) => at.join()
  * solve. Source: the engine study's beam, three rounds.
  */
 function weighAll(
-  part: Part,
+  part: DessertPart,
   lists: readonly (readonly Answer[])[],
-  setting: Setting,
+  setting: PartSetting,
   set: AmountSetter,
 ): Option[] {
   const weighedAt = new Map<string, Option | null>()
@@ -126,7 +126,7 @@ const leading = (n: number, cost: (i: number) => number) =>
  * The same answer with its amounts set carefully: by the solver, or by the arithmetic where that
  * comes out cheaper.
  */
-function refined(option: Option, setting: Setting): Option {
+function refined(option: Option, setting: PartSetting): Option {
   if (setting.by === 'composition')
     return optionOf(option.part, option.answers, setting, setBySolver)
   const { region, wishes } = setting
@@ -141,14 +141,18 @@ function refined(option: Option, setting: Setting): Option {
   return costOf(byHand) < costOf(solved) - 1e-9 ? byHand : solved
 }
 
-export type Found = { readonly options: readonly Option[] } | { readonly stuck: Group }
+export type FoundVersion = { readonly options: readonly Option[] } | { readonly stuck: Group }
 
 /**
  * Answers for a part, the cheapest (loss and price together) first, with their amounts set. Null,
  * with the group that has none, when a question has no answer that this table may eat. `first` is
  * called with the first good one before the rest.
  */
-export function optionsFor(part: Part, setting: Setting, first?: (option: Option) => void): Found {
+export function optionsFor(
+  part: DessertPart,
+  setting: PartSetting,
+  first?: (option: Option) => void,
+): FoundVersion {
   const choices = choicesOf(part, setting)
   if ('stuck' in choices) return choices
   if (setting.only === 'stuck') return { options: [] }

@@ -16,7 +16,7 @@ import {
   toleranceOf,
   type Measure,
 } from '../formula'
-import type { Added, AmountSetter, Draft, Lever, Target } from './draft'
+import type { Added, AmountSetter, PlanDraft, Lever, Target } from './draft'
 import { solveSquares, type Squares } from './least-squares'
 import { limits, reach } from './tables/limits'
 
@@ -38,7 +38,7 @@ interface Unknown {
 
 const leverNames: readonly Lever[] = ['lift', 'fat', 'water', 'acid']
 
-function unknownsOf(draft: Draft, target: Target, levers: ReadonlySet<Lever>): Unknown[] {
+function unknownsOf(draft: PlanDraft, target: Target, levers: ReadonlySet<Lever>): Unknown[] {
   const found: Unknown[] = []
   draft.kept.forEach((k, i) => {
     if (k.most > k.least)
@@ -128,7 +128,7 @@ function minded(
  * shares of the batch, so that twice a recipe is the same problem.
  */
 function squaresFor(
-  draft: Draft,
+  draft: PlanDraft,
   target: Target,
   unknowns: readonly Unknown[],
   lacksAcid: boolean,
@@ -267,7 +267,7 @@ interface Answer {
 
 /** Solves once on the side of the soda that the start lies on, and on the other if the answer lies there. */
 function solveWith(
-  draft: Draft,
+  draft: PlanDraft,
   target: Target,
   levers: ReadonlySet<Lever>,
   held: ReadonlyMap<string, Grams>,
@@ -310,7 +310,7 @@ function solveWith(
 const keyOf = (u: Unknown) =>
   u.lever ? `lever:${u.lever}` : u.kept >= 0 ? `kept:${u.kept}` : `added:${u.added}`
 
-function drafted(draft: Draft, { x, unknowns }: Answer, mass: Grams): Draft {
+function drafted(draft: PlanDraft, { x, unknowns }: Answer, mass: Grams): PlanDraft {
   const least = limits.leastOfBatch * mass
   const kept = [...draft.kept]
   const added = [...draft.added]
@@ -380,7 +380,7 @@ export const measuring =
   }
 
 function careful(
-  draft: Draft,
+  draft: PlanDraft,
   target: Target,
 ): { best: Answer; held: ReadonlyMap<string, Grams>; levers: ReadonlySet<Lever> } | null {
   if (!draft.added.length && !draft.kept.some(k => k.most > k.least)) return null
@@ -420,7 +420,7 @@ function careful(
  * the loss: the rows of the solver that are no measure. Worked out for any draft, however its
  * amounts were set.
  */
-export function strainOf(draft: Draft, mass: Grams): number {
+export function strainOf(draft: PlanDraft, mass: Grams): number {
   let sum = 0
   for (const k of draft.kept)
     if (k.most > k.least && k.ingredient.powder <= 0)

@@ -5,7 +5,7 @@ import { isBlocked, tableOf } from './allowed'
 import { adapt, type Adaptation } from './adapt'
 import type { Wishes } from './candidates'
 import { listed } from './explain'
-import type { Known } from './known'
+import type { HouseKnowledge } from './known'
 import type { Plan } from './plan'
 import { confidenceWords, splitting } from './tables/limits'
 
@@ -76,7 +76,7 @@ export function* weighSplits(
   recipe: Recipe,
   people: readonly Person[],
   wishes: Wishes = {},
-  known: Known = {},
+  known: HouseKnowledge = {},
 ): Generator<{ readonly done: number; readonly of: number }, Split | null> {
   const needy = people.filter(person => needsOf(person).length)
   const easy = people.filter(person => !needsOf(person).length)
@@ -155,7 +155,7 @@ export function splitTable(
   recipe: Recipe,
   people: readonly Person[],
   wishes: Wishes = {},
-  known: Known = {},
+  known: HouseKnowledge = {},
 ): Split | null {
   const weighing = weighSplits(recipe, people, wishes, known)
   for (;;) {

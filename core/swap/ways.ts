@@ -4,8 +4,8 @@ import type { Person } from '../people'
 import type { Recipe } from '../recipe'
 import { tableOf } from './allowed'
 import { partsOf } from './adapt'
-import { candidatesFor, schools, type Wishes } from './candidates'
-import type { Known } from './known'
+import { candidatesFor, substitutions, type Wishes } from './candidates'
+import type { HouseKnowledge } from './known'
 import type { Question } from './school'
 
 /**
@@ -30,7 +30,7 @@ export function waysFor(
   recipe: Recipe,
   people: readonly Person[],
   wishes: Wishes = {},
-  known: Known = {},
+  known: HouseKnowledge = {},
 ): Way[] {
   const table = tableOf(people, known.packets)
   return partsOf(recipe, table, wishes).flatMap(part =>
@@ -60,7 +60,7 @@ export function waysFor(
 }
 
 /** Sweeteners that may be wished for in the sugar's stead, and whether a product's own factor is needed. */
-export const sweeteners = schools
+export const sweeteners = substitutions
   .filter(school => school.question === 'sweetener' && school.onlyAsked)
   .map(school => ({
     id: school.id,

@@ -1,19 +1,20 @@
 import type { Person } from '../people'
-import { sayResting, withRestings, type Line, type Recipe } from '../recipe'
+import { sayRestTime, withRestTimes, type Line, type Recipe } from '../recipe'
 import {
   adapt,
   asWrittenPlan,
   leverFor,
-  regardPlan,
+  evaluatePlan,
   restedIn,
   restFor,
   restTimes,
-  schoolById,
-  schools,
+  substitutionById,
+  substitutions,
   withSentence,
-  type Known,
+  type HandBase,
+  type HouseKnowledge,
   type Plan,
-  type Regarded,
+  type EvaluatedPlan,
   type Rested,
   type Wishes,
 } from '../swap'
@@ -27,7 +28,7 @@ export interface Proposal {
   readonly says: string
   readonly because: string
   readonly plan: Plan
-  readonly check: Regarded['check']
+  readonly check: EvaluatedPlan['check']
   readonly differences: readonly Difference[]
   readonly changes: readonly Changed[]
   /** How far from the original, as the engine sees it: the sum of its parts' losses. */
@@ -41,18 +42,18 @@ export const baseOf = (
   plan: Plan | null,
   people: readonly Person[],
   wishes: Wishes = {},
-  known: Known = {},
+  known: HouseKnowledge = {},
 ): Plan => plan ?? asWrittenPlan(original, people, wishes, known)
 
-const lossOf = (plan: Plan) => plan.parts.reduce((sum, part) => sum + part.loss, 0)
-const conflicts = ({ check }: Regarded) =>
+const costOf = (plan: Plan) => plan.parts.reduce((sum, part) => sum + part.loss, 0)
+const conflicts = ({ check }: EvaluatedPlan) =>
   check.people.some(p => p.conflicts.some(c => c.state === 'contains'))
 const perQuestion = 5
 
 /** Another version seen as an arm of the base; null where somebody cannot eat it or nothing differs. */
 function armOf(
   base: Plan,
-  next: Regarded,
+  next: EvaluatedPlan,
   row: {
     readonly id: string
     readonly group: string
@@ -70,7 +71,7 @@ function armOf(
     check: next.check,
     differences,
     changes: changesOf(differences, base, next.plan),
-    loss: lossOf(next.plan),
+    loss: costOf(next.plan),
   }
 }
 
@@ -87,11 +88,11 @@ function bySchool(
   question: string,
   people: readonly Person[],
   wishes: Wishes,
-  known: Known,
-): Regarded | null {
+  known: HouseKnowledge,
+): EvaluatedPlan | null {
   const others = Object.fromEntries(
     base.changes.flatMap(c => {
-      const s = c.school ? schoolById(c.school) : undefined
+      const s = c.school ? substitutionById(c.school) : undefined
       return s && s.question !== question ? [[s.question, s.id]] : []
     }),
   )
@@ -128,7 +129,7 @@ function bySchool(
   const now = restedIn(held, found.changes)
   const alike = (all: readonly Rested[], of: Rested) =>
     all.filter(r => r.key === of.key && r.name === of.name)
-  const recipe = withRestings(held, resting => {
+  const recipe = withRestTimes(held, resting => {
     const it = now.find(
       r =>
         r.resting.part === resting.part &&
@@ -137,7 +138,7 @@ function bySchool(
     )!
     return alike(rests, it)[alike(now, it).indexOf(it)]?.resting.low ?? null
   })
-  return regardPlan(original, { ...found, recipe }, people, wishes, known)
+  return evaluatePlan(original, { ...found, recipe }, { people, wishes, known })
 }
 
 function byMethod(
@@ -146,13 +147,13 @@ function byMethod(
   row: Extract<ArmRow, { how: 'method' }>,
   people: readonly Person[],
   wishes: Wishes,
-  known: Known,
-): Regarded | null {
+  known: HouseKnowledge,
+): EvaluatedPlan | null {
   const main = base.parts[0]?.component ?? base.recipe.components[0]?.name ?? ''
   const family = base.parts[0]?.family ?? 'other'
   if (!row.families.includes(family)) return null
   const recipe = withSentence(base.recipe, main, row)
-  return recipe && regardPlan(original, { ...base, recipe }, people, wishes, known)
+  return recipe && evaluatePlan(original, { ...base, recipe }, { people, wishes, known })
 }
 
 /**
@@ -190,6 +191,115 @@ const noticed = (by: number) =>
       ? 'about what a taster can just notice, as the engine reckons'
       : 'less than a taster surely notices: the limits of a dose allow no more'
 
+type PlanContext = Omit<HandBase, 'recipe' | 'plan'>
+type Substitution = (typeof substitutions)[number]
+
+/** What all arms of a trial start from. */
+interface ArmsFrom {
+  readonly original: Recipe
+  readonly base: Plan
+  readonly main: string
+  readonly family: string
+  readonly context: PlanContext
+}
+type RowOf<How extends ArmRow['how']> = Extract<ArmRow, { readonly how: How }>
+
+/** The version as an arm, if it is one: another recipe, and nobody is hurt by it. */
+function armFrom(
+  { base }: ArmsFrom,
+  row: ArmRow,
+  next: EvaluatedPlan | null,
+  is: { readonly says: string; readonly because: string; readonly id?: string },
+): Proposal[] {
+  const { group, source } = row
+  const made = next && armOf(base, next, { id: row.id, group, source, ...is })
+  return made ? [made] : []
+}
+
+function ovenArms(from: ArmsFrom, row: RowOf<'oven'>): Proposal[] {
+  const recipe = atOven(from.base.recipe, row.by)
+  const next = recipe && evaluatePlan(from.original, { ...from.base, recipe }, from.context)
+  const because =
+    row.by < 0
+      ? 'a cooler oven bakes more evenly, with a flatter top and less colour'
+      : 'a hotter oven rises faster and browns more'
+  return armFrom(from, row, next, { says: row.says, because })
+}
+
+function restArms(from: ArmsFrom, row: RowOf<'rest'>): Proposal[] {
+  const { base, original, context } = from
+  const rested = restedIn(base.recipe, base.changes)
+  const sayOne = (r: Rested, isFirst: boolean) =>
+    `${isFirst ? `${r.says} ` : ''}${sayRestTime(restTimes(r, row.times))}, ` +
+    `not ${sayRestTime(r.resting.low)}`
+  return [...new Set(rested.map(r => r.key))].flatMap(key => {
+    const recipe = restFor(base.recipe, base.changes, key, r => restTimes(r, row.times))
+    if (!recipe) return []
+    const mine = rested.filter(r => r.key === key)
+    const says = mine.map(r => sayOne(r, r === mine[0])).join('; and ')
+    const next = evaluatePlan(original, { ...base, recipe }, context)
+    return armFrom(from, row, next, { says, because: row.because, id: `${row.id}:${key}` })
+  })
+}
+
+function methodArms(from: ArmsFrom, row: RowOf<'method'>): Proposal[] {
+  const { people, wishes, known } = from.context
+  const next = byMethod(from.original, from.base, row, people, wishes, known)
+  const because = row.source.replace(/^\[\w+\]\s*/u, '')
+  return armFrom(from, row, next, { says: row.says, because })
+}
+
+function measureArms(from: ArmsFrom, row: RowOf<'measure'>): Proposal[] {
+  if (row.not?.includes(from.family)) return []
+  const { people, wishes, known } = from.context
+  const { original, base, main } = from
+  const lever = leverFor(original, base, main, row.measure, row.up, people, wishes, known)
+  if (!lever) return []
+  const inGrams = lever.kitchen === `${lever.to} g`
+  const amount = inGrams ? lever.kitchen : `${Math.round(10 * lever.to) / 10} g`
+  const says = `${plainly(lever.moves)}${row.says}: ${amount} ${lever.name}`
+  return armFrom(from, row, lever.after, { says, because: noticed(lever.moves) })
+}
+
+/** Another substitution for the same question, the nearest few. */
+function otherArms(from: ArmsFrom, row: RowOf<'school'>): Proposal[] {
+  const { original, base, main, family } = from
+  const { people, wishes, known } = from.context
+  const used = base.changes
+    .filter(change => change.component === main || !main)
+    .flatMap(change => substitutionById(change.school ?? '') ?? [])
+    .filter(one => row.questions.includes(one.question))
+  const fits = (one: Substitution) =>
+    (!one.families.length || one.families.includes(family)) && !one.not.includes(family)
+  return used.flatMap(now =>
+    substitutions
+      .filter(one => one.question === now.question && one.id !== now.id)
+      .filter(one => !one.onlyTogether && !one.onlyAsked && fits(one))
+      .flatMap(one => {
+        const next = bySchool(original, base, one.id, now.question, people, wishes, known)
+        const is = { says: one.name, because: one.reason, id: `${row.id}:${one.id}` }
+        return armFrom(from, row, next, is)
+      })
+      .sort((a, b) => a.loss - b.loss)
+      .slice(0, perQuestion),
+  )
+}
+
+function armsByRow(from: ArmsFrom, row: ArmRow): Proposal[] {
+  switch (row.how) {
+    case 'oven':
+      return ovenArms(from, row)
+    case 'rest':
+      return restArms(from, row)
+    case 'method':
+      return methodArms(from, row)
+    case 'measure':
+      return measureArms(from, row)
+    case 'school':
+      return otherArms(from, row)
+  }
+}
+
 /**
  * What can be tried with a dessert for these people, each as one change of the base with its
  * amounts from the engine: other schools, one amount for one measure, one sentence of method, the
@@ -202,104 +312,24 @@ export function* armSteps(
   plan: Plan | null,
   people: readonly Person[],
   wishes: Wishes = {},
-  known: Known = {},
+  known: HouseKnowledge = {},
 ): Generator<
   { readonly done: number; readonly of: number; readonly arms: readonly Proposal[] },
   Proposal[],
   void
 > {
   const base = baseOf(original, plan, people, wishes, known)
-  const main = base.parts[0]?.component ?? base.recipe.components[0]?.name ?? ''
-  const family = base.parts[0]?.family ?? ''
-  const arms: Proposal[] = []
-  const byRow = (row: ArmRow): Proposal[] => {
-    const arm = (next: Regarded | null, says: string, because: string, id: string = row.id) => {
-      const made =
-        next && armOf(base, next, { id, group: row.group, says, because, source: row.source })
-      return made ? [made] : []
-    }
-    if (row.how === 'oven') {
-      const recipe = atOven(base.recipe, row.by)
-      return arm(
-        recipe && regardPlan(original, { ...base, recipe }, people, wishes, known),
-        row.says,
-        row.by < 0
-          ? 'a cooler oven bakes more evenly, with a flatter top and less colour'
-          : 'a hotter oven rises faster and browns more',
-      )
-    }
-    if (row.how === 'rest') {
-      const rested = restedIn(base.recipe, base.changes)
-      return [...new Set(rested.map(r => r.key))].flatMap(key => {
-        const recipe = restFor(base.recipe, base.changes, key, r => restTimes(r, row.times))
-        const mine = rested.find(r => r.key === key)!
-        return recipe
-          ? arm(
-              regardPlan(original, { ...base, recipe }, people, wishes, known),
-              rested
-                .filter(r => r.key === key)
-                .map(
-                  r =>
-                    `${r === mine ? `${r.says} ` : ''}${sayResting(restTimes(r, row.times))}, ` +
-                    `not ${sayResting(r.resting.low)}`,
-                )
-                .join('; and '),
-              row.because,
-              `${row.id}:${key}`,
-            )
-          : []
-      })
-    }
-    if (row.how === 'method')
-      return arm(
-        byMethod(original, base, row, people, wishes, known),
-        row.says,
-        row.source.replace(/^\[\w+\]\s*/u, ''),
-      )
-    if (row.how === 'measure') {
-      if (row.not?.includes(family)) return []
-      const lever = leverFor(original, base, main, row.measure, row.up, people, wishes, known)
-      return lever
-        ? arm(
-            lever.after,
-            `${plainly(lever.moves)}${row.says}: ` +
-              (lever.kitchen === `${lever.to} g`
-                ? lever.kitchen
-                : `${Math.round(10 * lever.to) / 10} g`) +
-              ' ' +
-              `${lever.name}`,
-            noticed(lever.moves),
-          )
-        : []
-    }
-    const asked = base.changes
-      .filter(c => c.component === main || !main)
-      .flatMap(c => {
-        const s = c.school ? schoolById(c.school) : undefined
-        return s && row.questions.includes(s.question) ? [s] : []
-      })
-    return asked.flatMap(now =>
-      schools
-        .filter(
-          s =>
-            s.question === now.question &&
-            s.id !== now.id &&
-            !s.onlyTogether &&
-            !s.onlyAsked &&
-            (!s.families.length || s.families.includes(family)) &&
-            !s.not.includes(family),
-        )
-        .flatMap(s => {
-          const next = bySchool(original, base, s.id, now.question, people, wishes, known)
-          return arm(next, s.name, s.reason, `${row.id}:${s.id}`)
-        })
-        .sort((a, b) => a.loss - b.loss)
-        .slice(0, perQuestion),
-    )
+  const from: ArmsFrom = {
+    original,
+    base,
+    main: base.parts[0]?.component ?? base.recipe.components[0]?.name ?? '',
+    family: base.parts[0]?.family ?? '',
+    context: { people, wishes, known },
   }
+  const arms: Proposal[] = []
   for (const [done, row] of armRows.entries()) {
     yield { done, of: armRows.length, arms: [...arms] }
-    arms.push(...byRow(row))
+    arms.push(...armsByRow(from, row))
   }
   return arms
 }
@@ -310,7 +340,7 @@ export function armsFor(
   plan: Plan | null,
   people: readonly Person[],
   wishes: Wishes = {},
-  known: Known = {},
+  known: HouseKnowledge = {},
 ): Proposal[] {
   const run = armSteps(original, plan, people, wishes, known)
   let step = run.next()

@@ -1,5 +1,5 @@
 import type { Person } from '../people'
-import { sayResting, type Recipe } from '../recipe'
+import { sayRestTime, type Recipe } from '../recipe'
 import {
   adapt,
   asWrittenPlan,
@@ -7,8 +7,9 @@ import {
   restedIn,
   restFor,
   restTimes,
-  schoolById,
-  type Known,
+  substitutionById,
+  type Change,
+  type HouseKnowledge,
   type Lever,
   type Plan,
   type Wishes,
@@ -94,11 +95,12 @@ export interface Diagnosis {
 export interface DiagnoseOptions extends Seen {
   readonly people?: readonly Person[]
   readonly wishes?: Wishes
-  readonly known?: Known
+  readonly known?: HouseKnowledge
   /** Recipe as it was baked, where it is not the plan's. */ readonly baked?: Recipe
   /** So many causes get their change worked out. */ readonly changes?: number
 }
 
+const substitutionOf = (change: Pick<Change, 'school'>) => substitutionById(change.school ?? '')
 const often = new Map(linkRows.map(row => [`${row.cause}|${row.symptom}`, row.often]))
 const shows = (cause: string, symptom: string) => often.get(`${cause}|${symptom}`) ?? leak
 const byId = new Map(symptomRows.map(row => [row.id, row]))
@@ -218,7 +220,7 @@ function changeFor(
                 .map(
                   (r, n) =>
                     (n ? '' : `${r.says} `) +
-                    `${sayResting(restTimes(r, remedy.times))} instead of ${sayResting(r.resting.low)}`,
+                    `${sayRestTime(restTimes(r, remedy.times))} instead of ${sayRestTime(r.resting.low)}`,
                 )
                 .join('; and '),
             ) + '.',
@@ -285,9 +287,7 @@ function changeFor(
         }
       continue
     }
-    const now = plan.changes
-      .map(c => schoolById(c.school ?? ''))
-      .find(s => s?.question === remedy.question)
+    const now = plan.changes.map(substitutionOf).find(s => s?.question === remedy.question)
     const mine = new Set(now ? now.adds.map(a => a.ingredient) : [])
     const other =
       now &&
@@ -297,13 +297,9 @@ function changeFor(
         { ...wishes, ban: [...(wishes.ban ?? []), ...mine].filter(id => id !== 'water') },
         known,
       ).plans.find(p =>
-        p.changes.some(
-          c => schoolById(c.school ?? '')?.question === remedy.question && c.school !== now.id,
-        ),
+        p.changes.some(c => substitutionOf(c)?.question === remedy.question && c.school !== now.id),
       )
-    const school = other?.changes
-      .map(c => schoolById(c.school ?? ''))
-      .find(s => s?.question === remedy.question)
+    const school = other?.changes.map(substitutionOf).find(s => s?.question === remedy.question)
     if (other && school) {
       const adds = other.changes.find(c => c.school === school.id)!.adds
       return {

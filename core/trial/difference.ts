@@ -1,7 +1,7 @@
 import { weightText, type Celsius, type Grams, type Minutes } from '../measure'
 import { ingredientById, nameIn } from '../pantry'
-import { linesOf, sayResting, type Line, type Recipe } from '../recipe'
-import { restedIn, schoolById, type Plan, type Rested } from '../swap'
+import { linesOf, sayRestTime, type Line, type Recipe } from '../recipe'
+import { restedIn, substitutionById, type Plan, type Rested } from '../swap'
 
 /**
  * One thing in which two versions of a dessert differ. Grams of a line, minutes of a rest, degrees
@@ -133,7 +133,7 @@ export function differencesOf(base: Recipe, other: Recipe, times = 1): Differenc
       name,
       from: resting.low,
       to: now.low,
-      says: `${says} ${sayResting(resting.low, now.low, ' → ')}`,
+      says: `${says} ${sayRestTime(resting.low, now.low, ' → ')}`,
     })
   const [before, after] = [
     sentencesOf(
@@ -215,8 +215,8 @@ export function changesOf(
 ): Changed[] {
   const names = (plan: Pick<Plan, 'changes'> | null, key: string) =>
     plan?.changes
-      .filter(c => c.school && `${c.component}|${schoolById(c.school)?.question}` === key)
-      .map(c => schoolById(c.school!)?.name ?? c.school!) ?? []
+      .filter(c => c.school && `${c.component}|${substitutionById(c.school)?.question}` === key)
+      .map(c => substitutionById(c.school!)?.name ?? c.school!) ?? []
   const question = new Map<string, string>()
   const anew = (key: string) => names(base, key).join() !== names(other, key).join()
   // Water may come with two schools: it goes with the one that is another now.
@@ -226,7 +226,7 @@ export function changesOf(
         if (change.school) {
           const [thing, key] = [
             `${change.component}|${add.ingredient}`,
-            `${change.component}|${schoolById(change.school)?.question ?? change.school}`,
+            `${change.component}|${substitutionById(change.school)?.question ?? change.school}`,
           ]
           if (!question.has(thing) || anew(key)) question.set(thing, key)
         }

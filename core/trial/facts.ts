@@ -16,10 +16,10 @@ import {
 } from '../formula'
 import { bakeLossRows, type Made } from '../make'
 import { batterRows, tinBatter, type SizedUp } from '../pan'
-import { linesOf, restingsIn, type Recipe } from '../recipe'
-import { doseRisks, schoolById, type Plan } from '../swap'
+import { linesOf, restTimesIn, type Recipe } from '../recipe'
+import { doseRisks, substitutionById, type Plan } from '../swap'
 import { blackSalt, factRows, flourKinds } from './tables/fact-rows'
-import { lossSeen, noRecord, type ArmRecord } from './trial'
+import { bakeLossSeen, noRecord, type ArmRecord } from './trial'
 
 /**
  * Figures of one bake that speak for or against a cause. `move:` a measure against the original, in
@@ -184,7 +184,7 @@ export function factsOf(
     )
   if (ratios.sugarPerWhite > 0) facts['sugar-white'] = ratios.sugarPerWhite
   const eggs =
-    plan?.changes.some(c => schoolById(c.school ?? '')?.question === 'egg') && written
+    plan?.changes.some(c => substitutionById(c.school ?? '')?.question === 'egg') && written
       ? weightsOf(written.lines).reduce(
           (sum, w) => sum + (w.ingredient.kind === 'egg' ? w.grams / 50 : 0),
           0,
@@ -209,7 +209,7 @@ export function factsOf(
   if (most(true) > 0 && eggs > 0) facts['starch-dose'] = most(true)
 
   const row = batterRows.find(b => b.family === familyId)
-  const loss = lossSeen(seen.record ?? noRecord, seen.made ?? null)
+  const loss = bakeLossSeen(seen.record ?? noRecord, seen.made ?? null)
   const usual = bakeLossRows[row?.by ?? 'heat']
   if (loss !== null && usual) facts['bake-loss'] = (loss - usual[0]) / (usual[1] - usual[0])
   const oven = seen.made?.times.find(t => t.says === 'in the oven')
@@ -228,7 +228,7 @@ export function factsOf(
     facts.depth = filling.depth
     facts.fill = filling.full
   }
-  const rising = restingsIn(baked).filter(r => r.kind === 'rise')
+  const rising = restTimesIn(baked).filter(r => r.kind === 'rise')
   if (rising.length) facts.rise = rising.reduce((sum, r) => sum + r.low, 0)
   if (seen.rested !== null && seen.rested !== undefined) facts.rested = seen.rested
   if (seen.waited !== null && seen.waited !== undefined) facts.waited = seen.waited

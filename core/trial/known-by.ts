@@ -1,11 +1,11 @@
 import type { Packet } from '../packet'
-import { packetsFor, type Tie } from '../people'
-import type { Known, Tried } from '../swap'
-import { schoolOf, type Lesson } from './learn'
+import { packetsFor, type PacketLink } from '../people'
+import type { HouseKnowledge, Tried } from '../swap'
+import { knowledgeFrom, type Lesson } from './learn'
 
 /** What the house knows of a bake: its tied packets on a day, how plans came out, and its lessons. */
 export interface HouseKnows {
-  readonly ties: readonly Tie[]
+  readonly ties: readonly PacketLink[]
   readonly packets: readonly Packet[]
   readonly today: string
   readonly tried: readonly Tried[]
@@ -13,8 +13,8 @@ export interface HouseKnows {
 }
 
 /** The same as the planner takes it. */
-export function knownBy({ ties, packets, today, tried, lessons }: HouseKnows): Known {
-  const school = schoolOf(lessons)
+export function knownBy({ ties, packets, today, tried, lessons }: HouseKnows): HouseKnowledge {
+  const school = knowledgeFrom(lessons)
   return {
     ...(ties.length ? { packets: packetsFor(ties, packets, today) } : {}),
     ...school,

@@ -4,7 +4,7 @@ import {
   restName,
   restedIn,
   restRange,
-  schoolById,
+  substitutionById,
   type HouseDose,
   type HouseRest,
   type HouseSaying,
@@ -13,7 +13,7 @@ import {
 } from '../swap'
 import type { Arm, Trial } from './trial'
 import { changesIn, schoolsIn } from './trial'
-import { armRows } from './tables/arms'
+import { armRows, type ArmRow } from './tables/arms'
 
 /**
  * What one trial taught this house. `weight` 0 to 1: how much the trial is worth as evidence. It
@@ -185,85 +185,89 @@ export function sayRest(rest: LearnedRest): string {
     : `This house’s trials left the time for ${name} as it is written (${restsOn(rest, 'what is written')}).`
 }
 
+/** A way of working with what trials said of it: better (above zero) or worse. */
+interface LearnedWay {
+  readonly family: string
+  readonly row: ArmRow
+  readonly mean: number
+  readonly says: string
+}
+function learnedWays(lessons: readonly Lesson[]): LearnedWay[] {
+  const sums = new Map<string, { family: string; row: string; sum: number; count: number }>()
+  for (const { about, family, weight } of lessons) {
+    if (about.what !== 'method') continue
+    const key = `${family}|${about.row}`
+    const there = sums.get(key) ?? { family, row: about.row, sum: 0, count: 0 }
+    const sum = there.sum + (about.better ? weight : -weight)
+    sums.set(key, { ...there, sum, count: there.count + 1 })
+  }
+  return [...sums.values()].flatMap(({ family, row: id, sum, count }): LearnedWay[] => {
+    const row = armRows.find(r => r.id === id)
+    const mean = sum / (count + priorTrials)
+    if (!row || (row.how !== 'method' && row.how !== 'oven')) return []
+    if (Math.abs(mean) < nothingNew.way) return []
+    const what = row.how === 'oven' ? `baked in ${row.says}` : row.says
+    const says =
+      `In this house it came out ${mean > 0 ? 'better' : 'no better'} when ` +
+      `${what} (${times(count)}).`
+    return [{ family, row, mean, says }]
+  })
+}
+
+/** The packets that winners were made with, each said once. */
+function packetSayings(lessons: readonly Lesson[]): HouseSaying[] {
+  const all = lessons.flatMap(({ about, family, title }): HouseSaying[] => {
+    if (about.what !== 'packet') return []
+    const says = `The winner of “${title}” was made with the packet “${about.name}”.`
+    return [{ family, school: null, says }]
+  })
+  return [...new Map(all.map(saying => [saying.says, saying])).values()]
+}
+
 /**
- * What plans are worked out with: doses, rests, sentences of method, sayings and how schools came
- * out. Lessons that are off count for nothing.
+ * What plans are worked out with: doses, rests, sentences of method, sayings and how plans by each
+ * substitution came out. Lessons that are off count for nothing.
  */
-export function schoolOf(lessons: readonly Lesson[]): {
+export function knowledgeFrom(lessons: readonly Lesson[]): {
   readonly doses: readonly HouseDose[]
   readonly rests: readonly HouseRest[]
   readonly steps: readonly HouseStep[]
   readonly sayings: readonly HouseSaying[]
   readonly tried: readonly Tried[]
 } {
-  const on = lessons.filter(l => !l.off)
-  const doses = learnedDoses(on)
-    .filter(d => isNews(d.factor))
-    .map((d): HouseDose => ({
-      family: d.family,
-      school: d.school,
-      factor: d.factor,
-      says: sayDose(d),
-    }))
-  const rests = learnedRests(on)
-    .filter(r => isNews(r.factor))
-    .map((r): HouseRest => ({ family: r.family, of: r.of, factor: r.factor, says: sayRest(r) }))
-  const methods = new Map<string, { family: string; row: string; sum: number; count: number }>()
-  for (const l of on)
-    if (l.about.what === 'method') {
-      const key = `${l.family}|${l.about.row}`
-      const there = methods.get(key) ?? { family: l.family, row: l.about.row, sum: 0, count: 0 }
-      methods.set(key, {
-        ...there,
-        sum: there.sum + (l.about.better ? 1 : -1) * l.weight,
-        count: there.count + 1,
-      })
-    }
-  const ways = [...methods.values()].flatMap(m => {
-    const row = armRows.find(r => r.id === m.row)
-    const mean = m.sum / (m.count + priorTrials)
-    return row && (row.how === 'method' || row.how === 'oven') && Math.abs(mean) >= nothingNew.way
-      ? [
-          {
-            family: m.family,
-            row,
-            mean,
-            count: m.count,
-            says:
-              `In this house it came out ${mean > 0 ? 'better' : 'no better'} when ` +
-              `${row.how === 'oven' ? `baked in ${row.says}` : row.says} (${times(m.count)}).`,
-          },
-        ]
-      : []
-  })
-  const steps = ways.flatMap(({ family, row, mean, says }): HouseStep[] =>
-    row.how === 'method' && mean >= worthWriting
-      ? [{ family, says, step: row.step, before: row.before, unless: row.unless }]
-      : [],
-  )
-  const sayings = ways
-    .filter(w => !steps.some(s => s.says === w.says && s.family === w.family))
-    .map((w): HouseSaying => ({ family: w.family, school: null, says: w.says }))
-  const packets = on.flatMap(l =>
-    l.about.what === 'packet'
-      ? [
-          {
-            family: l.family,
-            school: null,
-            says: `The winner of “${l.title}” was made with the packet “${l.about.name}”.`,
-          },
-        ]
-      : [],
-  )
-  return {
-    doses,
-    rests,
-    steps,
-    sayings: [...sayings, ...new Map(packets.map(p => [p.says, p])).values()],
-    tried: on.flatMap(l =>
-      l.about.what === 'schools'
-        ? [{ family: l.family, schools: l.about.schools, result: l.about.result }]
+  const on = lessons.filter(lesson => !lesson.off)
+  const doses = learnedDoses(on).filter(dose => isNews(dose.factor))
+  const rests = learnedRests(on).filter(rest => isNews(rest.factor))
+  const ways = learnedWays(on)
+  const isWritten = ({ row, mean }: LearnedWay) => row.how === 'method' && mean >= worthWriting
+  const steps = ways
+    .filter(isWritten)
+    .flatMap(({ family, row, says }): HouseStep[] =>
+      row.how === 'method'
+        ? [{ family, says, step: row.step, before: row.before, unless: row.unless }]
         : [],
+    )
+  const onlySaid = ways.filter(way => !isWritten(way))
+  return {
+    doses: doses.map(dose => ({
+      family: dose.family,
+      school: dose.school,
+      factor: dose.factor,
+      says: sayDose(dose),
+    })),
+    rests: rests.map(rest => ({
+      family: rest.family,
+      of: rest.of,
+      factor: rest.factor,
+      says: sayRest(rest),
+    })),
+    steps,
+    sayings: [
+      ...onlySaid.map(({ family, says }) => ({ family, school: null, says })),
+      ...packetSayings(on),
+    ],
+    tried: on.flatMap(({ family, about }) =>
+      about.what === 'schools' ? [{ family, schools: about.schools, result: about.result }] : [],
     ),
   }
 }
@@ -282,7 +286,7 @@ export function sayLesson(lesson: Lesson): string {
     return `${restName(about.of)}: ${Math.round(100 * about.factor)} % of what is written won (${worth})`
   if (about.what === 'schools')
     return (
-      `${about.schools.map(id => schoolById(id)?.name ?? id).join(', ')}: ` +
+      `${about.schools.map(id => substitutionById(id)?.name ?? id).join(', ')}: ` +
       `${about.result === 'worked' ? 'it worked' : about.result === 'fair' ? 'passable' : 'it failed'}`
     )
   if (about.what === 'packet') return `made with the packet “${about.name}”`
@@ -339,7 +343,7 @@ export function lessonsFrom(
   for (const change of base.changes)
     for (const add of change.adds)
       for (const school of change.school?.split('+') ?? []) {
-        const row = schoolById(school)
+        const row = substitutionById(school)
         if (
           row?.adds.some(
             d =>

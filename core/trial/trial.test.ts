@@ -17,7 +17,7 @@ import {
   priorTrials,
   sayDose,
   sayRest,
-  schoolOf,
+  knowledgeFrom,
   turned,
   type Lesson,
 } from './learn'
@@ -26,7 +26,7 @@ import {
   beginTrial,
   changesIn,
   layTasting,
-  lossOfArm,
+  bakeLossOfArm,
   noRecord,
   openCodes,
   profileOf,
@@ -460,7 +460,7 @@ describe('what a house learns', () => {
     expect(packets.filter(l => l.about.what === 'packet').map(l => l.about)).toEqual([
       { what: 'packet', packet: 'k1', name: 'Harbour Flax', ingredient: 'flax' },
     ])
-    expect(schoolOf(packets).sayings.map(s => s.says)).toContain(
+    expect(knowledgeFrom(packets).sayings.map(s => s.says)).toContain(
       'The winner of “loaf” was made with the packet “Harbour Flax”.',
     )
     expect(lessonsFrom({ ...trial, crowned: null }, 'loaf', 'b', '2026-11-08', 1)).toEqual([])
@@ -554,12 +554,12 @@ describe('what a house learns', () => {
   test('taken back it is as before, exactly; given again it is again', () => {
     const lessons = [dose('a', 0.8), dose('b', 0.7)]
     const more = [...lessons, dose('c', 1.4)]
-    expect(schoolOf(turned(more, 'c', true))).toEqual(schoolOf(lessons))
+    expect(knowledgeFrom(turned(more, 'c', true))).toEqual(knowledgeFrom(lessons))
     expect(turned(turned(more, 'c', true), 'c', false)).toEqual(more)
-    expect(schoolOf([])).toEqual({ doses: [], rests: [], steps: [], sayings: [], tried: [] })
+    expect(knowledgeFrom([])).toEqual({ doses: [], rests: [], steps: [], sayings: [], tried: [] })
   })
   test('plans take the house’s dose and say so; nobody meets anything new', () => {
-    const house = schoolOf([dose('a', 0.5), dose('b', 0.5), dose('c', 0.5)])
+    const house = knowledgeFrom([dose('a', 0.5), dose('b', 0.5), dose('c', 0.5)])
     const [mine, usual] = [adapt(recipe, people, {}, house), adapt(recipe, people)].map(a =>
       a.plans.find(p => p.changes.some(c => c.school === 'flax-gel'))!,
     ) as [Plan, Plan]
@@ -602,7 +602,7 @@ describe('what a house learns', () => {
         })),
       }
       const closest = (lessons: readonly Lesson[], of: Recipe = bare) =>
-        adapt(of, people, {}, schoolOf(lessons)).plans[0]!
+        adapt(of, people, {}, knowledgeFrom(lessons)).plans[0]!
       const twice = 'Sift the flour once more before it goes in.'
       const told = (p: Plan) =>
         p.recipe.components.flatMap(c => c.steps).filter(s => s === twice).length
@@ -645,7 +645,7 @@ describe('what a house learns', () => {
         /Rest it for (\d+) minutes/u.exec(p.recipe.components.flatMap(c => c.steps).join(' '))![1],
       )
     const byFlax = (lessons: readonly Lesson[]) =>
-      adapt(recipe, people, {}, schoolOf(lessons)).plans.find(p =>
+      adapt(recipe, people, {}, knowledgeFrom(lessons)).plans.find(p =>
         p.changes.some(c => c.school === 'flax-gel'),
       )!
     test('the winner’s rest is learned as so many times what is written, and so is one that held', () => {
@@ -754,14 +754,14 @@ minutes.`,
       { ...people[0]!, id: 'z', avoids: [{ allergen: 'flax', strictness: 'choice' }] },
     ]
     for (const p of each(
-      adapt(recipe, flaxless, {}, schoolOf([dose('a', 1.5), dose('b', 1.5)])).plans,
+      adapt(recipe, flaxless, {}, knowledgeFrom([dose('a', 1.5), dose('b', 1.5)])).plans,
     ))
       expect(linesOf(p.recipe).some(l => l.ingredient === 'flax')).toBe(false)
   })
   test('a thousand trials stay quick to learn from', () => {
     const many = Array.from({ length: 1000 }, (_, i) => dose(`d${i}`, 0.5 + (i % 10) / 10))
     expect(learnedDoses(many)[0]!.trials).toBe(1000)
-    expect(schoolOf(many).doses[0]!.factor).toBeCloseTo(learnedDoses(many)[0]!.factor, 12)
+    expect(knowledgeFrom(many).doses[0]!.factor).toBeCloseTo(learnedDoses(many)[0]!.factor, 12)
   })
 })
 
@@ -840,11 +840,11 @@ describe('looking back', () => {
     expect(searchVersions(versions, 'marzipan')).toEqual([])
   })
   test('records: loss only where both were weighed; what the making noted stands where nobody typed', () => {
-    expect(lossOfArm({ before: 60, after: 54 })).toBeCloseTo(0.1)
+    expect(bakeLossOfArm({ before: 60, after: 54 })).toBeCloseTo(0.1)
     expect([
-      lossOfArm({ before: 60, after: null }),
-      lossOfArm({ before: 50, after: 60 }),
-      lossOfArm(noRecord),
+      bakeLossOfArm({ before: 60, after: null }),
+      bakeLossOfArm({ before: 50, after: 60 }),
+      bakeLossOfArm(noRecord),
     ]).toEqual([null, null, null])
     const made = {
       making: 'm',

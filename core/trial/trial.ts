@@ -1,7 +1,7 @@
 import type { Celsius, Grams, Minutes } from '../measure'
 import type { Made } from '../make'
 import type { Recipe } from '../recipe'
-import { schoolsOf, type Change, type Plan } from '../swap'
+import { substitutionsOf, type Change, type Plan } from '../swap'
 import { servingsFor, type Serving, type TastingKind } from './blind'
 import type { Proposal } from './arms'
 import { differencesOf, changesOf, type Changed, type Difference } from './difference'
@@ -53,7 +53,7 @@ export interface Arm {
   readonly record: ArmRecord
 }
 
-export interface Answer {
+export interface TasterAnswer {
   readonly taster: string
   /**
    * The place of the cup that was named, from 0; for a ranking the place of each cup, 1 the best.
@@ -75,7 +75,7 @@ export interface Tasting {
   readonly arms: readonly string[]
   readonly seed: number
   readonly servings: readonly Serving[]
-  readonly answers: readonly Answer[]
+  readonly answers: readonly TasterAnswer[]
   /** Words of the lexicon, cup by cup. They go to the arms when the codes are opened. */
   readonly scores?: readonly CupScore[]
   /** The codes have been opened. */
@@ -169,10 +169,13 @@ export function changesIn(trial: Trial): ArmChanges[] {
   })
 }
 
-export const schoolsIn = (arm: Pick<Arm, 'changes'>): string[] => schoolsOf(arm)
+export const schoolsIn = (arm: Pick<Arm, 'changes'>): string[] => substitutionsOf(arm)
 
 /** The share of its weight that an arm lost in the oven; null where it was not weighed, or gained. */
-export const lossOfArm = ({ before, after }: Pick<ArmRecord, 'before' | 'after'>): number | null =>
+export const bakeLossOfArm = ({
+  before,
+  after,
+}: Pick<ArmRecord, 'before' | 'after'>): number | null =>
   before && after && after <= before ? (before - after) / before : null
 
 /** The record with what the making wrote down, where nobody has typed anything else. */
@@ -189,8 +192,8 @@ export function withMade(record: ArmRecord, made: Made | null): ArmRecord {
 }
 
 /** The share of weight lost: measured in the trial, else at the counter. */
-export const lossSeen = (record: ArmRecord, made: Made | null): number | null =>
-  lossOfArm(record) ?? made?.losses.find(l => l.of === 'the bake')?.share ?? null
+export const bakeLossSeen = (record: ArmRecord, made: Made | null): number | null =>
+  bakeLossOfArm(record) ?? made?.losses.find(l => l.of === 'the bake')?.share ?? null
 
 /** Mean and count of every word that was scored in an arm. */
 export function profileOf(
@@ -314,7 +317,7 @@ export function openCodes(trial: Trial, id: string): Trial {
 }
 
 /** The tasting with somebody's answer; a later one takes the place of an earlier. */
-export const answered = (tasting: Tasting, answer: Answer): Tasting => ({
+export const answered = (tasting: Tasting, answer: TasterAnswer): Tasting => ({
   ...tasting,
   answers: [...tasting.answers.filter(a => a.taster !== answer.taster), answer],
 })

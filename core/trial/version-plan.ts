@@ -1,4 +1,4 @@
-import { basePlan, regardPlan, schoolById, type HandBase, type Plan } from '../swap'
+import { basePlan, evaluatePlan, substitutionById, type HandBase, type Plan } from '../swap'
 import type { Version } from './versions'
 
 const longestTitle = 60
@@ -8,7 +8,7 @@ export function planOfVersion(
   base: HandBase,
   version: Pick<Version, 'recipe' | 'changes' | 'says'>,
 ): Plan {
-  const differs = version.changes.flatMap(c => schoolById(c.school ?? '')?.differs ?? [])
+  const differs = version.changes.flatMap(c => substitutionById(c.school ?? '')?.differs ?? [])
   const plan: Plan = {
     ...basePlan(base),
     id: 'version',
@@ -19,5 +19,5 @@ export function planOfVersion(
     nudged: true,
     forPeople: base.people.map(p => p.id),
   }
-  return regardPlan(base.recipe, plan, base.people, base.wishes, base.known).plan
+  return evaluatePlan(base.recipe, plan, base).plan
 }

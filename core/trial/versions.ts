@@ -2,7 +2,7 @@ import type { Recipe } from '../recipe'
 import type { Change, Plan } from '../swap'
 import { changesOf, differencesOf, type Changed, type Difference } from './difference'
 import { judgeTasting } from './judge'
-import { lossOfArm, profileOf, type Trial } from './trial'
+import { bakeLossOfArm, profileOf, type Trial } from './trial'
 import { lexicon } from './tables/lexicon'
 
 /**
@@ -98,7 +98,7 @@ export function versionsOf(bake: Grown): Version[] {
       return {
         scores: Object.fromEntries([...profile].map(([word, { mean }]) => [word, mean])),
         tasters: new Set(arm.record.scores.map(s => s.taster)).size,
-        loss: lossOfArm(arm.record),
+        loss: bakeLossOfArm(arm.record),
         minutes: arm.record.minutes,
         height: arm.record.height,
         spread: arm.record.spread,

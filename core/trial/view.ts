@@ -1,5 +1,5 @@
 import { checkPeople, type CheckedPacket, type Person } from '../people'
-import { restName, schoolById } from '../swap'
+import { restName, substitutionById } from '../swap'
 import { heldIn } from './difference'
 import { tooFine } from './fine'
 import { judgeTasting, weightOf } from './judge'
@@ -10,7 +10,7 @@ import {
   sayDose,
   sayLesson,
   sayRest,
-  schoolOf,
+  knowledgeFrom,
   type Lesson,
 } from './learn'
 import { changesIn, type Trial } from './trial'
@@ -70,12 +70,12 @@ export function lessonsWith(
 
 /** What the house has learned, in sentences. */
 export function learnedIn(lessons: readonly Lesson[]) {
-  const { steps, sayings } = schoolOf(lessons)
+  const { steps, sayings } = knowledgeFrom(lessons)
   return {
     doses: learnedDoses(lessons).map(dose => ({
       dose,
       says: sayDose(dose),
-      name: schoolById(dose.school)?.name ?? dose.school,
+      name: substitutionById(dose.school)?.name ?? dose.school,
     })),
     rests: learnedRests(lessons).map(rest => ({
       rest,

@@ -10,7 +10,7 @@ import {
 } from '#core'
 import type { DayBake } from '#core/day'
 import {
-  counterOf,
+  counterState,
   feel,
   reaches,
   remaining,
@@ -115,6 +115,6 @@ export function counterSpeed(recipe: Recipe): {
     for (let i = 0; i < 100; i++) work()
     return (performance.now() - t) / 100
   }
-  const ms = time(() => counterOf(making, 29_999_300))
+  const ms = time(() => counterState(making, 29_999_300))
   return { happenings: making.log.length, ms, ratio: ms / time(() => JSON.parse(text)) }
 }

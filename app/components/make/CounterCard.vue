@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import {
-  lossFor,
-  lossRowOf,
+  bakeLossFor,
+  bakeLossRowOf,
   type Counter,
   type Making,
   type PlacedCard,
@@ -98,7 +98,7 @@ function weighed(grams: number, ...more: Saying[]) {
   scale.value?.zero()
 }
 
-const row = computed(() => (card.value.weighing ? lossRowOf(card.value.weighing.row) : undefined))
+const row = computed(() => bakeLossRowOf(card.value.weighing?.row ?? ''))
 const before = computed(() => {
   const h = props.making.log.findLast(
     h => h.do === 'measured' && h.card === card.value.weighing?.other,
@@ -113,7 +113,7 @@ const loss = computed(() => {
       ? (reading.value?.grams ?? null)
       : null
   return said !== null && Number.isFinite(said) && said > 0
-    ? lossFor(
+    ? bakeLossFor(
         row.value,
         before.value?.grams ?? null,
         said,

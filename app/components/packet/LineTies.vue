@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { whyNotChecked, type Packet } from '#core/packet'
-import type { Tie } from '#core/people'
+import type { PacketLink } from '#core/people'
 import type { Line } from '#core/recipe'
 import type { Bake } from '#core/share'
 
@@ -16,14 +16,14 @@ const props = defineProps<{
   lookFor: ReadonlyMap<string, readonly string[]>
 }>()
 const emit = defineEmits<{
-  tie: [to: Pick<Tie, 'ingredient' | 'lineId'>, packets: readonly string[]]
+  tie: [to: Pick<PacketLink, 'ingredient' | 'lineId'>, packets: readonly string[]]
   open: [id: string]
-  fresh: [ingredient: string | null, name: string, to: Pick<Tie, 'ingredient' | 'lineId'>]
+  fresh: [ingredient: string | null, name: string, to: Pick<PacketLink, 'ingredient' | 'lineId'>]
 }>()
 
 interface Row {
   readonly key: string
-  readonly to: Pick<Tie, 'ingredient' | 'lineId'>
+  readonly to: Pick<PacketLink, 'ingredient' | 'lineId'>
   readonly lines: readonly Line[]
   readonly name: string
   readonly tied: readonly string[]

@@ -4,7 +4,7 @@ import {
   type PeopleCheck,
   type Person,
   type PersonCheck,
-  type Resting,
+  type PacketCoverage,
   type State,
 } from '#core/people'
 
@@ -15,7 +15,7 @@ import {
 const props = defineProps<{
   people: readonly Person[]
   check: PeopleCheck | null
-  resting: Resting | null
+  resting: PacketCoverage | null
   bake: string
 }>()
 const unread = computed(() => (props.resting ? props.resting.bought - props.resting.onPackets : 0))

@@ -14,7 +14,7 @@ const props = defineProps<{
   code: string
 }>()
 const recipe = computed(() => props.facts.recipe)
-const resting = computed(() => props.facts.claims.resting)
+const resting = computed(() => props.facts.claims.coverage)
 /** In three rows: who may have it, of whom nobody knows, who must not. Beads stand in the first alone. */
 const rows = computed(() => {
   const { each, notFor, notKnown } = props.facts.claims

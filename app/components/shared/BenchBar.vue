@@ -16,7 +16,7 @@ const seated = computed({
   get: () => current.bake?.people ?? [],
   set: people => void current.seat(people),
 })
-const standing = useStanding()
+const standing = useBeadState()
 
 const naming = ref(false)
 const name = ref('')

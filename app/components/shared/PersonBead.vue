@@ -2,7 +2,7 @@
 import { isStrict, type Person, type State } from '#core/people'
 
 /** What a thing is to somebody, or that the whole dessert is not for them. */
-export type Standing = State | 'must not'
+export type BeadState = State | 'must not'
 </script>
 
 <script setup lang="ts">
@@ -12,7 +12,7 @@ export type Standing = State | 'must not'
  * or that they must not eat the dessert (an outline, struck through). Without one the bead stands
  * for the person, or beside a dessert for somebody who may have it.
  */
-const props = defineProps<{ person: Person; state?: Standing; size?: number; label?: string }>()
+const props = defineProps<{ person: Person; state?: BeadState; size?: number; label?: string }>()
 
 const shapes: Record<string, string> = {
   circle: 'M20 3a17 17 0 1 1 0 34a17 17 0 1 1 0-34z',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Measure } from '#core/formula'
-import { measureNames, type Bringing, type Brought, type PlanPart } from '#core/swap'
+import { measureNames, type Contributions, type Contribution, type PlanPart } from '#core/swap'
 
 /**
  * The balance of one part: a bead on a wire for each measure; the mark is the original, the green
@@ -8,7 +8,7 @@ import { measureNames, type Bringing, type Brought, type PlanPart } from '#core/
  */
 const props = defineProps<{
   part: PlanPart
-  where?: (component: string, measure: Measure) => Promise<Bringing>
+  where?: (component: string, measure: Measure) => Promise<Contributions>
 }>()
 
 const shown: readonly Measure[] = [
@@ -32,7 +32,7 @@ const units: Partial<Record<Measure, string>> = {
 }
 const open = ref<Measure | null>(null)
 /** Which lines bring the measure that is looked at, fetched when it is opened. */
-const brought = shallowRef<Bringing | null>(null)
+const brought = shallowRef<Contributions | null>(null)
 watch(
   () => [open.value, props.part] as const,
   async ([measure, part]) => {
@@ -40,7 +40,7 @@ watch(
     if (open.value === measure) brought.value = found
   },
 )
-const list = (all: readonly Brought[], unit: string) =>
+const list = (all: readonly Contribution[], unit: string) =>
   !all.length
     ? 'nothing.'
     : all

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sayResting } from '#core/recipe'
+import { sayRestTime } from '#core/recipe'
 import type { Plan } from '#core/swap'
 
 /** What comes first, what will differ, what is good to know, and which packets to read. */
@@ -10,7 +10,7 @@ const first = computed(() =>
     c.adds
       .filter((add, i) => add.prepare && i === 0)
       .map(
-        add => `${add.prepare}${add.restMinutes ? ` Rest ${sayResting(add.restMinutes)}.` : ''}`,
+        add => `${add.prepare}${add.restMinutes ? ` Rest ${sayRestTime(add.restMinutes)}.` : ''}`,
       ),
   ),
 )

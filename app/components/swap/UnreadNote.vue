@@ -2,7 +2,7 @@
 /** Beside "nothing has to change": what rests on packets that nobody read is not known all the same. */
 defineProps<{ bake: string }>()
 const safety = useSafety()
-const resting = computed(() => safety.claims?.resting ?? { bought: 0, onPackets: 0 })
+const resting = computed(() => safety.claims?.coverage ?? { bought: 0, onPackets: 0 })
 const unread = computed(() => resting.value.bought - resting.value.onPackets)
 </script>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { proxy } from 'comlink'
-import { linesOf, sayResting } from '#core/recipe'
+import { linesOf, sayRestTime } from '#core/recipe'
 import type { Bake } from '#core/share'
 import type { Plan } from '#core/swap'
 import { trialLimits, mostArms, letterOf, type Proposal } from '#core/trial'
@@ -170,7 +170,7 @@ async function restByHand(rest: (typeof rests.value)[number], minutes: number | 
     return
   }
   if (minutes > rest.most) {
-    wrong.value = `${sayResting(minutes)} is too long for ${rest.name}: at most ${sayResting(rest.most)}.`
+    wrong.value = `${sayRestTime(minutes)} is too long for ${rest.name}: at most ${sayRestTime(rest.most)}.`
     return
   }
   const found = await useCore()
@@ -188,7 +188,7 @@ async function restByHand(rest: (typeof rests.value)[number], minutes: number | 
       ...chosen.value,
       {
         id,
-        says: `${rest.says} ${sayResting(minutes)}, not ${sayResting(rest.minutes)}`,
+        says: `${rest.says} ${sayRestTime(minutes)}, not ${sayRestTime(rest.minutes)}`,
         because: 'by your own hand',
         plan: found.plan,
         warning: '',
@@ -333,7 +333,7 @@ function begin() {
               {{ line.name }}, {{ sayGrams(line.grams!.best) }} g
             </option>
             <option v-for="rest in rests" :key="rest.key" :value="`rest:${rest.key}`">
-              {{ rest.name }}, {{ sayResting(rest.minutes) }}
+              {{ rest.name }}, {{ sayRestTime(rest.minutes) }}
             </option></select
           ><input
             v-model="own.grams"

@@ -4,8 +4,8 @@ import { turned } from '#core/trial'
 /** What trials have taught this house: its doses and ways, on what they rest, each to be taken back. */
 const props = defineProps<{ fresh: readonly string[] }>()
 const house = useHouseStore()
-type School = Awaited<ReturnType<ReturnType<typeof useCore>['school']>>
-const school = shallowRef<School | null>(null)
+type Learned = Awaited<ReturnType<ReturnType<typeof useCore>['school']>>
+const school = shallowRef<Learned | null>(null)
 watch(
   () => house.lessons,
   async lessons => {
@@ -29,7 +29,7 @@ const figures = computed(() => [
 ])
 const turn = (id: string, off: boolean) => house.keepLessons(turned(house.lessons, id, off))
 const byDessert = computed(() => {
-  const groups = new Map<string, NonNullable<School>['lessons'][number][]>()
+  const groups = new Map<string, NonNullable<Learned>['lessons'][number][]>()
   for (const l of school.value?.lessons ?? [])
     groups.set(l.lesson.title, [...(groups.get(l.lesson.title) ?? []), l])
   return [...groups]

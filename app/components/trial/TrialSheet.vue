@@ -3,7 +3,7 @@ import type { Made } from '#core/make'
 import type { Bake, Photo } from '#core/share'
 import {
   learn,
-  lossSeen,
+  bakeLossSeen,
   openCodes,
   withMade,
   type Arm,
@@ -75,13 +75,11 @@ const shopping = shallowRef<
   readonly { readonly name: string; readonly says: string; readonly optional: boolean }[]
 >([])
 async function layOut() {
-  const bakes = await useCore().armBakes(
-    props.bake,
-    props.trial,
-    new Date().toISOString(),
-    [...arms.value.values()],
-    new Date(usualServing() * 60_000).toISOString(),
-  )
+  const bakes = await useCore().trialBakes(props.bake, props.trial, {
+    now: new Date().toISOString(),
+    there: [...arms.value.values()],
+    serveAt: new Date(usualServing() * 60_000).toISOString(),
+  })
   await house.keepBakes(bakes)
   await look()
 }
@@ -105,7 +103,7 @@ const percent = (n: number | null) => (n === null ? '' : `${Math.round(1000 * n)
 const figure = (n: number | null, unit: string) =>
   n === null ? '' : `${Math.round(10 * n) / 10} ${unit}`
 const measuredOf = (arm: Arm) => [
-  { says: 'loss', value: percent(lossSeen(arm.record, madeOf(arm))) },
+  { says: 'loss', value: percent(bakeLossSeen(arm.record, madeOf(arm))) },
   { says: 'oven', value: figure(seen(arm).minutes, 'min') },
   { says: 'height', value: figure(arm.record.height, 'cm') },
   { says: 'across', value: figure(arm.record.spread, 'cm') },

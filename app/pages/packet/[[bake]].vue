@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Region } from '#core/measure'
 import { newPacket, type Packet } from '#core/packet'
-import type { Claims, ContactPlan, Resting, Tie } from '#core/people'
+import type { Claims, ContactPlan, PacketCoverage, PacketLink } from '#core/people'
 
 const { missing, opened } = useBake()
 const current = useCurrentBake()
@@ -17,7 +17,7 @@ const PacketSheet = defineAsyncComponent(() => import('~/components/packet/Packe
 const open = shallowRef<{
   packet: Packet
   fresh: boolean
-  to: Pick<Tie, 'ingredient' | 'lineId'> | null
+  to: Pick<PacketLink, 'ingredient' | 'lineId'> | null
 } | null>(null)
 const names = shallowRef<readonly { id: string; name: string }[]>([])
 watch(
@@ -30,7 +30,7 @@ watch(
 const nameOf = computed(() => new Map(names.value.map(n => [n.id, n.name])))
 
 interface Safety {
-  readonly resting: Resting
+  readonly resting: PacketCoverage
   readonly says: string
   readonly claims: Claims
   readonly contact: ContactPlan
@@ -55,7 +55,7 @@ watch(
     if (now !== turn) return
     bought.value = new Set(kinds)
     safety.value = {
-      resting: found.claims.resting,
+      resting: found.claims.coverage,
       says: found.claims.restsSays,
       claims: found.claims,
       contact: found.contact,
@@ -70,7 +70,7 @@ const sheet = useTemplateRef<HTMLElement>('sheet')
 async function show(
   packet: Packet,
   fresh = false,
-  to: Pick<Tie, 'ingredient' | 'lineId'> | null = null,
+  to: Pick<PacketLink, 'ingredient' | 'lineId'> | null = null,
 ) {
   open.value = { packet, fresh, to }
   await nextTick()
@@ -80,7 +80,7 @@ async function show(
 const begin = (
   name = '',
   ingredient: string | null = null,
-  to: Pick<Tie, 'ingredient' | 'lineId'> | null = null,
+  to: Pick<PacketLink, 'ingredient' | 'lineId'> | null = null,
 ) => show(newPacket(crypto.randomUUID(), name, ingredient), true, to)
 const openById = (id: string) => {
   const packet = house.packets.find(p => p.id === id)

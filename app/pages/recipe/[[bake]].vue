@@ -130,7 +130,7 @@ async function addPart() {
           <VerdictList
             :people="current.table"
             :check="safety.check"
-            :resting="safety.claims?.resting ?? null"
+            :resting="safety.claims?.coverage ?? null"
             :bake="bake.id"
           />
           <UButton

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Measure } from '#core/formula'
 import {
-  schoolsOf,
+  substitutionsOf,
   type Plan,
   type Result,
   type Sensitivity,
@@ -33,7 +33,7 @@ watch(
 const nowadays = '-today'
 const titled = { learned: ', as learned', anew: ', anew' } as const
 const waysOf = (p: Plan) =>
-  JSON.stringify([schoolsOf(p).sort(), p.changes.flatMap(c => c.house ?? []).sort()])
+  JSON.stringify([substitutionsOf(p).sort(), p.changes.flatMap(c => c.house ?? []).sort()])
 const hasLearned = (p: Plan, kept: Plan) =>
   p.changes.some(c => c.house && !kept.changes.some(k => k.house === c.house))
 const offered = computed<readonly Plan[]>(() => {
@@ -110,7 +110,7 @@ const explains = ref<Readonly<Record<string, string>>>({})
 watch(
   offered,
   async () => {
-    const ids = offered.value.flatMap(schoolsOf).filter(id => !names.value[id])
+    const ids = offered.value.flatMap(substitutionsOf).filter(id => !names.value[id])
     if (ids.length)
       names.value = {
         ...names.value,
@@ -125,7 +125,7 @@ onMounted(async () => {
   )
 })
 const where = async (component: string, measure: Measure) =>
-  await useCore().bringing(bake.value!.recipe, plan.value!, component, measure)
+  await useCore().contributions(bake.value!.recipe, plan.value!, component, measure)
 const ways = shallowRef<readonly Way[]>([])
 watch(
   () => [plans.adaptation, bake.value?.wishes],

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { readRecipe } from '../source/page'
-import { restingsIn, roundResting, sayResting, withRestings } from './restings'
+import { restTimesIn, roundRestTime, sayRestTime, withRestTimes } from './restings'
 import { readStepTimes } from './step-times'
 
 const read = readRecipe(`Spice biscuits
@@ -33,7 +33,7 @@ describe('what rests', () => {
       '"overnight" are none',
     () => {
       expect(
-        restingsIn(recipe).map(({ of, kind, low, high, baked }) => ({
+        restTimesIn(recipe).map(({ of, kind, low, high, baked }) => ({
           of,
           kind,
           low,
@@ -48,13 +48,13 @@ describe('what rests', () => {
     },
   )
   test('is made longer, its upper figure with it, and everything else stays word for word', () => {
-    const longer = withRestings(recipe, r => (r.kind === 'chill' ? 2 * r.low : null))
+    const longer = withRestTimes(recipe, r => (r.kind === 'chill' ? 2 * r.low : null))
     const [was, is] = [recipe, longer].map(r => r.components.flatMap(c => c.steps))
     expect(is!.filter((text, i) => text !== was![i])).toEqual([
       'Rub the butter into the flour and sugar, then chill the dough for 60 to 90 minutes.',
     ])
-    expect(withRestings(recipe, () => null)).toBe(recipe)
-    expect(withRestings(recipe, r => r.low)).toBe(recipe)
+    expect(withRestTimes(recipe, () => null)).toBe(recipe)
+    expect(withRestTimes(recipe, r => r.low)).toBe(recipe)
   })
   test('what is said is read back, alone and as a range', () => {
     fc.assert(
@@ -62,15 +62,15 @@ describe('what rests', () => {
         fc.integer({ min: 1, max: 48 * 60 }),
         fc.integer({ min: 0, max: 600 }),
         (low, more) => {
-          const [one] = readStepTimes(`Chill for ${sayResting(low)}.`)
+          const [one] = readStepTimes(`Chill for ${sayRestTime(low)}.`)
           expect(one).toMatchObject({ kind: 'chill', low, high: low })
-          const [range, ...others] = readStepTimes(`Chill for ${sayResting(low, low + more)}.`)
+          const [range, ...others] = readStepTimes(`Chill for ${sayRestTime(low, low + more)}.`)
           expect(range).toMatchObject({ kind: 'chill', low, high: low + more })
           expect(others).toEqual([])
         },
       ),
     )
-    expect([1, 45, 60, 90, 120, 150].map(m => sayResting(m))).toEqual([
+    expect([1, 45, 60, 90, 120, 150].map(m => sayRestTime(m))).toEqual([
       '1 minute',
       '45 minutes',
       '1 hour',
@@ -99,7 +99,7 @@ describe('what rests', () => {
   test('a clock is set to round figures, never to nothing', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.01, max: 3000, noNaN: true }), minutes => {
-        const round = roundResting(minutes)
+        const round = roundRestTime(minutes)
         expect(round).toBeGreaterThanOrEqual(1)
         expect(Math.abs(round - minutes)).toBeLessThanOrEqual(
           minutes < 20
@@ -110,7 +110,7 @@ describe('what rests', () => {
                 ? 7.5
                 : 15,
         )
-        expect(roundResting(round)).toBe(round)
+        expect(roundRestTime(round)).toBe(round)
       }),
     )
   })

@@ -13,7 +13,7 @@ export type RestKind = (typeof restKinds)[number]
  * A time for which something rests, as a step states it in figures; "overnight" is none. `of`: what
  * a step of its own makes ready ("For the flax gel: …"), else null.
  */
-export interface Resting {
+export interface RestTime {
   /** The place of its part and of its step in it. */
   readonly part: number
   readonly step: number
@@ -34,8 +34,8 @@ const readies =
 const isKind = (kind: string): kind is RestKind => (restKinds as readonly string[]).includes(kind)
 
 /** Every resting of a recipe, part by part in the order of its steps. */
-export function restingsIn(recipe: Recipe): Resting[] {
-  const found: Resting[] = []
+export function restTimesIn(recipe: Recipe): RestTime[] {
+  const found: RestTime[] = []
   let baked = false
   for (const [part, c] of recipe.components.entries())
     for (const [step, text] of c.steps.entries()) {
@@ -71,7 +71,7 @@ const isPlain = (minutes: Minutes) => minutes < 120 && minutes !== 60
  * Minutes as a step states them; `readStepTimes` reads the same back. With a second figure both,
  * `between` them, in one unit where they have one.
  */
-export function sayResting(minutes: Minutes, second: Minutes = minutes, between = ' to '): string {
+export function sayRestTime(minutes: Minutes, second: Minutes = minutes, between = ' to '): string {
   const [one, two] = [Math.round(minutes), Math.round(second)]
   if (one === two) {
     if (isPlain(one)) return one === 1 ? '1 minute' : `${one} minutes`
@@ -84,7 +84,7 @@ export function sayResting(minutes: Minutes, second: Minutes = minutes, between 
 }
 
 /** So much as somebody sets a clock to: minutes up to twenty, then fives, quarters and half hours. [M] */
-export function roundResting(minutes: Minutes): Minutes {
+export function roundRestTime(minutes: Minutes): Minutes {
   const by = minutes < 20 ? 1 : minutes < 60 ? 5 : minutes < 180 ? 15 : 30
   return Math.max(1, Math.round(minutes / by) * by)
 }
@@ -93,8 +93,8 @@ export function roundResting(minutes: Minutes): Minutes {
  * The recipe with its restings as long as `to` says (their lower figure, in minutes; an upper one
  * keeps its distance); null leaves one as it is.
  */
-export function withRestings(recipe: Recipe, to: (resting: Resting) => Minutes | null): Recipe {
-  const moved = restingsIn(recipe).flatMap(resting => {
+export function withRestTimes(recipe: Recipe, to: (resting: RestTime) => Minutes | null): Recipe {
+  const moved = restTimesIn(recipe).flatMap(resting => {
     const now = to(resting)
     return now === null || Math.abs(now - resting.low) < 0.5 ? [] : [{ resting, now }]
   })
@@ -112,7 +112,7 @@ export function withRestings(recipe: Recipe, to: (resting: Resting) => Minutes |
             .reduceRight(
               (line, { resting: { span, low, high }, now }) =>
                 `${line.slice(0, span[0])}` +
-                sayResting(now, Math.max(now, roundResting((high * now) / low))) +
+                sayRestTime(now, Math.max(now, roundRestTime((high * now) / low))) +
                 `${line.slice(span[1])}`,
               text,
             ),

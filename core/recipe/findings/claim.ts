@@ -3,14 +3,18 @@ import {
   claimsIn,
   groupsOf,
   ingredientById,
-  type Claim,
+  type ClaimWords,
   type Ingredient,
 } from '../../pantry'
 import { namedByLine } from '../things/things'
 import { finding, linesOf, type Finding, type Recipe } from '../recipe'
 import type { PlacedStep } from '../things/steps'
 
-const against = (claim: Claim, ingredient: Ingredient, own: readonly Pick<Claim, 'without'>[]) =>
+const against = (
+  claim: ClaimWords,
+  ingredient: Ingredient,
+  own: readonly Pick<ClaimWords, 'without'>[],
+) =>
   ingredient.holds.find(
     id =>
       claim.without.some(without => groupsOf(id).has(without)) &&

@@ -1,8 +1,15 @@
 import type { Region } from '../../measure'
-import type { Part } from './layout'
+import type { LaidPart } from './layout'
 import { longestLine, readLine } from '../line/line'
 import { partThings } from '../line/second'
-import { finding, type Component, type Finding, type Line, type Span } from '../recipe'
+import {
+  finding,
+  type Component,
+  type Finding,
+  type Line,
+  type Purpose,
+  type Span,
+} from '../recipe'
 
 /** More than these are no recipe's; the rest is left out and said. */
 const mostLines = 400
@@ -14,11 +21,22 @@ interface Growing {
   stepsFrom: Span[]
 }
 
+/** What the lines under such a name are for ("to serve"); null where it is a part like any other. */
+function purposeOf(name: string): Purpose | null {
+  if (!/^(?:to|for)\s/u.test(name)) return null
+  if (/serv/u.test(name)) return 'serve'
+  return /greas|tin|pan/u.test(name) ? 'pan' : 'decorate'
+}
+
 /**
  * Gathers what was laid out into parts of the dessert, each with its lines and steps. Findings of
  * the lines are added.
  */
-export function gather(parts: readonly Part[], region: Region, findings: Finding[]): Component[] {
+export function gather(
+  parts: readonly LaidPart[],
+  region: Region,
+  findings: Finding[],
+): Component[] {
   const found: Growing[] = []
   const named = (name: string) => {
     let at = found.find(c => plainName(c.name) === plainName(name))
@@ -46,17 +64,8 @@ export function gather(parts: readonly Part[], region: Region, findings: Finding
         })
         if (!read.ok) continue
         const placed = { ...read.line, from: part.from }
-        const weighed =
-          /^(?:to|for)\s/u.test(name) && !read.line.purpose
-            ? {
-                ...placed,
-                purpose: /serv/u.test(name)
-                  ? ('serve' as const)
-                  : /greas|tin|pan/u.test(name)
-                    ? ('pan' as const)
-                    : ('decorate' as const),
-              }
-            : placed
+        const purpose = read.line.purpose ?? purposeOf(name)
+        const weighed = purpose ? { ...placed, purpose } : placed
         named(name).lines.push(weighed)
         findings.push(...read.findings.filter(f => !(f.code === 'no-amount' && weighed.purpose)))
       }

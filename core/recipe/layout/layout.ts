@@ -17,10 +17,10 @@ import {
   stepNumber,
   withoutBullet,
 } from './measured'
-import { spanOf, type Piece } from './piece'
+import { spanOf, type TextPiece } from './piece'
 
 /** What a line of a pasted text is. */
-export type Part = { readonly from: Span; readonly also?: readonly Span[] } & (
+export type LaidPart = { readonly from: Span; readonly also?: readonly Span[] } & (
   | { readonly is: 'title' | 'ingredient' | 'step' | 'fact' | 'other'; readonly text: string }
   /** Words about the dessert, or of the page, that bring nothing; `note` where its writer calls it one. */
   | { readonly is: 'remark' | 'note'; readonly text: string }
@@ -54,13 +54,13 @@ interface State {
   /** Does a list of ingredients still come? */
   readonly listAhead: boolean
 }
-type Sort = (line: Looked, state: State) => readonly Part[] | null
+type Sort = (line: Looked, state: State) => readonly LaidPart[] | null
 
 const part = (
   is: 'ingredient' | 'step' | 'fact' | 'other' | 'remark',
   line: Looked,
   text = line.text,
-): Part[] => [{ from: line.from, is, text }]
+): LaidPart[] => [{ from: line.from, is, text }]
 
 const headings: readonly (readonly ['ingredients' | 'steps' | 'notes', RegExp])[] = [
   ['ingredients', ingredientHeadings],
@@ -225,11 +225,11 @@ const sorts: readonly Sort[] = [
   rest,
 ]
 
-const heads: readonly Part['is'][] = ['ingredients', 'steps', 'notes']
+const heads: readonly LaidPart['is'][] = ['ingredients', 'steps', 'notes']
 /** What says nothing of whether the list has begun. */
-const beside: readonly Part['is'][] = ['title', 'other', 'remark', 'fact']
+const beside: readonly LaidPart['is'][] = ['title', 'other', 'remark', 'fact']
 
-const moved = (state: State, parts: readonly Part[]): State => {
+const moved = (state: State, parts: readonly LaidPart[]): State => {
   const is = new Set(parts.map(p => p.is))
   const head = heads.find(kind => is.has(kind)) as State['under'] | undefined
   return {
@@ -257,8 +257,8 @@ function headersIn(texts: readonly string[]): ReadonlySet<string> {
 const lookAhead = 4
 
 /** Says of each line of a text what it is. */
-export function layOut(pieces: readonly Piece[]): Part[] {
-  const parts: Part[] = []
+export function layOut(pieces: readonly TextPiece[]): LaidPart[] {
+  const parts: LaidPart[] = []
   const full = pieces.filter(piece => piece.text.trim())
   const texts = full.map(piece => piece.text.trim().replace(/\s+/gu, ' '))
   const measured = texts.map(text => looksMeasured(withoutBullet(text)))

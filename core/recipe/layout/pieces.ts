@@ -2,7 +2,7 @@ import { pattern } from '../../measure'
 import { wordsOf } from '../../pantry'
 import { componentWords } from '../tables/headings'
 import { isMeasuredThing, isNumberedStep, startsWithVerb } from './measured'
-import { partAt, spanOf, type Piece } from './piece'
+import { partAt, spanOf, type TextPiece } from './piece'
 import { numberedRun, paired, withoutNumbers } from './rows'
 
 /**
@@ -11,7 +11,7 @@ import { numberedRun, paired, withoutNumbers } from './rows'
  */
 const longestPiece = 2000
 
-function cutUp(piece: Piece): Piece[] {
+function cutUp(piece: TextPiece): TextPiece[] {
   if (piece.text.length <= longestPiece) return [piece]
   return partAt(piece, /(?<=[.!?])\s+/gu).flatMap(part =>
     Array.from({ length: Math.ceil(part.text.length / longestPiece) }, (_, i) => ({
@@ -32,7 +32,7 @@ const purposeThenThings = pattern(
  * "To decorate: writing icing, sprinkles", "To serve: cream": a heading and its things in one line,
  * without amounts.
  */
-function purposeInLine(piece: Piece): Piece[] | null {
+function purposeInLine(piece: TextPiece): TextPiece[] | null {
   const [, heading, rest] = purposeThenThings.exec(piece.text) ?? []
   if (!heading || !rest || wordsOf(rest).length > 14 || /[.!?;]\s*\S/u.test(rest)) return null
   return [
@@ -48,7 +48,7 @@ const methodThenStep = pattern(
 )
 
 /** "Method: Melt the honey …": a heading and its first step in one line. */
-function methodInLine(piece: Piece): Piece[] | null {
+function methodInLine(piece: TextPiece): TextPiece[] | null {
   const [, heading, rest] = methodThenStep.exec(piece.text) ?? []
   return heading && rest
     ? [
@@ -68,7 +68,7 @@ const commaBeforeAmount = pattern(
  * "Rounds: 250 g flour; 125 g butter; 1 egg. Rub the butter …": a list that ends in a full stop,
  * and what is done.
  */
-function listThenSteps(piece: Piece): Piece[] | null {
+function listThenSteps(piece: TextPiece): TextPiece[] | null {
   const [first, ...steps] = partAt(piece, /(?<=[^\d.][.!])\s+(?=\p{Lu})/gu)
   if (!first || !steps.length) return null
   const listed = listedInLine({ ...first, text: first.text.replace(/\.\s*$/u, ' ') })
@@ -83,7 +83,7 @@ const isTold = (text: string) =>
  * "Pastry: 250 g flour, 125 g butter, 1 egg" or "1 cup flour | 2 eggs": several things in one line,
  * each on its own.
  */
-function listedInLine(piece: Piece): Piece[] {
+function listedInLine(piece: TextPiece): TextPiece[] {
   // A step names amounts without listing them: "2. Beat the eggs, 100 g sugar and the vanilla".
   if (isNumberedStep(piece.text) || isTold(piece.text)) return methodInLine(piece) ?? [piece]
   return (
@@ -96,7 +96,7 @@ function listedInLine(piece: Piece): Piece[] {
 }
 
 /** The measured things of a line, under the heading that it begins with; null where it lists none. */
-function thingsInLine(piece: Piece): Piece[] | null {
+function thingsInLine(piece: TextPiece): TextPiece[] | null {
   const [, heading, rest = piece.text] =
     /^([\p{L} ]{3,40}:)\s+(?=\d|[½¼¾⅓⅔])(.*)$/u.exec(piece.text) ?? []
   const body = { text: rest, at: piece.at + piece.text.length - rest.length }
@@ -111,7 +111,7 @@ function thingsInLine(piece: Piece): Piece[] | null {
 }
 
 /** Two columns that were pasted as one: a wide gap or a tab between two measured things. */
-function twoColumns(piece: Piece): Piece[] | null {
+function twoColumns(piece: TextPiece): TextPiece[] | null {
   if (!/\S(?:\t| {3,})\S/u.test(piece.text)) return null
   const things = partAt(piece, /\t+| {3,}/gu)
   return things.length > 1 &&
@@ -125,12 +125,12 @@ const gap = /\t+| {3,}/u
 const fewestRows = 3
 
 interface Row {
-  readonly left: Piece | null
-  readonly right: Piece | null
+  readonly left: TextPiece | null
+  readonly right: TextPiece | null
 }
 
 /** A line as two cells; without a wide gap it stands left, behind one right. */
-function rowOf(piece: Piece): Row {
+function rowOf(piece: TextPiece): Row {
   const found = gap.exec(piece.text)
   if (!found) return { left: piece, right: null }
   const [left, right] = [
@@ -147,8 +147,8 @@ function rowOf(piece: Piece): Row {
  * Lines of the right column that go on in the next one, put together; each keeps the place where it
  * begins.
  */
-function goingOn(cells: readonly Piece[]): Piece[] {
-  const out: Piece[] = []
+function goingOn(cells: readonly TextPiece[]): TextPiece[] {
+  const out: TextPiece[] = []
   for (const cell of cells) {
     const last = out.at(-1)
     if (last && !/[.!?:]\s*$/u.test(last.text) && /^\s*[\p{Ll}\d(]/u.test(cell.text))
@@ -167,7 +167,7 @@ function goingOn(cells: readonly Piece[]): Piece[] {
  * The ingredients beside the method, pasted line by line across both: the left column first, then
  * the right one. Null when it is none.
  */
-function sideBySide(block: readonly Piece[]): Piece[] | null {
+function sideBySide(block: readonly TextPiece[]): TextPiece[] | null {
   const rows = block.map(rowOf)
   const both = rows.filter(row => row.left && row.right)
   if (both.length < fewestRows || both.length < 0.4 * rows.length) return null
@@ -209,8 +209,8 @@ function goesOn(line: string, next: string): boolean {
  * Lines that were broken in the middle put together again; a blank stands for the break, so that
  * places stay.
  */
-function unwrapped(lines: readonly Piece[]): Piece[] {
-  const out: Piece[] = []
+function unwrapped(lines: readonly TextPiece[]): TextPiece[] {
+  const out: TextPiece[] = []
   lines.forEach((line, i) => {
     const last = out.at(-1)
     if (
@@ -230,16 +230,16 @@ function unwrapped(lines: readonly Piece[]): Piece[] {
  * The text line by line, each with its place; two columns put one behind the other, long lines cut
  * up, lists in one line parted.
  */
-export function piecesOf(text: string): Piece[] {
+export function piecesOf(text: string): TextPiece[] {
   let at = 0
   const lines = unwrapped(
-    text.split('\n').map((line): Piece => {
+    text.split('\n').map((line): TextPiece => {
       const piece = { text: line, at }
       at += line.length + 1
       return piece
     }),
   )
-  const pieces: Piece[] = []
+  const pieces: TextPiece[] = []
   for (let from = 0; from < lines.length;) {
     let to = from
     while (to < lines.length && lines[to]!.text.trim()) to++

@@ -1,8 +1,8 @@
 import { pattern } from '../../measure'
 import { findMentions, wordsOf } from '../../pantry'
-import type { Part } from './layout'
+import type { LaidPart } from './layout'
 import { startsWithVerb } from './measured'
-import { partAt, spanOf, type Piece } from './piece'
+import { partAt, spanOf, type TextPiece } from './piece'
 import { readQuantity, readVague, type Quantity } from '../line/quantity'
 
 /** A recipe that somebody tells in sentences, without a list: the amounts are taken out of what is told. */
@@ -13,7 +13,7 @@ const spokenEnd = /(?<=(?:[^\s.]{2}|\b[ago\d])[.!?])\s+/gu
 const betweenWords = 6
 const sizeOne = () => 1
 
-const sentencesOf = (piece: Piece): Piece[] => {
+const sentencesOf = (piece: TextPiece): TextPiece[] => {
   const spoken = /[.!?]\s+\p{Ll}/u.test(piece.text) && !/[.!?]\s+\p{Lu}/u.test(piece.text)
   return partAt(piece, spoken ? spokenEnd : sentenceEnd)
 }
@@ -31,9 +31,9 @@ const notOfThing = pattern(
 )
 
 /** "200 g butter", "the juice of 1 lemon" as they stand in a sentence, each as a piece of its own. */
-function measuredIn(sentence: Piece): Piece[] {
+function measuredIn(sentence: TextPiece): TextPiece[] {
   const { text, at } = sentence
-  const found: Piece[] = []
+  const found: TextPiece[] = []
   let done = 0
   for (const { index } of text.matchAll(
     /(?<![\p{L}\d.,/–-])(?=[\d½⅓¼¾⅔⅛]|(?:an?|one|two|three|four|five|six|half|some)\s)/giu,
@@ -68,7 +68,7 @@ const needs =
  * Lays out a text without a list: the sentence that lists things gives the lines, or, where none
  * does, every amount that the steps name. Null when hardly anything is measured.
  */
-export function layOutProse(pieces: readonly Piece[]): Part[] | null {
+export function layOutProse(pieces: readonly TextPiece[]): LaidPart[] | null {
   const sentences = pieces.flatMap(sentencesOf)
   const measured = sentences.map(measuredIn)
   if (measured.reduce((n, things) => n + things.length, 0) < 2) return null
@@ -76,7 +76,7 @@ export function layOutProse(pieces: readonly Piece[]): Part[] | null {
     measured[i]!.length >= 3 &&
     (needs.test(sentences[i]!.text.trim()) || !startsWithVerb(sentences[i]!.text.trim()))
   const listed = sentences.some((_, i) => isList(i))
-  const parts: Part[] = []
+  const parts: LaidPart[] = []
   sentences.forEach((sentence, i) => {
     const text = sentence.text.trim()
     const from = spanOf(sentence)

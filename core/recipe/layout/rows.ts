@@ -1,7 +1,7 @@
 import { findMentions, wordsOf } from '../../pantry'
 import { ingredientHeadings, otherHeadings, stepHeadings } from '../tables/headings'
 import { isAmountAlone, numberAlone, startsWithVerb, withoutBullet } from './measured'
-import { partAt, spanOf, type Piece } from './piece'
+import { partAt, spanOf, type TextPiece } from './piece'
 
 /** Lines that belong together, and one that is several. */
 
@@ -21,7 +21,7 @@ const isName = (text: string) => {
   )
 }
 
-const joinedBy = (first: Piece, second: Piece, amountFirst: boolean): Piece => {
+const joinedBy = (first: TextPiece, second: TextPiece, amountFirst: boolean): TextPiece => {
   const [a, b] = [withoutBullet(first.text.trim()), withoutBullet(second.text.trim())]
   return {
     text: amountFirst ? `${a} ${b}` : `${b} ${a}`,
@@ -37,7 +37,7 @@ const fewestPairs = 2
  * From `from` on, how many pairs of an amount and a name stand there line by line, in that order
  * or the other.
  */
-function pairsAt(full: readonly Piece[], from: number, amountFirst: boolean): number {
+function pairsAt(full: readonly TextPiece[], from: number, amountFirst: boolean): number {
   let pairs = 0
   for (let i = from; i + 1 < full.length; i += 2) {
     const [a, b] = [full[i]!.text.trim(), full[i + 1]!.text.trim()].map(withoutBullet)
@@ -49,11 +49,11 @@ function pairsAt(full: readonly Piece[], from: number, amountFirst: boolean): nu
 }
 
 /** "150 g" and "soft butter" on lines of their own, as tables and lists of terms come apart: put together. */
-export function paired(pieces: readonly Piece[]): Piece[] {
+export function paired(pieces: readonly TextPiece[]): TextPiece[] {
   const full = pieces.filter(piece => piece.text.trim())
   if (full.filter(piece => isAmountAlone(withoutBullet(piece.text.trim()))).length < fewestPairs)
     return [...pieces]
-  const out: Piece[] = []
+  const out: TextPiece[] = []
   for (let i = 0; i < full.length;) {
     const first = pairsAt(full, i, true)
     const behind = first >= fewestPairs ? 0 : pairsAt(full, i, false)
@@ -73,7 +73,7 @@ export function paired(pieces: readonly Piece[]): Piece[] {
 }
 
 /** "Step 1" or "1." on a line of its own, over what is done: its number, and no piece. */
-export function withoutNumbers(pieces: readonly Piece[]): Piece[] {
+export function withoutNumbers(pieces: readonly TextPiece[]): TextPiece[] {
   const full = pieces.filter(piece => piece.text.trim())
   return full.filter((piece, i) => {
     const next = full[i + 1]?.text.trim() ?? ''
@@ -87,7 +87,7 @@ const numberInLine = /(?<=^|[.!?:)]\s|\s)(?=(\d{1,2})[.)]\s+\p{Lu})/gu
  * "… 1. Heat the oven. 2. Beat the butter …" in one paragraph: a piece a step, where the numbers
  * run on from one.
  */
-export function numberedRun(piece: Piece): Piece[] {
+export function numberedRun(piece: TextPiece): TextPiece[] {
   const hits = [...piece.text.matchAll(numberInLine)]
   const first = hits.findIndex(hit => hit[1] === '1')
   if (first < 0) return [piece]

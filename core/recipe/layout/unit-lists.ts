@@ -3,7 +3,7 @@ import { unitById, type Region } from '../../measure'
 import { readLine } from '../line/line'
 import { finding, type Finding, type Line } from '../recipe'
 import { unitLists } from '../tables/page-words'
-import type { Part } from './layout'
+import type { LaidPart } from './layout'
 
 /** One list under a heading that names its measures: where its parts begin and end. */
 interface UnitList {
@@ -12,7 +12,7 @@ interface UnitList {
   readonly to: number
 }
 
-const listsIn = (parts: readonly Part[]): UnitList[] =>
+const listsIn = (parts: readonly LaidPart[]): UnitList[] =>
   parts.flatMap((part, i) => {
     const words = part.text.replace(/^[#*\s]+|[*\s]+$/gu, '')
     const row = part.is === 'step' ? undefined : unitLists.find(({ sign }) => sign.test(words))
@@ -22,7 +22,7 @@ const listsIn = (parts: readonly Part[]): UnitList[] =>
     return to - i > 2 ? [{ weighs: row.weighs, from: i, to }] : []
   })
 
-const linesOf = (parts: readonly Part[], { from, to }: UnitList, region: Region): Line[] =>
+const linesOf = (parts: readonly LaidPart[], { from, to }: UnitList, region: Region): Line[] =>
   parts.slice(from + 1, to).flatMap(part => {
     const read = readLine('text' in part ? part.text : '', { region })
     return read.ok ? [read.line] : []
@@ -37,9 +37,9 @@ const tooFar = 1.5
  * amounts. Lists of different things are left alone.
  */
 export function oneList(
-  parts: readonly Part[],
+  parts: readonly LaidPart[],
   region: Region,
-): { readonly parts: readonly Part[]; readonly findings: readonly Finding[] } {
+): { readonly parts: readonly LaidPart[]; readonly findings: readonly Finding[] } {
   const lists = listsIn(parts)
   const used = lists.find(list => list.weighs) ?? lists[0]
   const others = lists.filter(list => list !== used)

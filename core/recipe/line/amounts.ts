@@ -5,7 +5,7 @@ import { readQuantity, readVague, type Quantity } from './quantity'
 /** Every amount that a line states, the leading one first. */
 export const sizeOf = (region: Region) => (unit: Unit) => millilitresIn(unit, region) ?? unit.g ?? 1
 
-export interface Found {
+export interface FoundAmount {
   readonly main: Quantity | null
   readonly others: readonly Quantity[]
 }
@@ -63,7 +63,7 @@ function isForeign(text: string, { start, end }: Quantity): boolean {
 }
 
 /** Every amount of a line: at its start, behind a colon or dash, in brackets, after a slash. */
-export function quantitiesIn(source: string, region: Region): Found {
+export function quantitiesIn(source: string, region: Region): FoundAmount {
   const text = source.replace(extra, '')
   const lead =
     readQuantity(text, 0, sizeOf(region)) ??
@@ -100,7 +100,7 @@ export function quantitiesOf(text: string, region: Region): Quantity[] {
 }
 
 /** Blanks out the amounts so that only the words about the ingredient are left, in their places. */
-export function wordsOnly(text: string, found: Found): string {
+export function wordsOnly(text: string, found: FoundAmount): string {
   let rest = text
   for (const q of [found.main, ...found.others])
     if (q) rest = rest.slice(0, q.start) + ' '.repeat(q.end - q.start) + rest.slice(q.end)

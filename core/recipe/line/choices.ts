@@ -16,7 +16,7 @@ import { fruitPart } from './fruit'
 import { readQuantity, type Quantity } from './quantity'
 
 /** One of the things that a line offers, as a whole line of its own. */
-export interface Choice {
+export interface LineChoice {
   readonly text: string
   /** Where its own words stand in the line. */
   readonly span: Span
@@ -151,7 +151,7 @@ function wholeLines(
   text: string,
   pieces: readonly Piece[],
   region: Region,
-): Omit<Choice, 'condition'>[] {
+): Omit<LineChoice, 'condition'>[] {
   const named = pieces.map(piece => namedIn(text, piece, region))
   const first = named[0]!
   const last = named.at(-1)!
@@ -199,7 +199,7 @@ function offeredIn(
   masked: string,
   { hit, amount }: { readonly hit: RegExpMatchArray; readonly amount: string },
   region: Region,
-): Omit<Choice, 'condition'>[] | null {
+): Omit<LineChoice, 'condition'>[] | null {
   const content = hit[1]!
   const [at, end] = [hit.index!, hit.index! + hit[0].length]
   const outer = namedIn(blank(masked, [at, end]), { start: 0, end: masked.length }, region)
@@ -225,7 +225,7 @@ function inBracket(
   text: string,
   masked: string,
   region: Region,
-): Omit<Choice, 'condition'>[] | null {
+): Omit<LineChoice, 'condition'>[] | null {
   const lead = leadOf(masked, 0, region)
   const amount = lead ? text.slice(lead.start, lead.end).trim() : ''
   for (const hit of masked.matchAll(bracket)) {
@@ -241,7 +241,7 @@ function claimBehind(
   text: string,
   masked: string,
   region: Region,
-): Omit<Choice, 'condition'>[] | null {
+): Omit<LineChoice, 'condition'>[] | null {
   const cut = /\s*[,;–—]\s*|\s+-\s+/u.exec(masked)
   if (!cut) return null
   const behind = masked.slice(cut.index + cut[0].length)
@@ -275,7 +275,7 @@ function kindsBehind(
   masked: string,
   pieces: readonly Piece[],
   region: Region,
-): Omit<Choice, 'condition'>[] | null {
+): Omit<LineChoice, 'condition'>[] | null {
   const first = masked.slice(pieces[0]!.start, pieces[0]!.end)
   const comma = /\s*[,:]\s*|\s+[–—-]\s+/u.exec(first)
   if (!comma) return null
@@ -315,8 +315,8 @@ const nothing = pattern(
  * spread over "or", "/", commas, brackets and "either"; a claim word stays with its own noun, and a
  * condition ("if vegan") is kept apart. One choice, the text itself, when it offers none.
  */
-export function choicesOf(text: string, region: Region): readonly Choice[] {
-  const only: readonly Choice[] = [{ text, span: [0, text.length], condition: null }]
+export function choicesOf(text: string, region: Region): readonly LineChoice[] {
+  const only: readonly LineChoice[] = [{ text, span: [0, text.length], condition: null }]
   if (!mayOffer.test(text)) return only
   const { masked: whole, spans: said } = conditionsIn(text)
   const masked = withoutExamples(whole)

@@ -11,14 +11,14 @@ import {
 } from '../../pantry'
 import { finding as saying, type Finding, type Line } from '../recipe'
 import { examples, openKind } from '../tables/choice-words'
-import { extra, foreignStart, quantitiesIn, wordsOnly, type Found } from './amounts'
+import { extra, foreignStart, quantitiesIn, wordsOnly, type FoundAmount } from './amounts'
 import { asksOf } from './asks'
-import { choicesOf, type Choice } from './choices'
+import { choicesOf, type LineChoice } from './choices'
 import { fruitPart } from './fruit'
 import { bareLine } from './marks'
 import { purposeOf } from './purpose'
 import type { Quantity } from './quantity'
-import { chooseWeight, type Disagreement, type Weight } from './weights'
+import { chooseWeight, type Disagreement, type LineWeight } from './weights'
 
 export interface LineOptions {
   readonly region?: Region
@@ -130,10 +130,10 @@ type Setting = Required<Pick<LineOptions, 'region' | 'id' | 'component'>> &
  */
 function offering(
   text: string,
-  choices: readonly Choice[],
+  choices: readonly LineChoice[],
   setting: Setting,
 ): { line: Line; findings: Finding[] } {
-  const [first, ...others] = choices as [Choice, ...Choice[]]
+  const [first, ...others] = choices as [LineChoice, ...LineChoice[]]
   const main = lineOf(first.text, setting)
   const rest = others.map((choice, i) => ({
     choice,
@@ -197,7 +197,7 @@ function openIn(text: string): { open: string | null; rest: string } {
   return { open: found[0].trim(), rest }
 }
 
-const toShell = (weighed: Weight): Weight =>
+const toShell = (weighed: LineWeight): LineWeight =>
   weighed.grams && weighed.quantity.unit?.kind === 'mass'
     ? {
         ...weighed,
@@ -217,7 +217,7 @@ interface Named {
   readonly unread: readonly string[]
 }
 
-function namedIn(text: string, words: string, found: Found, setting: Setting): Named {
+function namedIn(text: string, words: string, found: FoundAmount, setting: Setting): Named {
   const { region, ingredient: answered } = setting
   const start =
     found.main && found.main.start < 3

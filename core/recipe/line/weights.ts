@@ -3,7 +3,7 @@ import type { Ingredient, Kind, Weighed } from '../../pantry'
 import type { Quantity } from './quantity'
 
 /** One amount of a line with what it weighs. */
-export type Weight = Weighed & { readonly quantity: Quantity }
+export type LineWeight = Weighed & { readonly quantity: Quantity }
 
 /** Two amounts of one line that cannot both be right. */
 export interface Disagreement {
@@ -52,8 +52,8 @@ const fewGrams = 8
 const australianSpoon = 20 / 15
 
 function latitude(
-  one: Weight,
-  other: Weight,
+  one: LineWeight,
+  other: LineWeight,
   ingredient: Ingredient | null,
 ): readonly [number, number] {
   const kinds = [one.quantity.unit?.kind ?? 'count', other.quantity.unit?.kind ?? 'count']
@@ -67,7 +67,12 @@ function latitude(
 }
 
 /** Do two amounts say the same, within what cooks round and spoons differ? */
-function agree(best: Weight, other: Weight, ingredient: Ingredient | null, line: string): boolean {
+function agree(
+  best: LineWeight,
+  other: LineWeight,
+  ingredient: Ingredient | null,
+  line: string,
+): boolean {
   const [under, over] = partsLost.test(line) ? parted : latitude(best, other, ingredient)
   const [a, b] = [best.grams!, other.grams!]
   const spoons = [best, other].some(w => w.quantity.unit?.id === 'tbsp')
@@ -88,10 +93,10 @@ const without = (line: string, { start, end }: Quantity) =>
  * against a weight, one volume against another.
  */
 export function chooseWeight(
-  weights: readonly Weight[],
+  weights: readonly LineWeight[],
   line: string,
   ingredient: Ingredient | null,
-): { readonly best: Weight | null; readonly odd: Disagreement | null } {
+): { readonly best: LineWeight | null; readonly odd: Disagreement | null } {
   const known = weights.filter(w => w.grams)
   const best = bestOf(known) ?? weights[0] ?? null
   if (!best?.grams || /\beach\b/iu.test(line)) return { best, odd: null }
@@ -99,16 +104,16 @@ export function chooseWeight(
   return { best, odd: other ? disagreement(best, other, line) : null }
 }
 
-const isFigure = (w: Weight) => w.quantity.unit?.kind !== 'vague'
+const isFigure = (w: LineWeight) => w.quantity.unit?.kind !== 'vague'
 
 /** Grams before all else, then any weight, then what can be weighed. */
-function bestOf(known: readonly Weight[]): Weight | undefined {
+function bestOf(known: readonly LineWeight[]): LineWeight | undefined {
   const stated = known.filter(w => w.quantity.unit?.kind === 'mass')
   return stated.find(w => ['g', 'kg'].includes(w.quantity.unit?.id ?? '')) ?? stated[0] ?? known[0]
 }
 
-function disagreement(best: Weight, other: Weight, line: string): Disagreement {
-  const said = (w: Weight) => line.slice(w.quantity.start, w.quantity.end).trim()
+function disagreement(best: LineWeight, other: LineWeight, line: string): Disagreement {
+  const said = (w: LineWeight) => line.slice(w.quantity.start, w.quantity.end).trim()
   const volume = other.quantity.unit?.kind === 'volume' && best.quantity.unit?.kind === 'mass'
   const use = `${Math.round(other.grams!.best)} g`
   return {

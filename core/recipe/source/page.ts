@@ -2,7 +2,7 @@ import { isRegion, pattern } from '../../measure'
 import type { Rule } from '../findings'
 import { headingName } from '../layout/heading'
 import { numberedRun } from '../layout/rows'
-import type { Part } from '../layout/layout'
+import type { LaidPart } from '../layout/layout'
 import { contentOf, type PageContent } from './markup'
 import { parseLoosely, recipesInData, recipesInItems, type StatedRecipe } from './linked-data'
 import { finding, type Finding } from '../recipe'
@@ -26,10 +26,10 @@ const mostRecipes = 500
 const mostNamed = 5
 
 /** Lays out a stated recipe as the text that is kept, each line in its place. */
-function laidOut(stated: StatedRecipe): { text: string; parts: Part[] } {
-  const parts: Part[] = []
+function laidOut(stated: StatedRecipe): { text: string; parts: LaidPart[] } {
+  const parts: LaidPart[] = []
   let text = ''
-  const write = (is: Part['is'] | null, line: string, name = '') => {
+  const write = (is: LaidPart['is'] | null, line: string, name = '') => {
     const clean = cleanText(line).replace(/\s+/gu, ' ').trim()
     if (!clean) return
     const from = [text.length, text.length + clean.length] as const

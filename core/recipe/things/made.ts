@@ -12,11 +12,11 @@ import {
 import { gatherings } from '../tables/step-words'
 
 /** What the steps up to a place have used of the list, and the words for what they made of it. */
-export interface Made {
+export interface MadeSoFar {
   readonly words: Set<string>
   readonly used: Set<Kind>
 }
-export const nothingMade = (): Made => ({ words: new Set(), used: new Set() })
+export const nothingMade = (): MadeSoFar => ({ words: new Set(), used: new Set() })
 
 const kindOf = (line: Line): Kind | undefined => ingredientById(line.ingredient ?? '')?.kind
 
@@ -40,7 +40,7 @@ export function canBeMade(
   id: string,
   usedHere: readonly Kind[],
   lines: readonly Line[],
-  made: Made | undefined,
+  made: MadeSoFar | undefined,
 ): boolean {
   const of = readyMadeOf[id] ?? []
   if (!hasKind(lines, of)) return false

@@ -13,7 +13,7 @@ import {
 } from '../../pantry'
 import { vesselsIn } from '../facts/vessels'
 import type { Line } from '../recipe'
-import { canBeMade, isMadeBefore, isMadeHere, kindsUsed, type Made } from './made'
+import { canBeMade, isMadeBefore, isMadeHere, kindsUsed, type MadeSoFar } from './made'
 import {
   amountOf,
   brought,
@@ -74,7 +74,12 @@ const forTin = (step: string, m: { start: number; end: number }) =>
  * Is this what is being made here? "The custard", "cool the biscuits", "roll out pastry"; not "a
  * biscuit base", "with custard", "into a pastry case", "crushed meringues".
  */
-function isMade(step: string, m: Mention, lines: readonly Line[], made: Made | undefined): boolean {
+function isMade(
+  step: string,
+  m: Mention,
+  lines: readonly Line[],
+  made: MadeSoFar | undefined,
+): boolean {
   const used = kindsUsed(step, foodsIn(step), lines)
   if (!canBeMade(m.ingredient.id, used, lines, made)) return false
   const lead = step.slice(0, m.start)
@@ -113,7 +118,7 @@ export function mentionsInStep(
   step: string,
   lines: readonly Line[] = [],
   own: readonly Line[] = lines,
-  made?: Made,
+  made?: MadeSoFar,
 ): StepMention[] {
   const all = foodsIn(step)
   const here = all.filter(m => isMadeHere(step, m, all, lines))
@@ -133,7 +138,7 @@ export function mentionsInStep(
 const wordsIn = (mentions: readonly Mention[]) => new Set(mentions.map(m => m.words.toLowerCase()))
 
 /** Adds what a step uses, and makes of listed things, to what the steps before have. */
-export function rememberStep(step: string, lines: readonly Line[], made: Made): void {
+export function rememberStep(step: string, lines: readonly Line[], made: MadeSoFar): void {
   const all = foodsIn(step)
   for (const words of wordsIn(all.filter(m => isMadeHere(step, m, all, lines))))
     made.words.add(words)
@@ -152,7 +157,7 @@ const isNoFood = (step: string, m: Mention): boolean =>
 interface InRecipe {
   readonly lines: readonly Line[]
   readonly own: readonly Line[]
-  readonly made: Made | undefined
+  readonly made: MadeSoFar | undefined
 }
 
 /** One name in a step with the line that it means; null for what is made here, or nothing to eat. */

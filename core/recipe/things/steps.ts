@@ -8,7 +8,7 @@ import {
 } from '../../measure'
 import { ingredientById, remembered, weigh, wordsOf, type Kind } from '../../pantry'
 import { opensFor } from '../layout/gather'
-import { nothingMade, type Made } from './made'
+import { nothingMade, type MadeSoFar } from './made'
 import { mentionsInStep, namesOf, rememberStep, type StepMention } from './mentions'
 import { readQuantity, type Quantity } from '../line/quantity'
 import type { Component, Line, Recipe, Span } from '../recipe'
@@ -154,7 +154,7 @@ interface StepPlace {
   readonly lines: readonly Line[]
   readonly own: readonly Line[]
   /** What earlier steps used, and made of listed things. */
-  readonly made: Made
+  readonly made: MadeSoFar
   readonly region: Region
 }
 

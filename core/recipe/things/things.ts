@@ -6,7 +6,7 @@ import {
   type AvoidableId,
 } from '../../pantry'
 import { linesOf, type Component, type Line, type Recipe, type Span } from '../recipe'
-import { nothingMade, type Made } from './made'
+import { nothingMade, type MadeSoFar } from './made'
 import { mentionsInStep, rememberStep } from './mentions'
 import { unknownFoods } from './unknown-foods'
 
@@ -105,7 +105,7 @@ const ownWords = (recipe: Recipe): Set<string> =>
 /** What the steps before have spoken of, and what they have made of listed things. */
 interface Before {
   readonly known: Set<string>
-  readonly made: Made
+  readonly made: MadeSoFar
 }
 
 function ofSteps(recipe: Recipe, component: Component, before: Before): Thing[] {

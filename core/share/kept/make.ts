@@ -1,11 +1,11 @@
 import Joi from 'joi'
 import {
   type Card,
-  type Item,
+  type WeighItem,
   type Mark,
   type Warmth,
   type Weighing,
-  type Happening,
+  type MakingEvent,
   type Making,
   type Made,
   type MadeTime,
@@ -36,7 +36,7 @@ const cardSchema = fieldsOf<Card>({
   marks: list(fieldsOf<Mark>({ at: number, says: text() })),
   step: orNull(Joi.object({ component: text(longestText), at: number })),
   item: may(
-    fieldsOf<Item>({
+    fieldsOf<WeighItem>({
       lineId: id,
       name: text(longestText),
       says: text(longestText),
@@ -53,7 +53,7 @@ const cardSchema = fieldsOf<Card>({
 })
 
 /** The fields of each kind of happening, beside what it is and when. */
-const happenings: Readonly<Record<Happening['do'], Joi.PartialSchemaMap>> = {
+const happenings: Readonly<Record<MakingEvent['do'], Joi.PartialSchemaMap>> = {
   'done': { card: bakeId },
   'left-out': { card: bakeId },
   'begun': { card: bakeId },

@@ -7,7 +7,7 @@ import {
   type Bead,
   type PeopleGroup,
   type Person,
-  type Tie,
+  type PacketLink,
   peopleLimits,
 } from '../../people'
 import { fieldsOf, id, list, may, name, oneOf, orNull, text, yes } from './schema'
@@ -50,7 +50,7 @@ export const groupSchema = fieldsOf<PeopleGroup>({
   people: list(id),
 })
 
-export const tieSchema = fieldsOf<Tie>({
+export const tieSchema = fieldsOf<PacketLink>({
   ingredient: orNull(id),
   lineId: orNull(id),
   packets: list(id),

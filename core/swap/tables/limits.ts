@@ -1,5 +1,5 @@
 import type { Kind } from '../../pantry'
-import type { Role } from '../draft'
+import type { LineRole } from '../draft'
 
 /** How far the amounts may go, and what it costs. Sources: the engine study [M]; common practice [P]. */
 export const limits = {
@@ -60,12 +60,12 @@ export const trims: Readonly<Partial<Record<Kind, readonly [number, number]>>> =
 
 /** How far something new may lie from its school's dose, alone or together with another for the same eggs; and what a step away costs. [M] the engine study */
 export const reach = {
-  alone: { 'gel': [0.4, 1.2], 'gel-water': [0.6, 1.25], 'fat': [0.7, 1.35], 'liquid': [0.4, 1.6], 'acid': [0.3, 2], 'bulk': [0.85, 1.15] } as Readonly<Record<Role, readonly [number, number]>>,
-  together: { 'gel': [0.15, 1], 'gel-water': [0.1, 1.1], 'fat': [0, 1.35], 'liquid': [0, 1.6], 'acid': [0, 2], 'bulk': [0, 1.1] } as Readonly<Record<Role, readonly [number, number]>>,
+  alone: { 'gel': [0.4, 1.2], 'gel-water': [0.6, 1.25], 'fat': [0.7, 1.35], 'liquid': [0.4, 1.6], 'acid': [0.3, 2], 'bulk': [0.85, 1.15] } as Readonly<Record<LineRole, readonly [number, number]>>,
+  together: { 'gel': [0.15, 1], 'gel-water': [0.1, 1.1], 'fat': [0, 1.35], 'liquid': [0, 1.6], 'acid': [0, 2], 'bulk': [0, 1.1] } as Readonly<Record<LineRole, readonly [number, number]>>,
   /** The dose for all eggs together, in eggs; a gel's water against its gel; and others against their own dose. */
   eggDose: 0.35,
   gelWater: 0.25,
-  dose: { 'gel': 0.35, 'gel-water': 0.25, 'fat': 0.5, 'liquid': 0.6, 'acid': 1.6, 'bulk': 0.15 } as Readonly<Record<Role, number>>,
+  dose: { 'gel': 0.35, 'gel-water': 0.25, 'fat': 0.5, 'liquid': 0.6, 'acid': 1.6, 'bulk': 0.15 } as Readonly<Record<LineRole, number>>,
 } as const
 
 /** How far the transparent arithmetic goes: kept sugar, liquids, gel water, flour and fat as shares of themselves; a new fat from its dose. */

@@ -1,12 +1,12 @@
-import type { Standing } from '~/components/shared/PersonBead.vue'
+import type { BeadState } from '~/components/shared/PersonBead.vue'
 
 /**
  * How somebody stands to what is on the bench, by the same claims as the card: a plain bead beside a
  * dessert is for whoever may have it alone.
  */
-export function useStanding() {
+export function useBeadState() {
   const safety = useSafety()
-  return (id: string): Standing | undefined => {
+  return (id: string): BeadState | undefined => {
     const claims = safety.claims
     const isIn = (all: readonly { readonly personId: string }[] = []) =>
       all.some(each => each.personId === id)
