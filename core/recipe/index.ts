@@ -22,7 +22,6 @@ export type { PageReading } from './source/page'
 export type { FileReading } from './source/file'
 export type { RecipeOptions } from './text'
 export type { PageOptions } from './source/page'
-export type { LineOptions } from './line/line'
 
 /* What is found while reading, and the edits that put it right. */
 export { finding } from './recipe'
