@@ -482,6 +482,15 @@ export function* planDaySteps(
   )
 }
 
+/**
+ * The day of one or several bakes, worked out in one go.
+ *
+ * @example
+ * const { recipe } = readRecipe('Buns\n\n200 g flour\n\nMix. Bake at 180 °C for 20 minutes.')
+ * const bakes = [{ id: 'b', title: 'Buns', recipe }]
+ * const plan = planDay(bakes, { serveAt: '2026-01-17T17:00:00.000Z', kitchen: usualKitchen })
+ * plan.ok && plan.tasks.map(task => task.kind) // ["hands","hands","bake","hands","wait","serve"]
+ */
 export function planDay(bakes: readonly DayBake[], options: DayOptions = {}): DayPlan {
   const run = planDaySteps(bakes, options)
   let step = run.next()
@@ -493,6 +502,13 @@ export function planDay(bakes: readonly DayBake[], options: DayOptions = {}): Da
  * The rest of a day that has begun, at `now`: as late as it may be for the hour on which it was
  * set, or, where that hour is lost or something waits too long already, as soon as it can be.
  * `late` are the minutes over the hour; 0 where it holds or none is set.
+ *
+ * @example
+ * const { recipe } = readRecipe('Buns\n\n200 g flour\n\nMix. Bake at 180 °C for 20 minutes.')
+ * const bakes = [{ id: 'b', title: 'Buns', recipe }]
+ * const options = { serveAt: '2026-01-17T17:00:00.000Z', kitchen: usualKitchen }
+ * const now = Date.parse('2026-01-17T15:00:00.000Z') / 60_000
+ * replan(bakes, { ...options, happened: {}, now }).late // 0
  */
 export function replan(
   bakes: readonly DayBake[],

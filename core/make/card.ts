@@ -198,6 +198,12 @@ function warmthOf(bake: DayBake | undefined): Warmth | undefined {
  * A planned day as cards in their order: the oven's heating, every single thing to weigh in, what
  * hands do, what waits, what is weighed before and after, the serving. Cautions stand at the first
  * card of the step, or line, that calls for them.
+ *
+ * @example
+ * const { recipe } = readRecipe('Buns\n\n200 g flour\n\nMix. Bake at 180 °C for 20 minutes.')
+ * const bakes = [{ id: 'b', title: 'Buns', recipe }]
+ * const plan = planDay(bakes, { serveAt: '2026-01-17T17:00:00.000Z', kitchen: usualKitchen })
+ * cardsOf(bakes, plan, usualKitchen).map(card => card.kind) // ["heat","weigh","do","bake","do","wait","serve"]
  */
 export function cardsOf(
   bakes: readonly DayBake[],

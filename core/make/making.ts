@@ -52,6 +52,12 @@ export interface Making {
   readonly log: readonly MakingEvent[]
 }
 
+/**
+ * A making that begins: nothing has been told yet. Moments are minutes since 1970.
+ *
+ * @example
+ * beginMaking('m', [], null, 0).log // []
+ */
 export const beginMaking = (
   id: string,
   cards: readonly Card[],
@@ -62,14 +68,24 @@ export const beginMaking = (
 /** Looking about, and what the device itself tells, is nothing to take back. */
 const isByHand = (h: MakingEvent) => h.do !== 'go' && h.do !== 'clock' && h.do !== 'felt'
 
-/** With one more happening. Looking about is only kept as the last. */
+/**
+ * With one more happening. Looking about is only kept as the last.
+ *
+ * @example
+ * tell(beginMaking('m', [], null, 0), { do: 'done', card: 'c', at: 5 }).log.length // 1
+ */
 export function tell(making: Making, happening: MakingEvent): Making {
   const log =
     making.log.at(-1)?.do === 'go' && happening.do === 'go' ? making.log.slice(0, -1) : making.log
   return { ...making, log: [...log, happening] }
 }
 
-/** Without the last thing that hands said; as it was when there is none. */
+/**
+ * Without the last thing that hands said; as it was when there is none.
+ *
+ * @example
+ * takeBack(tell(beginMaking('m', [], null, 0), { do: 'done', card: 'c', at: 5 })).log // []
+ */
 export function takeBack(making: Making): Making {
   const last = making.log.findLastIndex(isByHand)
   if (last < 0) return making

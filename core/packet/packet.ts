@@ -82,6 +82,12 @@ export const noWords: PacketWords = {
   marks: '',
 }
 const usualRecheckDays = 120
+/**
+ * A packet of which only its name and what it is are known; nobody has read it yet.
+ *
+ * @example
+ * newPacket('p', 'Squall Crumb', 'biscuits').checkedOn // ""
+ */
 export const newPacket = (id: string, name: string, ingredient: string | null): Packet => ({
   id,
   name,

@@ -280,6 +280,9 @@ function taken(text: string, options: PacketOptions): Parts {
  * only what stands right behind it in its closed form (`clausesOf`). What was misread or joined of
  * unknown pieces is open and unknown. Never fails; beyond 8,000 characters it does not read on and
  * says so as an unknown. Places count in the text as given. Sources: the rows of `tables/`.
+ *
+ * @example
+ * readPacket('Wheat flour, sugar. May contain milk.').mayContain.map(hit => hit.allergen) // ["milk"]
  */
 export function readPacket(statement: string, options: PacketOptions = {}): PacketReading {
   const parts = taken(statement.slice(0, longestStatement), options)

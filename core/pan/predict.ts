@@ -132,6 +132,10 @@ const checkBefore = (from: Minutes): Minutes =>
  * the heat model, whose oven side is set so that it agrees with the stated tin and time. Refuses
  * sizes and heats that no kitchen has, with a sentence; without a stated time the window is wide
  * and says so.
+ *
+ * @example
+ * const known = { tin: '20 cm round cake tin', ml: 1000, minutes: 35, celsius: 180 }
+ * predictBake(known, { quick: true }).minutes // [26, 44]
  */
 export function predictBake(known: BakeKnown, wanted: BakeWanted = {}): BakeTime | BakeProblem {
   const own = batterOfFamily(known.family ?? 'other', known.variant)

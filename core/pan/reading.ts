@@ -10,7 +10,12 @@ import { twoTins } from './two-tins'
  */
 const further: readonly reading.Rule[] = [oddRatios, grossSlips, oddYield, timeFits, twoTins]
 
-/** Reads a whole recipe. Never fails: what cannot be read is a finding with the words it is about. */
+/**
+ * Reads a whole recipe. Never fails: what cannot be read is a finding with the words it is about.
+ *
+ * @example
+ * readRecipe('Shortbread\n\n200 g plain flour\n100 g butter').recipe.components[0].lines.length // 2
+ */
 export const readRecipe = (
   source: string,
   options: reading.RecipeOptions = {},
@@ -19,6 +24,9 @@ export const readRecipe = (
 /**
  * Reads the source of a web page; nothing in it is run or fetched. Of several recipes `which` is
  * read, the others are named.
+ *
+ * @example
+ * readPage('<h1>Buns</h1><ul><li>200 g flour</li><li>1 egg</li></ul>').recipe.title // "Buns"
  */
 export const readPage = (html: string, options: reading.PageOptions = {}): reading.PageReading =>
   reading.readPage(html, options, further)

@@ -344,6 +344,10 @@ const smallNotes = (recipe: Recipe, by: number): SizeNote[] =>
  * The recipe at another size. Tin words are read; a target that cannot be met is refused with a
  * sentence and the recipe comes back as it was. There and back is the same to the last digit of its
  * numbers.
+ *
+ * @example
+ * const recipe = readRecipe('Shortbread\n\n200 g plain flour\n100 g butter').recipe
+ * linesOf(resize(recipe, { by: 'times', times: 2 }).recipe).map(line => line.grams.best) // [400, 200]
  */
 export function resize(
   recipe: Recipe,

@@ -176,6 +176,10 @@ function cutOf(tin: Tin | undefined, count: number | null, cut: Sizing['cut']): 
  * each tin, how long it bakes in this house's oven, how it is laid, cut and seen to be done;
  * `quick` leaves the heat model out. A wish that cannot be met is a `problem`; the rest is then
  * said of the recipe as it is.
+ *
+ * @example
+ * const recipe = readRecipe('Shortbread\n\n200 g plain flour\n100 g butter').recipe
+ * sizeUp(recipe, asWritten, usualKitchen).factor // 1
  */
 export function sizeUp(
   recipe: Recipe,

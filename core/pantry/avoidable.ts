@@ -9,7 +9,12 @@ export const avoidables = avoidableRows
 export const isAvoidable = (id: string): boolean => byId.has(id)
 export const avoidableName = (id: AvoidableId): string => byId.get(id)?.name ?? id
 
-/** `id` and everything below it: tree-nut → tree-nut, almond, hazelnut … */
+/**
+ * `id` and everything below it: tree-nut → tree-nut, almond, hazelnut …
+ *
+ * @example
+ * [...membersOf('gluten')] // ["gluten", "wheat", "rye", "barley", "oat"]
+ */
 export function membersOf(id: AvoidableId): ReadonlySet<AvoidableId> {
   const found = new Set([id])
   for (let grew = true; grew;) {
@@ -24,7 +29,12 @@ export function membersOf(id: AvoidableId): ReadonlySet<AvoidableId> {
   return found
 }
 
-/** `id` and every group above it: almond → almond, tree-nut. */
+/**
+ * `id` and every group above it: almond → almond, tree-nut.
+ *
+ * @example
+ * [...groupsOf('almond')] // ["almond", "tree-nut"]
+ */
 export function groupsOf(id: AvoidableId): ReadonlySet<AvoidableId> {
   const found = new Set<AvoidableId>()
   const climb = (at: AvoidableId) => {

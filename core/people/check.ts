@@ -223,6 +223,11 @@ const nothingRead: Held = {
  * suggestions, whatever a step alone names, and what packets say. An ingredient that is not known,
  * and a recipe without lines, is never clear; nor is a person with a need that is no id, nor a line
  * whose packet holds words that nobody knows.
+ *
+ * @example
+ * const recipe = readRecipe('Shortbread\n\n200 g plain flour\n100 g butter').recipe
+ * const wren = { id: 'wren', name: 'Wren', diets: [], avoids: [{ allergen: 'milk', strictness: 'allergy' }] }
+ * checkPeople(recipe, [wren]).people[0].verdict // "conflict"
  */
 export function checkPeople(
   recipe: Recipe,

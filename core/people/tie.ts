@@ -60,7 +60,13 @@ export function packetsFor(
   )
 }
 
-/** Who may eat what is in a packet, by itself: the check of a recipe of that one thing. */
+/**
+ * Who may eat what is in a packet, by itself: the check of a recipe of that one thing.
+ *
+ * @example
+ * const wren = { id: 'wren', name: 'Wren', diets: [], avoids: [{ allergen: 'milk', strictness: 'allergy' }] }
+ * whoMayEat(newPacket('p', 'Squall Crumb', 'butter'), [wren], '2026-01-17').people[0].verdict // "conflict"
+ */
 export function whoMayEat(packet: Packet, people: readonly Person[], today: string): PeopleCheck {
   const line: Line = {
     id: 'packet',

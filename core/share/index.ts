@@ -46,6 +46,12 @@ export const backup = () => import('./backup')
 export const kept = () => import('./kept/bake')
 export type { SetAside } from './backup'
 export type { KeptKind } from './kept/bake'
+/**
+ * Writes a planned day as a calendar file.
+ *
+ * @example
+ * typeof (await calendar()).calendarOf // "function"
+ */
 export const calendar = () => import('./calendar')
 export const pantryForm = () => import('./ingredient-form')
 export const pantryFile = () => import('./pantry-file')

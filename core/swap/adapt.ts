@@ -183,6 +183,11 @@ function unweighable(parts: readonly DessertPart[]): string[] {
  * someone's needs are not understood, or nothing that all may eat can stand for a line. Every plan
  * has passed checkPeople without a conflict; what only packets can tell is in `packets`. `known` is
  * what the house knows besides.
+ *
+ * @example
+ * const recipe = readRecipe('Shortbread\n\n200 g plain flour\n100 g butter').recipe
+ * const wren = { id: 'wren', name: 'Wren', diets: [], avoids: [{ allergen: 'milk', strictness: 'allergy' }] }
+ * adapt(recipe, [wren]).verdict // "adapted"
  */
 export function adapt(
   recipe: Recipe,

@@ -334,7 +334,13 @@ export function* armSteps(
   return arms
 }
 
-/** The same at once. */
+/**
+ * The same at once.
+ *
+ * @example
+ * const recipe = readRecipe('Shortbread\n\n200 g plain flour\n100 g butter').recipe
+ * armsFor(recipe, null, []).length > 0 // true
+ */
 export function armsFor(
   original: Recipe,
   plan: Plan | null,

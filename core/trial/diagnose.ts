@@ -108,6 +108,9 @@ const byId = new Map(symptomRows.map(row => [row.id, row]))
 /**
  * Which symptoms a baker's words mean; the longest sign of a place counts, so that "burnt bottom"
  * is not "burnt". Of two that the same word may mean, that of the dessert's family.
+ *
+ * @example
+ * symptomsIn('it sank in the middle and is gummy') // ["gummy", "sunk"]
  */
 export function symptomsIn(words: string, family: string | null = null): string[] {
   const fits = (id: string) => {
@@ -450,6 +453,9 @@ function tellApart(
  * never one by which somebody at the table meets what they avoid. Symptoms are ids or words. Naive
  * Bayes over the tables; a figure that is not known weighs nothing. Without a recipe there are no
  * amounts.
+ *
+ * @example
+ * diagnose(symptomsIn('it sank in the middle')).causes[0].cause // "It came out too soon"
  */
 export function diagnose(
   symptoms: readonly (string | Symptom)[],

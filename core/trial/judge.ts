@@ -97,7 +97,12 @@ export function beforeTest(
   }
 }
 
-/** What an opened tasting shows. Null while nobody has answered. */
+/**
+ * What an opened tasting shows. Null while nobody has answered.
+ *
+ * @example
+ * judgeTasting({ kind: 'pair', arms: ['a', 'b'], servings: [], answers: [] }, []) // null
+ */
 export function judgeTasting(
   tasting: Tasting,
   all: readonly Pick<Arm, 'id' | 'letter' | 'says'>[],

@@ -305,6 +305,10 @@ const grams = (arm: Arm, ingredient: string, component: string) =>
  * the present one held), ways of working, and that the winner's schools work in this family. Only
  * single changes teach: an arm with two changes says nothing about either. Ids are made of the
  * trial's, so that learning twice is learning once. `packets`: those that the bake is tied to.
+ *
+ * @example
+ * const trial = { id: 't', crowned: null, arms: [], tastings: [], family: 'crumb' }
+ * lessonsFrom(trial, 'Buns', 'b', '2026-01-17', 0.5) // []
  */
 export function lessonsFrom(
   trial: Trial,

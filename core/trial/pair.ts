@@ -65,6 +65,9 @@ const half: Fraction = { over: 1n, of: 2n }
  * The triangle test: three cups, two of them alike; `correct` of `tasters` named the odd one. Exact
  * binomial with a third. Source: ISO 4120; its minima for 6 to 30 come out [L]. Refuses what is no
  * count.
+ *
+ * @example
+ * Math.round(1000 * triangleTest({ tasters: 12, correct: 8 }).pValue) / 1000 // 0.019
  */
 export const triangleTest = ({
   tasters,

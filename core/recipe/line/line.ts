@@ -90,6 +90,9 @@ function unreadIn(named: readonly string[], preparation: string, region: Region)
  * its cups, spoons and eggs ('metric' when not said). Grams are null when nothing says how much; an
  * ingredient the pantry does not know is null. Refuses an empty text and one longer than 600
  * characters.
+ *
+ * @example
+ * readLine('2 tbsp maple syrup').line?.ingredient // "maple-syrup"
  */
 export function readLine(source: string, options: LineOptions = {}): LineResult {
   const text = bareLine(source)
