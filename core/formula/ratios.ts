@@ -1,4 +1,4 @@
-import type { Ingredient, Kind } from '../pantry'
+import { sodaStrength, type Ingredient, type Kind } from '../pantry'
 import { massOf, type Weight } from './weight'
 
 /**
@@ -100,7 +100,8 @@ export function ratiosOf(weights: readonly Weight[]): Ratios {
     liquid: pct(grams(poured)),
     lift: pct(
       weights.reduce(
-        (sum, w) => sum + w.grams * (w.ingredient.powder / 3 + (4 * w.ingredient.soda) / 11.9),
+        (sum, w) =>
+          sum + w.grams * (w.ingredient.powder / 3 + (4 * w.ingredient.soda) / sodaStrength),
         0,
       ),
     ),

@@ -37,6 +37,8 @@ export { ovenCelsius } from './temperature'
 export { readOven } from './temperature'
 export { settingsIn } from './temperature'
 export { stillCelsius } from './temperature'
+export { asStill } from './temperature'
+export { fanDegrees } from './temperature'
 export type { OvenSetting } from './temperature'
 export type { OvenReading } from './temperature'
 

@@ -21,8 +21,11 @@ export function celsiusOfGasMark(mark: number): Celsius | null {
   return mark >= 1 && mark <= 10 ? celsiusOfFahrenheit(275 + 25 * (mark - 1)) : null
 }
 
-/** A fan oven set to `fan` bakes about as a still one 20 °C hotter [P]. */
-const stillOfFan = (fan: Celsius): Celsius => fan + 20
+/** How many degrees a still oven is set higher than a fan oven for the same bake [P]. */
+export const fanDegrees: Celsius = 20
+/** What an oven is worth as a still one, in °C. */
+export const asStill = (celsius: Celsius, fan: boolean | undefined): Celsius =>
+  celsius + (fan ? fanDegrees : 0)
 
 /** Kitchen rounding of a Fahrenheit setting: 350 °F is 180 °C, not 177 [P]. To the nearest 10 °C. */
 export const ovenCelsius = (exact: Celsius): Celsius => Math.round(exact / 10) * 10
@@ -145,7 +148,7 @@ export function settingsIn(text: string): OvenSetting[] {
 export function stillCelsius({ scale, fan, figure: n }: OvenSetting): Celsius | null {
   const plain = inCelsius(scale, n, fan)
   if (plain === null) return null
-  return fan ? stillOfFan(plain) : plain
+  return asStill(plain, fan)
 }
 
 function inCelsius(scale: OvenSetting['scale'], n: number, fan: boolean): Celsius | null {

@@ -1,8 +1,6 @@
-import { celsiusOfGasMark, fahrenheitOfCelsius, type Celsius } from '../measure'
+import { celsiusOfGasMark, fahrenheitOfCelsius, fanDegrees, type Celsius } from '../measure'
 import type { Kitchen, OvenNote, OvenScale } from './kitchen'
 import { perKelvin } from './rule'
-
-const fanLess = 20
 
 /**
  * What an oven of this house is off, in degrees: by the thermometer, or learned; how many bakes it
@@ -72,7 +70,7 @@ export function settingOf(
   { fan, scale }: { readonly fan: boolean; readonly scale: OvenScale },
   offset = 0,
 ): { readonly celsius: Celsius; readonly says: string } {
-  const celsius = still - (fan ? fanLess : 0) - offset
+  const celsius = still - (fan ? fanDegrees : 0) - offset
   if (scale === 'F')
     return { celsius, says: `${round(fahrenheitOfCelsius(celsius), 5)} °F${fan ? ' fan' : ''}` }
   if (scale === 'gas') {

@@ -1,4 +1,4 @@
-import type { Celsius, Minutes } from '../measure'
+import { asStill, type Celsius, type Minutes } from '../measure'
 import type { Metres } from './air'
 import { fillingOf, takes, type Filling } from './fill'
 import { baked, calibrate, usualScale, type Baking } from './model'
@@ -222,9 +222,7 @@ export function predictBake(known: BakeKnown, wanted: BakeWanted = {}): BakeTime
       ],
     }
   const middle = stated ? (stated[0] + stated[1]) / 2 : null
-  const hotter = Math.exp(
-    -perKelvin * (heatTo + (wanted.fan ? 20 : 0) - celsius - (known.fan ? 20 : 0)),
-  )
+  const hotter = Math.exp(-perKelvin * (asStill(heatTo, wanted.fan) - asStill(celsius, known.fan)))
   const each = { known: knownMl / (from ?? to).count, wanted: filling.ml }
 
   if (to.shape === 'tray' || (row.by !== 'heat' && to.shape === 'cups')) {
@@ -279,7 +277,7 @@ export function predictBake(known: BakeKnown, wanted: BakeWanted = {}): BakeTime
   const rule =
     middle !== null && from && from.shape !== 'tray'
       ? ruleMinutes({ tin: from, ml: each.known, minutes: middle }, to, each.wanted) * hotter
-      : unanchoredMinutes(to, each.wanted, heatTo + (wanted.fan ? 20 : 0))
+      : unanchoredMinutes(to, each.wanted, asStill(heatTo, wanted.fan))
   if (wanted.quick) {
     const minutes = window(rule, band.rule)
     return {

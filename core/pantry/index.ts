@@ -46,6 +46,7 @@ export { phraseTree } from './phrases'
 export { enterPhrase } from './phrases'
 export { phrasesIn } from './phrases'
 export type { PhraseTree } from './phrases'
+export { sodaStrength } from './tables/leaven-flavour'
 
 /* What a volume or a piece of it weighs, and the house’s own spoons. */
 export { weigh } from './weigh'

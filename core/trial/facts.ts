@@ -1,4 +1,4 @@
-import type { Celsius, Minutes } from '../measure'
+import { asStill, type Celsius, type Minutes } from '../measure'
 import type { ingredientById } from '../pantry'
 import {
   balanceIn,
@@ -221,7 +221,7 @@ export function factsOf(
   const core = seen.core ?? seen.made?.warmest ?? null
   if (core !== null && row) facts.core = core - row.finish
   const heat = seen.record?.celsius ?? oven?.celsius ?? baked.oven?.celsius ?? null
-  if (heat) facts.oven = heat + (baked.oven?.fan ? 20 : 0)
+  if (heat) facts.oven = asStill(heat, baked.oven?.fan)
   if (seen.ovenOff !== null && seen.ovenOff !== undefined) facts['oven-off'] = seen.ovenOff
   const filling = seen.sized?.tins[0]?.filling
   if (filling && tinBatter(baked)) {

@@ -1,5 +1,8 @@
 import { row } from '../row'
 
+/** mmol NaHCO₃ in a gram of baking soda: 1000 / 84.0 g/mol [C]. */
+export const sodaStrength = 11.9
+
 /** Leaveners, acids, spices, flavours, liquids and ready-made things. Columns and source tags as in flours.ts. */
 const dry: readonly [number, number, number, number, number, number, number] = [9, 6, 0, 8, 3, 20, 30]
 
@@ -21,7 +24,7 @@ export const leavenFlavour = [
     'baking soda | bicarb | bi-carb | bi-carb soda | bi-carbonate of soda | bicarb soda | bicarb of soda | bread soda | sodium bicarbonate | cooking soda | bicarbonate soda | soda',
     [0, 0, 0, 0, 0, 0, 0],
     0.97,
-    { soda: 11.9, called: { us: 'baking soda', ca: 'baking soda', nz: 'baking soda', ie: 'bread soda', au: 'bicarb soda' } },
+    { soda: sodaStrength, called: { us: 'baking soda', ca: 'baking soda', nz: 'baking soda', ie: 'bread soda', au: 'bicarb soda' } },
     'NaHCO₃ 84.0 g/mol [C]; 1 tsp 4.6–5 g [M]',
   ),
   row('cream-of-tartar', 'acid', 'cream of tartar', 'potassium bitartrate', [0, 0, 0, 0, 0, 0, 0], 0.65, { acid: 5.31 }, 'KHC₄H₄O₆ 188 g/mol [C]'),

@@ -1,4 +1,6 @@
 import {
+  asStill,
+  fanDegrees,
   celsiusOfFahrenheit,
   ovenCelsius,
   readOven,
@@ -56,7 +58,7 @@ function isOneHeat({ one, other, a, b }: Pair, text: string): boolean {
   }
   const apart = Math.abs(a - b)
   const saysFan = one.scale !== other.scale && /fan|convection/iu.test(text)
-  return apart <= sameSetting || (saysFan && Math.abs(apart - 20) <= sameSetting)
+  return apart <= sameSetting || (saysFan && Math.abs(apart - fanDegrees) <= sameSetting)
 }
 
 function saysWhy({ one, other, a, b }: Pair): string {
@@ -68,7 +70,7 @@ function saysWhy({ one, other, a, b }: Pair): string {
     )
   return (
     `${named(one)} and ${named(other)} are not the same heat: ` +
-    `${named(other)} is ${ovenCelsius(other.fan ? b + 20 : b)} °C.`
+    `${named(other)} is ${ovenCelsius(asStill(b, other.fan))} °C.`
   )
 }
 
@@ -83,7 +85,7 @@ function inOneSentence(step: PlacedStep): Finding | null {
     code: 'oven-odd',
     severity: 'ask',
     sentence: saysWhy(pair),
-    corrections: [use(ovenCelsius(one.fan ? a + 20 : a)), use(ovenCelsius(other.fan ? b + 20 : b))],
+    corrections: [use(ovenCelsius(asStill(a, one.fan))), use(ovenCelsius(asStill(b, other.fan)))],
   })
 }
 
