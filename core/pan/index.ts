@@ -29,7 +29,7 @@ export { ruleMinutes } from './rule'
 export { thickness } from './rule'
 export { rectangle } from './mesh'
 export { heat } from './heat'
-export type { BakeKnown } from './predict'
+export type { BakeKnown } from './question'
 export type { BakeTime } from './predict'
 
 /* Tins. */

@@ -1,58 +1,17 @@
 import { asStill, type Celsius, type Minutes } from '../measure'
-import type { Metres } from './air'
-import { fillingOf, takes, type Filling } from './fill'
+import type { Filling } from './fill'
 import { baked, calibrate, usualScale, type Baking } from './model'
-import { readTin } from './read-tin'
+import {
+  isProblem,
+  readQuestion,
+  refuse,
+  room,
+  type BakeKnown,
+  type BakeProblem,
+  type BakeQuestion,
+  type BakeWanted,
+} from './question'
 import { perKelvin, ruleMinutes, unanchoredMinutes } from './rule'
-import { batterOfFamily } from './tables/batters'
-import { tinProblem, type Tin } from './tin'
-
-/**
- * The batter, as far as it is known: its family decides what is not. `density` g/ml, `water` 0…1 by
- * weight.
- */
-interface BatterGiven {
-  readonly family?: string
-  readonly variant?: string
-  readonly density?: number
-  readonly water?: number
-  readonly egg?: boolean
-  /** Of a batter with fruit or crumbs in it, which rise less than the family's own. */
-  readonly fill?: number
-  readonly rise?: number
-}
-
-/**
- * What a recipe says: in which tin, how much of it in all, how long at which still-oven heat. Words
- * for a tin are read.
- */
-export interface BakeKnown extends BatterGiven {
-  readonly tin?: Tin | string | null
-  readonly pan?: Tin | string | null
-  readonly ml?: number | null
-  readonly grams?: number | null
-  readonly minutes?: Minutes | readonly [Minutes, Minutes] | null
-  readonly celsius?: Celsius | null
-  readonly fan?: boolean
-}
-
-/**
- * What is wanted instead; what is left out stays as it was. `celsius` is what the oven really has,
- * of a fan oven its own.
- */
-export interface BakeWanted {
-  readonly tin?: Tin | string | null
-  readonly pan?: Tin | string | null
-  readonly ml?: number | null
-  readonly grams?: number | null
-  readonly celsius?: Celsius | null
-  readonly fan?: boolean
-  readonly start?: Celsius
-  readonly altitude?: Metres
-  readonly density?: number
-  /** By the instant rule alone. */
-  readonly quick?: boolean
-}
 
 interface Warming {
   readonly minutes: readonly Minutes[]
@@ -91,12 +50,7 @@ export interface BakeTime {
   readonly warming: Warming | null
   readonly notes: readonly string[]
 }
-export interface BakeProblem {
-  readonly ok: false
-  readonly problem: { readonly code: string; readonly sentence: string }
-}
-
-const band = { calibrated: 0.13, rule: 0.25, unstated: 0.25, pieces: 0.15 }
+const band = { stated: 0.08, calibrated: 0.13, rule: 0.25, unstated: 0.25, pieces: 0.15 }
 /**
  * Factors of ordinary recipes lie at 0.49–0.89 over the practice table; outside of these the time
  * or the tin is another. [C] tests/corpus/tables/pan-changes.ts
@@ -107,16 +61,6 @@ const fitting = { low: 0.3, high: 1.5 }
  * their weight; drying with its square. [M]
  */
 const byWeight = { browning: 1 / 3, drying: 2 / 3 }
-const oven = { low: 60, high: 300 }
-const room = 20
-
-const refuse = (code: string, sentence: string): BakeProblem => ({
-  ok: false,
-  problem: { code, sentence },
-})
-const tinIn = (given: Tin | string | null | undefined): Tin | null | undefined =>
-  typeof given === 'string' ? (readTin(given)?.tin ?? undefined) : given
-
 /** To whole minutes; below ten to halves. */
 const roundMinutes = (m: Minutes): Minutes => (m >= 10 ? Math.round(m) : Math.round(2 * m) / 2)
 const window = (likely: Minutes, share: number): readonly [Minutes, Minutes] => [
@@ -126,6 +70,198 @@ const window = (likely: Minutes, share: number): readonly [Minutes, Minutes] => 
 /** Some minutes before the window opens. */
 const checkBefore = (from: Minutes): Minutes =>
   Math.max(1, roundMinutes(Math.min(from - 2, from * 0.88)))
+
+/** What an answer says, where it says no more than a time and a window. */
+function timeOf(
+  { filling }: BakeQuestion,
+  is: Pick<BakeTime, 'likely' | 'minutes' | 'by' | 'rule' | 'notes'> & Partial<BakeTime>,
+): BakeTime {
+  const { likely, minutes } = is
+  return {
+    ok: true,
+    depthCm: filling.depth,
+    overflow: filling.stands === 'over',
+    filling,
+    firstCheck: likely > 0 ? checkBefore(minutes[0]) : 0,
+    turnAt: roundMinutes(likely / 2),
+    scale: null,
+    fits: true,
+    usual: null,
+    warming: null,
+    ...is,
+  }
+}
+
+/** How the time changes with the oven alone. */
+const hotterBy = ({ celsius, fan }: BakeQuestion): number => {
+  const [to, from] = [asStill(celsius.wanted, fan.wanted), asStill(celsius.known, fan.known)]
+  return Math.exp(-perKelvin * (to - from))
+}
+
+const notedHeat = ({ isHeatStated }: BakeQuestion): string[] =>
+  isHeatStated ? [] : ['No oven heat is stated: 175 °C is taken.']
+
+/** Pieces on a tray brown or dry before they are heated through: their time goes with their weight. */
+function piecesTime(asked: BakeQuestion): BakeTime {
+  const { row, middle, stated, each } = asked
+  const nothing = { likely: 0, minutes: [0, 0] as const, rule: 0 }
+  if (middle === null)
+    return timeOf(asked, {
+      ...nothing,
+      by: 'unstated',
+      notes: [
+        'No bake time is stated, and pieces that brown first are not modelled: look early and often.',
+      ],
+    })
+  const isDrying = row.by === 'drying'
+  const heavier = (each.wanted / each.known) ** byWeight[isDrying ? 'drying' : 'browning']
+  const likely = middle * heavier * hotterBy(asked)
+  const isSame = Math.abs(likely / middle - 1) < 0.01
+  return timeOf(asked, {
+    likely,
+    minutes: isSame && stated ? rounded(stated) : window(likely, band.pieces),
+    by: isSame ? 'stated' : 'pieces',
+    rule: likely,
+    notes: [
+      ...notedHeat(asked),
+      isDrying
+        ? 'It dries rather than bakes: the time follows the weight of a piece, and leaves much to the eye.'
+        : 'Pieces on a tray are done when they have browned: the time follows the weight ' +
+          'of a piece, no heat model.',
+    ],
+  })
+}
+
+const rounded = ([low, high]: readonly [Minutes, Minutes]): readonly [Minutes, Minutes] => [
+  roundMinutes(low),
+  roundMinutes(high),
+]
+
+/** The instant answer: by the stated tin and time, or, where none is stated, by the oven alone. */
+function ruleOf(asked: BakeQuestion): Minutes {
+  const { from, to, each, middle, celsius, fan } = asked
+  if (middle === null || !from || from.shape === 'tray')
+    return unanchoredMinutes(to, each.wanted, asStill(celsius.wanted, fan.wanted))
+  return (
+    ruleMinutes({ tin: from, ml: each.known, minutes: middle }, to, each.wanted) * hotterBy(asked)
+  )
+}
+
+/** The stated bake as the heat model takes it; pieces on a tray say nothing of a body of dough. */
+function anchorOf(asked: BakeQuestion): Baking | null {
+  const { from, each, celsius, fan, row, density, water } = asked
+  if (!from || from.shape === 'tray') return null
+  return {
+    tin: from,
+    ml: each.known,
+    celsius: celsius.known,
+    fan: fan.known,
+    start: room,
+    altitude: 0,
+    batter: { rise: row.rise, finish: row.finish, density, water },
+  }
+}
+
+/** Nothing changed: the recipe knows best; of what browns or dries the model says nothing against it. */
+const isUnchanged = (asked: BakeQuestion, rule: Minutes, fits: boolean): boolean => {
+  const { from, to, middle, row, fan, start, altitude } = asked
+  return (
+    from !== null &&
+    middle !== null &&
+    (fits || row.by !== 'heat') &&
+    Math.abs(rule / middle - 1) < 0.005 &&
+    from.material === to.material &&
+    fan.known === fan.wanted &&
+    start === room &&
+    altitude === 0
+  )
+}
+
+/** By the heat model, whose oven side is set so that it agrees with the stated tin and time. */
+function modelTime(asked: BakeQuestion, rule: Minutes): BakeTime | BakeProblem {
+  const { to, each, middle, stated, celsius, fan, row, start, altitude, water } = asked
+  const anchor = anchorOf(asked)
+  const anchored = middle === null ? null : anchor
+  const scale = anchored && calibrate(anchored, middle!)
+  const fits = !anchored || (scale !== null && scale >= fitting.low && scale <= fitting.high)
+  const run = baked(
+    {
+      tin: to,
+      ml: each.wanted,
+      celsius: celsius.wanted,
+      fan: fan.wanted,
+      start,
+      altitude,
+      batter: { rise: row.rise, finish: row.finish, density: asked.wantedDensity, water },
+    },
+    scale !== null && fits ? scale : usualScale,
+  )
+  if (run.minutes === null)
+    return refuse(
+      'never',
+      `At ${Math.round(celsius.wanted)} °C its middle never gets to ${row.finish} °C within six hours.`,
+    )
+  const is = modelWindow(asked, {
+    rule,
+    modelled: run.minutes,
+    fits,
+    isAnchored: anchored !== null,
+  })
+  const { seconds, coldest, warmest } = run.curve
+  return timeOf(asked, {
+    ...is,
+    rule,
+    scale,
+    fits,
+    usual: fits || !anchor ? null : usualWindow(anchor),
+    warming: { minutes: seconds.map(s => s / 60), coldest, warmest, finish: row.finish },
+    notes: [
+      ...notedHeat(asked),
+      ...(middle !== null && !anchor
+        ? [
+            'The stated time is of pieces on a tray: for one body of dough it says nothing, so look early.',
+          ]
+        : []),
+      ...(stated
+        ? []
+        : ['No bake time is stated: this is what ordinary batters take, so look early.']),
+    ],
+  })
+}
+
+/** What the stated tin would usually take, where the stated time does not fit it. */
+const usualWindow = (anchor: Baking): readonly [Minutes, Minutes] => {
+  const { minutes } = baked(anchor, usualScale)
+  return window(minutes ?? unanchoredMinutes(anchor.tin, anchor.ml, anchor.celsius), band.unstated)
+}
+
+/** The likely time and its window, by what it rests on. */
+function modelWindow(
+  asked: BakeQuestion,
+  by: {
+    readonly rule: Minutes
+    readonly modelled: Minutes
+    readonly fits: boolean
+    readonly isAnchored: boolean
+  },
+): Pick<BakeTime, 'likely' | 'minutes' | 'by'> {
+  const { stated, middle } = asked
+  const { rule, modelled, fits, isAnchored } = by
+  if (isUnchanged(asked, rule, fits)) {
+    const isRange = stated !== null && stated[1] > stated[0]
+    const minutes = isRange ? rounded(stated) : window(middle!, band.stated)
+    return { likely: middle!, minutes, by: 'stated' }
+  }
+  if (!isAnchored)
+    return { likely: modelled, minutes: window(modelled, band.unstated), by: 'unstated' }
+  if (!fits) {
+    const likely = Math.sqrt(modelled * rule)
+    return { likely, minutes: window(likely, band.rule), by: 'rule' }
+  }
+  const statedShare = stated && middle ? (stated[1] - stated[0]) / 2 / middle : 0
+  const share = Math.max(band.calibrated, statedShare)
+  return { likely: modelled, minutes: window(modelled, share), by: 'model' }
+}
 
 /**
  * How long it bakes in another tin, another oven, from another start. First the instant rule, then
@@ -138,256 +274,22 @@ const checkBefore = (from: Minutes): Minutes =>
  * predictBake(known, { quick: true }).minutes // [26, 44]
  */
 export function predictBake(known: BakeKnown, wanted: BakeWanted = {}): BakeTime | BakeProblem {
-  const own = batterOfFamily(known.family ?? 'other', known.variant)
-  const row = { ...own, fill: known.fill ?? own.fill, rise: known.rise ?? own.rise }
-  const density = known.density ?? (known.egg === false ? row.without : row.density)
-  const from = tinIn(known.tin ?? known.pan ?? null)
-  const to = (wanted.tin ?? wanted.pan) ? tinIn(wanted.tin ?? wanted.pan) : from
-  if (from === undefined)
-    return refuse(
-      'tin',
-      `“${String(known.tin ?? known.pan).slice(0, 60)}” names no tin that is known here.`,
-    )
-  if (!to)
-    return refuse(
-      'tin',
-      to === undefined
-        ? `“${String(wanted.tin ?? wanted.pan).slice(0, 60)}” names no tin that is known here.`
-        : 'In which tin is it baked? Choose one, and the time follows.',
-    )
-  for (const tin of [from, to]) {
-    const problem = tin && tinProblem(tin)
-    if (problem) return refuse(problem.code, problem.sentence)
+  const asked = readQuestion(known, wanted)
+  if (isProblem(asked)) return asked
+  const { row, to, middle } = asked
+  if (row.by === 'cold' || row.by === 'fried') {
+    const says =
+      row.by === 'fried' ? 'It is fried in a pan, not baked.' : 'It is not baked: it sets cold.'
+    return timeOf(asked, { likely: 0, minutes: [0, 0], by: 'cold', rule: 0, notes: [says] })
   }
-  const celsius = known.celsius ?? 175
-  const heatTo = wanted.celsius ?? celsius
-  for (const c of [celsius, heatTo])
-    if (!Number.isFinite(c) || c < oven.low || c > oven.high)
-      return refuse(
-        'celsius',
-        `No home oven bakes at ${Math.round(c)} °C: between ${oven.low} and ${oven.high} °C.`,
-      )
-  const stated =
-    known.minutes === null || known.minutes === undefined
-      ? null
-      : typeof known.minutes === 'number'
-        ? ([known.minutes, known.minutes] as const)
-        : known.minutes
-  if (stated && !(stated[0] > 0 && stated[1] >= stated[0] && stated[1] <= 24 * 60))
-    return refuse('minutes', 'A bake time lies above zero and below a day.')
-  const start = wanted.start ?? room
-  if (!(start >= -25 && start <= 90)) return refuse('start', 'Batter goes in at −25 to 90 °C.')
-  const altitude = wanted.altitude ?? 0
-  if (!(altitude >= -400 && altitude <= 5000))
-    return refuse('altitude', 'Heights from −400 to 5000 metres can be worked with.')
-  const given = (ml: number | null | undefined, grams: number | null | undefined, by: number) =>
-    ml ?? (grams === null || grams === undefined ? undefined : grams / by)
-  const knownMl = given(known.ml, known.grams, density) ?? takes(from ?? to, row)
-  const ml =
-    given(wanted.ml, wanted.grams, wanted.density ?? density) ?? (from ? knownMl : takes(to, row))
-  for (const amount of [knownMl, ml])
-    if (!(amount > 0) || amount > 60_000)
-      return refuse(
-        'batter',
-        !(amount > 0)
-          ? 'There must be some batter: more than 0 ml.'
-          : 'More than 60 litres of batter fit no kitchen.',
-      )
-
-  const filling = fillingOf(to, ml, row)
-  const base = {
-    ok: true as const,
-    depthCm: filling.depth,
-    overflow: filling.stands === 'over',
-    filling,
-  }
-  const notes: string[] = []
-  if (known.celsius === null || known.celsius === undefined)
-    notes.push('No oven heat is stated: 175 °C is taken.')
-  if (row.by === 'cold' || row.by === 'fried')
-    return {
-      ...base,
-      likely: 0,
-      minutes: [0, 0],
-      firstCheck: 0,
-      turnAt: 0,
-      by: 'cold',
-      rule: 0,
-      scale: null,
-      fits: true,
-      usual: null,
-      warming: null,
-      notes: [
-        row.by === 'fried' ? 'It is fried in a pan, not baked.' : 'It is not baked: it sets cold.',
-      ],
-    }
-  const middle = stated ? (stated[0] + stated[1]) / 2 : null
-  const hotter = Math.exp(-perKelvin * (asStill(heatTo, wanted.fan) - asStill(celsius, known.fan)))
-  const each = { known: knownMl / (from ?? to).count, wanted: filling.ml }
-
-  if (to.shape === 'tray' || (row.by !== 'heat' && to.shape === 'cups')) {
-    if (middle === null)
-      return {
-        ...base,
-        likely: 0,
-        minutes: [0, 0],
-        firstCheck: 0,
-        turnAt: 0,
-        by: 'unstated',
-        rule: 0,
-        scale: null,
-        fits: true,
-        usual: null,
-        warming: null,
-        notes: [
-          'No bake time is stated, and pieces that brown first are not modelled: look early and often.',
-        ],
-      }
-    const likely =
-      middle *
-      (each.wanted / each.known) ** byWeight[row.by === 'drying' ? 'drying' : 'browning'] *
-      hotter
-    const same = Math.abs(likely / middle - 1) < 0.01
-    const minutes =
-      same && stated
-        ? ([roundMinutes(stated[0]), roundMinutes(stated[1])] as const)
-        : window(likely, band.pieces)
-    return {
-      ...base,
-      likely,
-      minutes,
-      firstCheck: checkBefore(minutes[0]),
-      turnAt: roundMinutes(likely / 2),
-      by: same ? 'stated' : 'pieces',
-      rule: likely,
-      scale: null,
-      fits: true,
-      usual: null,
-      warming: null,
-      notes: [
-        ...notes,
-        row.by === 'drying'
-          ? 'It dries rather than bakes: the time follows the weight of a piece, and leaves much to the eye.'
-          : 'Pieces on a tray are done when they have browned: the time follows the weight ' +
-            'of a piece, no heat model.',
-      ],
-    }
-  }
-
-  const rule =
-    middle !== null && from && from.shape !== 'tray'
-      ? ruleMinutes({ tin: from, ml: each.known, minutes: middle }, to, each.wanted) * hotter
-      : unanchoredMinutes(to, each.wanted, asStill(heatTo, wanted.fan))
-  if (wanted.quick) {
-    const minutes = window(rule, band.rule)
-    return {
-      ...base,
-      likely: rule,
-      minutes,
-      firstCheck: checkBefore(minutes[0]),
-      turnAt: roundMinutes(rule / 2),
-      by: middle === null ? 'unstated' : 'rule',
-      rule,
-      scale: null,
-      fits: true,
-      usual: null,
-      warming: null,
-      notes,
-    }
-  }
-  const batter = { rise: row.rise, finish: row.finish, density, water: known.water ?? 0.3 }
-  // Pieces on a tray say nothing of how heat gets through a body.
-  const anchor: Baking | null =
-    from && from.shape !== 'tray'
-      ? {
-          tin: from,
-          ml: each.known,
-          celsius,
-          fan: known.fan ?? false,
-          start: room,
-          altitude: 0,
-          batter,
-        }
-      : null
-  const scale = anchor && middle !== null ? calibrate(anchor, middle) : null
-  const fits =
-    middle === null || !anchor || (scale !== null && scale >= fitting.low && scale <= fitting.high)
-  const used = scale !== null && fits ? scale : usualScale
-  const run = baked(
-    {
-      tin: to,
-      ml: each.wanted,
-      celsius: heatTo,
-      fan: wanted.fan ?? false,
-      start,
-      altitude,
-      batter: { ...batter, density: wanted.density ?? density },
-    },
-    used,
-  )
-  if (run.minutes === null)
-    return refuse(
-      'never',
-      `At ${Math.round(heatTo)} °C its middle never gets to ${row.finish} °C within six hours.`,
-    )
-  const warming: Warming = {
-    minutes: run.curve.seconds.map(s => s / 60),
-    coldest: run.curve.coldest,
-    warmest: run.curve.warmest,
-    finish: row.finish,
-  }
-  const usual =
-    !fits && anchor
-      ? window(
-          baked(anchor, usualScale).minutes ?? unanchoredMinutes(anchor.tin, anchor.ml, celsius),
-          band.unstated,
-        )
-      : null
-  // Nothing changed: the recipe knows best; of what browns or dries the model says nothing against it.
-  const same =
-    from !== null &&
-    middle !== null &&
-    (fits || row.by !== 'heat') &&
-    Math.abs(rule / middle - 1) < 0.005 &&
-    from.material === to.material &&
-    (known.fan ?? false) === (wanted.fan ?? false) &&
-    start === room &&
-    altitude === 0
-  const anchored = anchor && middle !== null
-  const likely = same
-    ? middle
-    : !anchored
-      ? run.minutes
-      : fits
-        ? run.minutes
-        : Math.sqrt(run.minutes * rule)
-  const share = !anchored
-    ? band.unstated
-    : fits
-      ? Math.max(band.calibrated, stated ? (stated[1] - stated[0]) / 2 / middle : 0)
-      : band.rule
-  const minutes =
-    same && stated && stated[1] > stated[0]
-      ? ([roundMinutes(stated[0]), roundMinutes(stated[1])] as const)
-      : window(likely, same ? 0.08 : share)
-  if (middle !== null && !anchor)
-    notes.push(
-      'The stated time is of pieces on a tray: for one body of dough it says nothing, so look early.',
-    )
-  if (middle === null)
-    notes.push('No bake time is stated: this is what ordinary batters take, so look early.')
-  return {
-    ...base,
-    likely,
-    minutes,
-    firstCheck: checkBefore(minutes[0]),
-    turnAt: roundMinutes(likely / 2),
-    by: same ? 'stated' : !anchored ? 'unstated' : fits ? 'model' : 'rule',
+  if (to.shape === 'tray' || (row.by !== 'heat' && to.shape === 'cups')) return piecesTime(asked)
+  const rule = ruleOf(asked)
+  if (!wanted.quick) return modelTime(asked, rule)
+  return timeOf(asked, {
+    likely: rule,
+    minutes: window(rule, band.rule),
+    by: middle === null ? 'unstated' : 'rule',
     rule,
-    scale,
-    fits,
-    usual,
-    warming,
-    notes,
-  }
+    notes: notedHeat(asked),
+  })
 }

@@ -16,7 +16,8 @@ import {
   type Grid,
   type Layout,
 } from './pieces'
-import { predictBake, type BakeProblem, type BakeTime } from './predict'
+import { predictBake, type BakeTime } from './predict'
+import type { BakeProblem } from './question'
 import { readTin, type TinReading } from './read-tin'
 import { amountsOf, resize, type SizeNote, type SizedAmount } from './resize'
 import { countedEggs, factorFor, statedCount, type SizeTarget } from './target'
@@ -171,6 +172,158 @@ function cutOf(tin: Tin | undefined, count: number | null, cut: Sizing['cut']): 
     : null
 }
 
+/** The tin that the recipe is baked in: what the baker says, else its words, else a tray of this kitchen. */
+function statedTin(
+  sizing: Sizing,
+  reading: TinReading | null,
+  isOnTray: boolean,
+  kitchen: Kitchen,
+) {
+  const { length, breadth } = kitchen.tray
+  const tray: Tin = { ...usualTin('tray-40'), top: [length, breadth], bottom: [length, breadth] }
+  const stated: Tin | null = sizing.stated ?? reading?.tin ?? (isOnTray ? tray : null)
+  const name = sizing.stated?.name ?? reading?.text ?? 'the tray'
+  const isSound = stated !== null && !tinProblem(stated)
+  const own: readonly NamedTin[] = isSound
+    ? [{ ...stated, id: 'stated', name, source: 'the recipe' }]
+    : []
+  return { stated, own }
+}
+
+/** The bake that counts: what the baker says of its time, else the recipe's, else its heat alone. */
+function bakeMeant(recipe: Recipe, sizing: Sizing, first: StatedBake | null): StatedBake | null {
+  const celsius = recipe.oven?.celsius ?? null
+  if (sizing.statedMinutes)
+    return {
+      minutes: sizing.statedMinutes,
+      celsius: first?.celsius ?? celsius,
+      step: first?.step ?? null,
+      again: false,
+    }
+  if (first) return first
+  return celsius ? { minutes: [0, 0], celsius, step: null, again: false } : null
+}
+
+/** “Serves 8” counts the eaters: what is shaped into one round is one piece. */
+const isOnePiece = (recipe: Recipe): boolean =>
+  /\bserv|\bportions?\b|\bpeople\b/iu.test(recipe.yield?.text ?? '') &&
+  recipe.components.some(c => c.steps.some(step => wholeOnTray.test(step)))
+
+/** Grams of a piece: as the baker says, else of the recipe's own count, else a usual one. */
+function gramsOfPiece(
+  sizing: Sizing,
+  batter: TinBatter | null,
+  { count, isOne }: { readonly count: number | null; readonly isOne: boolean },
+): number {
+  if (sizing.pieceGrams !== undefined) return sizing.pieceGrams
+  if (batter && isOne) return batter.grams
+  return batter && count ? batter.grams / count : usualPiece
+}
+
+/** The stated tin and how much is in it, as the bake time is asked for; of a tray, one piece alone. */
+function knownFilling(
+  before: TinBatter,
+  stated: Tin | null,
+  { given, isOne }: { readonly given: number | null; readonly isOne: boolean },
+): { readonly tin: Tin | null; readonly ml: number } {
+  if (stated?.shape !== 'tray') return { tin: stated, ml: before.ml }
+  // Where nobody says how many, its own pieces are taken to be usual ones.
+  const pieces = isOne ? 1 : (given ?? Math.max(1, before.grams / usualPiece))
+  return { tin: { ...stated, count: 1 }, ml: before.ml / pieces }
+}
+
+/** One filled tin with its bake time. */
+function timedTin(
+  filling: Filling,
+  tin: NamedTin,
+  by: {
+    readonly before: TinBatter
+    readonly batter: TinBatter
+    readonly known: { readonly tin: Tin | null; readonly ml: number }
+    readonly main: StatedBake | null
+    readonly heat: Celsius | null
+    readonly start: Celsius | undefined
+    readonly altitude: number
+    readonly quick: boolean
+  },
+): SizedTin {
+  const { before, batter, known, main, heat, start, altitude, quick } = by
+  const isTray = filling.tin.shape === 'tray'
+  const time = predictBake(
+    {
+      ...known,
+      minutes: main && main.minutes[1] > 0 ? main.minutes : null,
+      celsius: main?.celsius ?? null,
+      family: batter.row.family,
+      variant: batter.row.variant,
+      density: batter.density,
+      water: batter.water,
+      fill: before.row.fill,
+      rise: before.row.rise,
+    },
+    {
+      tin: isTray ? { ...filling.tin, count: 1 } : filling.tin,
+      ml: isTray ? filling.ml : filling.ml * filling.tin.count,
+      celsius: heat,
+      start,
+      altitude,
+      quick,
+    },
+  )
+  return { tin, name: tin.name, filling, gramsEach: (batter.grams * filling.ml) / batter.ml, time }
+}
+
+/** The longest of the times that can be worked out. */
+function slowestOf(tins: readonly SizedTin[]): BakeTime | null {
+  const times = tins.map(t => t.time).filter((t): t is BakeTime => t.ok)
+  return times.length ? times.reduce((a, b) => (b.likely > a.likely ? b : a)) : null
+}
+
+/** What the oven of this kitchen is set to. */
+function ovenSetting(heat: Celsius, kitchen: Kitchen): NonNullable<SizedUp['setting']> {
+  const offset = ovenOffset(kitchen.oven)
+  return {
+    says: settingOf(heat, kitchen.oven, offset.degrees).says,
+    others: otherSettings(heat, kitchen.oven, offset.degrees),
+    offset,
+  }
+}
+
+const eggsIn = (recipe: Recipe): number =>
+  countedEggs(recipe).reduce((sum, { amount }) => sum + (amount!.low + amount!.high) / 2, 0)
+
+/** The amounts at the wanted size, into the wanted tins; or why not, and then into the stated one. */
+function resizedFor(
+  recipe: Recipe,
+  sizing: Sizing,
+  by: {
+    readonly before: TinBatter | null
+    readonly stated: Tin | null
+    readonly own: readonly NamedTin[]
+    readonly measureIn: 'grams' | 'spoons'
+  },
+) {
+  const { before, stated, own, measureIn } = by
+  const byTest = sizing.target.by === 'test' ? testCups(recipe, sizing, before) : own
+  const wanted = sizing.tins.length ? sizing.tins : byTest
+  const all = stated ? [...wanted, stated] : wanted
+  const bad = all.map(tinProblem).find(Boolean)
+  if (bad) return { tins: own, factor: 1, recipe: null, problem: bad, notes: [] }
+  const sized = resize(recipe, sizing.target, {
+    from: stated,
+    to: wanted,
+    said: sizing.said,
+    measureIn,
+  })
+  return {
+    tins: sized.ok ? wanted : own,
+    factor: sized.factor,
+    recipe: sized.ok ? sized.recipe : null,
+    problem: sized.ok ? null : sized.problem,
+    notes: sized.notes,
+  }
+}
+
 /**
  * Everything that the pan stage says of a bake: amounts at the new size, how the batter stands in
  * each tin, how long it bakes in this house's oven, how it is laid, cut and seen to be done;
@@ -190,77 +343,21 @@ export function sizeUp(
 ): SizedUp {
   const reading = recipe.pan ? readTin(recipe.pan.text) : null
   const before = tinBatter(recipe, sizing.said)
-  const onTray = before?.row.by === 'browning' || before?.row.by === 'drying'
-  const tray: Tin = {
-    ...usualTin('tray-40'),
-    top: [kitchen.tray.length, kitchen.tray.breadth],
-    bottom: [kitchen.tray.length, kitchen.tray.breadth],
-  }
-  const stated: Tin | null = sizing.stated ?? reading?.tin ?? (onTray ? tray : null)
-  const own: readonly NamedTin[] =
-    stated && !tinProblem(stated)
-      ? [
-          {
-            ...stated,
-            id: 'stated',
-            name: sizing.stated?.name ?? reading?.text ?? 'the tray',
-            source: 'the recipe',
-          },
-        ]
-      : []
-  const wanted = sizing.tins.length
-    ? sizing.tins
-    : sizing.target.by === 'test'
-      ? testCups(recipe, sizing, before)
-      : own
-  const bad = [...wanted, ...(stated ? [stated] : [])].map(tinProblem).find(Boolean) ?? null
-  const sized = bad
-    ? { ok: false as const, problem: bad, recipe, factor: 1 as const, notes: [] }
-    : resize(recipe, sizing.target, { from: stated, to: wanted, said: sizing.said, measureIn })
-  const tins = sized.ok ? wanted : own
-  const { factor } = sized
-  const batter = before && {
-    ...before,
-    grams: before.grams * factor,
-    ml: before.ml * factor,
-    eggs: before.eggs,
-    flour: before.flour * factor,
-  }
+  const isOnTray = before?.row.by === 'browning' || before?.row.by === 'drying'
+  const { stated, own } = statedTin(sizing, reading, isOnTray, kitchen)
+  const sized = resizedFor(recipe, sizing, { before, stated, own, measureIn })
+  const { tins, factor } = sized
+  const batter = before && timesFactor(before, factor)
+
   const bakes = bakesOf(recipe)
   const first = mainBake(bakes)
-  const main: StatedBake | null = sizing.statedMinutes
-    ? {
-        minutes: sizing.statedMinutes,
-        celsius: first?.celsius ?? recipe.oven?.celsius ?? null,
-        step: first?.step ?? null,
-        again: false,
-      }
-    : (first ??
-      (recipe.oven?.celsius
-        ? { minutes: [0, 0], celsius: recipe.oven.celsius, step: null, again: false }
-        : null))
+  const main = bakeMeant(recipe, sizing, first)
+  const heat = sizing.celsius ?? main?.celsius ?? null
   const given = statedCount(recipe)
   const count = given === null ? null : given * factor
-
-  const lies = tins.length === 1 && tins[0]!.shape === 'tray' && batter !== null
-  // “Serves 8” counts the eaters: what is shaped into one round is one piece.
-  const isOne =
-    /\bserv|\bportions?\b|\bpeople\b/iu.test(recipe.yield?.text ?? '') &&
-    recipe.components.some(c => c.steps.some(step => wholeOnTray.test(step)))
-  const pieceGrams =
-    sizing.pieceGrams ??
-    (batter && isOne ? batter.grams : batter && count ? batter.grams / count : usualPiece)
-  const pieces =
-    lies && pieceGrams >= 1 && pieceGrams <= 5000
-      ? laid(
-          tins[0]!,
-          Math.max(1, Math.round(batter.grams / pieceGrams)),
-          batter.grams,
-          kitchen,
-          sizing.traysAtOnce,
-        )
-      : null
-  const fillings =
+  const isOne = isOnePiece(recipe)
+  const pieces = batter && piecesOn(tins, batter, sizing, { count, isOne, kitchen })
+  const filled =
     batter && tins.length
       ? share(
           tins.map(tin => (pieces ? { ...tin, count: Math.min(96, pieces.count) } : tin)),
@@ -268,58 +365,22 @@ export function sizeUp(
           batter.row,
         )
       : []
-  // Where nobody says how many, its own pieces are taken to be usual ones.
-  const before0 =
-    before && stated?.shape === 'tray'
-      ? before.ml / (isOne ? 1 : (given ?? Math.max(1, before.grams / usualPiece)))
-      : null
-  const knownTin = stated && before0 && stated.shape === 'tray' ? { ...stated, count: 1 } : stated
-  const heat = sizing.celsius ?? main?.celsius ?? null
-  const sizedTins = fillings.map((filling, i): SizedTin => ({
-    tin: tins[i]!,
-    name: tins[i]!.name,
-    filling,
-    gramsEach: (batter!.grams * filling.ml) / batter!.ml,
-    time: predictBake(
-      {
-        tin: knownTin,
-        ml: knownTin && before0 && knownTin.shape === 'tray' ? before0 : before!.ml,
-        minutes: main && main.minutes[1] > 0 ? main.minutes : null,
-        celsius: main?.celsius ?? null,
-        family: batter!.row.family,
-        variant: batter!.row.variant,
-        density: batter!.density,
-        water: batter!.water,
-        fill: before!.row.fill,
-        rise: before!.row.rise,
-      },
-      {
-        tin: filling.tin.shape === 'tray' ? { ...filling.tin, count: 1 } : filling.tin,
-        ml: filling.tin.shape === 'tray' ? filling.ml : filling.ml * filling.tin.count,
-        celsius: heat,
-        start: sizing.start,
-        altitude: kitchen.altitude,
-        quick,
-      },
-    ),
-  }))
-  const offset = ovenOffset(kitchen.oven)
-  const lead = sizedTins.map(t => t.time).filter((t): t is BakeTime => t.ok)
-  const slowest = lead.length ? lead.reduce((a, b) => (b.likely > a.likely ? b : a)) : null
-  const changed = tins !== own
+  const known = before && knownFilling(before, stated, { given, isOne })
+  const { start, traysAtOnce } = sizing
+  const { altitude } = kitchen
+  const by = { main, heat, start, altitude, quick }
+  const sizedTins = filled.map((filling, i) =>
+    timedTin(filling, tins[i]!, { ...by, before: before!, batter: batter!, known: known! }),
+  )
   return {
-    recipe: sized.ok ? retold(sized.recipe, main, slowest, sizedTins, changed) : recipe,
+    recipe: sized.recipe
+      ? retold(sized.recipe, main, slowestOf(sizedTins), sizedTins, tins !== own)
+      : recipe,
     factor,
-    problem: sized.ok ? null : sized.problem,
+    problem: sized.problem,
     notes: sized.notes,
     reading,
-    counts: {
-      eggs: countedEggs(recipe).reduce(
-        (sum, line) => sum + (line.amount!.low + line.amount!.high) / 2,
-        0,
-      ),
-      makes: given,
-    },
+    counts: { eggs: eggsIn(recipe), makes: given },
     amounts: amountsOf(recipe, factor, measureIn),
     stated,
     batter,
@@ -327,26 +388,51 @@ export function sizeUp(
     pieces,
     cut: pieces ? null : cutOf(tins[0], count, sizing.cut),
     bake: main && main.minutes[1] > 0 ? main : null,
-    again: bakes.filter(b => b !== first),
-    setting:
-      heat && batter?.row.by !== 'cold'
-        ? {
-            says: settingOf(heat, kitchen.oven, offset.degrees).says,
-            others: otherSettings(heat, kitchen.oven, offset.degrees),
-            offset,
-          }
-        : null,
-    cues: batter ? cuesFor(batter) : [],
-    liner: batter && tins[0] ? linerFor(recipe, tins[0], batter) : null,
-    remarks: batter
-      ? remarksOn(
-          sizedTins.map(t => t.filling),
-          batter,
-          { trays: sizing.traysAtOnce ?? kitchen.tray.atOnce, altitude: kitchen.altitude },
-        )
-      : [],
-    settles: batter ? settlesFor(batter) : 0,
+    again: bakes.filter(bake => bake !== first),
+    setting: heat && batter?.row.by !== 'cold' ? ovenSetting(heat, kitchen) : null,
+    ...adviceFor(recipe, batter, sizedTins, {
+      trays: traysAtOnce ?? kitchen.tray.atOnce,
+      altitude,
+    }),
   }
+}
+
+const timesFactor = (before: TinBatter, factor: number): TinBatter => ({
+  ...before,
+  grams: before.grams * factor,
+  ml: before.ml * factor,
+  flour: before.flour * factor,
+})
+
+/** What to look for and to mind, where anything is known of the batter. */
+function adviceFor(
+  recipe: Recipe,
+  batter: TinBatter | null,
+  tins: readonly SizedTin[],
+  by: { readonly trays: number; readonly altitude: number },
+): Pick<SizedUp, 'cues' | 'liner' | 'remarks' | 'settles'> {
+  if (!batter) return { cues: [], liner: null, remarks: [], settles: 0 }
+  const fillings = tins.map(t => t.filling)
+  return {
+    cues: cuesFor(batter),
+    liner: tins[0] ? linerFor(recipe, tins[0].tin, batter) : null,
+    remarks: remarksOn(fillings, batter, by),
+    settles: settlesFor(batter),
+  }
+}
+
+/** The pieces of dough on one tray; null where it is no tray, or nobody shapes such a piece. */
+function piecesOn(
+  tins: readonly NamedTin[],
+  batter: TinBatter,
+  sizing: Sizing,
+  by: { readonly count: number | null; readonly isOne: boolean; readonly kitchen: Kitchen },
+): SizedPieces | null {
+  const [tray, more] = tins
+  const grams = gramsOfPiece(sizing, batter, by)
+  if (tray?.shape !== 'tray' || more || !(grams >= 1 && grams <= 5000)) return null
+  const count = Math.max(1, Math.round(batter.grams / grams))
+  return laid(tray, count, batter.grams, by.kitchen, sizing.traysAtOnce)
 }
 
 /** As many muffin cups as the tests fill. */
