@@ -259,7 +259,8 @@ export interface Reading {
  * Every line of a recipe, part by part.
  *
  * @example
- * linesOf(readRecipe('Buns\n\n200 g flour\n1 egg').recipe).map(line => line.ingredient) // ["plain-flour", "egg"]
+ * const { recipe } = readRecipe('Buns\n\n200 g flour\n1 egg')
+ * linesOf(recipe).map(line => line.ingredient) // ["plain-flour", "egg"]
  */
 export const linesOf = (recipe: Recipe): readonly Line[] =>
   recipe.components.flatMap(component => component.lines)
