@@ -1,177 +1,27 @@
-import type { Celsius, Minutes } from '../measure'
-import { readSteps, type Recipe } from '../recipe'
-import { cuesFor, linerFor, remarksOn, settlesFor, type LinerNote } from './advice'
+import type { Celsius } from '../measure'
+import type { Recipe } from '../recipe'
+import { cuesFor, linerFor, remarksOn, settlesFor } from './advice'
 import { bakesOf, mainBake, type StatedBake } from './bake-times'
-import { tinBatter, type BatterSaid, type TinBatter } from './batter'
+import { tinBatter, type TinBatter } from './batter'
 import { share, takes, type Filling } from './fill'
 import type { Kitchen } from './kitchen'
-import { otherSettings, ovenOffset, settingOf, type OvenOffset } from './oven'
-import {
-  acrossOf,
-  cutInto,
-  layTray,
-  loadsOf,
-  slicesOf,
-  squaresOf,
-  type Grid,
-  type Layout,
-} from './pieces'
+import { otherSettings, ovenOffset, settingOf } from './oven'
+import { acrossOf, layTray, loadsOf } from './pieces'
+import { cutOf } from './cut'
+import { retold } from './retold'
+import type { SizedPieces, SizedTin, SizedUp, Sizing } from './sized'
 import { predictBake, type BakeTime } from './predict'
-import type { BakeProblem } from './question'
 import { readTin, type TinReading } from './read-tin'
-import { amountsOf, resize, type SizeNote, type SizedAmount } from './resize'
-import { countedEggs, factorFor, statedCount, type SizeTarget } from './target'
+import { amountsOf, resize } from './resize'
+import { countedEggs, factorFor, statedCount } from './target'
 import { wholeOnTray } from './tables/tin-words'
 import { usualTin } from './tables/tins'
 import { tinProblem, type NamedTin, type Tin } from './tin'
 
-/** How a baker wants a bake sized; kept with the bake. What is absent stays as the recipe says. */
-export interface Sizing {
-  readonly target: SizeTarget
-  /** Tins of this house or usual ones, with how many of each; none: the stated one. */
-  readonly tins: readonly NamedTin[]
-  /** What the recipe is really baked in, where its words do not say or say it wrong. */
-  readonly stated?: NamedTin
-  readonly statedMinutes?: readonly [Minutes, Minutes]
-  /** The heat it is to have, of a still oven. */
-  readonly celsius?: Celsius
-  readonly start?: Celsius
-  readonly said?: BatterSaid
-  /** Grams of dough a piece, on a tray. */
-  readonly pieceGrams?: number
-  /** Cut into so many, or into squares or slices of that side in cm. */
-  readonly cut?: { readonly by: 'count' | 'side'; readonly n: number }
-  readonly traysAtOnce?: number
-}
-
 export const asWritten: Sizing = { target: { by: 'times', times: 1 }, tins: [] }
-
-/** One tin of the choice, filled and timed. Grams are of each single tin or cup. */
-export interface SizedTin {
-  readonly tin: Tin
-  readonly name: string
-  readonly filling: Filling
-  readonly gramsEach: number
-  readonly time: BakeTime | BakeProblem
-}
-export interface SizedPieces {
-  readonly count: number
-  readonly grams: number
-  readonly across: number
-  readonly layout: Layout
-  readonly tray: readonly [number, number]
-  readonly loads: number
-  readonly last: number
-}
-export type SizedCut =
-  | { readonly how: 'grid'; readonly grid: Grid }
-  | { readonly how: 'wedges'; readonly count: number }
-  | { readonly how: 'slices'; readonly count: number; readonly thick: number }
-
-export interface SizedUp {
-  /** At its new size, with tin and bake time in words and steps. As it was, where `problem` says why. */
-  readonly recipe: Recipe
-  readonly factor: number
-  readonly problem: { readonly code: string; readonly sentence: string } | null
-  readonly notes: readonly SizeNote[]
-  /** What the recipe's words say of its tin; null where they name none. */
-  readonly reading: TinReading | null
-  /** Of the recipe as written: eggs that are counted, and how many it makes; null where nobody says. */
-  readonly counts: { readonly eggs: number; readonly makes: number | null }
-  /** Every line, as written and at the new size. */
-  readonly amounts: readonly SizedAmount[]
-  readonly stated: Tin | null
-  readonly batter: TinBatter | null
-  readonly tins: readonly SizedTin[]
-  readonly pieces: SizedPieces | null
-  readonly cut: SizedCut | null
-  readonly bake: StatedBake | null
-  /** Further times in the oven, kept as written. */
-  readonly again: readonly StatedBake[]
-  readonly setting: {
-    readonly says: string
-    readonly others: readonly string[]
-    readonly offset: OvenOffset
-  } | null
-  readonly cues: readonly string[]
-  readonly liner: LinerNote | null
-  readonly remarks: readonly string[]
-  readonly settles: Minutes
-}
 
 /** Grams of a piece of dough where nobody says. [M] */
 const usualPiece = 30
-const saidWindow = ([low, high]: readonly [Minutes, Minutes]) =>
-  low === high ? `${low} minutes` : `${low}–${high} minutes`
-
-const counted = /^(?:\d+|one)\s+cups?\b/u
-/** Its steps with the new time, and the new tin where they name the old one. */
-function retold(
-  recipe: Recipe,
-  main: StatedBake | null,
-  time: BakeTime | null,
-  tins: readonly SizedTin[],
-  changed: boolean,
-): Recipe {
-  const words = tins.map(t => t.name).join(' and ')
-  const from = recipe.pan?.text
-  const moved = time && main?.step && time.by !== 'stated' && time.likely > 0
-  const placed = moved
-    ? readSteps(recipe).find(s => s.component === main.step!.component && s.at === main.step!.at)
-    : undefined
-  const span = placed?.times.find(
-    t => t.kind === 'bake' && t.low === main!.minutes[0] && t.high === main!.minutes[1],
-  )?.span
-  return {
-    ...recipe,
-    pan: changed && words ? { text: words } : recipe.pan,
-    oven:
-      recipe.oven && moved
-        ? { ...recipe.oven, minutes: { low: time.minutes[0], high: time.minutes[1] } }
-        : recipe.oven,
-    components: recipe.components.map(c => ({
-      ...c,
-      steps: c.steps.map((text, at) => {
-        const timed =
-          span && c.name === main!.step!.component && at === main!.step!.at
-            ? `${text.slice(0, span[0])}${saidWindow(time!.minutes)}${text.slice(span[1])}`
-            : text
-        if (!changed || !words || !from || !timed.includes(from)) return timed
-        // "a 900 g loaf tin" becomes "3 cups of a muffin tin", without its article.
-        const before = timed.indexOf(from)
-        const lead = counted.test(words)
-          ? timed.slice(0, before).replace(/\b(?:an?|one|your|the)\s+$/iu, '')
-          : timed.slice(0, before)
-        return `${lead}${words}${timed.slice(before + from.length)}`
-      }),
-    })),
-  }
-}
-
-function cutOf(tin: Tin | undefined, count: number | null, cut: Sizing['cut']): SizedCut | null {
-  if (!tin || (cut && !(cut.n > 0))) return null
-  const whole = Math.max(1, Math.min(200, Math.round(cut?.by === 'count' ? cut.n : (count ?? 0))))
-  if (
-    tin.shape === 'log' ||
-    (tin.shape === 'box' && tin.top[0] > 1.5 * tin.top[1] && tin.height > 5.5)
-  ) {
-    const thick = cut?.by === 'side' ? cut.n : count || cut ? tin.top[0] / whole : 2.5
-    const slices = cut?.by === 'side' || (!count && !cut) ? slicesOf(tin.top[0], thick) : whole
-    return slices ? { how: 'slices', count: slices, thick } : null
-  }
-  if (tin.shape === 'box') {
-    const [a, b] = tin.bottom
-    if (cut?.by === 'side') {
-      const grid = squaresOf(a, b, cut.n)
-      return grid.count ? { how: 'grid', grid } : null
-    }
-    return count || cut ? { how: 'grid', grid: cutInto(a, b, whole) } : null
-  }
-  return (tin.shape === 'round' || tin.shape === 'ring') && (count || cut?.by === 'count')
-    ? { how: 'wedges', count: whole }
-    : null
-}
-
 /** The tin that the recipe is baked in: what the baker says, else its words, else a tray of this kitchen. */
 function statedTin(
   sizing: Sizing,
@@ -357,24 +207,21 @@ export function sizeUp(
   const count = given === null ? null : given * factor
   const isOne = isOnePiece(recipe)
   const pieces = batter && piecesOn(tins, batter, sizing, { count, isOne, kitchen })
-  const filled =
-    batter && tins.length
-      ? share(
-          tins.map(tin => (pieces ? { ...tin, count: Math.min(96, pieces.count) } : tin)),
-          batter.ml,
-          batter.row,
-        )
-      : []
+  const filled = batter && tins.length ? filledBy(tins, batter, pieces) : []
   const known = before && knownFilling(before, stated, { given, isOne })
-  const { start, traysAtOnce } = sizing
-  const { altitude } = kitchen
-  const by = { main, heat, start, altitude, quick }
+  const { altitude, tray } = kitchen
+  const by = { main, heat, start: sizing.start, altitude, quick }
   const sizedTins = filled.map((filling, i) =>
     timedTin(filling, tins[i]!, { ...by, before: before!, batter: batter!, known: known! }),
   )
   return {
     recipe: sized.recipe
-      ? retold(sized.recipe, main, slowestOf(sizedTins), sizedTins, tins !== own)
+      ? retold(sized.recipe, {
+          main,
+          time: slowestOf(sizedTins),
+          tins: sizedTins,
+          changed: tins !== own,
+        })
       : recipe,
     factor,
     problem: sized.problem,
@@ -391,11 +238,19 @@ export function sizeUp(
     again: bakes.filter(bake => bake !== first),
     setting: heat && batter?.row.by !== 'cold' ? ovenSetting(heat, kitchen) : null,
     ...adviceFor(recipe, batter, sizedTins, {
-      trays: traysAtOnce ?? kitchen.tray.atOnce,
+      trays: sizing.traysAtOnce ?? tray.atOnce,
       altitude,
     }),
   }
 }
+
+/** How the batter stands in each tin; pieces lie on their tray by their number. */
+const filledBy = (tins: readonly NamedTin[], batter: TinBatter, pieces: SizedPieces | null) =>
+  share(
+    tins.map(tin => (pieces ? { ...tin, count: Math.min(96, pieces.count) } : tin)),
+    batter.ml,
+    batter.row,
+  )
 
 const timesFactor = (before: TinBatter, factor: number): TinBatter => ({
   ...before,
