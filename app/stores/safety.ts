@@ -47,8 +47,17 @@ export const useSafety = defineStore('safety', () => {
     { flush: 'sync' },
   )
   // A person or a packet may change in another tab: what was said of this bake may hold no longer.
+  // What is told at the counter changes nothing of it.
   watch(
-    [() => current.bake, () => current.openings, () => house.people, () => house.packets],
+    [
+      () => current.bake?.recipe,
+      () => current.bake?.plan,
+      () => current.bake?.people,
+      () => current.bake?.ties,
+      () => current.openings,
+      () => house.people,
+      () => house.packets,
+    ],
     () => {
       if (current.bake) void look(current.bake)
     },
