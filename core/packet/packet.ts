@@ -86,7 +86,7 @@ const usualRecheckDays = 120
  * A packet of which only its name and what it is are known; nobody has read it yet.
  *
  * @example
- * newPacket('p', 'Squall Crumb', 'biscuits').checkedOn // ""
+ * newPacket('p', 'Squall Crumb', null).checkedOn // ""
  */
 export const newPacket = (id: string, name: string, ingredient: string | null): Packet => ({
   id,
