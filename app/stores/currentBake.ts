@@ -224,7 +224,9 @@ export const useCurrentBake = defineStore('currentBake', () => {
     notice.value = ''
     to.value = [...to.value, bake.value]
     from.value = from.value.slice(0, -1)
-    const kept = replace({ ...back, making: bake.value.making, made: bake.value.made })
+    // A step back is the newest that was said: what this tab read of the disk before must not undo it.
+    const { making, made } = bake.value
+    const kept = replace({ ...back, making, made, updated: now() })
     stepped.value++
     free()
     await kept

@@ -471,7 +471,7 @@ test(
   'in the oven: turning and first look call, a probe says how much longer, and fails without ' +
     'harm',
   async ({ page }) => {
-    await clockAt(page, new Date().toISOString())
+    await clockAt(page, '2026-11-28T10:00:00')
     await atMake(page, 'Dark sticky ginger loaf')
     await begin(page)
     await tickTo(page, /Into the oven/)
@@ -666,7 +666,7 @@ test('it rings, shakes and keeps the screen on; silent when told so; away it not
         }
       ).seen,
     }))
-  await clockAt(page, new Date().toISOString())
+  await clockAt(page, '2026-11-28T10:00:00')
   await atMake(page, 'Dark sticky ginger loaf')
   await begin(page)
   const own = async (says: string, minutes: number) => {
@@ -707,7 +707,7 @@ test(
   'what is drained is weighed before and after: percent gone, how long still, and what to do ' +
     'when short',
   async ({ page }) => {
-    await clockAt(page, new Date().toISOString())
+    await clockAt(page, '2026-11-28T10:00:00')
     await atStart(page)
     await paste(
       page,
