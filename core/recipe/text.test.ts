@@ -299,7 +299,7 @@ describe('what steps name', () => {
   ])('%s', (step, expected) => expect(names(step)).toEqual(expected))
   test('what the list can make goes by its name; without a list it is bought', () => {
     expect(names('Cool the biscuits on a rack.', lines('200 g oats'))).toEqual([])
-    expect(names('Pour in the custard.', lines('3 eggs'))).toEqual([])
+    expect(names('Pour in the custard.', lines('3 eggs', '300 ml milk'))).toEqual([])
   })
   test('“the milk” of a recipe with oat milk is the oat milk; served milk is not', () => {
     expect(names('Stir in the milk.', lines('200 ml oat milk'))).toEqual([['milk', false, 'l0']])

@@ -40,52 +40,98 @@ export const offTheTop = /^\s+(?:(?:from|off|of|on|at)\s+(?:the\s+)?top\s+)?(?:o
 /** What was made is spoken of again: "the cream", "this fine flour". [P] */
 export const spokenOf = /\b(?:the|this|that|your)\s+(?:(?:thick|solid|smooth|fine|ground|whipped|strained|fresh|\p{L}+ed)\s+)?$/iu
 
-const dough: readonly Kind[] = ['flour', 'gluten-free-flour', 'flour-mix', 'nut-flour', 'nut', 'flakes', 'starch', 'seed', 'legume', 'coconut']
+const dough: readonly Kind[] = ['flour', 'gluten-free-flour', 'flour-mix', 'nut-flour', 'nut', 'flakes', 'seed', 'coconut']
 const foam: readonly Kind[] = ['egg', 'egg-white', 'egg-product', 'legume', 'binder']
-const thick: readonly Kind[] = ['egg', 'egg-yolk', 'egg-product', 'starch', 'flour', 'gluten-free-flour', 'gel', 'tofu']
-const frozen: readonly Kind[] = ['milk', 'cream', 'condensed-milk', 'plant-drink', 'plant-cream', 'plant-condensed', 'fruit', 'puree', 'juice', 'sour-milk', 'plant-sour', 'tofu', 'nut']
-const sweet: readonly Kind[] = ['sugar', 'syrup', 'honey']
+const thick: readonly Kind[] = ['egg', 'egg-yolk', 'egg-product', 'starch', 'gel', 'tofu', 'flour', 'gluten-free-flour']
+const set: readonly Kind[] = ['egg', 'egg-yolk', 'egg-product', 'starch', 'gel', 'tofu']
+const milky: readonly Kind[] = ['milk', 'cream', 'sour-milk', 'condensed-milk', 'plant-drink', 'plant-cream', 'plant-condensed', 'plant-sour', 'tofu']
+const sweet: readonly Kind[] = ['sugar', 'syrup', 'honey', 'condensed-milk', 'plant-condensed']
+const spreadable: readonly Kind[] = ['butter', 'hard-fat', 'plant-block', 'plant-spread', 'fresh-cheese', 'plant-cheese', 'cream', 'plant-cream', 'chocolate', 'plant-chocolate']
 const nuts: readonly Kind[] = ['nut', 'nut-flour', 'nut-butter', 'seed']
 const dark: readonly Kind[] = ['chocolate', 'plant-chocolate', 'cocoa']
 const fruits: readonly Kind[] = ['fruit', 'dried-fruit', 'puree', 'jam', 'juice']
 
-/**
- * What can be made at home of what is otherwise bought by the name, and of which kinds: one of them is
- * listed, and used by then, where the name means what is made. What has no row is never made here. [P]
- */
-export const readyMadeOf: Readonly<Record<string, readonly Kind[]>> = {
-  'biscuits': dough,
-  'ladyfingers': dough,
-  'amaretti': [...dough, ...foam],
-  'puff-pastry': dough,
-  'bread': dough,
-  'cake-mix': dough,
-  'gf-biscuits': dough,
-  'gf-pastry': dough,
-  'gf-bread': dough,
-  'waffles-cones': dough,
-  'sandwich-cookies': dough,
-  'sponge-bought': dough,
-  'cookie-dough': dough,
-  'shortcrust': dough,
-  'pancakes-bought': dough,
-  'granola': ['flakes'],
-  'meringues-bought': foam,
-  'ready-custard': thick,
-  'plant-custard': thick,
-  'lemon-curd': thick,
-  'plant-curd': thick,
-  'instant-pudding': thick,
-  'ice-cream': frozen,
-  'plant-ice-cream': frozen,
-  'sorbet': frozen,
-  'caramel-sauce': sweet,
-  'plant-caramel': sweet,
-  'praline': nuts,
-  'marzipan': nuts,
-  'hazelnut-spread': nuts,
-  'chocolate-syrup': dark,
-  'drinking-chocolate': dark,
-  'frosting-bought': [...sweet, ...dark],
-  'pie-filling': fruits,
+const mixed = /\b(?:mix|stir|rub|beat|whisk|knead|fold|combine|blend|blitz|process|pulse|work|bring|cream|make|put|add|sift|melt|press|roll|toss)/iu
+const cooked = /\b(?:heat|cook|boil|simmer|thicken|warm|scald|bubble|caramelis|caramelize|melt|microwave)/iu
+const frozen = /\b(?:freez|frozen|churn)/iu
+const whisked = /\b(?:whisk|whip|beat)/iu
+const laminated = /\b(?:fold|turns?|layers?)\b/iu
+
+/** One way in which something that is otherwise bought by its name is made at home. */
+export interface HomeMade {
+  /** Of each group one kind is listed, and used by then. */
+  readonly of: readonly (readonly Kind[])[]
+  /** What a step up to there does. */
+  readonly by: RegExp
+  /** It is baked or fried before anybody crushes it or lines a tin with it. */
+  readonly isBaked?: true
+  /** It is nothing else than what it always holds: that is listed too. */
+  readonly ofItself?: true
+}
+const baked = { of: [dough], by: mixed, isBaked: true } as const
+const eggs: readonly Kind[] = ['egg', 'egg-yolk', 'egg-product']
+const custard = { of: [milky, thick], by: cooked } as const
+/** Poured raw and set in the oven. */
+const bakedCustard = { of: [milky, eggs], by: mixed, ofItself: true } as const
+const curd = { of: [[...fruits, 'acid'], set, sweet], by: cooked } as const
+const iceCream = { of: [milky, [...sweet, ...fruits]], by: frozen } as const
+const caramel = { of: [sweet, [...spreadable, ...milky]], by: cooked } as const
+
+/** What has no row is never made here: its name is bought, whatever is listed. [P] */
+export const homeMade: Readonly<Record<string, readonly HomeMade[]>> = {
+  'biscuits': [baked],
+  'gf-biscuits': [baked],
+  'sandwich-cookies': [baked],
+  'waffles-cones': [baked],
+  'ladyfingers': [{ ...baked, of: [dough, foam] }],
+  'amaretti': [{ ...baked, of: [nuts, foam] }],
+  'sponge-bought': [baked],
+  'bread': [baked],
+  'gf-bread': [baked],
+  'pancakes-bought': [baked],
+  'cake-mix': [{ of: [dough], by: mixed }],
+  'cookie-dough': [{ of: [dough], by: mixed }],
+  'shortcrust': [{ of: [dough], by: mixed }],
+  'gf-pastry': [{ of: [dough], by: mixed }],
+  'puff-pastry': [{ of: [dough, spreadable], by: laminated }],
+  'granola': [{ of: [['flakes']], by: /\b(?:toast|bak|roast)/iu }],
+  'meringues-bought': [{ of: [foam, sweet], by: whisked, isBaked: true }],
+  'ready-custard': [custard, bakedCustard],
+  'plant-custard': [custard],
+  'lemon-curd': [curd],
+  'plant-curd': [curd],
+  'ice-cream': [iceCream],
+  'plant-ice-cream': [iceCream],
+  'sorbet': [{ of: [fruits], by: frozen }],
+  'caramel-sauce': [caramel],
+  'plant-caramel': [caramel],
+  'praline': [{ of: [nuts, sweet], by: cooked }],
+  'marzipan': [{ of: [nuts, sweet], by: mixed, ofItself: true }],
+  'chocolate-syrup': [{ of: [dark], by: cooked }],
+  'drinking-chocolate': [{ of: [dark], by: cooked }],
+  'frosting-bought': [{ of: [sweet, spreadable], by: mixed }],
+  'pie-filling': [{ of: [fruits], by: /\b(?:heat|cook|boil|simmer|mix|stir|toss)/iu }],
+}
+
+/** Before the name of what is taken out of a packet: "crush the", "line the bowl with the". [P] */
+export const asBought = pattern(
+  'iu',
+  String.raw`\b(?:line|layer|crush|crumble|break|bash|crunch|dip|dunk|soak|arrange|unroll|tear|cube|butter|toast|fry|blitz|pulse|process)(?:s|es|ed|ing)?\b[^.;:!?]*$`,
+)
+/** It has been in the heat by then. [P] */
+export const wasBaked = /\b(?:bak(?:e|es|ed|ing)\b(?!\s+(?:powder|soda|tray|sheet|tin|paper|parchment|dish|beans))|in\s+the\s+oven|fry|fries|fried|griddle|cool)/iu
+
+/** Words for what no packet goes by, and of what it is made: without that listed, "the frosting" is bought. In the singular. [P] */
+export const homeWords: Readonly<Record<string, HomeMade['of']>> = {
+  frosting: [sweet, spreadable],
+  buttercream: [sweet, spreadable],
+  icing: [sweet],
+  ganache: [dark],
+  streusel: [dough],
+  crumble: [dough],
+  pastry: [dough],
+  dough: [dough],
+  meringue: [foam],
+  custard: [thick],
+  caramel: [sweet],
 }

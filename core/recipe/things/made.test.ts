@@ -86,4 +86,68 @@ describe('ready-made things that no line lists', () => {
       'clear',
     ]),
   )
+  test.each([
+    [
+      '200 g plain flour\n100 g sugar\n100 ml oil',
+      'Bake. Sandwich the cakes with the lemon curd.',
+      'egg',
+    ],
+    ['200 g plain flour\n100 g sugar\n100 ml oil', 'Bake. Pour over the custard.', 'milk'],
+    [
+      '30 g cornflour\n500 ml oat milk',
+      'Cook until thick. Line the bowl with the sponge fingers.',
+      'gluten',
+    ],
+    ['30 g cornflour\n500 ml oat milk', 'Cook until thick. Crush the biscuits over it.', 'gluten'],
+    ['200 g rice flour\n100 ml oil', 'Bake. Drizzle the cake with the caramel.', 'milk'],
+    ['100 g ground almonds\n100 g sugar', 'Bake. Spread the chocolate spread over it.', 'milk'],
+    ['100 g hazelnuts\n100 g sugar', 'Roll out the marzipan and cover it.', 'almond'],
+    ['100 ml oat milk\n200 g rice flour', 'Bake. Top with the ice cream.', 'milk'],
+    ['200 g rice flour\n100 g sugar', 'Roll out the puff pastry and lay it on top.', 'gluten'],
+    ['100 g oats\n100 g sugar', 'Toast the oats. Crush the meringues into it.', 'egg'],
+    ['200 g rice flour\n100 g sugar', 'Bake. Spread the cake with the frosting.', 'milk'],
+  ])('what it is made of is not all there, or not done: %s: %s', (lines, step, allergen) => {
+    const text = `Dessert\n\n${lines}\n\nMethod\nMix the flour and sugar. ${step}`
+    expect([step, holder(text, allergen)]).not.toContain('clear')
+  })
+  test.each([
+    [
+      '400 ml oat milk\n40 g cornflour\n50 g sugar',
+      'Heat the oat milk, cornflour and sugar until thick. Cool the custard.',
+    ],
+    [
+      '2 lemons\n20 g cornflour\n80 g sugar',
+      'Boil the lemon juice with the cornflour and sugar. Pour the lemon curd into jars.',
+    ],
+    [
+      '200 g rice flour\n100 g sugar\n80 g coconut oil',
+      'Mix the flour, sugar and oil. Bake for 12 minutes and cool. Dip the biscuits in sugar.',
+    ],
+    [
+      '100 g plant block\n200 g icing sugar',
+      'Beat the plant block and icing sugar. Spread the frosting.',
+    ],
+    [
+      '300 ml oat cream\n80 g sugar',
+      'Whisk the oat cream and sugar, and churn. Scoop the ice cream.',
+    ],
+    [
+      '200 g sugar\n100 ml oat cream',
+      'Melt the sugar and stir in the oat cream. Cool the caramel.',
+    ],
+    ['300 g tofu\n20 g cornflour', 'Blend the tofu and cornflour and heat. Pour the custard over.'],
+  ])('made here: %s: %s', (lines, step) =>
+    expect([step, holder(`Dessert\n\n${lines}\n\nMethod\n${step}`, 'egg')]).toEqual([
+      step,
+      'clear',
+    ]),
+  )
+  test('a custard that is poured raw is made of the egg and milk that are listed, and only of those', () => {
+    const step = 'Whisk the eggs and milk. Pour the custard into the case. Bake.'
+    const of = (milk: string) => holder(`Tart\n\n3 eggs\n300 ml ${milk}\n\nMethod\n${step}`, 'soy')
+    expect([
+      of('milk'),
+      holder(`Tart\n\n3 eggs\n300 ml oat milk\n\nMethod\n${step}`, 'milk'),
+    ]).toEqual(['clear', 'conflict'])
+  })
 })

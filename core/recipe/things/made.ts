@@ -1,13 +1,24 @@
-import { ingredientById, remembered, type Kind, type Mention } from '../../pantry'
+import {
+  ingredientById,
+  plainWord,
+  remembered,
+  type Ingredient,
+  type Kind,
+  type Mention,
+} from '../../pantry'
 import type { Line } from '../recipe'
 import {
+  asBought,
   becomes,
   grinding,
   lifts,
   madeHere,
   offTheTop,
-  readyMadeOf,
+  homeMade,
+  homeWords,
   spokenOf,
+  wasBaked,
+  type HomeMade,
 } from '../tables/made-here'
 import { gatherings } from '../tables/step-words'
 
@@ -15,8 +26,10 @@ import { gatherings } from '../tables/step-words'
 export interface MadeSoFar {
   readonly words: Set<string>
   readonly used: Set<Kind>
+  /** The steps themselves. */
+  readonly steps: string[]
 }
-export const nothingMade = (): MadeSoFar => ({ words: new Set(), used: new Set() })
+export const nothingMade = (): MadeSoFar => ({ words: new Set(), used: new Set(), steps: [] })
 
 const kindOf = (line: Line): Kind | undefined => ingredientById(line.ingredient ?? '')?.kind
 
@@ -32,21 +45,54 @@ export const kindsUsed = (
   ...(gathers(step) ? lines.flatMap(line => kindOf(line) ?? []) : []),
 ]
 
+/** Where a name of something ready-made stands: its step, and the kinds that the step uses. */
+interface ReadyMadeAt {
+  readonly ingredient: Ingredient
+  readonly step: string
+  readonly start: number
+  readonly usedHere: readonly Kind[]
+}
+
 /**
- * Can a name of something ready-made mean what is made here? Only where the list has what it is made
- * of and a step up to this one has used that: "butter the bread" of a pudding is bought bread.
+ * Can a name of something ready-made mean what is made here? Only where the list has all that it is
+ * made of, the steps up to there have used that and done what makes it, and it is not handled as
+ * what comes out of a packet: "butter the bread" of a pudding is bought bread, "sandwich with the
+ * lemon curd" bought curd. Without `made` only the list is asked.
  */
-export function canBeMade(
-  id: string,
-  usedHere: readonly Kind[],
+export const canBeMade = (
+  at: ReadyMadeAt,
+  lines: readonly Line[],
+  made: MadeSoFar | undefined,
+): boolean => (homeMade[at.ingredient.id] ?? []).some(way => isMadeSo(way, at, lines, made))
+
+function isMadeSo(
+  way: HomeMade,
+  { ingredient, step, start, usedHere }: ReadyMadeAt,
   lines: readonly Line[],
   made: MadeSoFar | undefined,
 ): boolean {
-  const of = readyMadeOf[id] ?? []
-  if (!hasKind(lines, of)) return false
-  const used = [...(made?.used ?? of), ...usedHere]
-  return used.some(kind => of.includes(kind))
+  const isListed = way.of.every(kinds => hasKind(lines, kinds))
+  if (!isListed || (way.ofItself && !holdsListed(ingredient, lines))) return false
+  if (!made) return true
+  const used = new Set([...made.used, ...usedHere])
+  const isUsed = way.of.every(kinds => kinds.some(kind => used.has(kind)))
+  const lead = step.slice(0, start)
+  const before = [...made.steps, lead].join('. ')
+  const isTaken = way.isBaked && asBought.test(lead) && !wasBaked.test(before)
+  return isUsed && !isTaken && way.by.test(before)
 }
+
+const holdsListed = ({ holds }: Ingredient, lines: readonly Line[]): boolean =>
+  holds.every(held =>
+    lines.some(line => ingredientById(line.ingredient ?? '')?.holds.includes(held)),
+  )
+
+/** Has the list what such a word, in the singular, is made of? A word without a row may be made of anything. */
+export const canBeMadeOf =
+  (lines: readonly Line[]) =>
+  (word: string): boolean =>
+    (wordRows.get(word) ?? []).every(kinds => hasKind(lines, kinds))
+const wordRows = new Map(Object.entries(homeWords).map(([word, of]) => [plainWord(word), of]))
 
 /** Where a clause of a method begins anew. */
 const clause = /[.;:!?]/u

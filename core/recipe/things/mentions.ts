@@ -80,8 +80,9 @@ function isMade(
   lines: readonly Line[],
   made: MadeSoFar | undefined,
 ): boolean {
-  const used = kindsUsed(step, foodsIn(step), lines)
-  if (!canBeMade(m.ingredient.id, used, lines, made)) return false
+  const usedHere = kindsUsed(step, foodsIn(step), lines)
+  const at = { ingredient: m.ingredient, step, start: m.start, usedHere }
+  if (!canBeMade(at, lines, made)) return false
   const lead = step.slice(0, m.start)
   if (brought.test(lead) || brought.test(step.slice(0, m.end).replace(/\S+$/u, ''))) return false
   if (
@@ -143,6 +144,7 @@ export function rememberStep(step: string, lines: readonly Line[], made: MadeSoF
   for (const words of wordsIn(all.filter(m => isMadeHere(step, m, all, lines))))
     made.words.add(words)
   for (const kind of kindsUsed(step, all, lines)) made.used.add(kind)
+  made.steps.push(step)
 }
 
 /** A doing ("cream the butter"), or a likeness ("the size of a walnut"). */

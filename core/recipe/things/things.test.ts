@@ -43,6 +43,10 @@ describe('what only a step brings', () => {
       'Portion it with an ice cream scoop.',
       'Pour it from a cream jug.',
       'Cut it with a cheese wire.',
+      'Preheat the waffle iron.',
+      'Heat a crêpe pan.',
+      'Drop them with a cookie scoop.',
+      'Let the bread machine knead it.',
     ]))
       expect([step, brought(step)]).toEqual([step, []])
   })

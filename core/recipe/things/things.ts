@@ -6,7 +6,7 @@ import {
   type AvoidableId,
 } from '../../pantry'
 import { linesOf, type Component, type Line, type Recipe, type Span } from '../recipe'
-import { nothingMade, type MadeSoFar } from './made'
+import { canBeMadeOf, nothingMade, type MadeSoFar } from './made'
 import { mentionsInStep, rememberStep } from './mentions'
 import { unknownFoods } from './unknown-foods'
 
@@ -144,7 +144,7 @@ function ofStep({ text, at, component, lines, before, noFood }: PlacedText): Thi
         step: { at, span: [m.start, m.end] },
         answered: false,
       })),
-    ...unknownFoods(text, before.known)
+    ...unknownFoods(text, before.known, canBeMadeOf(lines))
       .filter(({ words }) => !noFood.includes(words))
       .map(({ words, span }): Thing => ({
         is: 'unknown',

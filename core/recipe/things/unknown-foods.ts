@@ -27,9 +27,14 @@ function together(words: readonly Word[], phrase: string): Word[][] {
 /**
  * What a step adds, fills, brushes or is served with, and that is in no table: neither an
  * ingredient nor a word of steps. `known` are the words of the dessert itself: its lines, parts and
- * title, and of the steps before; a food that may be made of anything is known only by them.
+ * title, and of the steps before; a food that may be made of anything is known only by them, or as
+ * "the frosting" where the list has what it is made of (`isMadeOf`).
  */
-export function unknownFoods(step: string, known: ReadonlySet<string>): UnknownFood[] {
+export function unknownFoods(
+  step: string,
+  known: ReadonlySet<string>,
+  isMadeOf: (word: string) => boolean,
+): UnknownFood[] {
   const found: UnknownFood[] = []
   for (const hit of step.matchAll(foodPlace)) {
     const all = hit[1]!
@@ -44,7 +49,7 @@ export function unknownFoods(step: string, known: ReadonlySet<string>): UnknownF
         !mentions.some(m => word.start >= m.start && word.end <= m.end) &&
         !known.has(word.plain) &&
         (plainAnyFood.has(word.plain)
-          ? !isHere.test(phrase.slice(0, word.start))
+          ? !isHere.test(phrase.slice(0, word.start)) || !isMadeOf(word.plain)
           : !plainNoFood.has(word.plain)) &&
         !/ly$/u.test(word.plain),
     )
