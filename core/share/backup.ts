@@ -94,8 +94,8 @@ const asideFor = (kind: KeptKind, value: unknown, { at, because }: KeptProblem):
   kind,
   value,
   sentence:
-    `${kindNames[kind]} “${nameOf(value)}” does not hold together${at ? ` at “${at}”` : ''}: ` +
-    `${because}. It is set aside, and goes along into the next house file.`,
+    `${kindNames[kind]} “${nameOf(value)}” does not hold together: “${at || 'all of it'}” ${because}. ` +
+    'It is set aside, and goes along into the next house file.',
 })
 
 /** What holds together of a house, and what does not. */
@@ -116,7 +116,7 @@ export function sorted(
       const holding = house[key]!.filter(value => {
         const own = (value as unknown as Record<string, unknown> | null)?.[id]
         seenOne(++done, of)
-        const twice = seen.has(own) ? { at: id, because: 'it is there twice' } : null
+        const twice = seen.has(own) ? { at: id, because: 'is there twice' } : null
         const problem = keptProblem(kind, value) ?? twice
         if (problem) aside.push(asideFor(kind, value, problem))
         else seen.add(own)
@@ -208,7 +208,7 @@ const refuse = (
 const damaged = ({ at, because }: KeptProblem): BackupReading =>
   refuse(
     'broken',
-    `This file is damaged at “${at}”: ${because}. Nothing was changed.`,
+    `This file is damaged at “${at}”, which ${because}. Nothing was changed.`,
     at.replaceAll(' › ', '.'),
   )
 
@@ -285,7 +285,7 @@ function sortedFile(file: unknown, seenOne?: (done: number, of: number) => void)
   if (bad) {
     const { key } = lists.find(row => row.kind === bad.kind)!
     const at = (whole[key] ?? []).indexOf(bad.value as never)
-    const why = keptProblem(bad.kind, bad.value) ?? { at: 'id', because: 'it is there twice' }
+    const why = keptProblem(bad.kind, bad.value) ?? { at: 'id', because: 'is there twice' }
     return damaged({
       at: [key, at, why.at].filter(part => part !== '').join(' › '),
       because: why.because,

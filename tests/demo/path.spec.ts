@@ -140,6 +140,42 @@ test('the house file brings the same house back, and a broken or foreign file ch
   await expect.poll(() => shelf()).toEqual(titles)
 })
 
+test('a bake that does not hold together is set aside with a sentence; the rest opens, and it comes back mended', async ({
+  page,
+}) => {
+  await goTo(page, '/settings')
+  const save = async () => {
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save the house file' }).click(),
+    ])
+    return JSON.parse(readFileSync(await file.path(), 'utf8'))
+  }
+  const open = (house: unknown) =>
+    page.getByLabel('House file to open').setInputFiles({
+      name: 'house.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify(house)),
+    })
+  await expect(page.getByText('5 people, 6 packets and 7 bakes')).toBeVisible()
+  const house = await save()
+  const title = house.bakes[2].title
+  const { source: _, ...spoiled } = house.bakes[2]
+  await open({ ...house, bakes: house.bakes.toSpliced(2, 1, spoiled) })
+  await expect(page.getByText('5 people, 6 packets and 6 bakes are kept')).toBeVisible()
+  const said = page.getByRole('alert').filter({ hasText: 'Not everything in this file' })
+  await expect(said).toContainText(
+    `The bake “${title}” does not hold together: “source” is missing.`,
+  )
+  // It goes along into the next file, as it is, and is there again once it is whole.
+  const next = await save()
+  expect([next.bakes.length, next.aside[0].value.title]).toEqual([6, title])
+  const value = { ...next.aside[0].value, source: '' }
+  await open({ ...next, aside: [{ ...next.aside[0], value }] })
+  await expect(page.getByText('5 people, 6 packets and 7 bakes are kept')).toBeVisible()
+  await expect(said).toBeHidden()
+})
+
 test('spoons only: the plan is given in spoons, and stays so', async ({ page }) => {
   await goTo(page, '/settings')
   await page.getByRole('button', { name: 'spoons and cups only' }).click()

@@ -78,9 +78,6 @@ const clip = useId()
     </template>
     <template v-else-if="state === 'must not'">
       <path :d="path" fill="var(--sheet)" :stroke="colour" stroke-width="2.6" />
-      <text x="20" :y="low" text-anchor="middle" class="letter own" :fill="colour">
-        {{ bead.letter }}
-      </text>
       <path
         class="barred"
         d="M5 35L35 5"
@@ -88,6 +85,9 @@ const clip = useId()
         stroke-width="3.4"
         stroke-linecap="round"
       />
+      <text x="20" :y="low" text-anchor="middle" class="letter own clear" :fill="colour">
+        {{ bead.letter }}
+      </text>
     </template>
     <template v-else-if="state === 'may contain'">
       <clipPath :id="clip"><rect x="0" y="20" width="40" height="20" /></clipPath>
@@ -115,6 +115,13 @@ const clip = useId()
 }
 .letter {
   font: 700 17px var(--font-sans);
+}
+/* The strike goes behind the letter: it says who is meant. */
+.clear {
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 6px;
+  stroke-linejoin: round;
 }
 .ask {
   font-size: 14px;

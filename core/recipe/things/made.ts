@@ -87,7 +87,7 @@ const holdsListed = ({ holds }: Ingredient, lines: readonly Line[]): boolean =>
     lines.some(line => ingredientById(line.ingredient ?? '')?.holds.includes(held)),
   )
 
-/** Has the list what such a word, in the singular, is made of? A word without a row may be made of anything. */
+/** Has the list what such a word (singular) is made of? One without a row may be made of anything. */
 export const canBeMadeOf =
   (lines: readonly Line[]) =>
   (word: string): boolean =>

@@ -46,10 +46,27 @@ export const pictureData = Joi.string()
   .pattern(/^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/u)
   .max(4_000_000)
 
-/** What is wrong with something that is to be kept: where it stands, and why. */
+/** What is wrong with something that is to be kept: where it stands, and what of it, as "is missing". */
 export interface KeptProblem {
   readonly at: string
   readonly because: string
+}
+
+/** In a house's words; the places are named beside them. */
+const messages = {
+  'any.required': 'is missing',
+  'any.only': 'is none of what it may be',
+  'object.unknown': 'is nothing that belongs there',
+  'object.base': 'is no record',
+  'array.base': 'is no list',
+  'array.max': 'has more than {#limit} entries',
+  'number.base': 'is no number',
+  'number.min': 'is less than {#limit}',
+  'number.max': 'is more than {#limit}',
+  'number.greater': 'is not above {#limit}',
+  'string.base': 'is no text',
+  'string.empty': 'is empty',
+  'string.max': 'is longer than {#limit} letters',
 }
 
 /** The first thing that is wrong with it, or null. Nothing is converted, cut or repaired. */
@@ -58,6 +75,8 @@ export function problemIn(schema: Joi.Schema, value: unknown): KeptProblem | nul
     convert: false,
     presence: 'required',
     abortEarly: true,
+    messages,
+    errors: { label: false },
   })
   const first = error?.details[0]
   return first ? { at: first.path.join(' › '), because: first.message } : null
