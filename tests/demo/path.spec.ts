@@ -140,7 +140,7 @@ test('the house file brings the same house back, and a broken or foreign file ch
   await expect.poll(() => shelf()).toEqual(titles)
 })
 
-test('a bake that does not hold together is set aside with a sentence; the rest opens, and it comes back mended', async ({
+test('a spoiled bake is set aside with a sentence, the rest opens, and it comes back mended', async ({
   page,
 }) => {
   await goTo(page, '/settings')
