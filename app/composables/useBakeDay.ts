@@ -1,5 +1,21 @@
+import type { InjectionKey } from 'vue'
 import type { DayPlan } from '#core/day'
-import type { BakeDay } from '#core/share'
+import type { Bake, BakeDay, ShelfRow } from '#core/share'
+
+/** The one day of the page, for what the page is made of. */
+export const bakeDayKey: InjectionKey<ReturnType<typeof useBakeDay>> = Symbol('bakeDay')
+
+/** The names of all bakes of the day by their ids, the one that is open first. */
+function titlesOf(
+  open: Bake | null,
+  rows: readonly ShelfRow[],
+  ids: readonly string[],
+): Readonly<Record<string, string>> {
+  const others = rows.filter(row => row.id !== open?.id && ids.includes(row.id))
+  return Object.fromEntries(
+    [...(open ? [open] : []), ...others].map(({ id, title }) => [id, title]),
+  )
+}
 
 /** The day of the bake that is open: what was wished for it, and the plan that is worked out anew with it. */
 export function useBakeDay() {
@@ -56,5 +72,6 @@ export function useBakeDay() {
     },
   )
   const shown = computed(() => plan.value ?? last.value)
-  return { day, serveAt, keep, wish, plan, problem, last, shown }
+  const titles = computed(() => titlesOf(bake.value, house.rows, day.value.with))
+  return { bake, day, titles, serveAt, keep, wish, plan, problem, last, shown }
 }

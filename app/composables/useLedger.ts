@@ -1,4 +1,8 @@
+import type { InjectionKey } from 'vue'
 import { linesOf, type Line, type RecipeEdit } from '#core/recipe'
+
+/** The one ledger of the recipe page, for what the page is made of. */
+export const ledgerKey: InjectionKey<ReturnType<typeof useLedger>> = Symbol('ledger')
 
 /** Where new lines go; `run` is the same for all that are typed into one open field. */
 interface Adding {

@@ -1,6 +1,10 @@
+import type { InjectionKey } from 'vue'
 import type { Region } from '#core/measure'
 import type { PlacedStep, Thing } from '#core/recipe'
 import { pictureOf } from '~/db/house'
+
+/** What is read of the bake that is open, for what the recipe page is made of. */
+export const readBakeKey: InjectionKey<ReturnType<typeof useReadBake>> = Symbol('readBake')
 
 /** What the recipe page shows beside the bake: names, steps as they are read, the photo it came from. */
 export function useReadBake() {

@@ -267,14 +267,14 @@ describe('the house in the database', () => {
       await saveBakes([taken.bake!, ...taken.arms])
       expect((await readView()).shelf.find(row => row.id === 'arm')?.armOf).toBe('of')
       // An arm that is in no trial any more is swept away; one that is in a trial stays.
-      const trial = beginTrial(
-        't',
-        '2026-01-02',
-        1,
-        '',
-        adapt(reading.recipe, [person('ada')]).plans[0] ?? asWrittenPlan(reading.recipe, []),
-        [],
-      )
+      const trial = beginTrial({
+        id: 't',
+        begun: '2026-01-02',
+        seed: 1,
+        question: '',
+        base: adapt(reading.recipe, [person('ada')]).plans[0] ?? asWrittenPlan(reading.recipe, []),
+        tried: [],
+      })
       await saveBakes([
         { ...bake('of', '2026-01-03T00:00:00.000Z'), trials: [trial] },
         { ...arm, id: trial.arms[0]!.id },

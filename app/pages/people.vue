@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Bead, Person } from '#core/people'
-import { needsText } from '#core/share'
 
 const house = useHouseStore()
 const current = useCurrentBake()
@@ -29,8 +28,6 @@ const guests = computed(() => house.people.filter(person => person.guestOf))
 const bakeOf = (person: Person) =>
   house.shelf.find(row => row.id === person.guestOf)?.title ?? 'a bake that is gone'
 
-/** Somebody of whom an older house did not ask which it is. */
-const isUnasked = (person: Person) => person.avoids.some(avoid => avoid.unasked)
 async function keep(person: Person) {
   const asGuest = open.value === 'guest'
   open.value = null
@@ -78,61 +75,10 @@ const leave = async () => {
       Nobody lives here yet. Say who eats, and what each must not get; every recipe is then read for
       them.
     </p>
-    <ul class="people">
-      <li v-for="person in house.residents" :key="person.id" class="sheet person">
-        <PersonBead :person="person" :size="48" />
-        <div class="text">
-          <h2>{{ person.name }}</h2>
-          <p class="soft">{{ needsText(person) }}</p>
-          <p v-if="isUnasked(person)" class="unasked">
-            Is it an allergy, an intolerance or a choice? An older house did not ask: until it is
-            said, traces count.
-          </p>
-          <p v-if="person.note" class="note">To remember: {{ person.note }}</p>
-        </div>
-        <UButton
-          color="neutral"
-          variant="ghost"
-          icon="i-lucide-pencil"
-          :aria-label="`Change ${person.name}`"
-          @click="open = person"
-        />
-        <UButton
-          color="neutral"
-          variant="ghost"
-          icon="i-lucide-trash-2"
-          :aria-label="`${person.name} leaves`"
-          @click="drop(person)"
-        />
-      </li>
-    </ul>
+    <PeopleList :people="house.residents" @change="open = $event" @leave="drop" />
     <section v-if="guests.length" class="guests" aria-labelledby="guests">
       <h2 id="guests">Guests for one bake</h2>
-      <ul class="people">
-        <li v-for="person in guests" :key="person.id" class="sheet person">
-          <PersonBead :person="person" :size="40" />
-          <div class="text">
-            <h3>
-              {{ person.name }} <span class="soft">for {{ bakeOf(person) }}</span>
-            </h3>
-            <p class="soft">{{ needsText(person) }}</p>
-          </div>
-          <UButton
-            color="neutral"
-            variant="ghost"
-            icon="i-lucide-pencil"
-            :aria-label="`Change ${person.name}`"
-            @click="open = person"
-          />
-          <UButton
-            color="neutral"
-            variant="ghost"
-            icon="i-lucide-trash-2"
-            :aria-label="`${person.name} leaves`"
-            @click="drop(person)"
-          />
-        </li>
-      </ul>
+      <PeopleList :people="guests" :of-bake="bakeOf" @change="open = $event" @leave="drop" />
     </section>
     <GroupList v-if="house.residents.length" />
     <p class="soft small">
@@ -165,29 +111,6 @@ h2 {
 .form {
   padding: 22px;
 }
-.people {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-  display: grid;
-  gap: 10px;
-}
-.person {
-  display: flex;
-  align-items: center;
-  gap: 16px;
-  padding: 12px 14px 12px 18px;
-}
-.text {
-  flex: 1;
-  min-width: 0;
-}
-.note {
-  border-left: 3px solid var(--strand);
-  padding-left: 10px;
-  margin-top: 4px;
-  font-size: 0.96rem;
-}
 .guests {
   display: grid;
   gap: 10px;
@@ -196,14 +119,7 @@ h2 {
   font-size: 1.25rem;
   font-weight: 650;
 }
-h3 {
-  font-weight: 640;
-}
 .small {
   font-size: 0.94rem;
-}
-.unasked {
-  border-left: 4px dashed var(--slate);
-  padding-left: 10px;
 }
 </style>

@@ -29,6 +29,7 @@ export function simulatedProbe(
   const query = new URLSearchParams({
     ...Object.fromEntries(Object.entries(bake).map(([name, value]) => [name, String(value)])),
     begun: String(begun),
+    now: String(Date.now()),
     fault,
   })
   const stop = listen(`/api/stand-ins/probe?${query}`, readProbeLine, {

@@ -203,14 +203,15 @@ export const useCurrentBake = defineStore('currentBake', () => {
     tried: house.tried,
     lessons: house.lessons,
   })
-  /** What versions by hand start from: the bake as it is planned, for whoever sits there now. */
-  const handBase = ({ recipe, plan, wishes }: Bake) => ({
-    recipe,
-    plan,
+  /** For what plans of a bake are worked out: its table, its wishes, what the house knows. */
+  const asked = (of: Bake) => ({
+    recipe: of.recipe,
     people: [...table.value],
-    wishes,
+    wishes: of.wishes,
     knows: knows(),
   })
+  /** What versions by hand start from: the bake as it is planned, for whoever sits there now. */
+  const handBase = (of: Bake) => ({ ...asked(of), plan: of.plan })
 
   /** Counts the steps back and forth, so that fields which are being moved begin anew. */
   const stepped = ref(0)
@@ -258,6 +259,7 @@ export const useCurrentBake = defineStore('currentBake', () => {
     catchUp,
     bakesOf,
     knows,
+    asked,
     handBase,
     canUndo: computed(() => past.value.length > 0),
     canRedo: computed(() => future.value.length > 0),

@@ -6,7 +6,7 @@ import { useCurrentBake } from './currentBake'
 import { useHouseStore } from './house'
 
 /** Milliseconds until a good plan is shown, and until the search for a better one ends. */
-const [soonEnough, longEnough] = [160, 1500]
+const patience = { soon: 160, most: 1500 }
 
 /** The day of the bake that is open, and what it needs. */
 export const useDayPlan = defineStore('dayPlan', () => {
@@ -33,9 +33,7 @@ export const useDayPlan = defineStore('dayPlan', () => {
     })
     const { serveAt, wishes } = day
     const options = { serveAt, now, kitchen: house.kitchen, asleep, wishes, apart }
-    const found = await core
-      .planDay(all, options, soonEnough, longEnough, better)
-      .catch(current.broken)
+    const found = await core.planDay(all, options, patience, better).catch(current.broken)
     if (!isLatest()) return
     plan.value = found
     shopping.value = (await core.shopping(all, house.kitchen).catch(current.broken)) ?? []

@@ -3,9 +3,7 @@ import type { Packet } from '#core/packet'
 import { usualKitchen, type Kitchen } from '#core/pan'
 import { emptyStock, type Stock } from '#core/pantry'
 import type { PeopleGroup, Person, VerdictChange } from '#core/people'
-import { linesOf } from '#core/recipe'
 import {
-  bakeOf,
   bakeWith,
   readingOf,
   tagsOf,
@@ -51,6 +49,7 @@ import {
   type BakedBy,
   type HouseView,
 } from '~/db/house'
+import { isDemoServer, readDemoHouse } from '~/ports/demoHouse'
 
 /** What a change of people or packets did to the kept bakes. */
 export interface HouseChange {
@@ -156,48 +155,8 @@ export const useHouseStore = defineStore('house', () => {
     ready.value = true
   }
 
-  const isDemoServer = async () => {
-    try {
-      return (await $fetch<{ demo: boolean }>('/api/house')).demo
-    } catch {
-      return false
-    }
-  }
-
-  /** Reads the demo household's open files as a user's own would be, and adds them to the house. */
-  async function openDemo() {
-    const core = useCore()
-    const files = await $fetch<{
-      people: Person[]
-      recipes: string[]
-      groups: PeopleGroup[]
-      packets: (Packet & { daysAgo: number })[]
-    }>('/api/demo')
-    const now = Date.now()
-    const inHouse = files.packets.map(({ daysAgo, ...packet }): Packet => ({
-      ...packet,
-      checkedOn: new Date(now - daysAgo * 86_400_000).toISOString().slice(0, 10),
-    }))
-    const read = await Promise.all(
-      files.recipes.map(async (source, i): Promise<Bake> => {
-        const bake = bakeOf(
-          `demo-${i + 1}`,
-          await core.readRecipe(source, {}),
-          files.people.map(p => p.id),
-          new Date(now - i * 1000).toISOString(),
-        )
-        const used = new Set(linesOf(bake.recipe).map(line => line.ingredient))
-        return {
-          ...bake,
-          ties: inHouse
-            .filter(p => used.has(p.ingredient))
-            .map(p => ({ ingredient: p.ingredient, lineId: null, packets: [p.id] }))
-            .filter((tie, at, all) => all.findIndex(t => t.ingredient === tie.ingredient) === at),
-        }
-      }),
-    )
-    await addToHouse({ people: files.people, groups: files.groups, packets: inHouse, bakes: read })
-  }
+  /** The demo household moves in beside whoever lives here. */
+  const openDemo = async () => addToHouse(await readDemoHouse())
 
   const atOnce = 25
   /**

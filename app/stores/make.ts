@@ -227,7 +227,7 @@ export const useMakeStore = defineStore('make', () => {
     const bake = of && of !== current.bake?.id ? await bakeById(of) : current.bake
     return done && bake
       ? await useCore()
-          .pourOf(done, card, grams, bake, house.kitchen, now.value)
+          .pourOf({ making: done, card, grams, bake, kitchen: house.kitchen, now: now.value })
           .catch(() => null)
       : null
   }

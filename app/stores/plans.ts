@@ -17,7 +17,10 @@ export const usePlans = defineStore('plans', () => {
   const latest = latestOnly()
   /** The wishes that the plans were worked out by. */
   let wishedFor = ''
-  const asWished = (now: Bake): Wishes => ({ ...now.wishes, measureIn: house.measureIn })
+  const asked = (now: Bake) => {
+    const of = current.asked(now)
+    return { ...of, wishes: { ...of.wishes, measureIn: house.measureIn } }
+  }
 
   async function work() {
     const now = current.bake
@@ -36,9 +39,7 @@ export const usePlans = defineStore('plans', () => {
           instead: [],
         }
     })
-    const found = await useCore()
-      .adapt(now.recipe, current.table, asWished(now), current.knows(), first)
-      .catch(current.broken)
+    const found = await useCore().adapt(asked(now), first).catch(current.broken)
     if (!isLatest()) return
     adaptation.value = found
     planning.value = false
@@ -97,9 +98,7 @@ export const usePlans = defineStore('plans', () => {
     if (!now) return
     // When it was pressed: how long it takes to work out parts no steps.
     const at = performance.now()
-    const found = await useCore()
-      .nudge(now.recipe, plan, lineId, grams, current.table, asWished(now), current.knows())
-      .catch(current.broken)
+    const found = await useCore().nudge(asked(now), { plan, lineId, grams }).catch(current.broken)
     if (!found || current.bake?.id !== now.id) return
     const next = { ...current.bake, plan: found.plan, updated: new Date().toISOString() }
     const isSameMove = nudged?.lineId === lineId && at - nudged.at < together && current.canUndo
@@ -121,9 +120,7 @@ export const usePlans = defineStore('plans', () => {
       if (isLatest()) splitting.value = { done, of }
       return isLatest()
     })
-    const found = await useCore()
-      .split(now.recipe, current.table, asWished(now), current.knows(), heard)
-      .catch(current.broken)
+    const found = await useCore().split(asked(now), heard).catch(current.broken)
     if (!isLatest()) return
     split.value = found
     splitting.value = null

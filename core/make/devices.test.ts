@@ -58,7 +58,14 @@ describe('more or less in the bowl than was wanted', () => {
   const card = (name: string) => making.cards.find(c => c.item?.name === name)!
   const flour = card('plain flour')
   const poured = (name: string, got: number, m = making) =>
-    pourOf(m, card(name).id, got, noEgg.recipe, {}, making.begun + 5)!
+    pourOf({
+      making: m,
+      cardId: card(name).id,
+      got,
+      recipe: noEgg.recipe,
+      families: {},
+      now: making.begun + 5,
+    })!
   test('a gram is nothing; a tenth is told with what it does', () => {
     expect(poured('plain flour', 226)).toMatchObject({ fine: true, shifts: [] })
     const much = poured('milk', 300)
@@ -114,14 +121,14 @@ describe('more or less in the bowl than was wanted', () => {
     expect(poured('milk', 600).whyNot).toMatch(/half as much again/u)
     const withEgg = begun(ginger)
     expect(
-      pourOf(
-        withEgg,
-        withEgg.cards.find(c => c.item?.name === 'milk')!.id,
-        300,
-        ginger.recipe,
-        {},
-        withEgg.begun,
-      )!.whyNot,
+      pourOf({
+        making: withEgg,
+        cardId: withEgg.cards.find(c => c.item?.name === 'milk')!.id,
+        got: 300,
+        recipe: ginger.recipe,
+        families: {},
+        now: withEgg.begun,
+      })!.whyNot,
     ).toMatch(/^1 large egg cannot/u)
     const mixed = say(
       making,
@@ -133,17 +140,35 @@ describe('more or less in the bowl than was wanted', () => {
     expect(poured('milk', 300, mixed).whyNot).toBe('Some of it is mixed already.')
   })
   test('no card, no weight, no number: nothing is said', () => {
-    expect(pourOf(making, 'nobody', 5, noEgg.recipe, {}, making.begun)).toBeNull()
-    expect(pourOf(making, flour.id, Number.NaN, noEgg.recipe, {}, making.begun)).toBeNull()
     expect(
-      pourOf(
+      pourOf({
         making,
-        making.cards.find(c => c.kind === 'do')!.id,
-        5,
-        noEgg.recipe,
-        {},
-        making.begun,
-      ),
+        cardId: 'nobody',
+        got: 5,
+        recipe: noEgg.recipe,
+        families: {},
+        now: making.begun,
+      }),
+    ).toBeNull()
+    expect(
+      pourOf({
+        making,
+        cardId: flour.id,
+        got: Number.NaN,
+        recipe: noEgg.recipe,
+        families: {},
+        now: making.begun,
+      }),
+    ).toBeNull()
+    expect(
+      pourOf({
+        making,
+        cardId: making.cards.find(c => c.kind === 'do')!.id,
+        got: 5,
+        recipe: noEgg.recipe,
+        families: {},
+        now: making.begun,
+      }),
     ).toBeNull()
   })
 })

@@ -60,19 +60,22 @@ const noticed = 0.35
 const fine = (wanted: Grams, by: Grams) => Math.abs(by) <= Math.max(1, 0.02 * wanted)
 const most = 1.5
 
+/** So much (got) of a card’s item is in the bowl at this moment; families as they were said, by component. */
+interface PourAsk {
+  readonly making: Making
+  readonly cardId: string
+  readonly got: Grams
+  readonly recipe: Recipe
+  readonly families: Readonly<Record<string, string>>
+  readonly now: Moment
+}
+
 /**
  * What it does to the balance that `got` grams of a line are in the bowl instead of what is wanted,
  * and what it takes to put the rest into proportion. `families` as the plan has them, by component.
  * Null for what has no weight or no card.
  */
-export function pourOf(
-  making: Making,
-  cardId: string,
-  got: Grams,
-  recipe: Recipe,
-  families: Readonly<Record<string, string>>,
-  now: Moment,
-): Pour | null {
+export function pourOf({ making, cardId, got, recipe, families, now }: PourAsk): Pour | null {
   const counter = counterState(making, now)
   const here = counter.cards.find(p => p.card.id === cardId)
   const line = linesOf(recipe).find(l => l.id === here?.card.item?.lineId)

@@ -63,22 +63,22 @@ describe('the backup file', () => {
       'own dose too',
     () => {
       const { plan } = chosen
-      const base = beginTrial(
-        't',
-        '2026-01-10',
-        3,
-        'Which?',
-        plan!,
-        armsFor(recipe, plan, people).slice(0, 2),
-      )
-      const laid = layTasting(
-        'x',
-        'ranking',
-        'Best?',
-        base.arms.map(a => a.id),
-        ['Ottilie', 'Bram'],
-        8,
-      )
+      const base = beginTrial({
+        id: 't',
+        begun: '2026-01-10',
+        seed: 3,
+        question: 'Which?',
+        base: plan!,
+        tried: armsFor(recipe, plan, people).slice(0, 2),
+      })
+      const laid = layTasting({
+        id: 'x',
+        kind: 'ranking',
+        question: 'Best?',
+        of: base.arms.map(a => a.id),
+        tasters: ['Ottilie', 'Bram'],
+        seed: 8,
+      })
       if (!laid.ok) throw new Error(laid.sentence)
       const trial = {
         ...base,

@@ -18,7 +18,15 @@ export const basePlan = ({ recipe, plan, people, wishes, known }: HandBase): Pla
 
 /** One line at another weight in grams, held within twice what the whole weighs. */
 export const lineByHand = (base: HandBase, lineId: string, grams: number): EvaluatedPlan =>
-  nudge(base.recipe, basePlan(base), lineId, grams, base.people, base.wishes, base.known)
+  nudge({
+    original: base.recipe,
+    plan: basePlan(base),
+    lineId,
+    grams,
+    people: base.people,
+    wishes: base.wishes,
+    known: base.known,
+  })
 
 /** One thing of it resting for so many minutes; null where that is not safe, or nothing rests so. */
 export function restByHand(base: HandBase, key: string, minutes: number): EvaluatedPlan | null {

@@ -337,7 +337,13 @@ describe('what is asked of the engine', () => {
     const plan = first(loaf, who('gluten', 'egg'), { pin: ['psyllium-gel'] })
     const line = linesOf(plan.recipe).find(l => l.ingredient === 'psyllium')!
     const flour = ratiosOf(weightsOf(linesOf(loaf))).flour
-    const { plan: moved } = nudge(loaf, plan, line.id, 0.04 * flour, who('gluten', 'egg'))
+    const { plan: moved } = nudge({
+      original: loaf,
+      plan,
+      lineId: line.id,
+      grams: 0.04 * flour,
+      people: who('gluten', 'egg'),
+    })
     expect(moved.risks.join(' ')).toMatch(
       /gummy: psyllium husk 4 % of the flour, usual up to 2\.5 %/u,
     )
@@ -577,32 +583,48 @@ describe('moving an amount by hand', () => {
   test('balance, risks and confidence follow; undoing it gives the same plan again', () => {
     const plan = first(cake, people)
     const line = linesOf(plan.recipe).find(l => l.ingredient === 'butter')!
-    const { plan: moved, check } = nudge(cake, plan, line.id, line.grams!.best * 1.5, people)
+    const { plan: moved, check } = nudge({
+      original: cake,
+      plan,
+      lineId: line.id,
+      grams: line.grams!.best * 1.5,
+      people,
+    })
     expect(moved.balance.after.fat).toBeGreaterThan(plan.balance.after.fat * 1.3)
     expect(moved.risks.join(' ')).toMatch(/richer/u)
     expect(moved.parts[0]!.loss).toBeGreaterThan(plan.parts[0]!.loss + 5)
     expect(check.people[0]!.verdict).not.toBe('conflict')
-    const back = nudge(cake, moved, line.id, line.grams!.best, people).plan
+    const back = nudge({
+      original: cake,
+      plan: moved,
+      lineId: line.id,
+      grams: line.grams!.best,
+      people,
+    }).plan
     expect(back.parts[0]!.loss).toBeCloseTo(plan.parts[0]!.loss, 6)
     expect(back.confidence).toBe(plan.confidence)
   })
   test('the changes tell the amount that stands there now', () => {
     const plan = first(cake, people, { pin: ['flax-gel'] })
     const line = linesOf(plan.recipe).find(l => l.ingredient === 'flax')!
-    const { plan: moved } = nudge(cake, plan, line.id, 20, people)
+    const { plan: moved } = nudge({ original: cake, plan, lineId: line.id, grams: 20, people })
     expect(moved.changes.flatMap(c => c.adds).find(a => a.ingredient === 'flax')!.grams).toBe(20)
   })
   test('nothing below nothing, nothing above twice the batch; an unknown line changes nothing', () => {
     const plan = first(cake, people)
     const [line] = linesOf(plan.recipe)
     const batch = linesOf(plan.recipe).reduce((sum, l) => sum + l.grams!.best, 0)
-    expect(linesOf(nudge(cake, plan, line!.id, -50, people).plan.recipe)[0]!.grams!.best).toBe(0)
     expect(
-      linesOf(nudge(cake, plan, line!.id, 1e9, people).plan.recipe)[0]!.grams!.best,
+      linesOf(nudge({ original: cake, plan, lineId: line!.id, grams: -50, people }).plan.recipe)[0]!
+        .grams!.best,
+    ).toBe(0)
+    expect(
+      linesOf(nudge({ original: cake, plan, lineId: line!.id, grams: 1e9, people }).plan.recipe)[0]!
+        .grams!.best,
     ).toBeLessThanOrEqual(2 * batch + 1)
-    expect(linesOf(nudge(cake, plan, 'nobody', 5, people).plan.recipe)).toEqual(
-      linesOf(plan.recipe),
-    )
+    expect(
+      linesOf(nudge({ original: cake, plan, lineId: 'nobody', grams: 5, people }).plan.recipe),
+    ).toEqual(linesOf(plan.recipe))
   })
   test('what the lines bring is what the balance is', () => {
     const plan = first(cake, people)
@@ -616,8 +638,14 @@ describe('moving an amount by hand', () => {
   })
   test('sensitivity agrees with moving it', () => {
     const plan = first(cake, people)
-    for (const row of each(sensitivity(cake, plan, people).slice(0, 4))) {
-      const { plan: moved } = nudge(cake, plan, row.lineId, row.grams * 1.1, people)
+    for (const row of each(sensitivity({ original: cake, plan, people }).slice(0, 4))) {
+      const { plan: moved } = nudge({
+        original: cake,
+        plan,
+        lineId: row.lineId,
+        grams: row.grams * 1.1,
+        people,
+      })
       // A scale of whole grams stands between the two.
       expect(Math.abs(moved.parts[0]!.loss - plan.parts[0]!.loss - row.up)).toBeLessThan(
         0.35 + 0.15 * Math.abs(row.up),

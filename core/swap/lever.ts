@@ -216,7 +216,15 @@ function put(
   const stays = (after: EvaluatedPlan) =>
     after.check.people.every(p => p.conflicts.every(c => c.state !== 'contains'))
   if (best.line) {
-    const after = nudge(original, plan, best.line.id, best.grams, people, wishes, known)
+    const after = nudge({
+      original,
+      plan,
+      lineId: best.line.id,
+      grams: best.grams,
+      people,
+      wishes,
+      known,
+    })
     return stays(after) ? { lineId: best.line.id, after } : null
   }
   const id = `new-${best.ingredient.id}`

@@ -130,20 +130,31 @@ const moved = (line: Line, grams: Grams, plan: Plan, by: 'grams' | 'spoons'): Li
   return { ...now, grams: exactly(amount.grams), amount: { low: amount.grams, high: amount.grams } }
 }
 
+/** One amount that is moved by hand: the plan, the line, and to how many grams. */
+interface Nudge {
+  readonly original: Recipe
+  readonly plan: Plan
+  readonly lineId: string
+  readonly grams: Grams
+  readonly people: readonly Person[]
+  readonly wishes?: Wishes
+  readonly known?: HouseKnowledge
+}
+
 /**
  * The plan with one line at another weight (g, 0 to twice the batch), and everything that follows:
  * balance, risks, safety and confidence. The changes tell the new amount too; steps that state the
  * old one let it go. Lines without an ingredient stay.
  */
-export function nudge(
-  original: Recipe,
-  plan: Plan,
-  lineId: string,
-  grams: Grams,
-  people: readonly Person[],
-  wishes: Wishes = {},
-  known: HouseKnowledge = {},
-): EvaluatedPlan {
+export function nudge({
+  original,
+  plan,
+  lineId,
+  grams,
+  people,
+  wishes = {},
+  known = {},
+}: Nudge): EvaluatedPlan {
   const most = 2 * linesOf(plan.recipe).reduce((sum, line) => sum + (line.grams?.best ?? 0), 0)
   const to = scaleAmount(Math.min(Math.max(grams, 0), most)).grams
   const recipe: Recipe = {
@@ -243,17 +254,26 @@ export interface Sensitivity {
   readonly moves: readonly { readonly measure: Measure; readonly by: number }[]
 }
 
+/** Of which plan it is asked what each amount moves. */
+interface SensitivityAsk {
+  readonly original: Recipe
+  readonly plan: Plan
+  readonly people: readonly Person[]
+  readonly wishes?: Wishes
+  readonly known?: HouseKnowledge
+}
+
 /**
  * How sensitive each part's balance is to a tenth more or less of each of its weighed lines. The
  * dearest first.
  */
-export function sensitivity(
-  original: Recipe,
-  plan: Plan,
-  people: readonly Person[],
-  wishes: Wishes = {},
-  known: HouseKnowledge = {},
-): Sensitivity[] {
+export function sensitivity({
+  original,
+  plan,
+  people,
+  wishes = {},
+  known = {},
+}: SensitivityAsk): Sensitivity[] {
   const parts = partsOf(original, tableOf(people, known.packets), wishes)
   return parts
     .flatMap((part, i) => {

@@ -300,6 +300,15 @@ function armsByRow(from: ArmsFrom, row: ArmRow): Proposal[] {
   }
 }
 
+/** For what arms are proposed: the recipe, its plan or none, the table, what is wished and known. */
+interface ArmsAsked {
+  readonly recipe: Recipe
+  readonly plan: Plan | null
+  readonly people: readonly Person[]
+  readonly wishes?: Wishes
+  readonly known?: HouseKnowledge
+}
+
 /**
  * What can be tried with a dessert for these people, each as one change of the base with its
  * amounts from the engine: other schools, one amount for one measure, one sentence of method, the
@@ -307,13 +316,13 @@ function armsByRow(from: ArmsFrom, row: ArmRow): Proposal[] {
  * a group. Working out the other schools takes a second or two in all: yields how far it is, and
  * what it has so far.
  */
-export function* armSteps(
-  original: Recipe,
-  plan: Plan | null,
-  people: readonly Person[],
-  wishes: Wishes = {},
-  known: HouseKnowledge = {},
-): Generator<
+export function* armSteps({
+  recipe: original,
+  plan,
+  people,
+  wishes = {},
+  known = {},
+}: ArmsAsked): Generator<
   { readonly done: number; readonly of: number; readonly arms: readonly Proposal[] },
   Proposal[],
   void
@@ -348,7 +357,7 @@ export function armsFor(
   wishes: Wishes = {},
   known: HouseKnowledge = {},
 ): Proposal[] {
-  const run = armSteps(original, plan, people, wishes, known)
+  const run = armSteps({ recipe: original, plan, people, wishes, known })
   let step = run.next()
   while (!step.done) step = run.next()
   return step.value

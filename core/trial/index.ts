@@ -25,6 +25,7 @@ export type { Arm } from './trial'
 export type { ArmRecord } from './trial'
 export type { Score } from './trial'
 export type { Tasting } from './trial'
+export type { Serving } from './blind'
 export type { Trial } from './trial'
 export { trialView } from './view'
 

@@ -49,11 +49,14 @@ const { recipe } = readRecipe(
 const plan = adapt(recipe, people).plans[0]!
 const arms = armsFor(recipe, plan, people)
 const arm = (id: string) => arms.find(a => a.id === id || a.id.startsWith(`${id}:`))!
-const trial = beginTrial('t1', '2026-11-07', 42, 'Which binder?', plan, [
-  arm('bind-more'),
-  arm('binder'),
-  arm('cooler'),
-])
+const trial = beginTrial({
+  id: 't1',
+  begun: '2026-11-07',
+  seed: 42,
+  question: 'Which binder?',
+  base: plan,
+  tried: [arm('bind-more'), arm('binder'), arm('cooler')],
+})
 
 describe('arms', () => {
   test('each is one change of the base, and everyone at the table may eat it', () => {
@@ -190,7 +193,14 @@ and bake at 170C for 30 minutes. Leave for 1 hour before cutting.`,
     )
     expect(written.some(a => a.id.startsWith('binder'))).toBe(false)
     expect(
-      beginTrial('w', '2026-11-07', 1, '', baseOf(recipe, null, []), written.slice(0, 1)).family,
+      beginTrial({
+        id: 'w',
+        begun: '2026-11-07',
+        seed: 1,
+        question: '',
+        base: baseOf(recipe, null, []),
+        tried: written.slice(0, 1),
+      }).family,
     ).toBe('quick-bread')
   })
   test('two changes at once are named', () => {
@@ -239,7 +249,7 @@ and bake at 170C for 30 minutes. Leave for 1 hour before cutting.`,
 })
 
 const laid = (kind: Tasting['kind'], of: string[], tasters: string[]) => {
-  const made = layTasting('x', kind, 'Which?', of, tasters, 5)
+  const made = layTasting({ id: 'x', kind, question: 'Which?', of, tasters, seed: 5 })
   if (!made.ok) throw new Error(made.sentence)
   return { ...made.tasting, opened: true }
 }
@@ -348,12 +358,32 @@ describe('judging', () => {
     expect(beforeTest('preference', 4).says).toMatch(/cannot show/u)
   })
   test('a tasting needs tasters, each once, and the right arms', () => {
-    expect(layTasting('x', 'triangle', '', [A, B, 't1-c'], four, 1)).toMatchObject({ ok: false })
-    expect(layTasting('x', 'pair', '', [A, B], [' '], 1)).toMatchObject({
+    expect(
+      layTasting({
+        id: 'x',
+        kind: 'triangle',
+        question: '',
+        of: [A, B, 't1-c'],
+        tasters: four,
+        seed: 1,
+      }),
+    ).toMatchObject({ ok: false })
+    expect(
+      layTasting({ id: 'x', kind: 'pair', question: '', of: [A, B], tasters: [' '], seed: 1 }),
+    ).toMatchObject({
       ok: false,
       sentence: expect.stringContaining('Who tastes'),
     })
-    expect(layTasting('x', 'pair', '', [A, B], ['Bram', 'Bram '], 1)).toMatchObject({
+    expect(
+      layTasting({
+        id: 'x',
+        kind: 'pair',
+        question: '',
+        of: [A, B],
+        tasters: ['Bram', 'Bram '],
+        seed: 1,
+      }),
+    ).toMatchObject({
       ok: false,
       sentence: expect.stringContaining('Bram, again'),
     })
@@ -362,7 +392,14 @@ describe('judging', () => {
     'what is found in a cup before the codes are opened is the arm’s afterwards, and takes ' +
       'the place of what was said with its letter in sight',
     () => {
-      const made = layTasting('b1', 'triangle', '', [A, B], ['Ottilie', 'Bram'], 5)
+      const made = layTasting({
+        id: 'b1',
+        kind: 'triangle',
+        question: '',
+        of: [A, B],
+        tasters: ['Ottilie', 'Bram'],
+        seed: 5,
+      })
       if (!made.ok) throw new Error(made.sentence)
       const cups = made.tasting.servings[0]!.cups
       const twice = cups.map(c => c.arm).find((arm, i, all) => all.indexOf(arm) !== i)!
@@ -475,14 +512,14 @@ describe('what a house learns', () => {
   test('a dose that was moved before is reckoned from what is worked out, not from where it was', () => {
     // The winner of one trial is the base of the next, and wins against less still.
     const first = won.arms[1]!
-    const next = beginTrial(
-      't9',
-      '2026-11-14',
-      3,
-      '',
-      { ...plan, recipe: first.recipe, changes: first.changes },
-      [arm('cooler')],
-    )
+    const next = beginTrial({
+      id: 't9',
+      begun: '2026-11-14',
+      seed: 3,
+      question: '',
+      base: { ...plan, recipe: first.recipe, changes: first.changes },
+      tried: [arm('cooler')],
+    })
     const less: Trial = {
       ...next,
       crowned: 't9-a',
@@ -649,9 +686,14 @@ describe('what a house learns', () => {
         p.changes.some(c => c.school === 'flax-gel'),
       )!
     test('the winner’s rest is learned as so many times what is written, and so is one that held', () => {
-      const tried = beginTrial('r', '2026-11-07', 1, '', plan, [
-        arms.find(a => a.id === 'rest-longer:flax-gel')!,
-      ])
+      const tried = beginTrial({
+        id: 'r',
+        begun: '2026-11-07',
+        seed: 1,
+        question: '',
+        base: plan,
+        tried: [arms.find(a => a.id === 'rest-longer:flax-gel')!],
+      })
       expect(
         lessonsFrom({ ...tried, crowned: 'r-b' }, 'loaf', 'b', '2026-11-08', 1).map(l => l.about),
       ).toContainEqual({ what: 'rest', of: 'flax-gel', factor: 2 })
@@ -689,9 +731,14 @@ describe('what a house learns', () => {
     )
     test('what comes after is reckoned from what is written, not from where the house had moved it', () => {
       const mine = byFlax([rested('a', 2), rested('b', 2)])
-      const next = beginTrial('r2', '2026-11-14', 1, '', mine, [
-        armsFor(recipe, mine, people).find(a => a.id === 'rest-longer:flax-gel')!,
-      ])
+      const next = beginTrial({
+        id: 'r2',
+        begun: '2026-11-14',
+        seed: 1,
+        question: '',
+        base: mine,
+        tried: [armsFor(recipe, mine, people).find(a => a.id === 'rest-longer:flax-gel')!],
+      })
       expect(
         lessonsFrom({ ...next, crowned: 'r2-b' }, 'loaf', 'b', '2026-11-15', 1).find(
           l => l.about.what === 'rest',
@@ -794,14 +841,16 @@ describe('looking back', () => {
     created: '2026-11-01T08:00:00.000Z',
     trials: [
       filled,
-      beginTrial(
-        't2',
-        '2026-11-14',
-        7,
-        'And cooler?',
-        { ...plan, recipe: filled.arms[1]!.recipe },
-        [{ ...arm('cooler'), plan: { ...plan, recipe: atOven(filled.arms[1]!.recipe, -20)! } }],
-      ),
+      beginTrial({
+        id: 't2',
+        begun: '2026-11-14',
+        seed: 7,
+        question: 'And cooler?',
+        base: { ...plan, recipe: filled.arms[1]!.recipe },
+        tried: [
+          { ...arm('cooler'), plan: { ...plan, recipe: atOven(filled.arms[1]!.recipe, -20)! } },
+        ],
+      }),
     ],
   }
   const versions = versionsOf(grown)

@@ -101,20 +101,22 @@ export interface Trial {
 export const letterOf = (n: number): string => String.fromCharCode(65 + n)
 export const mostArms = 6
 
+/** A trial as it is begun. */
+interface TrialBeginning extends Pick<Trial, 'id' | 'begun' | 'seed' | 'question'> {
+  readonly base: Plan
+  readonly tried: readonly Pick<Proposal, 'says' | 'because' | 'plan'>[]
+  /** How many tests of 45 g flour each arm is made of; 1 where nothing is said. */
+  readonly tests?: number
+  /** The trial whose winner is baked once more; none where nothing is said. */
+  readonly rematchOf?: string | null
+}
+
 /**
  * A trial of the base and what is to be tried against it. `seed` is any whole number: labels and
  * orders follow from it.
  */
-export function beginTrial(
-  id: string,
-  begun: string,
-  seed: number,
-  question: string,
-  base: Plan,
-  tried: readonly Pick<Proposal, 'says' | 'because' | 'plan'>[],
-  tests = 1,
-  rematchOf: string | null = null,
-): Trial {
+export function beginTrial(of: TrialBeginning): Trial {
+  const { id, begun, seed, question, base, tried, tests = 1, rematchOf = null } = of
   const arm = (n: number, says: string, because: string, plan: Plan): Arm => ({
     id: `${id}-${letterOf(n).toLowerCase()}`,
     letter: letterOf(n),
@@ -211,18 +213,24 @@ export function profileOf(
 
 const arms = (kind: TastingKind) =>
   kind === 'ranking' ? ([2, mostArms] as const) : ([2, 2] as const)
+/** A tasting that is wanted: which arms, by the ids of `of`, and who tastes, by name. */
+interface TastingWish extends Pick<Tasting, 'id' | 'kind' | 'question' | 'seed'> {
+  readonly of: readonly string[]
+  readonly tasters: readonly string[]
+}
+
 /**
  * A tasting laid out: who is given which codes in which order. Refuses too few arms or tasters with
  * a sentence.
  */
-export function layTasting(
-  id: string,
-  kind: TastingKind,
-  question: string,
-  of: readonly string[],
-  tasters: readonly string[],
-  seed: number,
-):
+export function layTasting({
+  id,
+  kind,
+  question,
+  of,
+  tasters,
+  seed,
+}: TastingWish):
   | { readonly ok: true; readonly tasting: Tasting }
   | { readonly ok: false; readonly sentence: string } {
   const [least, most] = arms(kind)

@@ -471,8 +471,7 @@ test(
   'in the oven: turning and first look call, a probe says how much longer, and fails without ' +
     'harm',
   async ({ page }) => {
-    // The simulated probe stands on the server's clock.
-    await clockAt(page, new Date().toISOString())
+    await clockAt(page, '2026-11-28T10:00:00')
     await atMake(page, 'Dark sticky ginger loaf')
     await begin(page)
     await tickTo(page, /Into the oven/)

@@ -7,13 +7,19 @@ const takeBack = useTakeBack()
 const kitchen = computed(() => house.kitchen)
 const oven = computed(() => kitchen.value.oven)
 const offset = computed(() => ovenOffset(oven.value))
-const wrong = ref('')
+const { wrong, number } = useNumberField()
 async function keep(next: Kitchen, says = '') {
   const back = await house.keepKitchen(next)
   if (says) takeBack(says, 'Take it back', back)
 }
 const inOven = (change: Partial<Kitchen['oven']>, says = '') =>
   keep({ ...kitchen.value, oven: { ...oven.value, ...change } }, says)
+/** An emptied field changes nothing: a tray has a length. */
+const inTray = (change: Partial<Record<keyof Kitchen['tray'], number | undefined>>) => {
+  const [value] = Object.values(change)
+  if (value !== undefined)
+    void keep({ ...kitchen.value, tray: { ...kitchen.value.tray, ...change } as Kitchen['tray'] })
+}
 const scales = [
   { id: 'C', says: '°C' },
   { id: 'F', says: '°F' },
@@ -39,15 +45,6 @@ function measured() {
   wrong.value = ''
   read.value = ''
   void inOven({ offset: Math.round(is - at) }, 'What the thermometer says is kept.')
-}
-function number(given: string, low: number, high: number, what: string, use: (n: number) => void) {
-  const n = readDecimal(given)
-  if (n === null || !Number.isFinite(n) || n < low || n > high) {
-    wrong.value = `“${given}” is no ${what}: from ${low} to ${high}.`
-    return
-  }
-  wrong.value = ''
-  use(n)
 }
 </script>
 
@@ -81,8 +78,8 @@ function number(given: string, low: number, high: number, what: string, use: (n:
             aria-label="Length of the tray"
             :shown="kitchen.tray.length"
             @typed="
-              number($event, 15, 80, 'length in cm', n =>
-                keep({ ...kitchen, tray: { ...kitchen.tray, length: n } }),
+              number($event, { low: 15, high: 80, what: 'length in cm' }, length =>
+                inTray({ length }),
               )
             "
           />
@@ -92,8 +89,8 @@ function number(given: string, low: number, high: number, what: string, use: (n:
             aria-label="Breadth of the tray"
             :shown="kitchen.tray.breadth"
             @typed="
-              number($event, 15, 80, 'breadth in cm', n =>
-                keep({ ...kitchen, tray: { ...kitchen.tray, breadth: n } }),
+              number($event, { low: 15, high: 80, what: 'breadth in cm' }, breadth =>
+                inTray({ breadth }),
               )
             "
           />
@@ -107,8 +104,8 @@ function number(given: string, low: number, high: number, what: string, use: (n:
             inputmode="numeric"
             :shown="kitchen.tray.atOnce"
             @typed="
-              number($event, 1, 4, 'number of trays', n =>
-                keep({ ...kitchen, tray: { ...kitchen.tray, atOnce: Math.round(n) } }),
+              number($event, { low: 1, high: 4, what: 'number of trays' }, n =>
+                inTray({ atOnce: n === undefined ? undefined : Math.round(n) }),
               )
             " /></span
       ></label>
@@ -119,7 +116,9 @@ function number(given: string, low: number, high: number, what: string, use: (n:
             inputmode="decimal"
             :shown="kitchen.altitude"
             @typed="
-              number($event, -400, 5000, 'height in metres', n => keep({ ...kitchen, altitude: n }))
+              number($event, { low: -400, high: 5000, what: 'height in metres' }, altitude =>
+                altitude === undefined ? undefined : keep({ ...kitchen, altitude }),
+              )
             "
           />
           m</span

@@ -4,11 +4,12 @@ import { linesOf, sayRestTime } from '#core/recipe'
 import type { Bake } from '#core/share'
 import type { Plan } from '#core/swap'
 import { trialLimits, mostArms, letterOf, type Proposal } from '#core/trial'
+import type { TrialWish } from '~/composables/useTrials'
 
 /** What is to be tried: the engine's proposals by what they change, and what somebody changes by hand. */
 const props = defineProps<{ bake: Bake; first: boolean }>()
 const emit = defineEmits<{
-  begin: [question: string, tried: readonly Chosen[], tests: number]
+  begin: [wish: TrialWish]
   leave: []
 }>()
 interface Chosen {
@@ -32,11 +33,8 @@ async function work() {
   working.value = { done: 0, of: 1 }
   const found = await useCore()
     .arms(
-      props.bake.recipe,
+      current.asked(props.bake),
       props.bake.plan,
-      current.table,
-      props.bake.wishes,
-      current.knows(),
       proxy((done: number, of: number, more: readonly Proposal[]) => {
         if (mine !== turn) return false
         working.value = { done, of }
@@ -196,29 +194,25 @@ async function restByHand(rest: (typeof rests.value)[number], minutes: number | 
     ]
   own.grams = ''
 }
+const groupOf = ({ id }: Chosen) =>
+  arms.value.find(arm => arm.id === id)?.group ?? (id.startsWith('own-rest') ? 'rest' : 'an amount')
+/** What a trial is called that nobody named: its one arm, or what its arms are about. */
+function usualQuestion() {
+  const [only, another] = chosen.value
+  if (only && !another) return only.says
+  return [...new Set(chosen.value.map(groupOf))].join(', ')
+}
 function begin() {
   if (!chosen.value.length) {
     wrong.value = 'Choose at least one thing to try against it as it is.'
     return
   }
   wrong.value = ''
-  emit(
-    'begin',
-    question.value.trim() ||
-      (chosen.value.length === 1
-        ? chosen.value[0]!.says
-        : [
-            ...new Set(
-              chosen.value.map(
-                c =>
-                  arms.value.find(a => a.id === c.id)?.group ??
-                  (c.id.startsWith('own-rest') ? 'rest' : 'an amount'),
-              ),
-            ),
-          ].join(', ')),
-    chosen.value,
-    tests.value,
-  )
+  emit('begin', {
+    question: question.value.trim() || usualQuestion(),
+    tried: chosen.value,
+    tests: tests.value,
+  })
 }
 </script>
 

@@ -1,10 +1,22 @@
 import { faults, feel, frame, type Fault } from '#core/make'
 
+/** How far the clock of whoever asks is ahead of the server's, by probe: the same when it is called again. */
+const ahead = new Map<string, number>()
+const mostProbes = 100
+function aheadOf(probe: string, now: number): number {
+  const known = ahead.get(probe)
+  if (known !== undefined) return known
+  if (ahead.size >= mostProbes) ahead.clear()
+  ahead.set(probe, now - Date.now())
+  return now - Date.now()
+}
+
 /**
  * The stand-in for an oven probe: the temperature in the middle of a bake that has been in since
- * `begun` (ms since 1970), every two seconds, as Server-Sent Events signed as simulated. `start`,
- * `finish` in °C and `likely` in minutes and `half`, the share of it at half the warming, say what
- * is baked; the simulated bake takes its own time.
+ * `begun`, by the clock of whoever asks, where it is `now` (both ms since 1970); every two seconds,
+ * as Server-Sent Events signed as simulated. `start`, `finish` in °C and `likely` in minutes and
+ * `half`, the share of it at half the warming, say what is baked; the simulated bake takes its own
+ * time.
  */
 export default defineEventHandler(async event => {
   const query = getQuery(event)
@@ -23,10 +35,12 @@ export default defineEventHandler(async event => {
     half: number('half', 0.2, 0.9, 0.6),
   }
   const begun = number('begun', 0, Number.MAX_SAFE_INTEGER, Date.now())
+  const now = number('now', 0, Number.MAX_SAFE_INTEGER, Date.now())
+  const clock = aheadOf(`${bake.seed}/${begun}`, now)
   const stream = createEventStream(event)
   let n = 0
   const say = () => {
-    const minutes = Math.max(0, (Date.now() - begun) / 60_000)
+    const minutes = Math.max(0, (Date.now() + clock - begun) / 60_000)
     const text = frame(fault, bake.seed, ++n, { celsius: feel(bake, minutes, n), simulated: true })
     if (text !== null) void stream.push(text)
     if (fault === 'drop' && n > 3) void stream.close()

@@ -1,0 +1,54 @@
+import type { InjectionKey } from 'vue'
+import { newPacket, type Packet } from '#core/packet'
+import type { PacketLink } from '#core/people'
+
+/** The open packet of the page, for what the page is made of. */
+export const openPacketKey: InjectionKey<ReturnType<typeof useOpenPacket>> = Symbol('openPacket')
+
+/** What a packet is for: a line, or every line of an ingredient. */
+type For = Pick<PacketLink, 'ingredient' | 'lineId'> | null
+
+/** The packet whose sheet is open: opened or begun, kept, thrown away; `trouble` says why it is not kept. */
+export function useOpenPacket() {
+  const current = useCurrentBake()
+  const house = useHouseStore()
+  const undo = useTakeBack()
+  // Shallow: what is kept must be plain data, all the way down.
+  const open = shallowRef<{ packet: Packet; fresh: boolean; to: For } | null>(null)
+  const trouble = ref('')
+  const begin = (name = '', ingredient: string | null = null, to: For = null) => {
+    open.value = { packet: newPacket(crypto.randomUUID(), name, ingredient), fresh: true, to }
+  }
+  const show = (packet: Packet) => {
+    open.value = { packet, fresh: false, to: null }
+  }
+  const showById = (id: string) => {
+    const packet = house.packets.find(p => p.id === id)
+    if (packet) show(packet)
+  }
+  async function keep(packet: Packet, label: string | undefined) {
+    const was = open.value
+    const before = house.packets.find(p => p.id === packet.id)
+    trouble.value = ''
+    // The sheet stays open, with all that was typed, until it is really kept.
+    try {
+      await house.keepPacket(packet, label)
+    } catch {
+      trouble.value =
+        'This packet could not be kept (private mode, or the disk is full). What you typed is still here.'
+      return
+    }
+    // Whoever has opened another meanwhile stays there.
+    if (open.value === was) open.value = null
+    if (was?.to) await current.tie(was.to, [packet.id])
+    if (before) undo(`“${packet.name}” is kept.`, 'Undo', () => house.keepPacket(before))
+  }
+  async function drop() {
+    const packet = open.value?.packet
+    open.value = null
+    if (!packet) return
+    const back = await house.dropPacket(packet)
+    undo(`“${packet.name}” is thrown away.`, 'Bring back', back)
+  }
+  return { open, trouble, begin, show, showById, keep, drop }
+}
