@@ -88,7 +88,8 @@ export function labelText(words: readonly LabelWord[]): {
 } {
   let text = ''
   const places = words.map((word, i): [number, number] => {
-    text += i === 0 ? '' : clauseStart.test(word.text) && /[.)\]]$/u.test(text) ? '\n' : ' '
+    const isNewClause = clauseStart.test(word.text) && /[.)\]]$/u.test(text)
+    if (i > 0) text += isNewClause ? '\n' : ' '
     text += word.text
     return [text.length - word.text.length, text.length]
   })

@@ -7,6 +7,36 @@ export const alarmKey: InjectionKey<ReturnType<typeof useAlarm>> = Symbol('alarm
 /** How long it rings for one call, and how often, in seconds. */
 const rings = { most: 300, every: 4 }
 
+/** Three tones one after the other, each so long, in seconds. */
+const [tones, length] = [[660, 880, 660], 0.22]
+function threeTones(audio: AudioContext) {
+  for (const [n, hertz] of tones.entries()) {
+    const [tone, loud] = [audio.createOscillator(), audio.createGain()]
+    const at = audio.currentTime + n * length
+    tone.frequency.value = hertz
+    loud.gain.setValueAtTime(0.0001, at)
+    loud.gain.exponentialRampToValueAtTime(0.35, at + 0.02)
+    loud.gain.exponentialRampToValueAtTime(0.0001, at + 0.2)
+    tone.connect(loud).connect(audio.destination)
+    tone.start(at)
+    tone.stop(at + length)
+  }
+}
+async function notify(call: Call) {
+  const options = {
+    body: 'Ingwer, at the counter',
+    tag: `${call.timer}/${call.mark}`,
+    icon: '/icon.svg',
+  }
+  try {
+    const worker = await navigator.serviceWorker?.getRegistration()
+    if (worker) await worker.showNotification(call.says, options)
+    else new Notification(call.says, options)
+  } catch {
+    /* Not allowed after all: the tones and the page say it. */
+  }
+}
+
 /**
  * Calls out what a timer has to say: three tones again and again until it is heard, a shaking where
  * the device has it, and a notification where that is allowed and nobody looks. `quiet` turns tones
@@ -27,33 +57,7 @@ export function useAlarm(calls: () => readonly Call[], moment: () => number) {
   function ring() {
     if (quiet.value) return
     navigator.vibrate?.([220, 120, 220])
-    if (audio?.state !== 'running') return
-    for (const [n, hertz] of [660, 880, 660].entries()) {
-      const [tone, loud] = [audio.createOscillator(), audio.createGain()]
-      const at = audio.currentTime + n * 0.22
-      tone.frequency.value = hertz
-      loud.gain.setValueAtTime(0.0001, at)
-      loud.gain.exponentialRampToValueAtTime(0.35, at + 0.02)
-      loud.gain.exponentialRampToValueAtTime(0.0001, at + 0.2)
-      tone.connect(loud).connect(audio.destination)
-      tone.start(at)
-      tone.stop(at + 0.22)
-    }
-  }
-  async function notify(call: Call) {
-    if (allowed.value !== 'granted' || document.visibilityState === 'visible') return
-    const options = {
-      body: 'Ingwer, at the counter',
-      tag: `${call.timer}/${call.mark}`,
-      icon: '/icon.svg',
-    }
-    try {
-      const worker = await navigator.serviceWorker?.getRegistration()
-      if (worker) await worker.showNotification(call.says, options)
-      else new Notification(call.says, options)
-    } catch {
-      /* Not allowed after all: the tones and the page say it. */
-    }
+    if (audio?.state === 'running') threeTones(audio)
   }
   const ask = async () => {
     if (typeof Notification !== 'undefined') allowed.value = await Notification.requestPermission()
@@ -67,7 +71,7 @@ export function useAlarm(calls: () => readonly Call[], moment: () => number) {
       if (!told.has(key)) {
         told.add(key)
         last = 0
-        void notify(call)
+        if (allowed.value === 'granted' && document.visibilityState !== 'visible') void notify(call)
       }
     }
     const fresh = now.some(call => (at - call.since) * 60 < rings.most)

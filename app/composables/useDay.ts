@@ -11,11 +11,10 @@ export const sayMoment = (at: number, beside: number): string =>
   dayOf(at) === dayOf(beside) ? sayHour(at) : `${dayOf(at)}, ${sayHour(at)}`
 export const sayLength = (minutes: number): string => {
   const m = Math.round(minutes)
-  return m < 60
-    ? `${m} min`
-    : m < 1440
-      ? `${Math.floor(m / 60)} h${m % 60 ? ` ${m % 60} min` : ''}`
-      : `${Math.floor(m / 1440)} d ${Math.round((m % 1440) / 60)} h`
+  if (m < 60) return `${m} min`
+  return m < 1440
+    ? `${Math.floor(m / 60)} h${m % 60 ? ` ${m % 60} min` : ''}`
+    : `${Math.floor(m / 1440)} d ${Math.round((m % 1440) / 60)} h`
 }
 
 /** The hour, with its weekday where it is another day than that of `beside`. */

@@ -1,5 +1,5 @@
 import type { InjectionKey } from 'vue'
-import { linesOf, type Line, type RecipeEdit } from '#core/recipe'
+import { linesOf, type Component, type Line, type RecipeEdit } from '#core/recipe'
 
 /** The one ledger of the recipe page, for what the page is made of. */
 export const ledgerKey: InjectionKey<ReturnType<typeof useLedger>> = Symbol('ledger')
@@ -15,46 +15,18 @@ interface LineField {
   readonly focus: () => void
 }
 
-/**
- * Moving about the ledger's lines and changing them by keys and buttons; where a change is refused,
- * the sentence stands at its line.
- */
-export function useLedger() {
-  const current = useCurrentBake()
-  const refusals = ref<Readonly<Record<string, string>>>({})
-  /** A line or step that is looked at: its words light up in the text. */
-  const active = ref<string | null>(null)
+type Edit = (what: RecipeEdit | readonly RecipeEdit[], at?: string) => Promise<boolean>
+
+/** The field for new lines: where it is open, what is typed in it, what becomes of it. */
+function useLineAdding(lines: Ref<readonly Line[]>, edit: Edit) {
   const adding = ref<Adding | null>(null)
   const draft = ref('')
-  const fields = new Map<string, LineField>()
-  const setField = (id: string, field: unknown) => {
-    if (field) fields.set(id, field as LineField)
-    else fields.delete(id)
-  }
-  const lines = computed(() => (current.bake ? linesOf(current.bake.recipe) : []))
-
-  async function edit(what: RecipeEdit | readonly RecipeEdit[], at = ''): Promise<boolean> {
-    const sentence = await current.edit(what)
-    refusals.value = sentence ? { [at]: sentence } : {}
-    return !sentence
-  }
-  const retyped = (line: Line, text: string): RecipeEdit[] =>
-    text === line.text ? [] : [{ do: 'retype', lineId: line.id, text }]
-
-  async function go(line: Line, by: 1 | -1, open: boolean) {
-    const next = lines.value[lines.value.indexOf(lines.value.find(l => l.id === line.id)!) + by]
-    await nextTick()
-    const field = next && fields.get(next.id)
-    if (field) await (open ? field.edit() : field.focus())
-    else if (open && by === 1) below(line)
-  }
   let runs = 0
   /** Opens a field for new lines, below a line or at the end of a part. */
   function open(component: string, after: string | undefined) {
     draft.value = ''
     adding.value = { component, ...(after === undefined ? {} : { after }), run: ++runs }
   }
-  const below = (line: Line) => open(line.component, line.id)
   let adds: Promise<unknown> = Promise.resolve()
   /**
    * The field is free for the next line at once, and each line goes below the one before; a refused
@@ -91,6 +63,82 @@ export function useLedger() {
     const after = adding.value?.after
     if (after !== undefined && !draft.value && !now.some(l => l.id === after)) adding.value = null
   })
+  return { adding, draft, open, add }
+}
+
+/**
+ * The page moves for so long under a finger that pressed a word, in ms: what then lies beneath it
+ * was not looked at.
+ */
+const settles = 500
+
+/** A line or step that is looked at: its words light up in the text. */
+function useLooking() {
+  const active = ref<string | null>(null)
+  let still = 0
+  const look = (id: string | null) => {
+    if (performance.now() > still) active.value = id
+  }
+  /** From the text or a finding to the line itself. */
+  function lookAndGo(id: string) {
+    active.value = id
+    still = performance.now() + settles
+    document
+      .querySelector<HTMLElement>(
+        `[data-line="${CSS.escape(id)}"], [data-step="${CSS.escape(id)}"]`,
+      )
+      ?.focus()
+  }
+  return { active, look, lookAndGo }
+}
+
+/** The place one up or down of a line: in its own part, or at the edge of the one beside it. */
+function placeBeside(parts: readonly Component[], line: Line, by: 1 | -1) {
+  const here = parts.findIndex(part => part.lines.some(l => l.id === line.id))
+  const own = parts[here]!
+  const at = own.lines.findIndex(l => l.id === line.id)
+  const isInside = own.lines[at + by] !== undefined
+  const to = isInside ? own : parts[here + by]
+  if (!to) return null
+  const follower = {
+    up: isInside ? own.lines[at - 1] : undefined,
+    down: isInside ? own.lines[at + 2] : to.lines[0],
+  }[by === -1 ? 'up' : 'down']
+  return { to: to.name, before: follower?.id ?? null }
+}
+
+/**
+ * Moving about the ledger's lines and changing them by keys and buttons; where a change is refused,
+ * the sentence stands at its line.
+ */
+export function useLedger() {
+  const current = useCurrentBake()
+  const refusals = ref<Readonly<Record<string, string>>>({})
+  const looking = useLooking()
+  const fields = new Map<string, LineField>()
+  const setField = (id: string, field: unknown) => {
+    if (field) fields.set(id, field as LineField)
+    else fields.delete(id)
+  }
+  const lines = computed(() => (current.bake ? linesOf(current.bake.recipe) : []))
+
+  async function edit(what: RecipeEdit | readonly RecipeEdit[], at = ''): Promise<boolean> {
+    const sentence = await current.edit(what)
+    refusals.value = sentence ? { [at]: sentence } : {}
+    return !sentence
+  }
+  const { adding, draft, open, add } = useLineAdding(lines, edit)
+  const retyped = (line: Line, text: string): RecipeEdit[] =>
+    text === line.text ? [] : [{ do: 'retype', lineId: line.id, text }]
+
+  async function go(line: Line, by: 1 | -1, isEdited: boolean) {
+    const next = lines.value[lines.value.indexOf(lines.value.find(l => l.id === line.id)!) + by]
+    await nextTick()
+    const field = next && fields.get(next.id)
+    if (field) await (isEdited ? field.edit() : field.focus())
+    else if (isEdited && by === 1) below(line)
+  }
+  const below = (line: Line) => open(line.component, line.id)
   /** Edits at a line, and goes back to it or to what took its place. */
   async function editAt(line: Line, what: readonly RecipeEdit[], next: () => string | undefined) {
     const focus = focusLater()
@@ -108,22 +156,8 @@ export function useLedger() {
   }
   /** One place up or down, into the neighbouring part at its edges. */
   async function move(line: Line, by: 1 | -1) {
-    const parts = current.bake?.recipe.components ?? []
-    const here = parts.findIndex(c => c.lines.some(l => l.id === line.id))
-    const own = parts[here]!
-    const at = own.lines.findIndex(l => l.id === line.id)
-    const neighbour = parts[here + by]
-    const inside = own.lines[at + by] !== undefined
-    if (!inside && !neighbour) return
-    const to = inside ? own.name : neighbour!.name
-    const before = inside
-      ? by === -1
-        ? own.lines[at - 1]!.id
-        : (own.lines[at + 2]?.id ?? null)
-      : by === -1
-        ? null
-        : (neighbour!.lines[0]?.id ?? null)
-    await editAt(line, [{ do: 'move', lineId: line.id, to, before }], () => line.id)
+    const place = placeBeside(current.bake?.recipe.components ?? [], line, by)
+    if (place) await editAt(line, [{ do: 'move', lineId: line.id, ...place }], () => line.id)
   }
   const split = (line: Line, text: string, at: number) =>
     editAt(line, [...retyped(line, text), { do: 'split', lineId: line.id, at }], () => line.id)
@@ -132,25 +166,9 @@ export function useLedger() {
     const edits: RecipeEdit[] = [...retyped(line, text), { do: 'join', lineId: line.id }]
     return editAt(line, edits, () => above?.id)
   }
-  /** The page moves under a finger that pressed a word: what then lies beneath it was not looked at. */
-  let still = 0
-  const settles = 500
-  const look = (id: string | null) => {
-    if (performance.now() > still) active.value = id
-  }
-  /** From the text or a finding to the line itself. */
-  function lookAndGo(id: string) {
-    active.value = id
-    still = performance.now() + settles
-    document
-      .querySelector<HTMLElement>(
-        `[data-line="${CSS.escape(id)}"], [data-step="${CSS.escape(id)}"]`,
-      )
-      ?.focus()
-  }
   return {
     refusals,
-    active,
+    ...looking,
     adding,
     draft,
     setField,
@@ -164,7 +182,5 @@ export function useLedger() {
     move,
     split,
     join,
-    look,
-    lookAndGo,
   }
 }

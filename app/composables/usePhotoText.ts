@@ -1,3 +1,4 @@
+import type { Block } from 'tesseract.js'
 import type { BoxedLine } from './labelText'
 import { photoText, type SeenText } from './photoText'
 
@@ -18,6 +19,20 @@ async function drawn(file: Blob, width: number): Promise<HTMLCanvasElement> {
   image.close()
   return canvas
 }
+
+const boxedLines = (blocks: readonly Block[]): BoxedLine[] =>
+  blocks
+    .flatMap(block => block.paragraphs.flatMap(paragraph => paragraph.lines))
+    .map(line => ({
+      top: line.bbox.y0,
+      bottom: line.bbox.y1,
+      right: line.bbox.x1,
+      words: line.words.map(word => ({
+        text: word.text,
+        sure: word.confidence,
+        box: { x0: word.bbox.x0, y0: word.bbox.y0, x1: word.bbox.x1, y1: word.bbox.y1 },
+      })),
+    }))
 
 export interface PhotoText extends SeenText {
   readonly picture: string
@@ -57,19 +72,7 @@ export function usePhotoText() {
       })
       try {
         const { data } = await worker.recognize(canvas, {}, { text: false, blocks: true })
-        const lines = (data.blocks ?? [])
-          .flatMap(block => block.paragraphs.flatMap(p => p.lines))
-          .map(line => ({
-            top: line.bbox.y0,
-            bottom: line.bbox.y1,
-            right: line.bbox.x1,
-            words: line.words.map(w => ({
-              text: w.text,
-              sure: w.confidence,
-              box: { x0: w.bbox.x0, y0: w.bbox.y0, x1: w.bbox.x1, y1: w.bbox.y1 },
-            })),
-          }))
-        return { lines, sure: data.confidence / 100 }
+        return { lines: boxedLines(data.blocks ?? []), sure: data.confidence / 100 }
       } finally {
         await worker.terminate()
       }

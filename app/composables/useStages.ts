@@ -1,4 +1,5 @@
 import type { PeopleCheck } from '#core/people'
+import type { Bake } from '#core/share'
 
 /** The stages of the work that Ingwer has so far, in their order; a stage's word is its address. */
 export const stages = [
@@ -24,6 +25,15 @@ function packetsToRead(check: PeopleCheck | null): number {
       c.rule === 'packet-words',
   )
   return new Set(open.map(c => c.ingredient)).size
+}
+
+/** Stages that are done once something is kept with the bake. */
+const isDoneBy: Partial<Record<StageId, (bake: Bake) => boolean>> = {
+  swap: bake => bake.plan !== null,
+  pan: bake => bake.size !== undefined,
+  day: bake => bake.day !== undefined,
+  make: bake => Boolean(bake.made?.length),
+  trial: bake => Boolean(bake.trials?.some(trial => trial.crowned)),
 }
 
 /** Where the bake that is open stands: which stage is looked at, which are done, and what is open at each. */
@@ -56,26 +66,14 @@ export function useStages() {
         safety.claims.coverage.onPackets >= safety.claims.coverage.bought &&
         openOf('packet') === 0
       )
-    return id === 'swap'
-      ? bake.plan !== null
-      : id === 'pan'
-        ? bake.size !== undefined
-        : id === 'day'
-          ? bake.day !== undefined
-          : id === 'make'
-            ? Boolean(bake.made?.length)
-            : id === 'trial'
-              ? Boolean(bake.trials?.some(t => t.crowned))
-              : false
+    return isDoneBy[id]?.(bake) ?? false
   }
-  const addressOf = (id: StageId) =>
-    id === 'people'
-      ? '/people'
-      : id === 'trial' && current.bake?.arm
-        ? `/trial/${current.bake.arm.bake}`
-        : current.bake
-          ? `/${id}/${current.bake.id}`
-          : `/${id}`
+  const addressOf = (id: StageId) => {
+    const { bake } = current
+    if (id === 'people') return '/people'
+    if (id === 'trial' && bake?.arm) return `/trial/${bake.arm.bake}`
+    return bake ? `/${id}/${bake.id}` : `/${id}`
+  }
   return computed(() =>
     stages.map(stage => ({
       ...stage,

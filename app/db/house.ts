@@ -296,15 +296,12 @@ export const joinBakes = (house: House) =>
           bake ? [[bake.id, bake] as const] : [],
         ),
       )
-      const rows = house.bakes.map(bake => ({
-        bake,
-        before: here.get(bake.id),
-        is: !here.has(bake.id)
-          ? ('new' as const)
-          : here.get(bake.id)!.updated < bake.updated
-            ? ('newer' as const)
-            : ('older' as const),
-      }))
+      const rows = house.bakes.map(bake => {
+        const before = here.get(bake.id)
+        if (!before) return { bake, before, is: 'new' as const }
+        const isNewer = before.updated < bake.updated
+        return { bake, before, is: isNewer ? ('newer' as const) : ('older' as const) }
+      })
       const taken = rows.filter(row => row.is !== 'older').map(row => row.bake)
       await putBakes(taken)
       const ids = new Set(taken.map(bake => bake.id))

@@ -1,11 +1,10 @@
 import {
-  emptyScale,
-  pour,
+  atScale,
   readScaleLine,
-  setToZero,
   switchOn,
   weigh,
   type Fault,
+  type ScaleAct,
   type ScaleReading,
 } from '#core/make'
 import { listen, type DeviceState } from './eventLine'
@@ -50,14 +49,8 @@ export function simulatedScale(ears: ScaleEars, fault: Fault = 'none'): KitchenS
     state: state => ears.state(state, 'server'),
     nobody: inBrowser,
   })
-  const tell = (what: string, rate = 0) => {
-    if (here)
-      here.scale =
-        what === 'zero'
-          ? setToZero(here.scale, seconds())
-          : what === 'empty'
-            ? emptyScale(here.scale, seconds())
-            : pour(here.scale, what === 'pour' ? rate : 0, seconds())
+  const tell = (what: ScaleAct, rate = 0) => {
+    if (here) here.scale = atScale(here.scale, what, { rate, seconds: seconds() })
     else
       void fetch('/api/stand-ins/scale', {
         method: 'POST',

@@ -167,3 +167,25 @@ export function readProbeLine(text: string): Celsius | null {
     return null
   }
 }
+
+/** What hands do at the simulated scale. */
+export const scaleActs = ['pour', 'stop', 'zero', 'empty'] as const
+export type ScaleAct = (typeof scaleActs)[number]
+
+/** The scale after what hands did at `seconds` on its clock; `rate` in g/s counts for pouring alone. */
+export function atScale(
+  scale: SimScale,
+  act: ScaleAct,
+  { rate, seconds }: { readonly rate: number; readonly seconds: number },
+): SimScale {
+  switch (act) {
+    case 'zero':
+      return setToZero(scale, seconds)
+    case 'empty':
+      return emptyScale(scale, seconds)
+    case 'pour':
+      return pour(scale, rate, seconds)
+    case 'stop':
+      return pour(scale, 0, seconds)
+  }
+}

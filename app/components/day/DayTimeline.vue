@@ -87,8 +87,10 @@ const letter = 6.9
 const small = 6.2
 const word = (t: PlacedTask): { readonly says: string; readonly upright: boolean } | null => {
   const room = wide(t) - 10
-  const fits = (chars: number, text: string) =>
-    text.length <= chars ? text : chars >= 4 ? `${text.slice(0, chars - 1).trimEnd()}…` : ''
+  const fits = (chars: number, text: string) => {
+    if (text.length <= chars) return text
+    return chars >= 4 ? `${text.slice(0, chars - 1).trimEnd()}…` : ''
+  }
   if (room >= 4 * letter && (room >= t.short.length * letter || room > tall))
     return { says: fits(Math.floor(room / letter), t.short), upright: false }
   return wide(t) >= 13

@@ -1,13 +1,5 @@
 <script setup lang="ts">
-import {
-  bakeLossFor,
-  bakeLossRowOf,
-  type Counter,
-  type Making,
-  type PlacedCard,
-  type Pour,
-  type ScaleReading,
-} from '#core/make'
+import type { Counter, Making, PlacedCard, Pour } from '#core/make'
 import type { Saying } from '~/stores/make'
 
 /** The one thing to do now, in large type. */
@@ -22,114 +14,23 @@ const props = defineProps<{
 const emit = defineEmits<{ say: [sayings: Saying[]] }>()
 const card = computed(() => props.placed.card)
 const say = (...sayings: Saying[]) => emit('say', sayings)
-
 const scaled = defineModel<boolean>('scaled', { required: true })
-const reading = ref<ScaleReading | null>(null)
 const scale = useTemplateRef<{ zero: () => void }>('scale')
-const typed = ref('')
-const wrong = ref('')
-const pour = shallowRef<{ readonly of: Pour; readonly got: number } | null>(null)
-watch(
-  () => card.value.id,
-  () => {
-    typed.value = ''
-    wrong.value = ''
-    pour.value = null
-  },
-)
 
-/** What is still to be weighed: all of it, or what topping up wants. */
-const target = computed(() =>
-  props.placed.wanted === null
-    ? null
-    : props.placed.got === null
-      ? props.placed.wanted
-      : Math.max(0, props.placed.wanted - props.placed.got),
-)
+const weighing = useWeighedCard(props, scaled, say)
+const { reading, typed, wrong, pour, target, isMeasured, isWeighed, isSmall, usesScale } = weighing
 const isTopUp = computed(() => props.placed.got !== null)
-const small = computed(
-  () => target.value !== null && target.value < 10 && Boolean(card.value.item?.spoons),
-)
-const isMeasured = computed(() => card.value.kind === 'measure')
-const usesScale = computed(
-  () =>
-    scaled.value && ((card.value.kind === 'weigh' && target.value !== null) || isMeasured.value),
-)
-
-/** The weight in hand: typed goes before the scale's. Null: nobody says; undefined: what is typed is none. */
-function inHand(): number | null | undefined {
-  if (typed.value.trim()) {
-    const n = readDecimal(typed.value)
-    if (n === null || !Number.isFinite(n) || n < 0 || n > 20_000) {
-      wrong.value = `“${typed.value}” is no weight: grams from 0 to 20 000.`
-      return undefined
-    }
-    return n
-  }
-  return usesScale.value && reading.value ? Math.max(0, reading.value.grams) : null
-}
-async function isIn() {
-  const grams = inHand()
-  if (grams === undefined) return
-  wrong.value = ''
-  const { id, item } = card.value
-  if (grams === null || target.value === null || !item) {
-    say({ do: 'done', card: id })
-    return
-  }
-  // An empty scale says that it was weighed elsewhere.
-  if (!typed.value.trim() && grams < 0.5 && target.value > 3) {
-    say({ do: 'done', card: id })
-    return
-  }
-  const found = await props.weighPour(id, (props.placed.got ?? 0) + grams)
-  if (found && !found.fine) {
-    pour.value = { of: found, got: grams }
-    return
-  }
-  weighed(grams)
-}
-function weighed(grams: number, ...more: Saying[]) {
-  say(
-    { do: 'weighed', card: card.value.id, grams, by: typed.value.trim() ? 'hand' : 'scale' },
-    { do: 'done', card: card.value.id },
-    ...more,
-  )
+const onScale = computed(() => (usesScale.value && reading.value ? reading.value.grams : null))
+const typedAs = computed(() => {
+  if (isMeasured.value) return 'It weighs'
+  return usesScale.value ? 'or typed' : 'It was'
+})
+function goesIn(grams: number, ...more: Saying[]) {
+  weighing.weighed(grams, ...more)
   scale.value?.zero()
 }
-
-const row = computed(() => bakeLossRowOf(card.value.weighing?.row ?? ''))
-const before = computed(() => {
-  const h = props.making.log.findLast(
-    h => h.do === 'measured' && h.card === card.value.weighing?.other,
-  )
-  return h?.do === 'measured' ? h : null
-})
-const loss = computed(() => {
-  if (!row.value || card.value.weighing?.when !== 'after') return null
-  const said = typed.value.trim()
-    ? readDecimal(typed.value)
-    : usesScale.value
-      ? (reading.value?.grams ?? null)
-      : null
-  return said !== null && Number.isFinite(said) && said > 0
-    ? bakeLossFor(
-        row.value,
-        before.value?.grams ?? null,
-        said,
-        before.value ? props.now - before.value.at : 0,
-      )
-    : null
-})
-function measured() {
-  const grams = inHand()
-  if (grams === undefined) return
-  if (grams === null || grams <= 0) {
-    wrong.value = 'How many grams? Type them, or go on without weighing.'
-    return
-  }
-  say({ do: 'measured', card: card.value.id, grams }, { do: 'done', card: card.value.id })
-}
+const weightInHand = computed(() => (typed.value.trim() ? readDecimal(typed.value) : onScale.value))
+const { row, before, loss } = useBakeLoss(props, card, weightInHand)
 
 /** Tin and all before it goes in, and after: what it lost, for whoever wants to know. */
 const bakeCard = computed(() =>
@@ -155,34 +56,34 @@ function andWeighed(last: Saying) {
     say(...weights, last)
   }
 }
-const press = computed(
-  () =>
-    ({
-      heat: 'It is on',
-      weigh: 'It is in',
-      do: 'Done',
-      wait: 'It has begun',
-      bake: 'It is in the oven',
-      measure: 'That is it',
-      serve: 'It is on the table',
-    })[card.value.kind],
-)
+const pressed = {
+  heat: 'It is on',
+  weigh: 'It is in',
+  do: 'Done',
+  wait: 'It has begun',
+  bake: 'It is in the oven',
+  measure: 'That is it',
+  serve: 'It is on the table',
+} as const
+const press = computed(() => pressed[card.value.kind])
+async function itIsIn() {
+  if (await weighing.isIn()) scale.value?.zero()
+}
 function done() {
   const { kind, id } = card.value
-  if (kind === 'weigh') void isIn()
-  else if (kind === 'measure') measured()
+  if (kind === 'weigh') void itIsIn()
+  else if (kind === 'measure') weighing.measured()
   else if (kind === 'bake') andWeighed({ do: 'begun', card: id })
   else if (kind === 'wait') say({ do: 'begun', card: id })
   else if (bakeCard.value) andWeighed({ do: 'done', card: id })
   else say({ do: 'done', card: id })
 }
-const title = computed(() =>
-  card.value.kind === 'weigh'
-    ? card.value.item!.name
-    : card.value.kind === 'bake'
-      ? `Into the oven${props.several ? `: ${card.value.title}` : ''}`
-      : card.value.says,
-)
+const title = computed(() => {
+  const { kind, item, title: dessert, says } = card.value
+  if (kind === 'weigh') return item!.name
+  if (kind !== 'bake') return says
+  return props.several ? `Into the oven: ${dessert}` : 'Into the oven'
+})
 /** One thing a line, to be found again after a look away. */
 const sentences = computed(() => title.value.split(/(?<=[.;])\s+(?=\p{L})/u))
 const long = computed(() => title.value.length > 90)
@@ -196,47 +97,15 @@ defineExpose({ done })
       <span v-for="sentence in sentences" :key="sentence">{{ sentence }} </span>
     </h1>
 
-    <template v-if="card.kind === 'weigh'">
-      <p v-if="usesScale && reading" class="figure">
-        <b>{{ sayGrams(reading.grams) }}</b> of {{ sayGrams(target!) }} g<template v-if="isTopUp">
-          more</template
-        >
-      </p>
-      <p v-else-if="target !== null && !small" class="figure">
-        <b>{{ sayGrams(target) }}</b> g<template v-if="isTopUp"> more</template
-        ><span v-if="card.item!.spoons && !isTopUp" class="spoons">{{ card.item!.spoons }}</span>
-      </p>
-      <p v-else-if="small" class="figure">
-        <b class="words">{{ card.item!.spoons }}</b><span class="spoons"
-          >{{ sayGrams(target!) }} g</span
-        >
-      </p>
-      <p v-else class="figure">
-        <b class="words">{{ card.item!.says }}</b>
-      </p>
-      <p class="soft for">
-        {{ card.item!.says }}<template v-if="card.item!.for">. For: {{ card.item!.for }}</template>
-      </p>
-    </template>
-    <p v-else-if="card.kind === 'bake'" class="figure">
-      <b>{{ Math.round(card.minutes) }}</b> min<span v-if="card.celsius" class="spoons"
-        >at {{ Math.round(card.celsius) }} °C</span
-      >
-    </p>
-    <p v-else-if="card.kind === 'do' && card.minutes >= 2" class="soft for">
-      about {{ Math.round(card.minutes) }} min
-    </p>
+    <CardFigure
+      :card="card"
+      :target="target"
+      :on-scale="onScale"
+      :is-top-up="isTopUp"
+      :is-small="isSmall"
+    />
 
-    <p
-      v-if="counter.deadline && counter.deadline.moment - now < 16"
-      class="deadline"
-      :class="{ near: counter.deadline.moment - now < 2 }"
-    >
-      <b>{{
-        counter.deadline.moment > now ? `${sayCount(counter.deadline.moment - now)} left:` : 'Now:'
-      }}</b>
-      {{ counter.deadline.because }}
-    </p>
+    <CardDeadline :counter="counter" :now="now" />
     <p v-for="caution in card.cautions" :key="caution" class="caution">
       <UIcon name="i-lucide-triangle-alert" class="sign" />{{ caution }}
     </p>
@@ -248,40 +117,27 @@ defineExpose({ done })
       :wanted="card.kind === 'weigh' ? target : null"
       @off="scaled = false"
     />
-    <template v-if="isMeasured && row">
-      <p v-if="usesScale && reading" class="figure">
-        <b>{{ sayGrams(reading.grams) }}</b> g
-      </p>
-      <p v-if="card.weighing!.when === 'before'" class="soft">
-        Usual: {{ Math.round(100 * row.lost[0]) }} to {{ Math.round(100 * row.lost[1]) }} % of it
-        goes.
-      </p>
-      <p v-else-if="before" class="soft">Before, it weighed {{ sayGrams(before.grams) }} g.</p>
-      <div v-if="loss" class="loss" role="status">
-        <p>
-          <b>{{ loss.says }}</b> {{ loss.what }}
-        </p>
-        <p v-if="loss.left !== null">
-          At this pace about {{ sayLength(loss.left) }} more, until {{ sayHour(now + loss.left) }}.
-        </p>
-      </div>
-    </template>
+    <MeasuredLoss
+      v-if="isMeasured && row"
+      :card="card"
+      :row="row"
+      :before="before?.grams ?? null"
+      :on-scale="onScale"
+      :loss="loss"
+      :now="now"
+    />
     <PourNote
       v-if="pour"
       :pour="pour.of"
       :name="card.item!.name"
       :got="pour.got"
       @again="pour = null"
-      @leave="weighed(pour!.got)"
-      @scale="factor => weighed(pour!.got, { do: 'scale', bake: card.bake, factor })"
+      @leave="goesIn(pour!.got)"
+      @scale="factor => goesIn(pour!.got, { do: 'scale', bake: card.bake, factor })"
     />
 
-    <label
-      v-if="
-        !pour && (isMeasured || (card.kind === 'weigh' && target !== null && !card.item!.counted))
-      "
-      class="typed"
-      ><span class="soft">{{ isMeasured ? 'It weighs' : usesScale ? 'or typed' : 'It was' }}</span
+    <label v-if="!pour && (isMeasured || (isWeighed && !card.item!.counted))" class="typed"
+      ><span class="soft">{{ typedAs }}</span
       ><input
         v-model="typed"
         class="input"
@@ -335,7 +191,7 @@ defineExpose({ done })
         Leave it out
       </button>
       <button
-        v-if="((card.kind === 'weigh' && target !== null) || isMeasured) && !scaled"
+        v-if="(isWeighed || isMeasured) && !scaled"
         type="button"
         class="knuckle ghost"
         @click="scaled = true"
@@ -374,40 +230,6 @@ h1.long {
   font-weight: 650;
   line-height: 1.25;
 }
-.figure {
-  font-size: 1.8rem;
-  color: var(--soft);
-  line-height: 1;
-  font-family: var(--font-title);
-}
-.figure b {
-  font-size: clamp(4rem, 12vw, 6rem);
-  color: var(--ink);
-  font-weight: 750;
-  letter-spacing: -0.03em;
-}
-.figure b.words {
-  font-size: clamp(2.2rem, 7vw, 3.4rem);
-}
-.spoons {
-  margin-left: 18px;
-  font-size: 1.35rem;
-}
-.for {
-  font-size: 1.06rem;
-}
-.deadline {
-  background: var(--slate-pale);
-  border-radius: 14px;
-  padding: 10px 14px;
-}
-.deadline b {
-  font-size: 1.3rem;
-  margin-right: 6px;
-}
-.deadline.near {
-  background: var(--beet-pale);
-}
 .caution {
   background: var(--ginger-pale);
   border-radius: 14px;
@@ -420,11 +242,6 @@ h1.long {
   flex: none;
   margin-top: 3px;
   color: var(--ginger-ink);
-}
-.loss {
-  background: var(--leaf-pale);
-  border-radius: 14px;
-  padding: 10px 14px;
 }
 .typed {
   display: flex;
@@ -440,11 +257,6 @@ h1.long {
 .wrong {
   color: var(--beet);
   font-weight: 600;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
 }
 .acts .done {
   flex: 2;

@@ -9,14 +9,11 @@ const props = defineProps<{ look: PacketLook; people: readonly Person[]; active:
 defineEmits<{ open: [] }>()
 const stateOf = (id: string) => {
   const found = props.look.check.people.find(p => p.personId === id)
-  return !found || found.verdict === 'unknown'
-    ? found?.conflicts.some(c => c.state === 'may contain') &&
-      !found.conflicts.some(c => c.state === 'unknown')
-      ? ('may contain' as const)
-      : ('unknown' as const)
-    : found.verdict === 'conflict'
-      ? ('contains' as const)
-      : undefined
+  if (found?.verdict === 'conflict') return 'contains' as const
+  if (found && found.verdict !== 'unknown') return undefined
+  const states = new Set(found?.conflicts.map(conflict => conflict.state))
+  const isOnlyTraces = states.has('may contain') && !states.has('unknown')
+  return isOnlyTraces ? ('may contain' as const) : ('unknown' as const)
 }
 const cannot = computed(() =>
   props.people.map(person => ({ person, state: stateOf(person.id) })).filter(p => p.state),

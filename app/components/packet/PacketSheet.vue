@@ -1,16 +1,7 @@
 <script setup lang="ts">
-import Joi from 'joi'
-import {
-  packetLimits,
-  noWords,
-  packetFigures,
-  withWords,
-  type FieldReading,
-  type Packet,
-  type PacketWords,
-} from '#core/packet'
-import { avoidables } from '#core/pantry'
+import { packetLimits, type FieldReading, type Packet } from '#core/packet'
 import type { Person } from '#core/people'
+import { packetForm, packetFormSchema, packetOf, whyNotRead } from '~/composables/packetForm'
 import type { FoundPacket } from '~/ports/packetLookUp'
 
 /**
@@ -29,76 +20,26 @@ const emit = defineEmits<{
   cancel: []
 }>()
 
-const state = reactive({
-  name: props.packet.name,
-  ingredient: props.packet.ingredient ?? '',
-  where: props.packet.where,
-  words: { ...props.packet.words } as { -readonly [K in keyof PacketWords]: string },
-  code: props.packet.code,
-  figures: Object.fromEntries(
-    packetFigures.map(f => [
-      f,
-      props.packet.figures[f] === undefined ? '' : String(props.packet.figures[f]),
-    ]),
-  ) as Record<(typeof packetFigures)[number], string>,
-  price: props.packet.price === null ? '' : String(props.packet.price),
-  size: props.packet.size === null ? '' : String(props.packet.size),
-  recheckDays: String(props.packet.recheckDays),
-  by: props.packet.checkedBy,
-  answer: props.packet.answer?.text ?? '',
-  answerOn: props.packet.answer?.on ?? '',
-  without: [...(props.packet.answer?.without ?? [])],
-  unconfirmed: [...props.packet.unconfirmed],
-})
-const figureNames: Record<(typeof packetFigures)[number], string> = {
-  fat: 'fat, g',
-  saturates: 'of it saturated, g',
-  sugars: 'sugars, g',
-  protein: 'protein, g',
-  salt: 'salt, g',
-  fibre: 'fibre, g',
-  factor: 'sweetens like … times sugar',
-}
-const figure = (what: string, most: number) =>
-  Joi.string()
-    .allow('')
-    .custom((text: string, helpers) => {
-      const n = readDecimal(text) ?? 0
-      return Number.isFinite(n) && n >= 0 && n <= most
-        ? text
-        : helpers.message({ custom: `${what}: a number from 0 to ${most}.` })
-    })
-const schema = Joi.object({
-  name: Joi.string()
-    .trim()
-    .min(1)
-    .max(100)
-    .required()
-    .messages({ 'string.empty': 'A packet needs a name: what stands large on its front.' }),
-  price: figure('Price', 1000),
-  size: figure('Size', 100_000),
-  recheckDays: figure('Read again after', 3650),
-  figures: Joi.object(
-    Object.fromEntries(packetFigures.map(f => [f, figure(figureNames[f], 1000)])),
-  ),
-})
-  .unknown(true)
-  .prefs({ abortEarly: false })
-
+const state = reactive(packetForm(props.packet))
+const unconfirmed = computed(() =>
+  state.unconfirmed
+    .slice(0, 5)
+    .map(word => `“${word}”`)
+    .join(', '),
+)
 const fields = shallowRef<readonly FieldReading[]>([])
-let turn = 0
+const latest = latestOnly()
 watch(
   () => ({ ...state.words }),
   async words => {
-    const now = ++turn
+    const isLatest = latest.begin()
     const found = await useCore().readFields(words)
-    if (now === turn) fields.value = found
+    if (isLatest()) fields.value = found
   },
   { immediate: true, deep: true },
 )
 
 const options = computed(() => props.names.map(n => ({ label: n.name, value: n.id })))
-const allergens = avoidables.map(a => ({ value: a.id, label: a.name }))
 const photo = shallowRef<File | null>(null)
 const label = ref<string>()
 function readLabel(found: { text: string; unconfirmed: readonly string[]; picture: string }) {
@@ -113,58 +54,19 @@ function lookedUp(packet: FoundPacket) {
   if (!state.size && packet.size) state.size = String(packet.size)
 }
 
-const number = (text: string) => {
-  const n = readDecimal(text)
-  return text.trim() && Number.isFinite(n) ? n : null
-}
 const asked = ref<'' | 'read' | 'later'>('')
 const trouble = ref('')
 function keep() {
-  const read = asked.value === 'read'
-  trouble.value = ''
-  if (read && !state.words.statement.trim()) {
-    trouble.value = 'There is no ingredient statement yet, so there is nothing that was read.'
-    return
-  }
-  if (read && state.unconfirmed.length) {
-    trouble.value =
-      'Words of the photo are not confirmed yet; keep it as not read, or confirm them first.'
-    return
-  }
-  const base: Packet = {
-    ...props.packet,
-    name: state.name.trim(),
-    ingredient: state.ingredient || null,
-    where: state.where.trim(),
-    code: state.code.trim(),
-    price: number(state.price),
-    size: number(state.size) || null,
-    recheckDays: Math.max(1, Math.round(number(state.recheckDays) ?? props.packet.recheckDays)),
-    unconfirmed: [...state.unconfirmed],
-    figures: Object.fromEntries(
-      packetFigures.flatMap(f => {
-        const n = number(state.figures[f])
-        return n === null ? [] : [[f, n]]
-      }),
-    ),
-  }
-  const worded = withWords(
-    base,
-    { ...noWords, ...state.words },
-    read ? { on: today(), by: state.by.trim() } : null,
-  )
-  const answer = state.answer.trim()
-    ? { on: state.answerOn || today(), text: state.answer.trim(), without: [...state.without] }
-    : null
-  // An answer that stood there before other words came is about those words; a new one is taken.
-  const same = JSON.stringify(answer) === JSON.stringify(props.packet.answer)
-  emit('keep', { ...worded, answer: same ? worded.answer : answer }, label.value)
+  const isRead = asked.value === 'read'
+  trouble.value = isRead ? whyNotRead(state) : ''
+  if (trouble.value) return
+  emit('keep', packetOf(props.packet, state, isRead, today()), label.value)
 }
 </script>
 
 <template>
   <UForm
-    :schema="schema"
+    :schema="packetFormSchema"
     :state="state"
     :validate-on="[]"
     class="form"
@@ -225,59 +127,12 @@ function keep() {
       <p v-if="state.unconfirmed.length" class="wait" role="status">
         No verdict yet: {{ state.unconfirmed.length }}
         {{ state.unconfirmed.length === 1 ? 'word' : 'words' }} of the photo to confirm ({{
-          state.unconfirmed
-            .slice(0, 5)
-            .map(w => `“${w}”`)
-            .join(', ')
+          unconfirmed
         }}).
       </p>
       <StatementReading v-else :fields="fields" />
     </section>
-    <details class="more">
-      <summary>Where bought, size, figures, the maker’s answer</summary>
-      <div class="two">
-        <UFormField label="Where bought" name="where"
-          ><UInput v-model="state.where" :maxlength="packetLimits.where" class="wide"
-        /></UFormField>
-        <UFormField label="Read again after, days" name="recheckDays"
-          ><UInput v-model="state.recheckDays" class="wide" inputmode="numeric"
-        /></UFormField>
-        <UFormField label="Size, g" name="size"
-          ><UInput v-model="state.size" class="wide" inputmode="decimal"
-        /></UFormField>
-        <UFormField label="Price" name="price"
-          ><UInput v-model="state.price" class="wide" inputmode="decimal"
-        /></UFormField>
-        <UFormField
-          v-for="f in packetFigures"
-          :key="f"
-          :label="f === 'factor' ? figureNames[f] : `${figureNames[f]} in 100 g`"
-          :name="`figures.${f}`"
-          ><UInput v-model="state.figures[f]" class="wide" inputmode="decimal"
-        /></UFormField>
-      </div>
-      <UFormField label="What the maker answered" name="answer"
-        ><UTextarea v-model="state.answer" :rows="2" class="wide" :maxlength="packetLimits.answer"
-      /></UFormField>
-      <div class="two">
-        <UFormField label="Answered on" name="answerOn"
-          ><UInput v-model="state.answerOn" type="date" class="wide" :max="today()"
-        /></UFormField>
-        <UFormField label="They say it is without" name="without"
-          ><USelectMenu
-            v-model="state.without"
-            multiple
-            :items="allergens"
-            value-key="value"
-            class="wide"
-            placeholder="nothing chosen"
-            aria-label="They say it is without"
-        /></UFormField>
-      </div>
-      <p class="soft small">
-        An answer closes words that leave something open. What the list says it takes back never.
-      </p>
-    </details>
+    <PacketFigures v-model="state" />
     <UFormField label="Read by" name="by"
       ><UInput
         v-model="state.by"
@@ -324,14 +179,6 @@ function keep() {
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 12px;
 }
-summary {
-  cursor: pointer;
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-}
 .readout {
   background: var(--ground);
   border-radius: 16px;
@@ -348,13 +195,6 @@ h2 {
   padding-left: 12px;
   color: var(--slate);
   font-weight: 600;
-}
-.more[open] {
-  display: grid;
-  gap: 12px;
-}
-.small {
-  font-size: 0.92rem;
 }
 .acts {
   display: flex;

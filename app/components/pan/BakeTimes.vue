@@ -9,12 +9,10 @@ const time = computed(() => (props.at?.time.ok ? props.at.time : null))
 const span = (from: number, to: number) => (from === to ? `${from}` : `${from}–${to}`)
 const hours = (m: number) =>
   m >= 100 ? `${Math.floor(m / 60)} h ${Math.round(m % 60)} min` : `${m} min`
-const whole = ([from, to]: readonly [number, number]) =>
-  to >= 100
-    ? from === to
-      ? hours(from)
-      : `${hours(from)} – ${hours(to)}`
-    : `${span(from, to)} min`
+const whole = ([from, to]: readonly [number, number]) => {
+  if (to < 100) return `${span(from, to)} min`
+  return from === to ? hours(from) : `${hours(from)} – ${hours(to)}`
+}
 const rests: Readonly<Record<string, string>> = {
   stated: 'as the recipe says: nothing that matters has changed',
   model: 'by how heat gets through this batter, set by the recipe’s own tin and time',
@@ -22,13 +20,12 @@ const rests: Readonly<Record<string, string>> = {
   pieces: 'by the weight of a piece',
   unstated: 'no time is stated: what ordinary batters take',
 }
-const because = computed(() =>
-  !time.value
-    ? ''
-    : time.value.by === 'rule' && !time.value.fits
-      ? 'by rule and model together, since the stated time fits nothing'
-      : (rests[time.value.by] ?? ''),
-)
+const because = computed(() => {
+  if (!time.value) return ''
+  return time.value.by === 'rule' && !time.value.fits
+    ? 'by rule and model together, since the stated time fits nothing'
+    : (rests[time.value.by] ?? '')
+})
 const entered = ref('')
 const wrong = ref('')
 function took() {

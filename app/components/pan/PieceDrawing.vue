@@ -4,8 +4,8 @@ import type { SizedCut, SizedPieces, Tin } from '#core/pan'
 /** Where pieces lie on a tray, or where a bake is cut: drawn to scale. */
 const props = defineProps<{ pieces: SizedPieces | null; cut: SizedCut | null; tin: Tin | null }>()
 const wide = 290
-const box = computed<readonly [number, number]>(() =>
-  props.pieces ? props.pieces.tray : props.tin ? props.tin.bottom : [1, 1],
+const box = computed<readonly [number, number]>(
+  () => props.pieces?.tray ?? props.tin?.bottom ?? [1, 1],
 )
 const scale = computed(() => Math.min(wide / box.value[0], 210 / box.value[1]))
 const px = (cm: number) => cm * scale.value

@@ -46,24 +46,43 @@ const ways = computed<readonly { readonly id: Way; readonly says: string }[]>(()
   { id: 'tin', says: 'to fill the tin' },
   { id: 'test', says: 'a test' },
 ])
+/** Factors with a button of their own. */
+const plainly = { written: 1, half: 0.5, third: 1 / 3, double: 2 } as const
+type Plainly = keyof typeof plainly
+const isPlain = (id: Way): id is Plainly => id in plainly
 const is = (t: SizeTarget): Way => {
-  if (t.by === 'times')
-    return t.times === 1
-      ? 'written'
-      : t.times === 0.5
-        ? 'half'
-        : Math.abs(t.times - 1 / 3) < 1e-9
-          ? 'third'
-          : t.times === 2
-            ? 'double'
-            : 'times'
-  return t.by === 'people'
-    ? 'count'
-    : t.by === 'pieces'
-      ? t.grams === undefined
-        ? 'count'
-        : 'piece'
-      : t.by
+  switch (t.by) {
+    case 'times': {
+      const found = Object.entries(plainly).find(([, n]) => Math.abs(n - t.times) < 1e-9)
+      return found ? (found[0] as Plainly) : 'times'
+    }
+    case 'people':
+      return 'count'
+    case 'pieces':
+      return t.grams === undefined ? 'count' : 'piece'
+    default:
+      return t.by
+  }
+}
+const upToThousandths = (n: number) => String(Math.round(n * 1000) / 1000)
+/** The target's own figure, as it stands in the first field. */
+const figureOf = (t: SizeTarget): string => {
+  switch (t.by) {
+    case 'times':
+      return upToThousandths(t.times)
+    case 'people':
+      return String(t.people)
+    case 'pieces':
+      return String(t.pieces)
+    case 'line':
+      return String(t.grams)
+    case 'eggs':
+      return String(t.eggs)
+    case 'test':
+      return String(t.tests)
+    default:
+      return ''
+  }
 }
 const way = ref<Way>(is(props.target))
 watch(
@@ -87,20 +106,7 @@ const tinTarget = (): SizeTarget =>
 /** What is in the fields: the target's own figures, or what is likely meant. */
 function fill() {
   const t = props.target
-  first.value =
-    t.by === 'times'
-      ? String(Math.round(t.times * 1000) / 1000)
-      : t.by === 'people'
-        ? String(t.people)
-        : t.by === 'pieces'
-          ? String(t.pieces)
-          : t.by === 'line'
-            ? String(t.grams)
-            : t.by === 'eggs'
-              ? String(t.eggs)
-              : t.by === 'test'
-                ? String(t.tests)
-                : ''
+  first.value = figureOf(t)
   second.value = t.by === 'pieces' && t.grams !== undefined ? String(t.grams) : '30'
   if (t.by === 'line') line.value = t.lineId
   if (t.by === 'tin')
@@ -118,28 +124,37 @@ const number = (text: string, what: string): number | null => {
   wrong.value = `“${text}” is no ${what}: a number above zero is wanted.`
   return null
 }
+/** What is likely meant, put into the fields as a way is picked. */
+const likely: Partial<Record<Way, () => void>> = {
+  times: () => {
+    const now = props.target
+    first.value = now.by === 'times' ? upToThousandths(now.times) : '1.5'
+  },
+  count: () => {
+    first.value = String(Math.round(count.value ?? 12))
+  },
+  piece: () => {
+    first.value = String(Math.round(count.value ?? 12))
+    second.value = '30'
+  },
+  line: () => {
+    line.value = weighed.value[0]?.id ?? ''
+    first.value = String(Math.round(weighed.value[0]?.grams?.best ?? 100))
+  },
+  eggs: () => {
+    first.value = String(Math.max(1, Math.round(eggs.value) - 1))
+  },
+  test: () => {
+    first.value = '1'
+    emit('size', { by: 'test', tests: 1 })
+  },
+  tin: () => emit('size', tinTarget()),
+}
 function pick(id: Way) {
   way.value = id
   wrong.value = ''
-  const now = props.target
-  if (id === 'written') emit('size', { by: 'times', times: 1 })
-  else if (id === 'half') emit('size', { by: 'times', times: 0.5 })
-  else if (id === 'third') emit('size', { by: 'times', times: 1 / 3 })
-  else if (id === 'double') emit('size', { by: 'times', times: 2 })
-  else if (id === 'times')
-    first.value = now.by === 'times' ? String(Math.round(now.times * 1000) / 1000) : '1.5'
-  else if (id === 'count') first.value = String(Math.round(count.value ?? 12))
-  else if (id === 'piece') {
-    first.value = String(Math.round(count.value ?? 12))
-    second.value = '30'
-  } else if (id === 'line') {
-    line.value = weighed.value[0]?.id ?? ''
-    first.value = String(Math.round(weighed.value[0]?.grams?.best ?? 100))
-  } else if (id === 'eggs') first.value = String(Math.max(1, Math.round(eggs.value) - 1))
-  else if (id === 'test') {
-    first.value = '1'
-    emit('size', { by: 'test', tests: 1 })
-  } else if (id === 'tin') emit('size', tinTarget())
+  if (isPlain(id)) emit('size', { by: 'times', times: plainly[id] })
+  else likely[id]?.()
 }
 function say() {
   if (way.value === 'tin') {
@@ -147,16 +162,28 @@ function say() {
     return
   }
   const n = number(first.value, 'number')
-  if (n === null) return
-  if (way.value === 'times') emit('size', { by: 'times', times: n })
-  else if (way.value === 'count')
-    emit('size', serves.value ? { by: 'people', people: n } : { by: 'pieces', pieces: n })
-  else if (way.value === 'piece') {
-    const grams = number(second.value, 'weight')
-    if (grams !== null) emit('size', { by: 'pieces', pieces: n, grams })
-  } else if (way.value === 'line') emit('size', { by: 'line', lineId: line.value, grams: n })
-  else if (way.value === 'eggs') emit('size', { by: 'eggs', eggs: n })
-  else if (way.value === 'test') emit('size', { by: 'test', tests: n })
+  const target = n === null ? null : targetOf(n)
+  if (target) emit('size', target)
+}
+function targetOf(n: number): SizeTarget | null {
+  switch (way.value) {
+    case 'times':
+      return { by: 'times', times: n }
+    case 'count':
+      return serves.value ? { by: 'people', people: n } : { by: 'pieces', pieces: n }
+    case 'piece': {
+      const grams = number(second.value, 'weight')
+      return grams === null ? null : { by: 'pieces', pieces: n, grams }
+    }
+    case 'line':
+      return { by: 'line', lineId: line.value, grams: n }
+    case 'eggs':
+      return { by: 'eggs', eggs: n }
+    case 'test':
+      return { by: 'test', tests: n }
+    default:
+      return null
+  }
 }
 function chose(id: string) {
   line.value = id
@@ -179,12 +206,7 @@ function chose(id: string) {
         {{ each.says }}
       </button>
     </div>
-    <form
-      v-if="!['written', 'half', 'third', 'double'].includes(way)"
-      class="fields"
-      @submit.prevent="say"
-      @change="say"
-    >
+    <form v-if="!isPlain(way)" class="fields" @submit.prevent="say" @change="say">
       <template v-if="way === 'line'">
         <label class="grow"
           >Of

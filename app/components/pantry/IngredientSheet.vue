@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { avoidables, builtIn, kindNames, type Ingredient, type Kind } from '#core/pantry'
+import { builtIn, kindNames, type Ingredient, type Kind } from '#core/pantry'
 import type { IngredientForm } from '#core/share'
 
 /**
@@ -42,17 +42,11 @@ const row = computed(() => builtIn(props.form.id))
 const stays = (field: List, id: string) => row.value?.[field].includes(id) ?? false
 
 const kinds = Object.entries(kindNames).map(([value, label]) => ({ value: value as Kind, label }))
-const items = avoidables.map(a => ({ value: a.id, label: a.name }))
-const nameOf = new Map(items.map(item => [item.value, item.label]))
-const free = (field: List) => items.filter(item => !state[field].includes(item.value))
 const lists: readonly { field: List; label: string; add: string }[] = [
   { field: 'holds', label: 'It holds', add: 'Add what it holds' },
   { field: 'mayHold', label: 'It may hold, by the maker', add: 'Add what it may hold' },
   { field: 'traces', label: 'Traces, by its packet', add: 'Add a trace' },
 ]
-const add = (field: List, id: unknown) => {
-  if (typeof id === 'string') state[field].push(id)
-}
 
 const sum = computed(() =>
   shares.reduce((total, [field]) => total + (readDecimal(state[field]) || 0), 0),
@@ -213,39 +207,14 @@ onMounted(() => {
         {{ about('density', 'piece') }}
       </p>
     </fieldset>
-    <fieldset v-for="list in lists" :key="list.field">
-      <legend>{{ list.label }}</legend>
-      <ul v-if="state[list.field].length" class="chips">
-        <li v-for="id in state[list.field]" :key="id">
-          {{ nameOf.get(id) ?? id }}
-          <span
-            v-if="stays(list.field, id)"
-            class="lock"
-            role="img"
-            aria-label="comes with the name"
-            ><UIcon name="i-lucide-lock"
-          /></span>
-          <button
-            v-else
-            type="button"
-            :aria-label="`Take ${nameOf.get(id) ?? id} off: ${list.label}`"
-            class="off"
-            @click="state[list.field] = state[list.field].filter(x => x !== id)"
-          >
-            <UIcon name="i-lucide-x" />
-          </button>
-        </li>
-      </ul>
-      <USelectMenu
-        :key="state[list.field].length"
-        :items="free(list.field)"
-        value-key="value"
-        :placeholder="list.add"
-        :aria-label="list.add"
-        class="wide"
-        @update:model-value="add(list.field, $event)"
-      />
-    </fieldset>
+    <HeldList
+      v-for="list in lists"
+      :key="list.field"
+      v-model="state[list.field]"
+      :label="list.label"
+      :prompt="list.add"
+      :stays="id => stays(list.field, id)"
+    />
     <label class="check"
       ><input v-model="state.packetRead" type="checkbox" /><span
         >The packet was read for this.
@@ -350,34 +319,6 @@ legend {
   font-weight: 600;
   font-size: 0.95rem;
 }
-.chips {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.chips li {
-  display: inline-flex;
-  align-items: center;
-  min-height: 44px;
-  padding-left: 14px;
-  border-radius: 22px;
-  background: var(--ground);
-}
-.lock {
-  margin: 0 14px 0 8px;
-  color: var(--soft);
-}
-.off {
-  min-width: 44px;
-  min-height: 44px;
-  display: grid;
-  place-items: center;
-  border-radius: 22px;
-  cursor: pointer;
-}
 .check {
   display: flex;
   gap: 12px;
@@ -390,10 +331,5 @@ legend {
   height: 24px;
   flex: none;
   accent-color: var(--ginger);
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
 }
 </style>

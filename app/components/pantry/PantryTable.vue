@@ -45,7 +45,10 @@ const found = computed(() => {
     )
     .map(({ row }) => row)
 })
-const figure = (n: number) => (n === 0 ? '' : n < 1 ? n.toFixed(1) : String(Math.round(n)))
+const figure = (n: number) => {
+  if (n === 0) return ''
+  return n < 1 ? n.toFixed(1) : String(Math.round(n))
+}
 const holds = (row: Ingredient) =>
   [...row.holds.map(avoidableName), ...row.mayHold.map(id => `${avoidableName(id)}?`)].join(', ')
 const figures = ['water', 'fat', 'protein', 'sugar', 'starch', 'fibre'] as const

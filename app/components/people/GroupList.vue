@@ -11,12 +11,12 @@ const problem = ref('')
 const known = (group: PeopleGroup) =>
   group.people.flatMap(id => house.residents.find(p => p.id === id) ?? [])
 
+function problemNow() {
+  if (!name.value.trim()) return 'A set needs a name: Sunday, school …'
+  return picked.value.length ? '' : 'Press the beads of those who belong to it.'
+}
 async function keep() {
-  problem.value = !name.value.trim()
-    ? 'A set needs a name: Sunday, school …'
-    : !picked.value.length
-      ? 'Press the beads of those who belong to it.'
-      : ''
+  problem.value = problemNow()
   if (problem.value) return
   await house.keepGroup({
     id: crypto.randomUUID(),

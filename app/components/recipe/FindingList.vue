@@ -67,8 +67,10 @@ watch(
   },
   { immediate: true },
 )
-const short = (text: string | null) =>
-  text === null ? '' : text.length > 90 ? `${text.slice(0, 88)} …` : text
+const short = (text: string | null) => {
+  if (text === null) return ''
+  return text.length > 90 ? `${text.slice(0, 88)} …` : text
+}
 function says(finding: Finding, i: number): string {
   const seen = previews.value.get(finding.key)?.[i]
   if (!seen) return ''

@@ -80,42 +80,17 @@ const pressed = onLineKey(() => props.line, {
   below: () => emit('below'),
 })
 
-/** Where a split without a cursor falls: before "and", "plus" or a second amount. */
-const splitAt = computed(() => {
-  const found = /\s(?:and|plus|\+|&|with)\s|[,;]\s+(?=\d|[½¼¾])/iu.exec(props.line.text)
-  return found ? found.index : -1
-})
-const menu = computed(() => [
-  [
-    { label: 'Correct', icon: 'i-lucide-pencil', onSelect: () => void edit() },
-    { label: 'New line below', icon: 'i-lucide-plus', onSelect: () => emit('below') },
-    {
-      label: 'Part in two',
-      icon: 'i-lucide-scissors',
-      disabled: splitAt.value < 0,
-      onSelect: () => emit('split', props.line.text, splitAt.value),
-    },
-    {
-      label: 'Join with the line above',
-      icon: 'i-lucide-merge',
-      onSelect: () => emit('join', props.line.text),
-    },
-  ],
-  [
-    { label: 'Move up', icon: 'i-lucide-arrow-up', onSelect: () => emit('move', -1) },
-    { label: 'Move down', icon: 'i-lucide-arrow-down', onSelect: () => emit('move', 1) },
-  ],
-  [{ label: 'Take out', icon: 'i-lucide-trash-2', onSelect: () => emit('remove') }],
-])
+const menu = computed(() =>
+  lineMenu(props.line.text, {
+    edit,
+    below: () => emit('below'),
+    split: at => emit('split', props.line.text, at),
+    join: () => emit('join', props.line.text),
+    move: by => emit('move', by),
+    remove: () => emit('remove'),
+  }),
+)
 
-const grams = computed(() => {
-  const g = props.line.grams?.best
-  return g === undefined ? '' : g >= 10 ? String(Math.round(g)) : g.toFixed(1)
-})
-const parts = computed(() => {
-  const [whole, tenth] = grams.value.split('.')
-  return { whole, tenth: tenth ? `.${tenth}` : '' }
-})
 const spread = computed(() => {
   const g = props.line.grams
   return g && g.high - g.low > 0.02 * g.best ? `${round(g.low)}–${round(g.high)} g` : ''
@@ -141,14 +116,7 @@ watch(
     @focusin="emit('look')"
   >
     <div class="row">
-      <span v-if="grams" class="grams"
-        ><b>{{ parts.whole }}</b
-        ><span class="tenth">{{ parts.tenth }}</span
-        ><span class="unit">g</span></span
-      >
-      <span v-else class="grams none" :title="line.evidence.how">{{
-        line.purpose ? 'a little' : '? g'
-      }}</span>
+      <LineWeight :line="line" />
       <form v-if="editing" class="editor" @submit.prevent="leave(true)">
         <input
           ref="field"
@@ -250,33 +218,6 @@ watch(
   gap: 12px;
   min-height: 56px;
 }
-.grams {
-  width: 84px;
-  flex: none;
-  display: grid;
-  grid-template-columns: 1fr 22px 14px;
-  text-align: right;
-  align-items: baseline;
-  font-size: 1.06rem;
-}
-.grams b {
-  font-weight: 650;
-}
-.tenth {
-  text-align: left;
-  font-weight: 650;
-}
-.unit {
-  color: var(--soft);
-  font-size: 0.95rem;
-}
-.none {
-  display: block;
-  padding-right: 14px;
-  color: var(--slate);
-  font-style: italic;
-  font-size: 0.95rem;
-}
 .words {
   flex: 1;
   min-width: 0;
@@ -357,11 +298,6 @@ watch(
   .row {
     gap: 4px;
     padding: 4px 0;
-  }
-  .grams {
-    width: 58px;
-    grid-template-columns: 1fr 16px 11px;
-    font-size: 1rem;
   }
   .marks {
     margin-left: auto;

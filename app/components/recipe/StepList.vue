@@ -46,22 +46,18 @@ const stepId = (at: number) => `${props.component.name}#${at}`
 const readingOf = (at: number) =>
   props.steps.find(s => s.component === props.component.name && s.at === at)
 
-const shared = (use: StepUse): string => {
-  const { share } = use
-  if (share.of === 'amount')
-    return share.grams === null
-      ? ''
-      : `${share.grams >= 10 ? Math.round(share.grams) : Math.round(share.grams * 10) / 10} g `
+const fractions = [
+  [1 / 2, 'half of '],
+  [1 / 3, 'a third of '],
+  [2 / 3, 'two thirds of '],
+] as const
+const fractionOf = (share: number) =>
+  fractions.find(([n]) => Math.abs(share - n) < 0.01)?.[1] ?? `${Math.round(100 * share)} % of `
+const gramsOf = (n: number) => `${n >= 10 ? Math.round(n) : Math.round(n * 10) / 10} g `
+const shared = ({ share }: StepUse): string => {
+  if (share.of === 'amount') return share.grams === null ? '' : gramsOf(share.grams)
   if (share.of === 'rest') return 'the rest of '
-  if (share.of === 'part')
-    return share.fraction === 0.5
-      ? 'half of '
-      : Math.abs(share.fraction - 1 / 3) < 0.01
-        ? 'a third of '
-        : Math.abs(share.fraction - 2 / 3) < 0.01
-          ? 'two thirds of '
-          : `${Math.round(100 * share.fraction)} % of `
-  return ''
+  return share.of === 'part' ? fractionOf(share.fraction) : ''
 }
 const listed = computed(() => new Map(linesOf(props.recipe).map(line => [line.id, line])))
 const usesOf = (at: number) => {
@@ -76,12 +72,10 @@ const usesOf = (at: number) => {
     ]
   })
 }
-const minutes = (n: number) =>
-  n >= 60 && n % 30 === 0
-    ? `${n / 60} h`
-    : n < 1
-      ? `${Math.round(n * 60)} s`
-      : `${Math.round(n)} min`
+const minutes = (n: number) => {
+  if (n >= 60 && n % 30 === 0) return `${n / 60} h`
+  return n < 1 ? `${Math.round(n * 60)} s` : `${Math.round(n)} min`
+}
 const timesOf = (at: number) =>
   (readingOf(at)?.times ?? []).map(
     t =>
@@ -101,7 +95,7 @@ function typed(event: KeyboardEvent, at: number) {
   }
 }
 async function pressed(event: KeyboardEvent, at: number) {
-  const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
+  const by = { ArrowDown: 1, ArrowUp: -1 }[event.key] ?? 0
   if (by && event.altKey) {
     event.preventDefault()
     emit('edit', { do: 'move-step', component: props.component.name, at, to: at + by })

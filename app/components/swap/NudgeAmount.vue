@@ -30,7 +30,10 @@ watch(
   },
 )
 
-const step = computed(() => (props.grams >= 10 ? 1 : props.grams >= 2 ? 0.5 : 0.1))
+const step = computed(() => {
+  if (props.grams >= 10) return 1
+  return props.grams >= 2 ? 0.5 : 0.1
+})
 const most = 10_000
 function move(to: number) {
   const grams = Math.min(Math.max(Math.round(to * 10) / 10, 0), most)

@@ -23,12 +23,12 @@ const short = (plan: Plan) => {
     .slice(0, 2)
     .join(' · ')
 }
-const level = (plan: Plan) =>
-  plan.confidence === 'very close' || plan.confidence === 'close'
-    ? 'good'
-    : plan.confidence === 'works, noticeably different'
-      ? 'fair'
-      : 'weak'
+const levels: Partial<Record<Plan['confidence'], string>> = {
+  'very close': 'good',
+  'close': 'good',
+  'works, noticeably different': 'fair',
+}
+const level = (plan: Plan) => levels[plan.confidence] ?? 'weak'
 const cards = useTemplateRef<HTMLButtonElement[]>('cards')
 function move(event: KeyboardEvent, by: number) {
   event.preventDefault()

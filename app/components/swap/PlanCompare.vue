@@ -33,8 +33,10 @@ const rows = computed(() => {
     Map<string, { name: string; grams: number | null }>,
   ]
   const keys = [...new Set(sums.flatMap(s => [...s.keys()]))]
-  const say = (cell: { grams: number | null } | undefined) =>
-    !cell ? '–' : cell.grams === null ? 'some' : weightText(cell.grams)
+  const say = (cell: { grams: number | null } | undefined) => {
+    if (!cell) return '–'
+    return cell.grams === null ? 'some' : weightText(cell.grams)
+  }
   return keys.map(key => {
     const [a, b] = [sums[0].get(key), sums[1].get(key)]
     return { key, name: (a ?? b)!.name, a: say(a), b: say(b), differs: say(a) !== say(b) }
@@ -46,7 +48,8 @@ const measuresOf = computed(() =>
     const cells = pair.value.map(plan => {
       const was = plan.balance.before[measure]
       const by = was > 0.3 ? Math.round((100 * (plan.balance.after[measure] - was)) / was) : null
-      return by === null ? null : by === 0 ? '±0' : `${by > 0 ? '+' : '−'}${Math.abs(by)} %`
+      if (by === null) return null
+      return by === 0 ? '±0' : `${by > 0 ? '+' : '−'}${Math.abs(by)} %`
     })
     return cells.every(c => c !== null)
       ? [{ measure, name: measureNames[measure], a: cells[0]!, b: cells[1]! }]

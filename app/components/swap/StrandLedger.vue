@@ -15,165 +15,15 @@ const props = defineProps<{
   anew?: unknown
 }>()
 const emit = defineEmits<{ nudge: [lineId: string, grams: number]; wish: [wishes: Wishes] }>()
-
 const frame = useTemplateRef<HTMLElement>('frame')
-interface Strand {
-  readonly key: string
-  readonly d: string
-  readonly width: number
-  readonly colour: string
-  readonly light: boolean
+const lines = usePlanLines(props)
+const { removed, isNew, whyOf, kitchenOf, differenceOf } = lines
+const { strands, height, gap } = useStrands(frame, props, lines)
+const amountOf = (line: Line) => {
+  if (line.grams) return weightText(line.grams.best)
+  return line.purpose ? 'a little' : '? g'
 }
-const strands = ref<Strand[]>([])
-const height = ref(0)
-const gap = ref({ left: 0, width: 0 })
-
-const removed = computed(() => new Set(props.plan.changes.flatMap(change => change.removes)))
-const trimmed = computed(
-  () =>
-    new Map(
-      props.plan.changes.flatMap(change => change.trims.map(trim => [trim.lineId, trim] as const)),
-    ),
-)
-const before = computed(
-  () =>
-    new Map(props.recipe.components.flatMap(c => c.lines.map(line => [line.id, line] as const))),
-)
-const isNew = (line: Line) => !before.value.has(line.id) || removed.value.has(line.id)
-/** New lines by the change that they belong to, found by component and ingredient. */
-const arrivals = computed(() => {
-  const left = new Map(
-    props.plan.recipe.components.map(c => [c.name, c.lines.filter(isNew)] as const),
-  )
-  return props.plan.changes.flatMap(change =>
-    change.adds.flatMap(add => {
-      const pool = left.get(change.component) ?? []
-      const line = pool.find(
-        l =>
-          l.ingredient === add.ingredient &&
-          (add.grams === null || Math.abs((l.grams?.best ?? 0) - add.grams) < 0.06),
-      )
-      if (!line) return []
-      left.set(
-        change.component,
-        pool.filter(l => l !== line),
-      )
-      return [{ line, change }]
-    }),
-  )
-})
-
-/** The change that a line on the right belongs to, in words: what brought it, or what trimmed it. */
-function whyOf(line: Line): { readonly why: string; readonly source: string } | null {
-  const trim = trimmed.value.get(line.id)
-  const change = trim
-    ? props.plan.changes.find(c => c.trims.includes(trim))
-    : arrivals.value.find(a => a.line === line)?.change
-  if (!change) return null
-  const add = change.adds.find(a => a.ingredient === line.ingredient)
-  const measured =
-    add?.exact !== undefined && add.grams !== null
-      ? ` Worked out as ${weightText(add.exact)}, measured as ${weightText(add.grams)}.`
-      : ''
-  return {
-    why: trim
-      ? `From ${weightText(trim.from)} to ${weightText(trim.to)}, ${trim.because}.`
-      : `${change.because}${measured}`,
-    source: change.source,
-  }
-}
-
-const amountOf = (line: Line) =>
-  line.grams ? weightText(line.grams.best) : line.purpose ? 'a little' : '? g'
-const kitchenOf = (line: Line) =>
-  props.plan.changes
-    .flatMap(c => c.adds)
-    .find(add => add.ingredient === line.ingredient && add.grams === line.grams?.best)?.kitchen ??
-  ''
 const bodyWords = (line: Line) => line.name || line.text
-const difference = (line: Line) => {
-  const t = trimmed.value.get(line.id)
-  return t ? `${t.to > t.from ? '+' : '−'}${weightText(Math.abs(t.to - t.from))}` : ''
-}
-
-function draw() {
-  const box = frame.value?.getBoundingClientRect()
-  if (!box || !frame.value) return
-  const rows = (side: string) =>
-    new Map(
-      [...frame.value!.querySelectorAll<HTMLElement>(`[data-${side}]`)].map(el => [
-        el.dataset[side]!,
-        el.getBoundingClientRect(),
-      ]),
-    )
-  const [left, right] = [rows('from'), rows('to')]
-  const [firstLeft, firstRight] = [left.values().next().value, right.values().next().value]
-  if (!firstLeft || !firstRight) return
-  const [x0, x1] = [firstLeft.right - box.left, firstRight.left - box.left]
-  gap.value = { left: x0, width: x1 - x0 }
-  height.value = box.height
-  const mid = (r: DOMRect) => r.top - box.top + r.height / 2
-  const thick = (grams: number) => Math.max(1.6, Math.min(26, grams / 11))
-  const made: Strand[] = []
-  const strand = (
-    key: string,
-    from: DOMRect,
-    to: DOMRect,
-    grams: number,
-    colour: string,
-    light: boolean,
-    shift = 0,
-  ) => {
-    const [y0, y1, w] = [mid(from) + shift, mid(to), x1 - x0]
-    made.push({
-      key,
-      d: `M 0 ${y0} C ${w * 0.5} ${y0}, ${w * 0.5} ${y1}, ${w} ${y1}`,
-      width: thick(grams),
-      colour,
-      light,
-    })
-  }
-  for (const [id, line] of before.value) {
-    const [from, to] = [left.get(id), right.get(id)]
-    if (from && to && !removed.value.has(id))
-      strand(id, from, to, line.grams?.best ?? 4, 'var(--strand)', true)
-  }
-  for (const { line, change } of arrivals.value) {
-    const sources = change.removes.length ? change.removes : leverSource(change.component)
-    for (const id of sources) {
-      const [from, to, old] = [left.get(id), right.get(line.id), before.value.get(id)]
-      if (from && to && old)
-        strand(
-          `${id}-${line.id}`,
-          from,
-          to,
-          (line.grams?.best ?? 4) / sources.length,
-          strandColour(old),
-          false,
-        )
-    }
-  }
-  strands.value = made
-}
-/** What only sets the rest right comes from the egg that left, when one did. */
-const leverSource = (component: string) =>
-  props.plan.changes
-    .filter(c => c.component === component)
-    .flatMap(c => c.removes)
-    .filter(id => /egg|yolk|white/iu.test(before.value.get(id)?.text ?? ''))
-    .slice(0, 1)
-
-let watching: ResizeObserver | null = null
-onMounted(() => {
-  watching = new ResizeObserver(() => draw())
-  if (frame.value) watching.observe(frame.value)
-  draw()
-})
-onBeforeUnmount(() => watching?.disconnect())
-watch(
-  () => props.plan,
-  () => nextTick(draw),
-)
 </script>
 
 <template>
@@ -192,7 +42,7 @@ watch(
         :stroke="s.colour"
         :stroke-width="s.width"
         fill="none"
-        :opacity="s.light ? 0.8 : 0.75"
+        :opacity="0.78"
       />
     </svg>
     <div class="side old">
@@ -231,7 +81,7 @@ watch(
                 kitchenOf(line)
               }}</small></span
             >
-            <small v-if="difference(line)" class="moved">{{ difference(line) }}</small>
+            <small v-if="differenceOf(line)" class="moved">{{ differenceOf(line) }}</small>
             <NudgeAmount
               v-if="line.grams && line.ingredient"
               :grams="line.grams.best"

@@ -80,20 +80,10 @@ const warningOf = (arm: Pick<Proposal, 'changes'>) =>
 const has = (id: string) => chosen.value.some(c => c.id === id)
 const full = computed(() => chosen.value.length >= mostArms - 1)
 function turnArm(arm: Proposal) {
-  chosen.value = has(arm.id)
-    ? chosen.value.filter(c => c.id !== arm.id)
-    : full.value
-      ? chosen.value
-      : [
-          ...chosen.value,
-          {
-            id: arm.id,
-            says: arm.says,
-            because: arm.because,
-            plan: arm.plan,
-            warning: warningOf(arm),
-          },
-        ]
+  const { id, says, because, plan } = arm
+  if (has(id)) chosen.value = chosen.value.filter(c => c.id !== id)
+  else if (!full.value)
+    chosen.value = [...chosen.value, { id, says, because, plan, warning: warningOf(arm) }]
 }
 
 const question = ref('')
