@@ -13,6 +13,13 @@ export function numbers(seed: number): () => number {
   }
 }
 
+/** Lengths of tasks, in minutes from and over: below which chance each kind is met. */
+const lengths = [
+  [0.55, 2, 12],
+  [0.8, 10, 60],
+  [Infinity, 15, 45],
+] as const
+
 /**
  * A day of `n` tasks: chains of work and waits with longest waits, one pair of hands, a mixer, an
  * oven of two racks, and where wanted a night.
@@ -26,13 +33,8 @@ export function dayProblem(n: number, seed: number, night = false): Problem {
   let last = 0
   for (let i = 1; i < n; i++) {
     const kind = next()
-    minutes.push(
-      kind < 0.55
-        ? 2 + Math.floor(next() * 12)
-        : kind < 0.8
-          ? 10 + Math.floor(next() * 60)
-          : 15 + Math.floor(next() * 45),
-    )
+    const [, least, spread] = lengths.find(([below]) => kind < below)!
+    minutes.push(least + Math.floor(next() * spread))
     if (kind < 0.55) {
       hands.push(i)
       if (next() < 0.3) mixer.push(i)

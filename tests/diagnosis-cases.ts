@@ -530,11 +530,8 @@ export function dishOf(one: Pick<DiagnosisCase, 'dish' | 'adapted'>): {
   const there = kept.get(key)
   if (there) return there
   const recipe = readRecipe(texts[one.dish](), {}).recipe
-  const people = one.adapted
-    ? one.dish === 'gingerGf'
-      ? named('Philippa')
-      : named('Ottilie', 'Bram')
-    : []
+  const table = one.dish === 'gingerGf' ? named('Philippa') : named('Ottilie', 'Bram')
+  const people = one.adapted ? table : []
   const plan = one.adapted ? (adapt(recipe, people).plans[0] ?? null) : null
   const made = { recipe, plan, people }
   kept.set(key, made)

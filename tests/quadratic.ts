@@ -22,13 +22,11 @@ export function byQuadprog({ n, a, b, over, under, low, high }: Rows): number | 
   const size = n + 2 * m
   const ridge = 1e-9
   const d = Array.from({ length: size }, (_, i) =>
-    Array.from({ length: size }, (_, j) =>
-      i !== j
-        ? 0
-        : i < n
-          ? 2 * ridge
-          : 2 * Math.max(i < n + m ? over[i - n]! : under[i - n - m]!, ridge),
-    ),
+    Array.from({ length: size }, (_, j) => {
+      if (i !== j) return 0
+      const sides = [...over, ...under]
+      return 2 * Math.max(i < n ? 0 : sides[i - n]!, ridge)
+    }),
   )
   const columns: number[][] = []
   const bounds: number[] = []

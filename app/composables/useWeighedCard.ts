@@ -29,6 +29,21 @@ function useWeightInHand(usesScale: Ref<boolean>) {
   return { reading, typed, wrong, inHand, empty }
 }
 
+/** What a measuring card asks for. */
+function measured(
+  card: string,
+  { wrong, inHand }: ReturnType<typeof useWeightInHand>,
+  say: (...all: Saying[]) => void,
+) {
+  const grams = inHand()
+  if (grams === undefined) return
+  if (grams === null || grams <= 0) {
+    wrong.value = 'How many grams? Type them, or go on without weighing.'
+    return
+  }
+  say({ do: 'measured', card, grams }, { do: 'done', card })
+}
+
 interface Weighing {
   readonly placed: PlacedCard
   readonly weighPour: (card: string, grams: number) => Promise<Pour | null>
@@ -100,17 +115,6 @@ export function useWeighedCard(
     weighed(grams)
     return true
   }
-  /** What a measuring card asks for. */
-  function measured() {
-    const grams = inHand()
-    if (grams === undefined) return
-    if (grams === null || grams <= 0) {
-      wrong.value = 'How many grams? Type them, or go on without weighing.'
-      return
-    }
-    const { id } = card.value
-    say({ do: 'measured', card: id, grams }, { do: 'done', card: id })
-  }
   return {
     ...wants,
     reading,
@@ -119,6 +123,6 @@ export function useWeighedCard(
     pour,
     weighed,
     isIn,
-    measured,
+    measured: () => measured(card.value.id, hand, say),
   }
 }

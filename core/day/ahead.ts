@@ -66,9 +66,10 @@ export function madeAhead(
       : `${keeping.says}: ${bake.title} is put by.`,
     minutes: putBy.pack,
   })
+  const unfrozen = keeping.cold ? 'fridge' : 'counter'
   const kept = task('kept', {
     kind: 'wait',
-    place: frozen ? 'freezer' : keeping.cold ? 'fridge' : 'counter',
+    place: frozen ? 'freezer' : unfrozen,
     short: frozen ? 'frozen' : 'kept',
     says: frozen ? 'It freezes through.' : 'It keeps.',
     minutes: frozen ? putBy.freezes : 0,

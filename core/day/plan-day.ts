@@ -95,14 +95,11 @@ const longest = 100 * 24 * 60
 /** Put by at the latest so many minutes after the hour of the table, days before: in the evening. */
 const putLate = 240
 
-const momentOf = (given: Moment | string | null | undefined): Moment | null =>
-  given === null || given === undefined
-    ? null
-    : typeof given === 'number'
-      ? given
-      : Number.isNaN(Date.parse(given))
-        ? Number.NaN
-        : Date.parse(given) / 60_000
+const momentOf = (given: Moment | string | null | undefined): Moment | null => {
+  if (given === null || given === undefined) return null
+  if (typeof given === 'number') return given
+  return Number.isNaN(Date.parse(given)) ? Number.NaN : Date.parse(given) / 60_000
+}
 
 interface Day {
   readonly tasks: readonly DayTask[]
@@ -457,16 +454,12 @@ export function* planDaySteps(
       nearest = Math.ceil(
         options.now! +
           Math.max(
-            ...day.tasks.map((t, i) =>
-              t.kind === 'serve'
-                ? best.x[i + 1]!
-                : t.id === putByOf(t.bake)
-                  ? best.x[i + 1]! +
-                    t.minutes +
-                    options.wishes!.ahead![t.bake]!.days * 1440 -
-                    putLate
-                  : 0,
-            ),
+            ...day.tasks.map((t, i) => {
+              if (t.kind === 'serve') return best.x[i + 1]!
+              return t.id === putByOf(t.bake)
+                ? best.x[i + 1]! + t.minutes + options.wishes!.ahead![t.bake]!.days * 1440 - putLate
+                : 0
+            }),
           ),
       )
   }

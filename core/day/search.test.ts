@@ -126,13 +126,13 @@ describe('placing a day', () => {
         const delayed: Problem = {
           ...problem,
           minutes: late,
-          arcs: problem.arcs.map(arc =>
-            arc.least > 0
-              ? { ...arc, least: arc.least + late[arc.from]! - problem.minutes[arc.from]! }
-              : arc.least < 0
-                ? { ...arc, least: arc.least - (late[arc.to]! - problem.minutes[arc.to]!) }
-                : arc,
-          ),
+          arcs: problem.arcs.map(arc => {
+            if (arc.least > 0)
+              return { ...arc, least: arc.least + late[arc.from]! - problem.minutes[arc.from]! }
+            return arc.least < 0
+              ? { ...arc, least: arc.least - (late[arc.to]! - problem.minutes[arc.to]!) }
+              : arc
+          }),
         }
         expect(solved(delayed).best).not.toBeNull()
       }

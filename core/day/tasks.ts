@@ -455,9 +455,7 @@ const workFrom = remembered(
   JSON.stringify,
 )
 
-const sayLong = (m: Minutes) =>
-  m >= 1440
-    ? `${Math.round(m / 1440)} days`
-    : m >= 120
-      ? `${Math.round(m / 60)} hours`
-      : `${m} minutes`
+const sayLong = (m: Minutes) => {
+  if (m >= 1440) return `${Math.round(m / 1440)} days`
+  return m >= 120 ? `${Math.round(m / 60)} hours` : `${m} minutes`
+}

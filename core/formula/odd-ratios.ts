@@ -34,7 +34,10 @@ const brings: Readonly<Record<Usual, (i: Ingredient) => number>> = {
   soda: i => (i.kind === 'leaven' && i.soda > 0 ? 1 : 0),
   powder: i => (i.kind === 'leaven' && i.powder > 0 && !i.soda ? 1 : 0),
   spice: i => (i.kind === 'spice' && i.per100.water < 50 ? 1 : 0),
-  yeast: i => (i.kind === 'yeast' ? (i.per100.water > 40 ? 0.4 : 1) : 0),
+  yeast: i => {
+    if (i.kind !== 'yeast') return 0
+    return i.per100.water > 40 ? 0.4 : 1
+  },
   sugar: i =>
     ['sugar', 'syrup', 'honey', 'condensed-milk', 'plant-condensed'].includes(i.kind)
       ? i.per100.sugar / 100

@@ -70,6 +70,18 @@ interface PourAsk {
   readonly now: Moment
 }
 
+/** Why the rest cannot be put into proportion; '' where it can. `counted` is what comes in whole pieces. */
+function whyNotScaled(of: {
+  readonly factor: number
+  readonly mixed: boolean
+  readonly counted: string
+}): string {
+  if (of.factor <= 1) return 'More of it can be added.'
+  if (of.mixed) return 'Some of it is mixed already.'
+  if (of.counted) return `${of.counted} cannot be had by a few percent more.`
+  return of.factor > most ? 'That is half as much again: take some out, or begin anew.' : ''
+}
+
 /**
  * What it does to the balance that `got` grams of a line are in the bowl instead of what is wanted,
  * and what it takes to put the rest into proportion. `families` as the plan has them, by component.
@@ -141,16 +153,7 @@ export function pourOf({ making, cardId, got, recipe, families, now }: PourAsk):
   )
   const counted = same.find(p => p.card.item?.counted && p.card.item.grams && p.card.item.inside)
   const factor = here.wanted > 0 ? got / here.wanted : 0
-  const whyNot =
-    factor <= 1
-      ? 'More of it can be added.'
-      : mixed
-        ? 'Some of it is mixed already.'
-        : counted
-          ? `${counted.card.item!.says} cannot be had by a few percent more.`
-          : factor > most
-            ? 'That is half as much again: take some out, or begin anew.'
-            : ''
+  const whyNot = whyNotScaled({ factor, mixed, counted: counted?.card.item?.says ?? '' })
   const rest = same.filter(
     p =>
       p.card.item &&

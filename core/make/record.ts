@@ -119,15 +119,14 @@ export function madeOf(making: Making, bake: string, now: Moment): Made {
             `${factor > 1 ? 'larger' : 'smaller'}.`,
         ]
       : []),
-    ...weights.flatMap(w =>
-      w.leftOut
-        ? [`${w.name} was left out.`]
-        : w.wanted &&
-            w.got !== null &&
-            Math.abs(w.got - w.wanted * factor) > Math.max(1, 0.02 * w.wanted * factor)
-          ? [`${w.name}: ${weightText(w.got)} instead of ${weightText(w.wanted * factor)}.`]
-          : [],
-    ),
+    ...weights.flatMap(w => {
+      if (w.leftOut) return [`${w.name} was left out.`]
+      return w.wanted &&
+        w.got !== null &&
+        Math.abs(w.got - w.wanted * factor) > Math.max(1, 0.02 * w.wanted * factor)
+        ? [`${w.name}: ${weightText(w.got)} instead of ${weightText(w.wanted * factor)}.`]
+        : []
+    }),
     ...times.flatMap(t =>
       Math.abs(t.took - t.planned) >= Math.max(2, 0.05 * t.planned)
         ? [

@@ -138,12 +138,12 @@ export const trueMinutes = (bake: SimBake): Minutes => {
 }
 
 /** A line as a faulty device sends it. `n` counts lines; null is silence. */
-export const frame = (fault: Fault, seed: number, n: number, what: object): string | null =>
-  fault === 'silence' && n > 5
-    ? null
-    : fault === 'garbage' && chance(seed, n) < 0.8
-      ? ['{"grams":', '\u0000\u0000', 'ERR', '{"grams":"NaN","celsius":9999}', '[]'][n % 5]!
-      : JSON.stringify(what)
+export const frame = (fault: Fault, seed: number, n: number, what: object): string | null => {
+  if (fault === 'silence' && n > 5) return null
+  return fault === 'garbage' && chance(seed, n) < 0.8
+    ? ['{"grams":', '\u0000\u0000', 'ERR', '{"grams":"NaN","celsius":9999}', '[]'][n % 5]!
+    : JSON.stringify(what)
+}
 
 /** Reads a line of a scale, whoever sends it. Null for what is none. */
 export function readScaleLine(text: string): ScaleReading | null {

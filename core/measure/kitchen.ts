@@ -93,9 +93,15 @@ export function spoonAmount(wanted: Grams, density: GramsPerMl, region: Region):
   return { text: best.text, grams, loss: grams - wanted }
 }
 
+/** The steps of a kitchen scale by the weight from which they hold, in grams. [M] */
+const scaleSteps = [
+  { from: 10, step: 1 },
+  { from: 2, step: 0.5 },
+  { from: -Infinity, step: 0.1 },
+]
 /** A weight as a kitchen scale of 1 g steps shows it; below 10 g to half a gram, below 2 g to a tenth. */
 export function scaleAmount(wanted: Grams): KitchenAmount {
-  const step = wanted >= 10 ? 1 : wanted >= 2 ? 0.5 : 0.1
+  const step = scaleSteps.find(row => wanted >= row.from)!.step
   // Sums in another order differ in their last digits; that must not tip a half.
   const steps = Math.round(Number((wanted / step).toPrecision(9)))
   const grams = Math.round(steps * step * 10) / 10

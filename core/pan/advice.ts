@@ -76,17 +76,13 @@ export function linerFor(recipe: Recipe, tin: Tin, batter: TinBatter): LinerNote
     ? inIt(['flour', 'flour-mix', 'gluten-free-flour', 'starch', 'cocoa'])
     : undefined
   const own = stated.map(line => line.name || line.text)
+  const greased = () => {
+    if (own.length) return `Grease: ${own.join(', ')}, as the recipe lists it.`
+    return nameOf(fat) ? `Grease it with a little of the ${nameOf(fat)} of the recipe.` : ''
+  }
   const parts = [
     row.says,
-    ...(row.grease
-      ? [
-          own.length
-            ? `Grease: ${own.join(', ')}, as the recipe lists it.`
-            : nameOf(fat)
-              ? `Grease it with a little of the ${nameOf(fat)} of the recipe.`
-              : '',
-        ]
-      : []),
+    ...(row.grease ? [greased()] : []),
     ...(row.dust && !own.length
       ? [
           nameOf(dust)

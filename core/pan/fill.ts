@@ -28,6 +28,13 @@ export const takes = (tin: Tin, batter: Pick<BatterRow, 'fill'>): number =>
 const fillOf = (tin: Tin, batter: Pick<BatterRow, 'fill'>) =>
   tin.shape === 'ring' ? Math.min(batter.fill, Math.max(0.5, batter.fill - 0.1)) : batter.fill
 
+/** How a tin stands that holds `full` of its brim and is made for `fill` of it. */
+function standsAt(full: number, fill: number, isRising: boolean): Filling['stands'] {
+  if (full > 1 || (isRising && full > 1.1 * fill)) return 'over'
+  if (full > 1.02 * fill) return 'full'
+  return full < 0.3 * fill ? 'low' : 'right'
+}
+
 /** `ml` of batter in all of them, each equally full. A tray or a log holds it on its ground alone. */
 export function fillingOf(tin: Tin, ml: number, batter: Pick<BatterRow, 'fill' | 'rise'>): Filling {
   const each = ml / tin.count
@@ -43,15 +50,7 @@ export function fillingOf(tin: Tin, ml: number, batter: Pick<BatterRow, 'fill' |
     full,
     risen,
     room: tin.height - depth,
-    stands: free
-      ? 'right'
-      : full > 1 || (batter.rise > 0 && full > 1.1 * fill)
-        ? 'over'
-        : full > fill * 1.02
-          ? 'full'
-          : full < 0.3 * fill
-            ? 'low'
-            : 'right',
+    stands: free ? 'right' : standsAt(full, fill, batter.rise > 0),
   }
 }
 

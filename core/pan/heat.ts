@@ -215,12 +215,10 @@ export function heat(of: Heating, finish: Celsius, most = 6 * 3600, layers = usu
       const g = ground[c % columns]!
       const h = held[c]! + (flow[c]! * dt) / (g * dz0)
       held[c] = h
-      const each =
-        h <= toBoil
-          ? of.start + h / perVolume
-          : h <= toBoil + wet[c]!
-            ? boils
-            : boils + (h - toBoil - wet[c]!) / perVolume
+      // Warming up to the boil, boiling off its water, warming on as a crust.
+      const beyond = h - toBoil - wet[c]!
+      const warm = h <= toBoil ? of.start + h / perVolume : boils
+      const each = beyond > 0 ? boils + beyond / perVolume : warm
       t[c] = each
       sum += each * g
       if (each < coldest) coldest = each

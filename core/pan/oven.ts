@@ -61,6 +61,9 @@ export const offsetOf = (note: Pick<OvenNote, 'expected' | 'took'>): number =>
 const marks = [0.25, 0.5, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10]
 const round = (n: number, to: number) => Math.round(n / to) * to
 
+/** Gas marks below one, as they stand on a dial. */
+const lowMarks: Readonly<Record<number, string>> = { 0.25: '¼', 0.5: '½' }
+
 /**
  * What to set: `still` is the heat that a still oven should really have. Fan 20 °C less [P]; to 5
  * °C, 5 °F or a mark.
@@ -79,7 +82,7 @@ export function settingOf(
         ? m
         : best,
     )
-    return { celsius, says: `gas mark ${mark === 0.25 ? '¼' : mark === 0.5 ? '½' : mark}` }
+    return { celsius, says: `gas mark ${lowMarks[mark] ?? mark}` }
   }
   return { celsius, says: `${round(celsius, 5)} °C${fan ? ' fan' : ''}` }
 }

@@ -33,13 +33,19 @@ const parts: Readonly<Record<string, number>> = {
 const several =
   /^\W*(?:grease|line|butter|use|prepare)?\W*(?:the\s+)?(two|three|four|2|3|4)\s+(?:x\s+|×\s+)?(?=\d|\p{L})/iu
 
+/** Centimetres of one of its units; a size without one is taken for centimetres. */
+function centimetresOf(unit: string | undefined): number {
+  if (!unit || /cm/iu.test(unit)) return 1
+  return /mm/iu.test(unit) ? 0.1 : inch
+}
+
 function sizeIn(
   text: string,
 ): { readonly sides: readonly number[]; readonly unit: number; readonly guessed: boolean } | null {
   for (const hit of text.matchAll(size)) {
     const unit = hit[3] ?? hit[6] ?? hit[8]
     if (!unit && !hit[4]) continue
-    const one = !unit ? 1 : /mm/iu.test(unit) ? 0.1 : /cm/iu.test(unit) ? 1 : inch
+    const one = centimetresOf(unit)
     const numbers = [
       [hit[1], hit[2]],
       [hit[4], hit[5]],
@@ -74,7 +80,8 @@ export function readTin(text: string): TinReading | null {
   const many = several.exec(text)
   // "20 cm tins" without a number are two, as layers are.
   const plural = !many && /\b(?:tins|pans|layers)\b/iu.test(text)
-  const times = many ? (readAmount(many[1]!, 0)?.amount.low ?? 1) : plural ? 2 : 1
+  const said = many ? (readAmount(many[1]!, 0)?.amount.low ?? 1) : 1
+  const times = plural ? 2 : said
   const [a, b, c] = found?.sides ?? []
   const base: Tin = {
     shape: usual.shape,
@@ -147,6 +154,7 @@ export function tinWordsOf(tin: Tin): string {
     tin.shape === 'box' || tin.shape === 'tray' || tin.shape === 'log'
       ? `${a} × ${b} cm`
       : `${a} cm across`
-  const cups = tin.shape === 'cups' ? `${tin.count} cups, ` : tin.count > 1 ? `${tin.count} × ` : ''
+  const several = tin.count > 1 ? `${tin.count} × ` : ''
+  const cups = tin.shape === 'cups' ? `${tin.count} cups, ` : several
   return `${cups}${size}${tin.shape === 'tray' ? '' : `, ${near(tin.height)} cm high`}`
 }

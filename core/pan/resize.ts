@@ -197,15 +197,12 @@ export function amountsOf(
     const now = measured(line.grams.best * by, ingredient, recipe.region, 'grams')
     const spoons = measured(line.grams.best * by, ingredient, recipe.region, 'spoons')
     const shown = spoons.kitchen === weightText(spoons.grams) ? '' : spoons.kitchen
+    const beside = measureIn === 'spoons' ? weightText(spoons.grams) : shown
     return {
       ...base,
       was: weightText(line.grams.best),
       now: measureIn === 'spoons' && shown ? shown : weightText(now.grams),
-      spoons: egg
-        ? `${egg}${one(line.name)}`
-        : measureIn === 'spoons'
-          ? weightText(spoons.grams)
-          : shown,
+      spoons: egg ? `${egg}${one(line.name)}` : beside,
       off: shown ? Math.round(100 * (spoons.grams / (line.grams.best * by) - 1)) : 0,
     }
   })

@@ -37,14 +37,14 @@ Fold in the flour, baking powder and salt, then the rest of the milk and the pum
 40–45 minutes.`,
 ).recipe
 /** Where a result holds a number that is none. */
-const oddNumbers = (value: unknown, at = ''): string[] =>
-  typeof value === 'number'
-    ? Number.isFinite(value)
-      ? []
-      : [at]
-    : value && typeof value === 'object'
-      ? Object.entries(value).flatMap(([key, each]) => oddNumbers(each, `${at}.${key}`))
-      : []
+const oddNumbers = (value: unknown, at = ''): string[] => {
+  if (typeof value === 'number') {
+    return Number.isFinite(value) ? [] : [at]
+  }
+  return value && typeof value === 'object'
+    ? Object.entries(value).flatMap(([key, each]) => oddNumbers(each, `${at}.${key}`))
+    : []
+}
 
 describe('every amount at another size', () => {
   test('there and back is the same recipe in every number', () =>

@@ -78,20 +78,11 @@ function forTins(
     )
   if (fill !== undefined && !(fill >= 0.1 && fill <= 1))
     return refuse('fill', 'A tin is filled between a tenth and its brim.')
-  return {
-    ok: true,
-    factor:
-      to.reduce(
-        (sum, tin) =>
-          sum +
-          (fill !== undefined && tin.shape !== 'tray' && tin.shape !== 'log'
-            ? tin.count * brimful(tin) * fill
-            : tin.shape === 'tray' || tin.shape === 'log'
-              ? areaAt(tin, 0)
-              : takes(tin, batter.row)),
-        0,
-      ) / batter.ml,
+  const roomOf = (tin: Tin) => {
+    if (tin.shape === 'tray' || tin.shape === 'log') return areaAt(tin, 0)
+    return fill === undefined ? takes(tin, batter.row) : tin.count * brimful(tin) * fill
   }
+  return { ok: true, factor: to.reduce((sum, tin) => sum + roomOf(tin), 0) / batter.ml }
 }
 
 /**

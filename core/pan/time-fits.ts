@@ -32,7 +32,8 @@ function byDepth(recipe: Recipe, low: number, high: number, celsius: number): Fi
   const [quick, slow] = [unanchored.low, unanchored.high].map(each =>
     unanchoredMinutes(reading.tin, batter.ml / reading.tin.count, celsius, each),
   ) as [number, number]
-  const off = high < quick / wide.short ? 'short' : low > slow * wide.long ? 'long' : null
+  const isLong = low > slow * wide.long ? ('long' as const) : null
+  const off = high < quick / wide.short ? ('short' as const) : isLong
   const found =
     off &&
     predictBake({

@@ -42,6 +42,13 @@ export type TinProblem = {
 
 const least = 1.5
 const most = 80
+function sizeSentence(bad: number): string {
+  if (!(bad > 0) || bad === Infinity)
+    return 'A tin needs a length and a breadth above zero, in centimetres.'
+  return bad > most
+    ? `${said(bad)} cm does not go into a home oven: at most ${most} cm.`
+    : `${said(bad)} cm is too small to bake in: at least ${least} cm.`
+}
 
 /**
  * What is wrong with a tin's measures, in a sentence; null when it can be worked with. A home oven
@@ -53,12 +60,7 @@ export function tinProblem(tin: Tin): TinProblem | null {
   if (bad !== undefined)
     return {
       code: 'size',
-      sentence:
-        !Number.isFinite(bad) || bad <= 0
-          ? 'A tin needs a length and a breadth above zero, in centimetres.'
-          : bad > most
-            ? `${said(bad)} cm does not go into a home oven: at most ${most} cm.`
-            : `${said(bad)} cm is too small to bake in: at least ${least} cm.`,
+      sentence: sizeSentence(bad),
     }
   if (tin.shape !== 'tray' && (!Number.isFinite(tin.height) || tin.height < 0.5 || tin.height > 30))
     return {

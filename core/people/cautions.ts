@@ -37,7 +37,8 @@ export function cautionsAt(recipe: Recipe): readonly Caution[] {
   return cautionRows.flatMap((row): Caution[] => {
     const line = lineOf(row.when)
     const step = steps.find(each => patterns.get(row.id)?.test(each.text))
-    const called = row.both ? line && step : row.when.length ? line : step
+    const either = row.when.length ? line : step
+    const called = row.both ? line && step : either
     if (!called || (row.unless && lineOf(row.unless))) return []
     return [
       {

@@ -175,11 +175,8 @@ function checkOne(person: Person, held: readonly Held[], region: Region): Person
           againstRule(person, rule, diet.name, each, known, region),
         )
   }
-  const verdict = conflicts.some(c => c.state === 'contains')
-    ? 'conflict'
-    : conflicts.length
-      ? 'unknown'
-      : 'clear'
+  const open = conflicts.length ? 'unknown' : 'clear'
+  const verdict = conflicts.some(c => c.state === 'contains') ? 'conflict' : open
   return { personId: person.id, verdict, conflicts, asks }
 }
 

@@ -136,8 +136,10 @@ const sameWords = (a: string, b: string) =>
   a.toLowerCase().replace(/\s+/gu, ' ').trim() === b.toLowerCase().replace(/\s+/gu, ' ').trim()
 
 /** The words of a line that nobody knew: its name when the whole is unknown, else the unread words. */
-const unknownWords = (line: Line): string =>
-  line.ingredient ? (line.unread.length ? line.name : '') : line.name
+const unknownWords = (line: Line): string => {
+  if (!line.ingredient) return line.name
+  return line.unread.length ? line.name : ''
+}
 
 function apply(draft: EditDraft, edit: Exclude<RecipeEdit, BakerAnswer>): Step {
   const { recipe } = draft

@@ -9,6 +9,12 @@ const inCalendar = (task: PlacedTask) =>
 const aDay = 24 * 60
 const instant = (at: Moment) => new Date(Math.round(at) * 60_000)
 
+/** So many minutes before it a task rings; null: it does not. */
+function warnedBefore({ kind, hands }: PlacedTask): number | null {
+  if (kind === 'bake') return 5
+  return hands ? 0 : null
+}
+
 /**
  * A day as an iCalendar file (RFC 5545): an event for each task and for the serving, in world time,
  * with an alarm when hands are wanted, five minutes before the oven, and an hour before the
@@ -67,14 +73,7 @@ export function calendarOf(
   for (const task of plan.tasks) {
     if (task.kind === 'serve') event(task.id, task.starts, task.starts, task.says, '', null)
     else if (inCalendar(task))
-      event(
-        task.id,
-        task.starts,
-        task.ends,
-        task.short,
-        task.says,
-        task.kind === 'bake' ? 5 : task.hands ? 0 : null,
-      )
+      event(task.id, task.starts, task.ends, task.short, task.says, warnedBefore(task))
   }
   return calendar.toString()
 }

@@ -34,7 +34,8 @@ export function pantryCsv(ingredients: readonly Ingredient[]): string {
   const rows = ingredients.map(formOf).map(form =>
     columns.map(c => {
       const value = form[c]
-      return Array.isArray(value) ? value.join(' | ') : value === null ? '' : String(value)
+      if (Array.isArray(value)) return value.join(' | ')
+      return value === null ? '' : String(value)
     }),
   )
   return Papa.unparse({ fields: [...columns], data: rows }, { escapeFormulae: true, newline: '\n' })

@@ -8,13 +8,10 @@ const isOld = (value: unknown): value is Old => typeof value === 'object' && val
 
 function correctionFrom1(lineId: unknown, old: unknown): Correction[] {
   if (!isOld(old) || typeof old.label !== 'string' || typeof lineId !== 'string') return []
-  const edits: RecipeEdit[] =
-    typeof old.ingredient === 'string'
-      ? [{ do: 'say', lineId, ingredient: old.ingredient }]
-      : typeof old.text === 'string'
-        ? [{ do: 'retype', lineId, text: old.text }]
-        : []
-  return edits.length ? [{ label: old.label, edits }] : []
+  const { label, ingredient, text } = old
+  if (typeof ingredient === 'string') return [{ label, edits: [{ do: 'say', lineId, ingredient }] }]
+  if (typeof text === 'string') return [{ label, edits: [{ do: 'retype', lineId, text }] }]
+  return []
 }
 
 function findingFrom1(old: unknown): unknown {

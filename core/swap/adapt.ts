@@ -81,15 +81,11 @@ function whyFine({ recipe, people, parts, table, wishes, known }: Asked): readon
 /** What of a part leaves, in the route table's words. */
 function leavesOf(part: DessertPart): ReadonlySet<string> {
   return new Set(
-    part.groups.flatMap(group =>
-      group.question === 'egg' || group.question === 'egg-wash'
-        ? ['egg']
-        : group.question === 'flour'
-          ? ['gluten']
-          : group.question === 'cream'
-            ? ['cream']
-            : [],
-    ),
+    part.groups.flatMap(group => {
+      if (group.question === 'egg' || group.question === 'egg-wash') return ['egg']
+      if (group.question === 'flour') return ['gluten']
+      return group.question === 'cream' ? ['cream'] : []
+    }),
   )
 }
 
@@ -376,11 +372,9 @@ function whyOf(parts: readonly DessertPart[], table: Table): string[] {
         .filter(item => item.how === 'leaves')
         .map(item => ingredientById(item.line.ingredient!)!.name)
       const { name } = part.component
-      const where = /^(?:to|for)\s/u.test(name)
-        ? `${name.charAt(0).toUpperCase()}${name.slice(1)}`
-        : name
-          ? `In the ${name}`
-          : 'Here'
+      const inIt = name ? `In the ${name}` : 'Here'
+      const isFor = /^(?:to|for)\s/u.test(name)
+      const where = isFor ? `${name.charAt(0).toUpperCase()}${name.slice(1)}` : inIt
       const route = part.route ? [part.route.because] : []
       return [
         ...(leaves.length || hasUnweighed(part)

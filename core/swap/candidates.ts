@@ -263,12 +263,7 @@ export function candidatesFor(
   const pinned = all.filter(school => names(school, wishes.pin ?? []))
   // Who pins a school means it and no mixture, unless both halves are pinned.
   const both = pinned.filter(school => school.of?.every(part => names(part, wishes.pin ?? [])))
-  const chosen = asked
-    ? all.filter(school => school.id === asked)
-    : both.length
-      ? both
-      : pinned.some(school => !school.of)
-        ? pinned.filter(school => !school.of)
-        : pinned
-  return chosen.length ? chosen : all
+  const plain = pinned.filter(school => !school.of)
+  const lists = asked ? [all.filter(school => school.id === asked)] : [both, plain, pinned]
+  return lists.find(list => list.length) ?? all
 }

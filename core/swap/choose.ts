@@ -99,7 +99,8 @@ function notesFor(recipe: Recipe, options: readonly Option[]): string[] {
     const facts = new Set([
       ...(gone('egg') ? ['egg-gone'] : []),
       ...(soda ? ['soda'] : []),
-      ...(gone('flour') ? ['gluten-gone'] : part.flour > 0 ? ['gluten-stays'] : []),
+      ...(gone('flour') ? ['gluten-gone'] : []),
+      ...(!gone('flour') && part.flour > 0 ? ['gluten-stays'] : []),
     ])
     for (const row of noteRows)
       if (

@@ -1022,15 +1022,12 @@ describe('no ingredient’s id stands in algorithm code', () => {
   const ids = new Set(pantry.map(p => p.id).filter(id => !kinds.has(id as Kind)))
   const words = new Set(['plum', 'essence'])
   const files = (dir: string): string[] =>
-    readdirSync(dir, { withFileTypes: true }).flatMap(e =>
-      e.isDirectory()
-        ? e.name === 'tables'
-          ? []
-          : files(`${dir}/${e.name}`)
-        : e.name.endsWith('.ts') && !e.name.endsWith('.test.ts')
-          ? [`${dir}/${e.name}`]
-          : [],
-    )
+    readdirSync(dir, { withFileTypes: true }).flatMap(e => {
+      if (e.isDirectory()) {
+        return e.name === 'tables' ? [] : files(`${dir}/${e.name}`)
+      }
+      return e.name.endsWith('.ts') && !e.name.endsWith('.test.ts') ? [`${dir}/${e.name}`] : []
+    })
   const namesAnId = pattern(
     'u',
     String.raw`ingredient(?:\?)?\.id === '|ingredient === '(?:egg|butter|milk|cocoa|water)|`,

@@ -42,30 +42,36 @@ export function triedAlike(
     : []
 }
 
+/** What a way rests on that this house has not baked. */
+const unbaked = (sources: readonly string[]): Rests['how'] => {
+  const isPractice = sources.every(s => s.startsWith('[P]') || s.startsWith('[H]'))
+  return sources.length && isPractice ? 'practice' : 'computed'
+}
+
 export const restsOf = (alike: readonly Tried[], sources: readonly string[]): Rests => ({
-  how: alike.length
-    ? 'house'
-    : sources.length && sources.every(s => s.startsWith('[P]') || s.startsWith('[H]'))
-      ? 'practice'
-      : 'computed',
+  how: alike.length ? 'house' : unbaked(sources),
   baked: alike.length,
   worked: alike.filter(t => t.result === 'worked').length,
   failed: alike.filter(t => t.result === 'failed').length,
 })
 
-const times = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`)
+const times = (n: number) => {
+  if (n === 1) return 'once'
+  return n === 2 ? 'twice' : `${n} times`
+}
+
+const cameOut = ({ baked, worked, failed }: Pick<Rests, 'baked' | 'worked' | 'failed'>) => {
+  if (worked === baked) return 'it worked'
+  if (failed === baked) return 'it failed'
+  return `${worked} worked, ${baked - worked - failed} so-so, ${failed} failed`
+}
 
 /** In a sentence; what a plan rests on is never more than it says. */
 export function sayRests({ how, baked, worked, failed }: Rests): string {
   if (how === 'house')
     return (
       `Baked in this house ${times(baked)}: ` +
-      (worked === baked
-        ? 'it worked'
-        : failed === baked
-          ? 'it failed'
-          : `${worked} worked, ${baked - worked - failed} so-so, ${failed} failed`) +
-      '. ' +
+      `${cameOut({ baked, worked, failed })}. ` +
       'The amounts are computed.'
     )
   if (how === 'practice')
@@ -80,6 +86,6 @@ export function sayRests({ how, baked, worked, failed }: Rests): string {
  */
 export function movedBy(level: number, alike: readonly Tried[]): number {
   const mean = alike.reduce((sum, t) => sum + worth[t.result], 0) / (alike.length + shrink)
-  const by = mean >= 0.5 ? -1 : mean <= -0.5 ? 1 : 0
+  const by = Math.abs(mean) >= 0.5 ? -Math.sign(mean) : 0
   return Math.min(Math.max(level + by, 0), confidenceWords.length - 1)
 }

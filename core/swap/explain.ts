@@ -75,8 +75,8 @@ export function whatTheyDid(
 
 /** What a line without a weight was there for: to glaze, for the tin, for the plate. */
 export const whatItWasFor = (line: Line, question: Question): Did[] => {
-  const row =
-    question === 'egg-wash' ? forRows.brush : line.purpose ? forRows[line.purpose] : undefined
+  const purpose = question === 'egg-wash' ? 'brush' : line.purpose
+  const row = purpose ? forRows[purpose] : undefined
   return row ? [{ ...row, amount: 0, unit: '', share: 1 }] : []
 }
 
@@ -167,16 +167,16 @@ export function overdoses(
 ): string[] {
   // In a foam or cream it is weight for weight.
   const isDough = (family.weights.gluten ?? 1) > 0
+  const bases = {
+    flour: [flour, 'of the flour'],
+    batch: [mass, 'of the batch'],
+    egg: [eggsGone, 'an egg'],
+  } as const
   return doseRisks.flatMap(row => {
     if (row.of === 'egg' && !isDough) return []
     const grams = (weights: readonly Weight[]) =>
       weights.reduce((sum, w) => sum + (row.ingredients.includes(w.ingredient.id) ? w.grams : 0), 0)
-    const [base, unit] =
-      row.of === 'flour'
-        ? [flour, 'of the flour']
-        : row.of === 'batch'
-          ? [mass, 'of the batch']
-          : [eggsGone, 'an egg']
+    const [base, unit] = bases[row.of]
     const added = row.of === 'egg' ? grams(is) - grams(was) : grams(is)
     // A hundredth over is the rounding of a scale.
     if (base <= 0 || added / base <= row.usual * 1.02 || grams(is) <= grams(was) * 1.02) return []

@@ -86,32 +86,27 @@ function gradeOf(part: DessertPart, adapted: Recipe['components'][number], whole
   const off = outOfBalance(moved).filter(text => !part.sweetened || !text.includes(' sugar '))
   const wished = wishedOf(part)
   const strange = family.id === 'other'
-  const because = strange
-    ? weakGround.strange
-    : both
-      ? weakGround.glutenAndEgg
-      : eggHeavy
-        ? weakGround.eggHeavy
-        : off.length
-          ? `It leaves the balance of a ${family.name}: ${off[0]}.`
-          : wished
-            ? wished.says
-            : formula
-              ? part.route!.because
-              : ''
+  // The first that holds is said.
+  const reasons: readonly (readonly [boolean, string])[] = [
+    [strange, weakGround.strange],
+    [both, weakGround.glutenAndEgg],
+    [eggHeavy, weakGround.eggHeavy],
+    [off.length > 0, `It leaves the balance of a ${family.name}: ${off[0]}.`],
+    [wished !== null && wished !== undefined, wished?.says ?? ''],
+    [Boolean(formula), part.route?.because ?? ''],
+  ]
+  const because = reasons.find(([holds]) => holds)?.[1] ?? ''
   // Weak ground makes a word weaker, but only the numbers can advise against.
   const weaker = eggHeavy || both || off.length > 0
+  const lowered = Math.min(level + (weaker ? 1 : 0) + (wished?.levels ?? 0), experimental)
+  const levelOnGround = formula ? level : Math.max(level, lowered)
   return {
     part,
     moved,
     loss,
     after,
     off,
-    level: strange
-      ? Math.max(level, experimental - 1)
-      : !formula
-        ? Math.max(level, Math.min(level + (weaker ? 1 : 0) + (wished?.levels ?? 0), experimental))
-        : level,
+    level: strange ? Math.max(level, experimental - 1) : levelOnGround,
     because,
   }
 }

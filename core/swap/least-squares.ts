@@ -31,7 +31,10 @@ const [grad, step, trial, hessian, free] = [
   new Int32Array(most),
 ]
 
-const clip = (v: number, low: number, high: number) => (v < low ? low : v > high ? high : v)
+const clip = (v: number, low: number, high: number) => {
+  if (v < low) return low
+  return v > high ? high : v
+}
 
 /** The value of the sum at x. */
 export function valueAt({ n, a, b, over, under }: Squares, x: Float64Array): number {

@@ -148,11 +148,8 @@ export function leverFor(
   for (const line of inside) {
     const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
     if (!ingredient || !line.grams || line.purpose || !batter.has(ingredient.id)) continue
-    const [least, most] = schools.has(ingredient.id)
-      ? pull.dose
-      : trims[ingredient.kind]
-        ? pull.stays
-        : [1, 1]
+    const stays = trims[ingredient.kind] ? pull.stays : ([1, 1] as const)
+    const [least, most] = schools.has(ingredient.id) ? pull.dose : stays
     consider(ingredient, line, line.grams.best * least, line.grams.best * most, 0)
   }
   if (measure !== 'fat' || !family.noOil)

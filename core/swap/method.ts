@@ -225,15 +225,10 @@ export function putBeside(step: string, end: number, name: string): string {
 const goesOn = /^\s+(?:batter|gel|mixture|mix|slurry|paste|milk|drink)\b/iu
 const helpKind = (line: Line) => {
   const i = ingredientById(line.ingredient!)!
-  return i.kind === 'leaven'
-    ? ('leaven' as const)
-    : i.kind === 'acid'
-      ? ('water' as const)
-      : i.kind === 'oil' || i.per100.fat > 60
-        ? ('fat' as const)
-        : i.kind === 'water'
-          ? ('water' as const)
-          : ('other' as const)
+  if (i.kind === 'leaven') return 'leaven' as const
+  if (i.kind === 'acid') return 'water' as const
+  if (i.kind === 'oil' || i.per100.fat > 60) return 'fat' as const
+  return i.kind === 'water' ? ('water' as const) : ('other' as const)
 }
 
 /** Beside what a new help goes in; a step of its own where nothing fits. */

@@ -398,14 +398,12 @@ const isClean = (text: string, setting: Setting) =>
     table: setting.table,
   }) === text
 
-const leverReason = (added: Added, eggGone: boolean) =>
-  added.ingredient.kind === 'leaven'
-    ? eggGone
-      ? 'for the air that the egg held'
-      : 'for the lift that left'
-    : added.role === 'fat'
-      ? 'for the fat that is missing'
-      : 'for the water that is missing'
+const leverReason = (added: Added, eggGone: boolean) => {
+  if (added.ingredient.kind === 'leaven') {
+    return eggGone ? 'for the air that the egg held' : 'for the lift that left'
+  }
+  return added.role === 'fat' ? 'for the fat that is missing' : 'for the water that is missing'
+}
 const trimReason = (ingredient: Ingredient, by: number) => {
   if (ingredient.powder > 0) return by > 0 ? 'for the air that left' : 'since less lift is wanted'
   const what = ['sugar', 'syrup', 'honey'].includes(ingredient.kind)

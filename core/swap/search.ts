@@ -25,7 +25,8 @@ function choicesOf(part: DessertPart, { table, wishes }: PartSetting): Choices {
   for (const group of part.groups) {
     const fit = candidatesFor(group, part.reading.family, table, glutenGone, wishes)
     const mayGo = group.lines.every(item => mayBeLeftOut(item.line, item.ingredient, part.mass))
-    const list = fit.length ? fit : mayGo ? [leaveOut] : []
+    const orNone = mayGo ? [leaveOut] : []
+    const list = fit.length ? fit : orNone
     if (!list.length) return { stuck: group }
     lists.push(
       [...list]
@@ -104,7 +105,7 @@ function weighAll(
           for (const j of leading(lists[b]!.length, g =>
             cost(best.map((n, k) => (k === b ? g : n))),
           )) {
-            const next = best.map((n, k) => (k === a ? i : k === b ? j : n))
+            const next = best.with(a, i).with(b, j)
             if (cost(next) < cost(best)) best = next
           }
       if (keyOf(best) === was) break

@@ -31,6 +31,12 @@ export function withoutThing(step: string, start: number, end: number): string {
     .join(' ')
 }
 
+/** Does what is left begin so that it can stand right behind what goes before? */
+const joinsOn = (right: string, joint: string) =>
+  (/^\s*(?:,|and\b)/u.test(right) && joint.includes('and')) ||
+  right.startsWith(' ') ||
+  /^[.,;!?]/u.test(right)
+
 function shortened(sentence: string, start: number, end: number): string {
   const before = sentence.slice(0, start)
   const left = before.replace(describing, '')
@@ -46,14 +52,7 @@ function shortened(sentence: string, start: number, end: number): string {
   }
   const joined = /(?:,\s*(?:and\s+)?|\s+and\s+|\s+or\s+)$/u.exec(left)
   if (joined && !startsDoing.test(left.slice(left.lastIndexOf(joined[0]) + joined[0].length)))
-    return (
-      `${left.slice(0, joined.index)}` +
-      (/^\s*(?:,|and\b)/u.test(right) && joined[0].includes('and')
-        ? right
-        : right.startsWith(' ') || /^[.,;!?]/u.test(right)
-          ? right
-          : ` ${right}`)
-    )
+    return left.slice(0, joined.index) + (joinsOn(right, joined[0]) ? right : ` ${right}`)
   // The clause is about this alone: from the last joint before it to the next after it.
   // "Toast them, chop them and stir them in": all of it was about this.
   if (!/\w/u.test(left.replace(/^\s*\w+\s*$/u, '')) && /\b(?:them|they)\b/iu.test(right)) return ''

@@ -38,6 +38,13 @@ interface Unknown {
 
 const leverNames: readonly Lever[] = ['lift', 'fat', 'water', 'acid']
 
+/** The most of what a lever adds, in grams. */
+function mostOf(lever: Unknown['lever'], target: Target): Grams {
+  if (lever === 'lift') return limits.powderOfFlour * target.flour
+  if (lever === 'acid') return limits.acidOfFlour * target.flour
+  return lever === 'water' ? target.mass : 0.2 * target.mass
+}
+
 function unknownsOf(draft: PlanDraft, target: Target, levers: ReadonlySet<Lever>): Unknown[] {
   const found: Unknown[] = []
   draft.kept.forEach((k, i) => {
@@ -87,14 +94,7 @@ function unknownsOf(draft: PlanDraft, target: Target, levers: ReadonlySet<Lever>
     found.push({
       ingredient,
       low: 0,
-      high:
-        lever === 'lift'
-          ? limits.powderOfFlour * target.flour
-          : lever === 'water'
-            ? target.mass
-            : lever === 'acid'
-              ? limits.acidOfFlour * target.flour
-              : 0.2 * target.mass,
+      high: mostOf(lever, target),
       was: 0,
       kept: -1,
       added: -1,
@@ -150,8 +150,10 @@ function squaresFor(
     v[atPowder]! +
     (lacksAcid ? (1 - heatShare) * v[atAcid]! + heatShare * v[atSoda]! : v[atSoda]!) +
     target.family.eggLift * v[atEgg]!
-  const read = (v: Float64Array, m: Measure) =>
-    m === 'lift' ? gas(v) : m === 'acid' ? v[atAcid]! - v[atSoda]! : v[at[m]]!
+  const read = (v: Float64Array, m: Measure) => {
+    if (m === 'lift') return gas(v)
+    return m === 'acid' ? v[atAcid]! - v[atSoda]! : v[at[m]]!
+  }
 
   const a: number[] = []
   const [b, over, under]: [number[], number[], number[]] = [[], [], []]
@@ -241,12 +243,10 @@ function doseRows(
       )
       const gel = own >= 0 ? added[unknowns[own]!.added]! : null
       row(
-        (_, i) =>
-          i === j
-            ? 1 / (x.dose * reach.gelWater)
-            : i === own && gel
-              ? -1 / (gel.dose * reach.gelWater)
-              : 0,
+        (_, i) => {
+          if (i === j) return 1 / (x.dose * reach.gelWater)
+          return i === own && gel ? -1 / (gel.dose * reach.gelWater) : 0
+        },
         gel ? 0 : 1 / reach.gelWater,
         1,
         1,
@@ -307,8 +307,10 @@ function solveWith(
   return { x, value, unknowns }
 }
 
-const keyOf = (u: Unknown) =>
-  u.lever ? `lever:${u.lever}` : u.kept >= 0 ? `kept:${u.kept}` : `added:${u.added}`
+const keyOf = (u: Unknown) => {
+  if (u.lever) return `lever:${u.lever}`
+  return u.kept >= 0 ? `kept:${u.kept}` : `added:${u.added}`
+}
 
 function drafted(draft: PlanDraft, { x, unknowns }: Answer, mass: Grams): PlanDraft {
   const least = limits.leastOfBatch * mass

@@ -32,18 +32,14 @@ function renamed(
 ): string | null {
   const { ingredient } = m
   if (m.verb && isBlocked(ingredient, naming.table)) {
-    if (ingredient.kind === 'butter')
-      return /^buttered$/iu.test(m.words)
-        ? 'greased'
-        : naming.grease
-          ? `grease (with ${naming.grease})`
-          : 'line'
-    if (ingredient.kind === 'flour')
-      return /floured/iu.test(m.words)
-        ? 'dusted'
-        : naming.dusting
-          ? `dust (with ${naming.dusting})`
-          : 'line'
+    if (ingredient.kind === 'butter') {
+      if (/^buttered$/iu.test(m.words)) return 'greased'
+      return naming.grease ? `grease (with ${naming.grease})` : 'line'
+    }
+    if (ingredient.kind === 'flour') {
+      if (/floured/iu.test(m.words)) return 'dusted'
+      return naming.dusting ? `dust (with ${naming.dusting})` : 'line'
+    }
     return 'glazed'
   }
   const own = m.line ? naming.byLine.get(m.line.id) : undefined

@@ -116,11 +116,10 @@ function bySchool(
         ...c,
         lines: c.lines.flatMap((line, i) => {
           const was = mine.has(line.ingredient ?? '') ? [] : lines.filter(l => isSame(l, line))
-          return !was.length
-            ? [line]
-            : c.lines.findIndex(l => isSame(l, line)) < i
-              ? []
-              : was.map((l, n) => ({ ...l, id: n ? `${line.id}-${n}` : line.id }))
+          if (!was.length) return [line]
+          return c.lines.findIndex(l => isSame(l, line)) < i
+            ? []
+            : was.map((l, n) => ({ ...l, id: n ? `${line.id}-${n}` : line.id }))
         }),
       }
     }),
@@ -184,12 +183,12 @@ export function atOven(recipe: Recipe, by: number): Recipe | null {
 }
 
 const plainly = (by: number) => (Math.abs(by) >= 1 ? '' : 'a little ')
-const noticed = (by: number) =>
-  Math.abs(by) >= 1.25
-    ? 'more than a taster’s threshold, as the engine reckons'
-    : Math.abs(by) >= 0.8
-      ? 'about what a taster can just notice, as the engine reckons'
-      : 'less than a taster surely notices: the limits of a dose allow no more'
+const noticed = (by: number) => {
+  if (Math.abs(by) >= 1.25) return 'more than a taster’s threshold, as the engine reckons'
+  return Math.abs(by) >= 0.8
+    ? 'about what a taster can just notice, as the engine reckons'
+    : 'less than a taster surely notices: the limits of a dose allow no more'
+}
 
 type PlanContext = Omit<HandBase, 'recipe' | 'plan'>
 type Substitution = (typeof substitutions)[number]

@@ -1,3 +1,4 @@
+import type { Measure } from '../formula'
 import type { Person } from '../people'
 import { sayRestTime, type Recipe } from '../recipe'
 import {
@@ -115,7 +116,8 @@ const byId = new Map(symptomRows.map(row => [row.id, row]))
 export function symptomsIn(words: string, family: string | null = null): string[] {
   const fits = (id: string) => {
     const of = byId.get(id)!.families
-    return of ? (family !== null && of.includes(family) ? 2 : 0) : 1
+    if (!of) return 1
+    return family !== null && of.includes(family) ? 2 : 0
   }
   const hits = symptomRows.flatMap(row =>
     [...words.matchAll(new RegExp(row.signs.source, 'giu'))].map(m => ({
@@ -318,6 +320,15 @@ function changeFor(
   return null
 }
 
+/** What there is more or less of, in a baker's words. */
+const measureWords: Partial<Record<Measure, string>> = {
+  bind: 'of what binds',
+  set: 'of what sets',
+  starch: 'flour or starch',
+  water: 'liquid',
+  gluten: 'gum',
+}
+
 /** Without a recipe: in which direction, and no figure. */
 function plainChange(row: CauseRow): NextChange | null {
   // How long something rests is not known here: what is done instead says more.
@@ -358,17 +369,7 @@ function plainChange(row: CauseRow): NextChange | null {
         how: 'measure',
         says:
           `${first.up ? 'More' : 'Less'} ` +
-          (first.measure === 'bind'
-            ? 'of what binds'
-            : first.measure === 'set'
-              ? 'of what sets'
-              : first.measure === 'starch'
-                ? 'flour or starch'
-                : first.measure === 'water'
-                  ? 'liquid'
-                  : first.measure === 'gluten'
-                    ? 'gum'
-                    : first.measure) +
+          (measureWords[first.measure] ?? first.measure) +
           '; ' +
           'how much can be said with the recipe.',
         because,
@@ -520,6 +521,8 @@ export function diagnose(
       '.' +
       (w.pro.length ? ` Here ${w.pro.join(', and ')}.` : '') +
       (w.con.length ? ` Against it: ${w.con.join(', and ')}.` : '')
+    const nextChange = (row: CauseRow) =>
+      base && main ? changeFor(row, original!, base, main.component, options) : plainChange(row)
     return {
       cause: w.row.says,
       id: w.row.id,
@@ -528,11 +531,7 @@ export function diagnose(
       explains: seen,
       pro: w.pro,
       con: w.con,
-      nextChange: changes
-        ? base && main
-          ? changeFor(w.row, original!, base, main.component, options)
-          : plainChange(w.row)
-        : null,
+      nextChange: changes ? nextChange(w.row) : null,
       source: w.row.source,
     }
   }
@@ -579,13 +578,9 @@ export function symptomsOf(record: Pick<ArmRecord, 'scores'>): string[] {
   const profile = profileOf(record)
   return lexicon.flatMap(row => {
     const mean = profile.get(row.id)?.mean
-    return mean === undefined
-      ? []
-      : row.high9 && mean >= (row.off ? symptomAt.off : symptomAt.high)
-        ? [row.high9]
-        : row.low0 && mean <= symptomAt.low
-          ? [row.low0]
-          : []
+    if (mean === undefined) return []
+    if (row.high9 && mean >= (row.off ? symptomAt.off : symptomAt.high)) return [row.high9]
+    return row.low0 && mean <= symptomAt.low ? [row.low0] : []
   })
 }
 

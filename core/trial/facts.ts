@@ -201,7 +201,7 @@ export function factsOf(
         )
         .map(row => {
           const g = grams(i => row.ingredients.includes(i.id))
-          const of = row.of === 'flour' ? flour : row.of === 'batch' ? mass : eggs
+          const of = { flour, batch: mass, egg: eggs }[row.of]
           return of > 0 && g > 0 ? g / of / row.usual : 0
         }),
     )

@@ -1,5 +1,6 @@
 import { powerOf, preferenceTest, tastersFor, triangleTest, type CountTest } from './pair'
 import { rankTest, type RankTest } from './rank'
+import type { TastingKind } from './blind'
 import type { Arm, Tasting } from './trial'
 
 /**
@@ -26,13 +27,16 @@ const risk = 0.05
  */
 const alikeBelow = 0.3
 
+/** What tasters must do for a test to count. */
+const mustDo: Partial<Record<TastingKind, string>> = {
+  preference: 'must prefer the same',
+  triangle: 'must name the odd cup',
+}
 /** One in so many, for a chance. */
-const oneIn = (p: number): string =>
-  p >= 0.095
-    ? `${Math.round(100 * p)} times in 100`
-    : p > 0
-      ? `once in ${Math.round(1 / p)} times`
-      : 'never'
+const oneIn = (p: number): string => {
+  if (p >= 0.095) return `${Math.round(100 * p)} times in 100`
+  return p > 0 ? `once in ${Math.round(1 / p)} times` : 'never'
+}
 const percent = (share: number) => `${Math.round(100 * share)} %`
 const people = (n: number) => (n === 1 ? 'one taster' : `${n} tasters`)
 
@@ -73,12 +77,7 @@ export function beforeTest(
   const as = kind === 'triangle' ? 'triangle' : 'preference'
   const power = [0.3, 0.5, 0.8].map(telling => ({ telling, power: powerOf(as, tasters, telling) }))
   const wanted = tastersFor(as, 0.5)
-  const does =
-    kind === 'preference'
-      ? 'must prefer the same'
-      : kind === 'triangle'
-        ? 'must name the odd cup'
-        : 'must choose the same'
+  const does = mustDo[kind] ?? 'must choose the same'
   const half = power[1]!.power
   return {
     says:
@@ -230,7 +229,8 @@ export function judgeTasting(
       pValue: test.pValue,
     }
   }
-  const more = toTwo * 2 > chosen.length ? two : toTwo * 2 < chosen.length ? one : null
+  const lead = Math.sign(toTwo * 2 - chosen.length)
+  const more = [one, null, two][lead + 1]!
   const test = preferenceTest({ tasters: chosen.length, first: toTwo })
   if (!test.ok) return null
   const { pValue } = test
@@ -273,9 +273,6 @@ export const weightOf = (
   rematch: boolean,
 ): number => {
   const proven = verdicts.some(v => v.is === 'differ' && v.first === winner)
-  const leaning = verdicts.some(v => v.first === winner)
-  return Math.min(
-    1,
-    (proven ? worth.proven : leaning ? worth.leaning : worth.seen) + (rematch ? worth.repeat : 0),
-  )
+  const unproven = verdicts.some(v => v.first === winner) ? worth.leaning : worth.seen
+  return Math.min(1, (proven ? worth.proven : unproven) + (rematch ? worth.repeat : 0))
 }

@@ -9,6 +9,7 @@ import {
   type HouseRest,
   type HouseSaying,
   type HouseStep,
+  type Result,
   type Tried,
 } from '../swap'
 import type { Arm, Trial } from './trial'
@@ -89,20 +90,17 @@ export interface LearnedRest extends Learned {
   readonly of: string
 }
 
-const times = (n: number) => (n === 1 ? 'one trial' : n === 2 ? 'two trials' : `${n} trials`)
+const times = (n: number) => {
+  if (n === 1) return 'one trial'
+  return n === 2 ? 'two trials' : `${n} trials`
+}
 const share = (by: number) => {
   const p = Math.round(100 * Math.abs(by))
-  return p === 10
-    ? 'a tenth'
-    : p === 20
-      ? 'a fifth'
-      : p === 25
-        ? 'a quarter'
-        : p === 33
-          ? 'a third'
-          : p === 50
-            ? 'half'
-            : `${p} %`
+  if (p === 10) return 'a tenth'
+  if (p === 20) return 'a fifth'
+  if (p === 25) return 'a quarter'
+  if (p === 33) return 'a third'
+  return p === 50 ? 'half' : `${p} %`
 }
 
 /**
@@ -272,11 +270,21 @@ export function knowledgeFrom(lessons: readonly Lesson[]): {
   }
 }
 
+/** What a lesson's weight is called, from so much on. */
+const lessonWorth = [
+  { from: 0.95, says: 'a full trial' },
+  { from: 0.4, says: 'half a trial' },
+  { from: -Infinity, says: 'a hint' },
+]
+const resultWords: Readonly<Record<Result, string>> = {
+  worked: 'it worked',
+  fair: 'passable',
+  failed: 'it failed',
+}
 /** A lesson in a sentence, for the list of what was learned. */
 export function sayLesson(lesson: Lesson): string {
   const { about } = lesson
-  const worth =
-    lesson.weight >= 0.95 ? 'a full trial' : lesson.weight >= 0.4 ? 'half a trial' : 'a hint'
+  const { says: worth } = lessonWorth.find(row => lesson.weight >= row.from)!
   if (about.what === 'dose')
     return (
       `${ingredientById(about.ingredient)?.name ?? about.ingredient}: ` +
@@ -287,7 +295,7 @@ export function sayLesson(lesson: Lesson): string {
   if (about.what === 'schools')
     return (
       `${about.schools.map(id => substitutionById(id)?.name ?? id).join(', ')}: ` +
-      `${about.result === 'worked' ? 'it worked' : about.result === 'fair' ? 'passable' : 'it failed'}`
+      resultWords[about.result]
     )
   if (about.what === 'packet') return `made with the packet “${about.name}”`
   const row = armRows.find(r => r.id === about.row)

@@ -147,15 +147,13 @@ export function rankTest(ranks: readonly (readonly number[])[]): RankTest | Test
   // Everybody tied everything: nothing was said.
   const chi2 = against > 1e-9 ? (12 * spread(sums)) / against : 0
   const ways = chi2 > 0 && k <= 5 ? everyWay(rows) : null
-  const pValue =
-    chi2 <= 0
-      ? 1
-      : ways
-        ? [...ways.values()].reduce(
-            (p, way) => p + (spread(way.sums) >= spread(sums) - 1e-9 ? way.chance : 0),
-            0,
-          )
-        : chiSquareTail(chi2, k - 1)
+  const byChance = () => {
+    if (chi2 <= 0) return 1
+    if (!ways) return chiSquareTail(chi2, k - 1)
+    const asWide = [...ways.values()].filter(way => spread(way.sums) >= spread(sums) - 1e-9)
+    return asWide.reduce((p, way) => p + way.chance, 0)
+  }
+  const pValue = byChance()
   const factorial = Array.from({ length: k }, (_, i) => i + 1).reduce((a, b) => a * b, 1)
   return {
     ok: true,

@@ -92,12 +92,11 @@ describe('what a test could show', () => {
       for (let i = 0; i < 4000; i++) {
         let hits = 0
         for (let t = 0; t < n; t++) if (dice() < p) hits++
-        const test =
-          kind === 'triangle'
-            ? triangleTest({ tasters: n, correct: hits })
-            : kind === 'pair'
-              ? pairTest({ tasters: n, correct: hits })
-              : preferenceTest({ tasters: n, first: hits })
+        const test = {
+          triangle: () => triangleTest({ tasters: n, correct: hits }),
+          pair: () => pairTest({ tasters: n, correct: hits }),
+          preference: () => preferenceTest({ tasters: n, first: hits }),
+        }[kind]()
         if (test.ok && test.pValue <= 0.05) shown++
       }
       // Four standard errors of a share.

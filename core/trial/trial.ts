@@ -153,20 +153,26 @@ export interface ArmChanges {
   readonly changes: readonly Changed[]
   readonly warning: string
 }
+function warningOf(arm: Arm, base: Arm, changes: readonly Changed[]): string {
+  const [only, another] = changes
+  if (!only)
+    return (
+      `${arm.letter} is the same as ${base.letter}: useful only to see whether you ` +
+      'can tell two of the same apart.'
+    )
+  if (!another) return ''
+  return (
+    `${changes.length} things are changed at once in ${arm.letter}: ` +
+    `${changes.map(c => c.says).join('; and ')}. Whichever way it comes out, you will ` +
+    'not know which of them did it.'
+  )
+}
 export function changesIn(trial: Trial): ArmChanges[] {
   const [base, ...others] = trial.arms
   return others.map((arm): ArmChanges => {
     const differences = differencesOf(base!.recipe, arm.recipe)
     const changes = changesOf(differences, base!, arm)
-    const warning =
-      changes.length > 1
-        ? `${changes.length} things are changed at once in ${arm.letter}: ` +
-          `${changes.map(c => c.says).join('; and ')}. Whichever way it comes out, you will ` +
-          'not know which of them did it.'
-        : !changes.length
-          ? `${arm.letter} is the same as ${base!.letter}: useful only to see whether you ` +
-            'can tell two of the same apart.'
-          : ''
+    const warning = warningOf(arm, base!, changes)
     return { arm: arm.id, differences, changes, warning }
   })
 }

@@ -118,7 +118,7 @@ export function faults(original: Recipe, plan: Plan, people: readonly Person[]):
     for (const [id, of, most] of formulas.includes(family) ? [] : doses) {
       const grams = (w: typeof was) =>
         w.reduce((sum, x) => sum + (x.ingredient.id === id ? x.grams : 0), 0)
-      const base = of === 'egg' ? eggs - eggsLeft : of === 'flour' ? ratiosOf(is).flour : mass
+      const base = { egg: eggs - eggsLeft, flour: ratiosOf(is).flour, batch: mass }[of]
       const more = of === 'egg' ? grams(is) - grams(was) : grams(is)
       if (base > 0.01 && grams(is) > grams(was) + 0.6 && more > most * base + 0.5)
         found.push(`${id} ${(more / base).toFixed(3)} to the ${of}`)

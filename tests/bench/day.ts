@@ -126,11 +126,8 @@ export async function daySpeed(recipes: readonly Recipe[]): Promise<DayRow[]> {
     const { found, first, all } = once()
     for (let i = 0; i < 5; i++) rulesAlone(problem)
     const [x, alone] = clock(() => rulesAlone(problem))
-    const least = found.proven
-      ? found.bound
-      : hasNight
-        ? await leastOf(problem)
-        : boundOf(problem, x)
+    const atLeast = () => (hasNight ? leastOf(problem) : boundOf(problem, x))
+    const least = found.proven ? found.bound : await atLeast()
     rows.push({
       name: `${n} tasks at random${hasNight ? ', a night' : ''}`,
       tasks: n,

@@ -1,3 +1,5 @@
+const kindOf = { '~': 'trace', '?': 'open' }
+
 /** Takes the marks out of a written statement: the bare text, and what must be found at which place. */
 export function marked(written) {
   const expected = []
@@ -12,7 +14,7 @@ export function marked(written) {
     else
       for (const allergen of at[2].split(','))
         expected.push({
-          kind: at[1] === '~' ? 'trace' : at[1] === '?' ? 'open' : 'contains',
+          kind: kindOf[at[1]] ?? 'contains',
           allergen,
           ...place,
         })

@@ -13,12 +13,7 @@ export function scoreLines(lines, readLine) {
       wrong.push({ text: line.text, says: ['not read'] })
       continue
     }
-    const [low, high] =
-      line.amount === null
-        ? [null, null]
-        : Array.isArray(line.amount)
-          ? line.amount
-          : [line.amount, line.amount]
+    const [low, high] = Array.isArray(line.amount) ? line.amount : [line.amount, line.amount]
     const near = (a, b) =>
       a === null || a === undefined
         ? b === null

@@ -20,9 +20,10 @@ export function readYield(text: string): Yield | null {
   const first = readAmount(line, found[0].length)
   const isSize =
     first && /^\s*-?(?:g|kg|ml|cm|mm|inch|in\b|lb|"|x|crowd|lot)/iu.test(line.slice(first.end))
+  const plainCount = isSize ? null : (first?.amount ?? null)
   return {
     text: line,
-    count: pieces ? readAmount(pieces[1]!, 0)!.amount : isSize ? null : (first?.amount ?? null),
+    count: pieces ? readAmount(pieces[1]!, 0)!.amount : plainCount,
   }
 }
 

@@ -83,9 +83,15 @@ export function sayRestTime(minutes: Minutes, second: Minutes = minutes, between
   return `${one}${between}${two} minutes`
 }
 
+const clockSteps = [
+  { below: 20, by: 1 },
+  { below: 60, by: 5 },
+  { below: 180, by: 15 },
+  { below: Infinity, by: 30 },
+]
 /** So much as somebody sets a clock to: minutes up to twenty, then fives, quarters and half hours. [M] */
 export function roundRestTime(minutes: Minutes): Minutes {
-  const by = minutes < 20 ? 1 : minutes < 60 ? 5 : minutes < 180 ? 15 : 30
+  const { by } = clockSteps.find(row => minutes < row.below)!
   return Math.max(1, Math.round(minutes / by) * by)
 }
 

@@ -54,7 +54,8 @@ const isPowder = (i: Ingredient) => i.kind === 'leaven' && i.powder > 0
 
 /** The listed leavener that a step's other one probably means; null when both or neither are listed. */
 function takenFor(ingredient: Ingredient, lines: readonly Line[]): Line | null {
-  const other = isSoda(ingredient) ? isPowder : isPowder(ingredient) ? isSoda : null
+  const ofPowder = isPowder(ingredient) ? isSoda : null
+  const other = isSoda(ingredient) ? isPowder : ofPowder
   return (
     (other &&
       lines.find(line => {

@@ -101,7 +101,7 @@ function leftOver(line: Line, placed: readonly Placed[], taken: number): Finding
       ? use.share.quantity.start
       : Math.max(0, step.text.slice(0, use.mention.start).search(/(?:\S*\s+){0,5}$/u))
   const spans = shareBefore.exec(step.text.slice(0, use.mention.start))
-  const from = use.share.of === 'amount' ? start : spans ? spans.index : use.mention.start
+  const from = use.share.of === 'amount' ? start : (spans?.index ?? use.mention.start)
   return finding({
     code: 'parts-short',
     severity: 'ask',

@@ -19,14 +19,13 @@ type Thing = { readonly [key: string]: Json }
 const mostNodes = 200_000
 const isThing = (value: Json | undefined): value is Thing =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
-const list = (value: Json | undefined): readonly Json[] =>
-  value === undefined || value === null
-    ? []
-    : Array.isArray(value)
-      ? (value as readonly Json[])
-      : isThing(value) && Array.isArray(value['@list'] ?? value['@set'])
-        ? ((value['@list'] ?? value['@set']) as readonly Json[])
-        : [value as Json]
+const list = (value: Json | undefined): readonly Json[] => {
+  if (value === undefined || value === null) return []
+  if (Array.isArray(value)) return value as readonly Json[]
+  return isThing(value) && Array.isArray(value['@list'] ?? value['@set'])
+    ? ((value['@list'] ?? value['@set']) as readonly Json[])
+    : [value as Json]
+}
 
 /**
  * Reads JSON as pages write it: comments around it, line breaks inside strings, commas too many.
@@ -49,6 +48,8 @@ export function parseLoosely(source: string): Json | undefined {
   return undefined
 }
 
+const escapes: Readonly<Record<string, string>> = { '\n': '\\n', '\t': '\\t' }
+
 /** Escapes raw control characters inside strings, and takes out commas before a closing bracket. One pass. */
 function mended(text: string): string {
   const out: string[] = []
@@ -61,7 +62,7 @@ function mended(text: string): string {
         continue
       }
       if (c === '"') inString = false
-      out.push(c < ' ' ? (c === '\n' ? '\\n' : c === '\t' ? '\\t' : ' ') : c)
+      out.push(c < ' ' ? (escapes[c] ?? ' ') : c)
       continue
     }
     if (c === '"') inString = true

@@ -298,6 +298,13 @@ const saidPart = { juice: /juice/iu, zest: /zest|rind|peel/iu }
 
 const brushing = /\b(?:brush|greas|coat)\w*\b[^.;]{0,60}$/iu
 
+/** A step's whole egg may be the whites and yolks of the list, and the other way round. */
+const eggOf: Partial<Record<Kind, readonly Kind[]>> = {
+  'egg-white': ['egg'],
+  'egg-yolk': ['egg'],
+  'egg': ['egg-white', 'egg-yolk'],
+}
+
 /**
  * The listed line that a word in a step means: the same ingredient, or a line whose own name ends
  * in that word ("the milk" of a recipe with oat milk), or a whole egg parted into its yolk and
@@ -343,12 +350,7 @@ function lineMeant(
   if (ofFruit) return ofFruit
   const ofKind = (...kinds: readonly Kind[]) =>
     lines.find(l => l.ingredient !== null && kinds.includes(ingredientById(l.ingredient)!.kind))
-  const parted =
-    ingredient.kind === 'egg-white' || ingredient.kind === 'egg-yolk'
-      ? ofKind('egg')
-      : ingredient.kind === 'egg'
-        ? ofKind('egg-white', 'egg-yolk')
-        : undefined
+  const parted = ofKind(...(eggOf[ingredient.kind] ?? []))
   if (parted) return parted
   // "Sift the flour" of a list with rye flour or a gluten-free blend, "the sugar" of one with muscovado.
   return ofPlainWord(tail, ingredient.kind, lines)

@@ -1,7 +1,7 @@
 import { each } from '../../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import { readRecipe } from '#core'
-import { readSteps } from './steps'
+import { readSteps, type StepUse } from './steps'
 
 const recipe = readRecipe(`Plum cushion
 300 g plain flour
@@ -21,11 +21,11 @@ Method
 minutes, until golden and a skewer comes out clean.
 6. Cool for ten minutes in the tin.`).recipe
 const steps = readSteps(recipe)
-const uses = (at: number) =>
-  steps[at]!.uses.map(u => [
-    u.line?.text ?? null,
-    u.share.of === 'part' ? u.share.fraction : u.share.of === 'amount' ? u.share.grams : u.share.of,
-  ])
+const shareOf = ({ share }: StepUse) => {
+  if (share.of === 'part') return share.fraction
+  return share.of === 'amount' ? share.grams : share.of
+}
+const uses = (at: number) => steps[at]!.uses.map(u => [u.line?.text ?? null, shareOf(u)])
 
 describe('what a step takes of which line', () => {
   test('halves, thirds, amounts, the rest and all', () => {

@@ -217,7 +217,7 @@ export function ownLines(
   const words = new Map(parts.map(part => [part, new Set(part.lines.flatMap(namesOf).flat())]))
   return recipe.components.map(c => {
     // A part without steps of its own ("for the filling") is made in another's.
-    const here = shared ? parts : silent.length ? [c, ...silent] : [c]
+    const here = shared ? parts : [c, ...silent]
     let now: Component | null = shared ? null : c
     return c.steps.map(text => {
       const named = shared ? undefined : parts.find(part => opensFor(text, part.name))
@@ -230,7 +230,8 @@ export function ownLines(
               shared ? now : c,
             )
           : c
-      return named ? lines.get(named)! : now ? lines.get(now)! : every
+      if (named) return lines.get(named)!
+      return now ? lines.get(now)! : every
     })
   })
 }
