@@ -336,13 +336,8 @@ function* placed(
   const counted = soonest
     ? problem.counted.filter(i => soonest[i]! + problem.minutes[i]! <= night)
     : problem.counted
-  return yield* search(
-    { ...problem, counted },
-    options.budget,
-    options.go,
-    undefined,
-    options.pause,
-  )
+  const { budget, go, pause } = options
+  return yield* search({ ...problem, counted }, { budget, go, pause })
 }
 
 /**
@@ -423,12 +418,30 @@ export function* planDaySteps(
   const { problem, why } = asProblem
   let step = run.next()
   while (!step.done) {
-    yield laidOut(day, problem, step.value, anchor, backwards, options, false, 0)
+    yield laidOut({
+      day,
+      problem,
+      placing: step.value,
+      anchor,
+      backwards,
+      options,
+      proven: false,
+      bound: 0,
+    })
     step = run.next()
   }
   const found = step.value
   if (found.best)
-    return laidOut(day, problem, found.best, anchor, backwards, options, found.proven, found.bound)
+    return laidOut({
+      day,
+      problem,
+      placing: found.best,
+      anchor,
+      backwards,
+      options,
+      proven: found.proven,
+      bound: found.bound,
+    })
   const rules = [...new Set(circleIn(problem).map(n => why[n]!))]
   // Begun now, or whenever it takes: the nearest hour.
   const soonest =
@@ -533,16 +546,29 @@ function atWork(tasks: readonly PlacedTask[]): Minutes {
   return to > -Infinity ? sum + to - from : 0
 }
 
-function laidOut(
-  day: Day,
-  problem: Problem,
-  { x }: Placing,
-  anchor: Moment,
-  backwards: boolean,
-  options: DayOptions,
-  proven: boolean,
-  bound: number,
-): DayPlan {
+/** A placing that is laid out as a plan. */
+interface LaidOut {
+  readonly day: Day
+  readonly problem: Problem
+  readonly placing: Placing
+  readonly anchor: Moment
+  readonly backwards: boolean
+  readonly options: DayOptions
+  readonly proven: boolean
+  readonly bound: number
+}
+
+function laidOut({
+  day,
+  problem,
+  placing,
+  anchor,
+  backwards,
+  options,
+  proven,
+  bound,
+}: LaidOut): DayPlan {
+  const { x } = placing
   const begin = (i: number) => (backwards ? anchor - x[i]! - problem.minutes[i]! : anchor + x[i]!)
   const asleep = options.asleep ?? []
   const last = Math.max(...day.tasks.map((t, i) => begin(i + 1) + t.minutes))

@@ -12,7 +12,7 @@ function solved(
   budget = 4000,
   go = true,
 ): Search & { readonly first: Placing | null } {
-  const run = search(problem, budget, () => go)
+  const run = search(problem, { budget, go: () => go })
   let first: Placing | null = null
   for (let step = run.next(); ; step = run.next()) {
     if (step.done) return { ...step.value, first }
@@ -149,13 +149,7 @@ describe('placing a day', () => {
       ] as const) {
         const problem = dayProblem(n, n, night)
         let [asked, paused] = [0, 0]
-        const run = search(
-          problem,
-          3000,
-          () => true,
-          7,
-          () => ++asked % 5 === 0,
-        )
+        const run = search(problem, { budget: 3000, pause: () => ++asked % 5 === 0 })
         const costs: number[] = []
         let step = run.next()
         for (; !step.done; step = run.next()) {

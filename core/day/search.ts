@@ -199,14 +199,17 @@ function chainsOf(problem: Problem): number[][] {
   return [...chains.values()].filter(chain => chain.length > 1)
 }
 
+/** A placing of which a share is freed, by chance. */
+interface FreeAt {
+  readonly problem: Problem
+  readonly chains: readonly (readonly number[])[]
+  readonly x: ArrayLike<number>
+  readonly share: number
+  readonly dice: () => number
+}
+
 /** Which tasks are placed anew: those of some chains, those of a stretch of time, or some by chance. */
-function freeAt(
-  problem: Problem,
-  chains: readonly (readonly number[])[],
-  x: ArrayLike<number>,
-  share: number,
-  dice: () => number,
-): ReadonlySet<number> {
+function freeAt({ problem, chains, x, share, dice }: FreeAt): ReadonlySet<number> {
   const n = problem.minutes.length
   const order = Array.from({ length: n - 1 }, (_, i) => i + 1).sort((a, b) => x[a]! - x[b]!)
   const many = Math.max(4, Math.round(share * n))
@@ -318,6 +321,14 @@ function chance(seed: number): () => number {
   }
 }
 
+/** How long is searched: so many nodes, as long as `go` says; `pause` asks for a turn in between. */
+export interface SearchLimits {
+  readonly budget?: number
+  readonly go?: () => boolean
+  readonly seed?: number
+  readonly pause?: () => boolean
+}
+
 /**
  * Places every task as early as its rules and the resources allow, so that the cost is small:
  * branch and bound over what collides, earliest first, the cheaper way first. Yields every better
@@ -329,10 +340,7 @@ function chance(seed: number): () => number {
  */
 export function* search(
   problem: Problem,
-  budget = 4000,
-  go: () => boolean = () => true,
-  seed = 7,
-  pause: () => boolean = () => false,
+  { budget = 4000, go = () => true, seed = 7, pause = () => false }: SearchLimits = {},
 ): Generator<Placing, Search, void> {
   const n = problem.minutes.length
   let best: Placing | null = null
@@ -484,7 +492,8 @@ export function* search(
     }
     yield* placed(20)
     const now = best as Placing | null
-    const starts = now && anew(heldIn(problem, now.x, freeAt(problem, chains, now.x, share, dice)))
+    const starts =
+      now && anew(heldIn(problem, now.x, freeAt({ problem, chains, x: now.x, share, dice })))
     if (starts) yield* below(starts, Math.min(budget, nodes + Math.round(1.2 * n)), null)
     share = best !== at ? 0.2 : Math.min(0.65, share * 1.07)
   }

@@ -31,17 +31,20 @@ export function toleranceOf(
   return share * Math.max(Math.abs(original[measure]), (floor * mass) / 100)
 }
 
+/** A balance that is judged: its family, what the batter and its flour weigh (g), and the balance before, if it is another. */
+interface BandsAsked {
+  readonly original: Balance
+  readonly family: FamilyRow
+  readonly mass: number
+  readonly flour: number
+  readonly base?: Balance
+}
+
 /**
  * The bands around an original (measured by its `base`, the batter without pieces): where one
  * measure alone would cost little in this family, either side by its own weight.
  */
-export function bandsOf(
-  original: Balance,
-  family: FamilyRow,
-  mass: number,
-  flour: number,
-  base: Balance = original,
-): Bands {
+export function bandsOf({ original, family, mass, flour, base = original }: BandsAsked): Bands {
   return Object.fromEntries(
     measures.map(measure => {
       const tolerance = toleranceOf(measure, base, mass, flour)

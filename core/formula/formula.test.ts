@@ -356,7 +356,7 @@ test('a balance that has not moved costs nothing and lies within its bands', () 
   )
   const own = balanceOf(weightsOf(recipe.components[0]!.lines), 6.3)
   const family = familyById('quick-bread')
-  const bands = bandsOf(own, family, 950, 225)
+  const bands = bandsOf({ original: own, family, mass: 950, flour: 225 })
   expect(deviationOf(own, own, { family, mass: 950, flour: 225 }).loss).toBe(0)
   for (const m of each(measures)) expect(bands[m][0] <= own[m] && own[m] <= bands[m][1]).toBe(true)
   const wetter = { ...own, water: own.water * 1.2 }

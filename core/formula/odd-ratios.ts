@@ -106,18 +106,28 @@ interface Heavy {
   readonly grams: number
 }
 
+/** A line whose weight is odd, and what is usual. */
+interface OddLine {
+  readonly line: Line
+  readonly without: number
+  readonly flour: number
+  readonly measure: Usual
+  readonly usual: readonly [number, number]
+  readonly recipe: Recipe
+}
+
 /**
  * What the heaviest line of a measure would be if it were read or written otherwise, so that the
  * whole fits.
  */
-function otherReadings(
-  line: Line,
-  without: number,
-  flour: number,
-  measure: Usual,
-  [low, high]: readonly [number, number],
-  recipe: Recipe,
-): Correction[] {
+function otherReadings({
+  line,
+  without,
+  flour,
+  measure,
+  usual: [low, high],
+  recipe,
+}: OddLine): Correction[] {
   const asked = misread(line)
   const candidates = [
     ...(asked
@@ -199,14 +209,14 @@ function oddIn(component: Component, recipe: Recipe, isMain: boolean): Finding[]
     const odd = now > high || (known && isMain && said !== null && now < low)
     if (!odd && !twisted) continue
     const corrections = most
-      ? otherReadings(
-          most.line,
-          sum - most.part,
+      ? otherReadings({
+          line: most.line,
+          without: sum - most.part,
           flour,
           measure,
-          odd ? [low, high] : asMisread!.ordinary,
+          usual: odd ? [low, high] : asMisread!.ordinary,
           recipe,
-        )
+        })
       : []
     const fraction = most && now > high ? misread(most.line) : twisted
     const isFraction =

@@ -113,7 +113,7 @@ export function pourOf({ making, cardId, got, recipe, families, now }: PourAsk):
     .reduce((sum, w) => sum + w.grams, 0)
   const mass = massOf(batter)
   const base = balanceIn(family, batter)
-  const bands = bandsOf(before, family, mass, flour, base)
+  const bands = bandsOf({ original: before, family, mass, flour, base })
   const shifts =
     fine(here.wanted, by) || !ingredientById(line.ingredient ?? '')
       ? []

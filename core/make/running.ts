@@ -22,7 +22,17 @@ export function runningOf(cards: readonly Card[], told: Told, now: Moment): Runn
   const endOf = endsBy(cards, told, ofCard)
   startWaits({ cards, told, now, ofCard, endOf })
   stopTakenOut(cards, told, ofCard)
-  const own = told.ownTimers.map(t => timerOf(t.id, t.says, null, t.at, t.minutes, [], told.log))
+  const own = told.ownTimers.map(t =>
+    timerOf({
+      id: t.id,
+      says: t.says,
+      card: null,
+      begun: t.at,
+      minutes: t.minutes,
+      marks: [],
+      log: told.log,
+    }),
+  )
   return { timers: [...ofCard.values(), ...heatsOf(cards, told, ofCard), ...own], ofCard, endOf }
 }
 
@@ -71,7 +81,10 @@ function startWaits({ cards, told, now, ofCard, endOf }: Starting): void {
       const whose = bakes.size > 1 && card.title ? `${card.title}: ` : ''
       const what = card.kind === 'bake' ? 'in the oven' : card.short
       const { id, minutes, marks } = card
-      ofCard.set(id, timerOf(id, whose + what, id, start, minutes, marks, told.log))
+      ofCard.set(
+        id,
+        timerOf({ id, says: whose + what, card: id, begun: start, minutes, marks, log: told.log }),
+      )
       more = true
     }
   }
@@ -100,7 +113,15 @@ function heatsOf(
   return cards
     .filter(({ kind, id }) => kind === 'heat' && told.done.has(id) && !told.leftOut.has(id))
     .map(({ id, says, minutes }) =>
-      timerOf(id, says.replace(/\.$/u, ''), id, told.done.get(id)!, minutes, [], told.log),
+      timerOf({
+        id,
+        says: says.replace(/\.$/u, ''),
+        card: id,
+        begun: told.done.get(id)!,
+        minutes,
+        marks: [],
+        log: told.log,
+      }),
     )
     .map(timer =>
       timer.stopped === null && firstBake < Infinity && timer.begun <= firstBake

@@ -67,10 +67,43 @@ describe('timers', () => {
   test('one, three, five more; one less; never before it began', () => {
     const log = (...minutes: number[]): MakingEvent[] =>
       minutes.map((m, n) => ({ do: 'more', timer: 't', minutes: m, at: 100 + n }))
-    expect(timerOf('t', 'x', null, 100, 10, [], log(1, 3, 5)).ends).toBe(119)
-    expect(timerOf('t', 'x', null, 100, 10, [], log(-1)).ends).toBe(109)
-    expect(timerOf('t', 'x', null, 100, 2, [], log(-1, -1, -1, -1)).ends).toBe(100)
-    expect(timerOf('other', 'x', null, 100, 10, [], log(5)).ends).toBe(110)
+    expect(
+      timerOf({
+        id: 't',
+        says: 'x',
+        card: null,
+        begun: 100,
+        minutes: 10,
+        marks: [],
+        log: log(1, 3, 5),
+      }).ends,
+    ).toBe(119)
+    expect(
+      timerOf({ id: 't', says: 'x', card: null, begun: 100, minutes: 10, marks: [], log: log(-1) })
+        .ends,
+    ).toBe(109)
+    expect(
+      timerOf({
+        id: 't',
+        says: 'x',
+        card: null,
+        begun: 100,
+        minutes: 2,
+        marks: [],
+        log: log(-1, -1, -1, -1),
+      }).ends,
+    ).toBe(100)
+    expect(
+      timerOf({
+        id: 'other',
+        says: 'x',
+        card: null,
+        begun: 100,
+        minutes: 10,
+        marks: [],
+        log: log(5),
+      }).ends,
+    ).toBe(110)
   })
   test('marks call once, until they are heard; those still to come move along when it is made longer', () => {
     const marks = [
@@ -78,7 +111,20 @@ describe('timers', () => {
       { at: 30, says: 'Look' },
     ]
     const at = (now: number, ...log: MakingEvent[]) =>
-      callsOf([timerOf('t', 'in the oven', null, 100, 40, marks, log)], now).map(c => c.says)
+      callsOf(
+        [
+          timerOf({
+            id: 't',
+            says: 'in the oven',
+            card: null,
+            begun: 100,
+            minutes: 40,
+            marks,
+            log,
+          }),
+        ],
+        now,
+      ).map(c => c.says)
     expect(at(119)).toEqual([])
     expect(at(121)).toEqual(['Turn: in the oven'])
     const heard: MakingEvent = { do: 'heard', timer: 't', mark: 0, at: 121 }

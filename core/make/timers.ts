@@ -25,19 +25,22 @@ export interface Call {
   readonly since: Moment
 }
 
+/** A timer as it was begun, and everything said since. */
+interface TimerBegun {
+  readonly id: string
+  readonly says: string
+  readonly card: string | null
+  readonly begun: Moment
+  readonly minutes: Minutes
+  readonly marks: readonly Mark[]
+  readonly log: readonly MakingEvent[]
+}
+
 /**
  * The timer as it stands after what was said of it. Marks that were passed before an extension
  * stay; those after it move along with the end.
  */
-export function timerOf(
-  id: string,
-  says: string,
-  card: string | null,
-  begun: Moment,
-  minutes: Minutes,
-  marks: readonly Mark[],
-  log: readonly MakingEvent[],
-): Timer {
+export function timerOf({ id, says, card, begun, minutes, marks, log }: TimerBegun): Timer {
   let length = minutes
   let moved = marks.map(mark => ({ ...mark }))
   let stopped: Moment | null = null

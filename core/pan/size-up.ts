@@ -287,7 +287,13 @@ function piecesOn(
   const grams = gramsOfPiece(sizing, batter, by)
   if (tray?.shape !== 'tray' || more || !(grams >= 1 && grams <= 5000)) return null
   const count = Math.max(1, Math.round(batter.grams / grams))
-  return laid(tray, count, batter.grams, by.kitchen, sizing.traysAtOnce)
+  return laid({
+    tin: tray,
+    count,
+    grams: batter.grams,
+    kitchen: by.kitchen,
+    atOnce: sizing.traysAtOnce,
+  })
 }
 
 /** As many muffin cups as the tests fill. */
@@ -310,14 +316,17 @@ function testCups(recipe: Recipe, sizing: Sizing, batter: TinBatter | null): Nam
   ]
 }
 
+/** So many pieces of so many grams in all, on one tray. */
+interface LaidTray {
+  readonly tin: Tin
+  readonly count: number
+  readonly grams: number
+  readonly kitchen: Kitchen
+  readonly atOnce?: number
+}
+
 /** Pieces of equal weight on trays; the rest of the dough is in them. */
-function laid(
-  tin: Tin,
-  count: number,
-  grams: number,
-  kitchen: Kitchen,
-  atOnce = kitchen.tray.atOnce,
-): SizedPieces {
+function laid({ tin, count, grams, kitchen, atOnce = kitchen.tray.atOnce }: LaidTray): SizedPieces {
   const each = grams / count
   const across = acrossOf(each)
   const [length, breadth] = tin.bottom

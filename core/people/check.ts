@@ -30,14 +30,17 @@ export interface CheckOptions {
 const isOf = (ingredient: KnownIngredient, of: readonly string[]) =>
   of.includes(ingredient.id) || of.includes(`kind:${ingredient.kind}`)
 
-function againstRule(
-  person: Person,
-  rule: DietRule,
-  diet: string,
-  held: Held,
-  ingredient: KnownIngredient,
-  region: Region,
-): Conflict | null {
+/** A person’s rule of a diet against one ingredient, where it is held. */
+interface RuleAsked {
+  readonly person: Person
+  readonly rule: DietRule
+  readonly diet: string
+  readonly held: Held
+  readonly ingredient: KnownIngredient
+  readonly region: Region
+}
+
+function againstRule({ person, rule, diet, held, ingredient, region }: RuleAsked): Conflict | null {
   if (
     !isOf(ingredient, rule.of) ||
     (rule.onlyRaw && held.heated) ||
@@ -172,7 +175,7 @@ function checkOne(person: Person, held: readonly Held[], region: Region): Person
       for (const rule of diet.rules)
         add(
           rule.state === 'ask' ? asks : conflicts,
-          againstRule(person, rule, diet.name, each, known, region),
+          againstRule({ person, rule, diet: diet.name, held: each, ingredient: known, region }),
         )
   }
   const open = conflicts.length ? 'unknown' : 'clear'

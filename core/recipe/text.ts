@@ -150,14 +150,17 @@ function notesIn(parts: readonly LaidPart[], recipe: Recipe): Finding[] {
   ]
 }
 
+/** A text that is laid out in parts, with what was found on the way. */
+interface PartsRead {
+  readonly text: string
+  readonly laidOut: readonly LaidPart[]
+  readonly options: RecipeOptions
+  readonly before: readonly Finding[]
+  readonly further: readonly Rule[]
+}
+
 /** A recipe of what was laid out of `text`. `before` are the findings that were made on the way. */
-export function readParts(
-  text: string,
-  laidOut: readonly LaidPart[],
-  options: RecipeOptions,
-  before: readonly Finding[],
-  further: readonly Rule[],
-): RecipeReading {
+export function readParts({ text, laidOut, options, before, further }: PartsRead): RecipeReading {
   const guess = guessRegion(text)
   const region = options.region ?? guess.region
   const { parts, findings: betweenLists } = oneList(laidOut, region)
@@ -217,5 +220,5 @@ export function readPlain(
         sentence: 'There is no list of ingredients; the amounts were taken out of the sentences.',
       }),
     )
-  return readParts(text, prose ?? inList, options, findings, further)
+  return readParts({ text, laidOut: prose ?? inList, options, before: findings, further })
 }

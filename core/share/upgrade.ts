@@ -1,5 +1,5 @@
 import { emptyStock } from '../pantry'
-import { finding, type Correction, type Finding, type RecipeEdit } from '../recipe'
+import { finding, type Correction, type Finding } from '../recipe'
 
 /** What an older version wrote, of which nothing is certain yet. */
 type Old = Record<string, unknown>

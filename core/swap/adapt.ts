@@ -105,7 +105,7 @@ export function partsOf(recipe: Recipe, table: Table, wishes: Wishes): DessertPa
       ? [...blocked, ...sweetenedAnew(component, blocked)]
       : blocked
     const leaving = wishes.less?.fat === 1 ? withoutFat(component, sweetened) : sweetened
-    const bare = partOf(component, reading, leaving, null, wishes)
+    const bare = partOf({ component, given: reading, leaving, route: null, wishes })
     const leaves = leavesOf(bare)
     const route =
       routeRows.find(
@@ -222,7 +222,7 @@ export function adapt(
       refused.reading.family.id,
       rows.map(row => row.because),
       [rows.at(-1)!.instead!],
-      redirectOf(recipe, parts, refused, people, table, wishes.measureIn ?? 'grams'),
+      redirectOf({ recipe, parts, refused, people, table, by: wishes.measureIn ?? 'grams' }),
     )
   }
   const missing = unweighable(parts)
@@ -232,18 +232,21 @@ export function adapt(
     (wishes.pin?.length || wishes.schools) &&
     known.by === undefined &&
     !known.alone
-    ? { ...found, unasked: unaskedOf(recipe, people, wishes, known, found) }
+    ? { ...found, unasked: unaskedOf({ recipe, people, wishes, known, found }) }
     : found
 }
 
+/** What was asked for, and what was found for it. */
+interface UnaskedFor {
+  readonly recipe: Recipe
+  readonly people: readonly Person[]
+  readonly wishes: Wishes
+  readonly known: HouseKnowledge
+  readonly found: Adaptation
+}
+
 /** The closest plan when nothing is asked for, if it is another one. */
-function unaskedOf(
-  recipe: Recipe,
-  people: readonly Person[],
-  wishes: Wishes,
-  known: HouseKnowledge,
-  found: Adaptation,
-): Plan | null {
+function unaskedOf({ recipe, people, wishes, known, found }: UnaskedFor): Plan | null {
   const { first: _, ...rest } = known
   const free = adapt(recipe, people, { ...wishes, pin: undefined, schools: undefined }, rest)
     .plans[0]

@@ -213,18 +213,27 @@ const leavesForGluten = (group: Group, table: Table): boolean =>
     ),
   )
 
+/** A group that leaves a dessert, and who eats it. */
+interface CandidatesAsked {
+  readonly group: Group
+  readonly family: FamilyRow
+  readonly table: Table
+  readonly glutenGone: boolean
+  readonly wishes: Wishes
+}
+
 /**
  * The schools that may answer a group's question in this family at this table: the hard filter
  * first, then the family's palette, then the baker's bans and pins. Nothing that leaves comes back
  * by another line. For eggs, every two that do different things also come as one.
  */
-export function candidatesFor(
-  group: Group,
-  family: FamilyRow,
-  table: Table,
-  glutenGone: boolean,
-  wishes: Wishes,
-): Substitution[] {
+export function candidatesFor({
+  group,
+  family,
+  table,
+  glutenGone,
+  wishes,
+}: CandidatesAsked): Substitution[] {
   const leaves = new Set(group.lines.map(item => item.ingredient.id))
   const every = [...substitutions, ...ownSchools(group.question, wishes.larder ?? [])].filter(
     school =>

@@ -80,7 +80,13 @@ function listsOf(
 ): readonly (readonly Answer[])[] {
   const r = random(n * 31 + 5)
   return part.groups.map(group =>
-    candidatesFor(group, part.reading.family, tableOf(people), false, {})
+    candidatesFor({
+      group,
+      family: part.reading.family,
+      table: tableOf(people),
+      glutenGone: false,
+      wishes: {},
+    })
       .filter(s => !s.of)
       .map(school => ({ school, at: r() }))
       .sort((a, b) => a.at - b.at)
@@ -313,7 +319,13 @@ function pairsBanned(
     lists.flat().map(([, school]: readonly [unknown, Substitution]) => school.id),
   )
   return part.groups.flatMap(group =>
-    candidatesFor(group, part.reading.family, tableOf(people), false, {})
+    candidatesFor({
+      group,
+      family: part.reading.family,
+      table: tableOf(people),
+      glutenGone: false,
+      wishes: {},
+    })
       .filter(s => !s.of && !seen.has(s.id))
       .map(s => s.id),
   )

@@ -143,13 +143,13 @@ export function planOf(
     family,
     known.rests,
   )
-  const { recipe: adapted, changes } = houseTold(
-    rested.recipe,
-    rested.changes,
+  const { recipe: adapted, changes } = houseTold({
+    recipe: rested.recipe,
+    changes: rested.changes,
     family,
-    main?.part.component.name ?? '',
-    known.steps,
-  )
+    component: main?.part.component.name ?? '',
+    steps: known.steps,
+  })
   const check = checkPeople(adapted, people, known.packets ? { packets: known.packets } : {})
   // The gate: a plan that the independent check does not pass, with the packets that are tied, is not
   // shown, whoever thought it good.
@@ -160,7 +160,13 @@ export function planOf(
     title: choice.title,
     recipe: adapted,
     changes,
-    ...judge(adapted, parts, new Set(choice.options.keys()), schools, known.tried),
+    ...judge({
+      adapted,
+      parts,
+      touched: new Set(choice.options.keys()),
+      schools,
+      tried: known.tried,
+    }),
     differs: [
       ...new Set(
         options.flatMap(o =>

@@ -868,7 +868,7 @@ describe('every row of the tables can be reached', () => {
         ...familyRows,
         ...variantRows.map(v => ({ ...familyById(v.of), variant: v.id })),
       ].some(family =>
-        candidatesFor(group, family, everyone, true, wishes).some(
+        candidatesFor({ group, family, table: everyone, glutenGone: true, wishes }).some(
           s => s === school || (s.of?.includes(school) ?? false),
         ),
       )

@@ -38,17 +38,23 @@ export function withSentence(
   }
 }
 
+/** A plan’s recipe and changes, and the sentences of the house for one part. */
+interface ToldSteps {
+  readonly recipe: Recipe
+  readonly changes: readonly Change[]
+  readonly family: string
+  readonly component: string
+  readonly steps: readonly HouseStep[] | undefined
+}
+
 /**
  * A plan's recipe and changes with the sentences that this house has learned for the family. Words
  * only: no amount moves, nothing comes in.
  */
-export function houseTold(
-  recipe: Recipe,
-  changes: readonly Change[],
-  family: string,
-  component: string,
-  steps: readonly HouseStep[] | undefined,
-): { readonly recipe: Recipe; readonly changes: readonly Change[] } {
+export function houseTold({ recipe, changes, family, component, steps }: ToldSteps): {
+  readonly recipe: Recipe
+  readonly changes: readonly Change[]
+} {
   let now = recipe
   const said: Change[] = []
   for (const step of steps ?? []) {

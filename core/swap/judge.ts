@@ -137,18 +137,21 @@ function wishedOf({
   return { levels, says: `As you asked, and measured against that: ${says.join('; ')}.` }
 }
 
+/** An adapted recipe and the parts that were touched in it. */
+interface JudgeAsked {
+  readonly adapted: Recipe
+  readonly parts: readonly DessertPart[]
+  readonly touched: ReadonlySet<number>
+  readonly schools: readonly string[]
+  readonly tried?: readonly Tried[]
+}
+
 /**
  * Weighs a version of a recipe against the original, part by part: `touched` are the parts that
  * something left or was nudged in. The same for a plan that was worked out and for one whose
  * amounts the baker has moved.
  */
-export function judge(
-  adapted: Recipe,
-  parts: readonly DessertPart[],
-  touched: ReadonlySet<number>,
-  schools: readonly string[],
-  tried: readonly Tried[] = [],
-): Judged {
+export function judge({ adapted, parts, touched, schools, tried = [] }: JudgeAsked): Judged {
   const chosen = parts.flatMap((part, i) => (touched.has(i) ? [{ part, i }] : []))
   const whole = chosen.reduce((sum, { part }) => sum + part.mass, 0)
   const graded = chosen.map(({ part, i }) => gradeOf(part, adapted.components[i]!, whole))
@@ -180,7 +183,13 @@ export function judge(
           familyBecause: part.reading.because,
           before: part.before,
           after: g.after,
-          bands: bandsOf(part.goal, family, part.baseMass, part.flour, part.base),
+          bands: bandsOf({
+            original: part.goal,
+            family,
+            mass: part.baseMass,
+            flour: part.flour,
+            base: part.base,
+          }),
           matters: measures.filter(m => (family.weights[m] ?? 1) >= 0.1),
           loss: g.loss,
           mass: part.mass,

@@ -61,6 +61,19 @@ const levers: Readonly<Partial<Record<Measure, readonly string[]>>> = {
   salt: leverIngredients.salt,
 }
 
+/** What is wanted: more (up) or less of one measure in one part of a plan. */
+interface LeverAsked {
+  readonly original: Recipe
+  readonly plan: Plan
+  readonly component: string
+  readonly measure: Measure
+  readonly up: boolean
+  readonly people: readonly Person[]
+  readonly wishes?: Wishes
+  readonly known?: HouseKnowledge
+  readonly size?: number
+}
+
 /**
  * The one amount of a plan that moves a measure of a part up or down by about `size` tolerances and
  * little else: a line that is there, else something new that everyone at the table may eat. Null
@@ -68,17 +81,17 @@ const levers: Readonly<Partial<Record<Measure, readonly string[]>>> = {
  * Nothing is proposed by which somebody meets what they avoid: the safety check sees the whole plan
  * with it.
  */
-export function leverFor(
-  original: Recipe,
-  plan: Plan,
-  component: string,
-  measure: Measure,
-  up: boolean,
-  people: readonly Person[],
-  wishes: Wishes = {},
-  known: HouseKnowledge = {},
-  size: number = pull.usual,
-): Lever | null {
+export function leverFor({
+  original,
+  plan,
+  component,
+  measure,
+  up,
+  people,
+  wishes = {},
+  known = {},
+  size = pull.usual,
+}: LeverAsked): Lever | null {
   const table = tableOf(people, known.packets)
   const parts = partsOf(original, table, wishes)
   const at = plan.recipe.components.findIndex(c => c.name === component)
@@ -164,7 +177,7 @@ export function leverFor(
         consider(ingredient, null, 0, pull.newOfBatch * mass, pull.anew)
     }
   for (const best of tried.sort((a, b) => a.price - b.price)) {
-    const made = put(original, plan, component, best, people, wishes, known)
+    const made = put({ original, plan, component, best, people, wishes, known })
     if (!made) continue
     const line = made.after.plan.recipe.components[at]!.lines.find(l => l.id === made.lineId)
     if (!line?.grams) continue
@@ -200,16 +213,27 @@ export function leverFor(
   return null
 }
 
+/** A lever that is put into the plan. */
+interface LeverPut {
+  readonly original: Recipe
+  readonly plan: Plan
+  readonly component: string
+  readonly best: Try
+  readonly people: readonly Person[]
+  readonly wishes: Wishes
+  readonly known: HouseKnowledge
+}
+
 /** The plan with the amount, where nobody meets something new that they avoid. */
-function put(
-  original: Recipe,
-  plan: Plan,
-  component: string,
-  best: Try,
-  people: readonly Person[],
-  wishes: Wishes,
-  known: HouseKnowledge,
-): { readonly lineId: string; readonly after: EvaluatedPlan } | null {
+function put({
+  original,
+  plan,
+  component,
+  best,
+  people,
+  wishes,
+  known,
+}: LeverPut): { readonly lineId: string; readonly after: EvaluatedPlan } | null {
   const stays = (after: EvaluatedPlan) =>
     after.check.people.every(p => p.conflicts.every(c => c.state !== 'contains'))
   if (best.line) {
@@ -232,7 +256,14 @@ function put(
     wishes.measureIn ?? 'grams',
   )
   const line = {
-    ...writtenLine(id, component, best.ingredient, amount, plan.recipe.region, ''),
+    ...writtenLine({
+      id,
+      component,
+      ingredient: best.ingredient,
+      amount,
+      region: plan.recipe.region,
+      tail: '',
+    }),
     grams: exactly(amount.grams),
   }
   const recipe: Recipe = {

@@ -54,7 +54,13 @@ export function asWrittenPlan(
   // Every part counts, though nothing of it changes: its family and bands are what versions are weighed by.
   return {
     ...bare,
-    ...judge(recipe, parts, new Set(parts.keys()), [], known.tried),
+    ...judge({
+      adapted: recipe,
+      parts,
+      touched: new Set(parts.keys()),
+      schools: [],
+      tried: known.tried,
+    }),
     cautions: cautionsFor(recipe, people),
     packets: packetsToCheck(
       recipe,
@@ -100,13 +106,13 @@ export function evaluatePlan(
   { people, wishes, known }: PlanContext,
 ): EvaluatedPlan {
   const parts = partsOf(original, tableOf(people, known.packets), wishes)
-  const judged: Judged = judge(
-    plan.recipe,
+  const judged: Judged = judge({
+    adapted: plan.recipe,
     parts,
-    touchedBy(parts, plan),
-    substitutionsOf(plan),
-    known.tried,
-  )
+    touched: touchedBy(parts, plan),
+    schools: substitutionsOf(plan),
+    tried: known.tried,
+  })
   const check = checkPeople(plan.recipe, people, known.packets ? { packets: known.packets } : {})
   return {
     plan: {
@@ -281,15 +287,15 @@ export function sensitivity({
       const shown = plan.parts.find(p => p.component === part.component.name)
       if (!component || !shown) return []
       const lossAt = (lines: readonly Line[]) =>
-        judge(
-          {
+        judge({
+          adapted: {
             ...plan.recipe,
             components: plan.recipe.components.map((c, k) => (k === i ? { ...c, lines } : c)),
           },
           parts,
-          new Set([i]),
-          [],
-        ).parts[0]!.loss
+          touched: new Set([i]),
+          schools: [],
+        }).parts[0]!.loss
       const base = lossAt(component.lines)
       const batter = new Set(batterOf(weightsOf(component.lines)).map(w => w.ingredient.id))
       return component.lines

@@ -119,13 +119,16 @@ function goalOf(
   return { ...before, sugar: before.sugar * sugar, sweetness: before.sweetness * sugar, ...leaner }
 }
 
-export function partOf(
-  component: Component,
-  given: FamilyReading,
-  leaving: readonly Leaving[],
-  route: RouteRow | null,
-  wishes: Wishes = {},
-): DessertPart {
+/** One part of a dessert, and what leaves it. */
+interface PartAsked {
+  readonly component: Component
+  readonly given: FamilyReading
+  readonly leaving: readonly Leaving[]
+  readonly route: RouteRow | null
+  readonly wishes?: Wishes
+}
+
+export function partOf({ component, given, leaving, route, wishes = {} }: PartAsked): DessertPart {
   const weights = weightsOf(component.lines)
   const measured = leaving.filter(item => isInside(item.line) && item.line.grams)
   const goes = new Set(measured.filter(item => item.how === 'leaves').map(item => item.line.id))
@@ -181,14 +184,17 @@ export function partOf(
 
 const gramsOf = (line: Line) => line.grams?.best ?? 0
 
+/** A substitution for a group, with the room that each role has in the part. */
+interface DoseAsked {
+  readonly group: Group
+  readonly answer: Substitution
+  readonly part: DessertPart
+  readonly room: Readonly<Record<LineRole, readonly [number, number]>>
+  readonly wishes: Wishes
+}
+
 /** The doses of one school for a group, with the bounds within which the amounts may be set. */
-function dosed(
-  group: Group,
-  answer: Substitution,
-  part: DessertPart,
-  room: Readonly<Record<LineRole, readonly [number, number]>>,
-  wishes: Wishes,
-): Added[] {
+function dosed({ group, answer, part, room, wishes }: DoseAsked): Added[] {
   const removed = group.lines.reduce(
     (sum, item) => sum + gramsOf(item.line) * (freshEgg(item.ingredient) || 1),
     0,
@@ -233,9 +239,12 @@ const doseGroup = (
 ): Added[] =>
   answer.of
     ? answer.of.flatMap(own =>
-        dosed(group, own, part, reach.together, wishes).map(a => ({ ...a, grams: a.grams / 2 })),
+        dosed({ group, answer: own, part, room: reach.together, wishes }).map(a => ({
+          ...a,
+          grams: a.grams / 2,
+        })),
       )
-    : dosed(group, answer, part, reach.alone, wishes)
+    : dosed({ group, answer, part, room: reach.alone, wishes })
 
 /**
  * The first of the lever's ingredients that everyone may eat: one that is in the part already, one

@@ -15,19 +15,29 @@ const firstFit = (ids: readonly string[], table: Table): Ingredient | null => {
   return fit.find(item => !asksPacket(item, table)) ?? fit[0] ?? null
 }
 
+/** A part that cannot be adapted, and the rest of the dessert. */
+interface RedirectAsked {
+  readonly recipe: Recipe
+  readonly parts: readonly DessertPart[]
+  readonly refused: DessertPart
+  readonly people: readonly Person[]
+  readonly table: Table
+  readonly by: 'grams' | 'spoons'
+}
+
 /**
  * A whole recipe that stands in for a part which must not be adapted: computed from its own flour
  * and sugar by a formula of the table. Null where there is none, something of it is not for this
  * table, or the check finds a conflict.
  */
-export function redirectOf(
-  recipe: Recipe,
-  parts: readonly DessertPart[],
-  refused: DessertPart,
-  people: readonly Person[],
-  table: Table,
-  by: 'grams' | 'spoons',
-): Plan | null {
+export function redirectOf({
+  recipe,
+  parts,
+  refused,
+  people,
+  table,
+  by,
+}: RedirectAsked): Plan | null {
   const row = redirectRows.find(r => r.family === refused.reading.family.id)
   const { component } = refused
   const flour = ratiosOf(weightsOf(component.lines)).flour
@@ -52,14 +62,14 @@ export function redirectOf(
   )
   const at = parts.indexOf(refused)
   const line = (id: string, ingredient: Ingredient, grams: number): Line =>
-    writtenLine(
+    writtenLine({
       id,
-      component.name,
+      component: component.name,
       ingredient,
-      measured(grams, ingredient, recipe.region, by),
-      recipe.region,
-      '',
-    )
+      amount: measured(grams, ingredient, recipe.region, by),
+      region: recipe.region,
+      tail: '',
+    })
   const sweet = ingredientById(sugarLine.ingredient!)!
   const lines = [
     flourLine ?? line(`i${at}-0`, flourThing, flour),
@@ -91,7 +101,7 @@ export function redirectOf(
   }
   const check = checkPeople(adapted, people)
   if (check.people.some(p => p.verdict === 'conflict')) return null
-  const whole = judge(adapted, parts, new Set([at]), [])
+  const whole = judge({ adapted, parts, touched: new Set([at]), schools: [] })
   const adds = lines
     .filter(l => l !== flourLine && l !== sugarLine)
     .map((l): Addition => ({

@@ -53,13 +53,13 @@ function schoolForUnmeasured(
   part: DessertPart,
   setting: Pick<Setting, 'table' | 'wishes'>,
 ): Substitution | null {
-  const fit = candidatesFor(
-    { question: item.question, lines: [item] },
-    part.reading.family,
-    setting.table,
-    false,
-    setting.wishes,
-  )
+  const fit = candidatesFor({
+    group: { question: item.question, lines: [item] },
+    family: part.reading.family,
+    table: setting.table,
+    glutenGone: false,
+    wishes: setting.wishes,
+  })
   return fit.reduce<Substitution | null>(
     (best, s) =>
       !best ||
@@ -144,13 +144,13 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
       naming.set(item.line.id, answer.inSteps)
     })
     const written = kept.map(({ a, amount }) =>
-      writtenLine(
-        nextId(),
-        component.name,
-        a.ingredient,
+      writtenLine({
+        id: nextId(),
+        component: component.name,
+        ingredient: a.ingredient,
         amount,
-        setting.region,
-        [
+        region: setting.region,
+        tail: [
           isElsewhere(a) && answer.prepare ? `for the ${answer.inSteps}` : '',
           !answer.prepare && isSoft(group.lines[0]!.line) && spreadable.includes(a.ingredient.kind)
             ? 'soft'
@@ -158,8 +158,8 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
         ]
           .filter(Boolean)
           .join(', '),
-        group.lines[0]!.line.purpose,
-      ),
+        purpose: group.lines[0]!.line.purpose,
+      }),
     )
     newLines.set(group.lines[0]!.line.id, written)
     const removed = weights.reduce((sum, w) => sum + w.grams, 0)
@@ -238,15 +238,15 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     newLines.set(
       line.id,
       adds.map(a =>
-        writtenLine(
-          nextId(),
-          component.name,
-          a.ingredient,
-          a.amount,
-          setting.region,
-          isClean(tail, setting) ? tail : purposeWords(line),
-          line.purpose,
-        ),
+        writtenLine({
+          id: nextId(),
+          component: component.name,
+          ingredient: a.ingredient,
+          amount: a.amount,
+          region: setting.region,
+          tail: isClean(tail, setting) ? tail : purposeWords(line),
+          purpose: line.purpose,
+        }),
       ),
     )
     const jobs = whatItWasFor(line, item.question)
@@ -330,14 +330,14 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     changes.push(righting)
   }
   const extra = used.map(({ a, amount }) =>
-    writtenLine(
-      nextId(),
-      component.name,
-      a.ingredient,
+    writtenLine({
+      id: nextId(),
+      component: component.name,
+      ingredient: a.ingredient,
       amount,
-      setting.region,
-      isElsewhere(a) ? 'besides' : '',
-    ),
+      region: setting.region,
+      tail: isElsewhere(a) ? 'besides' : '',
+    }),
   )
   const trimOf = new Map(trims.map(t => [t.lineId, t.amount]))
 
@@ -461,7 +461,15 @@ function reworded(line: Line, how: Leaving, setting: Setting, changes: Change[])
   const keepsWords = how.how === 'narrows'
   const own = keepsWords
     ? firstChoice(line)
-    : writtenLine(line.id, line.component, ingredient, amount, setting.region, '', line.purpose)
+    : writtenLine({
+        id: line.id,
+        component: line.component,
+        ingredient,
+        amount,
+        region: setting.region,
+        tail: '',
+        purpose: line.purpose,
+      })
   changes.push({
     component: line.component,
     removes: [],

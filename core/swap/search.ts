@@ -23,7 +23,7 @@ function choicesOf(part: DessertPart, { table, wishes }: PartSetting): Choices {
   const glutenGone = part.groups.some(group => group.question === 'flour')
   const lists: (readonly Answer[])[] = []
   for (const group of part.groups) {
-    const fit = candidatesFor(group, part.reading.family, table, glutenGone, wishes)
+    const fit = candidatesFor({ group, family: part.reading.family, table, glutenGone, wishes })
     const mayGo = group.lines.every(item => mayBeLeftOut(item.line, item.ingredient, part.mass))
     const orNone = mayGo ? [leaveOut] : []
     const list = fit.length ? fit : orNone

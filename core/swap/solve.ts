@@ -123,17 +123,20 @@ function minded(
   })
 }
 
+/** What is to be solved: the draft, its target, and what may move. */
+interface SquaresAsked {
+  readonly draft: PlanDraft
+  readonly target: Target
+  readonly unknowns: readonly Unknown[]
+  readonly lacksAcid: boolean
+  readonly powderMost: Grams
+}
+
 /**
  * The rows for one side of the soda: with acid to spare, or with too little of it. Unknowns are
  * shares of the batch, so that twice a recipe is the same problem.
  */
-function squaresFor(
-  draft: PlanDraft,
-  target: Target,
-  unknowns: readonly Unknown[],
-  lacksAcid: boolean,
-  powderMost: Grams,
-): Squares {
+function squaresFor({ draft, target, unknowns, lacksAcid, powderMost }: SquaresAsked): Squares {
   const n = unknowns.length
   const sets = target.family.starchSets
   const movable = new Set(unknowns.map(u => u.kept))
@@ -295,7 +298,7 @@ function solveWith(
       ),
     )
     const solved = solveSquares(
-      squaresFor(draft, target, unknowns, lacksAcid, powderMost),
+      squaresFor({ draft, target, unknowns, lacksAcid, powderMost }),
       x.map(g => g / target.mass),
     )
     x = solved.x.map(share => share * target.mass)

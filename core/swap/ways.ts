@@ -38,13 +38,13 @@ export function waysFor(
       component: part.component.name,
       question: group.question,
       lines: group.lines.map(item => item.line.id),
-      schools: candidatesFor(
+      schools: candidatesFor({
         group,
-        part.reading.family,
+        family: part.reading.family,
         table,
-        part.groups.some(g => g.question === 'flour'),
-        { ...wishes, pin: undefined, ban: undefined, schools: undefined },
-      )
+        glutenGone: part.groups.some(g => g.question === 'flour'),
+        wishes: { ...wishes, pin: undefined, ban: undefined, schools: undefined },
+      })
         .filter(school => !school.of)
         .map(school => ({
           id: school.id,

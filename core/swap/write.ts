@@ -2,16 +2,27 @@ import { exactly, weightText, type Region } from '../measure'
 import { ingredientById, nameIn, type Ingredient, type Measured } from '../pantry'
 import type { Line } from '../recipe'
 
+/** A line as it is to be written. */
+interface LineWritten {
+  readonly id: string
+  readonly component: string
+  readonly ingredient: Ingredient
+  readonly amount: Measured | null
+  readonly region: Region
+  readonly tail: string
+  readonly purpose?: Line['purpose']
+}
+
 /** A line of the adapted recipe. Without grams it keeps the original's words for how much. */
-export function writtenLine(
-  id: string,
-  component: string,
-  ingredient: Ingredient,
-  amount: Measured | null,
-  region: Region,
-  tail: string,
-  purpose: Line['purpose'] = null,
-): Line {
+export function writtenLine({
+  id,
+  component,
+  ingredient,
+  amount,
+  region,
+  tail,
+  purpose = null,
+}: LineWritten): Line {
   const name = nameIn(ingredient, region)
   const text = (
     (amount ? `${weightText(amount.grams)} (${amount.kitchen}) ` : '') +
@@ -49,7 +60,15 @@ export function trimmedLine(line: Line, amount: Measured, region: Region): Line 
     .replace(/\d[^,;]*\b(?:g|ml|oz|cups?)\b\)?/giu, '')
     .trim()
   return {
-    ...writtenLine(line.id, line.component, ingredient, amount, region, tail, line.purpose),
+    ...writtenLine({
+      id: line.id,
+      component: line.component,
+      ingredient,
+      amount,
+      region,
+      tail,
+      purpose: line.purpose,
+    }),
     optional: line.optional,
   }
 }

@@ -75,21 +75,32 @@ function armOf(
   }
 }
 
+/** An arm that takes another substitution. */
+interface BySchool {
+  readonly original: Recipe
+  readonly base: Plan
+  readonly school: string
+  readonly question: string
+  readonly people: readonly Person[]
+  readonly wishes: Wishes
+  readonly known: HouseKnowledge
+}
+
 /**
  * The same recipe by another school: the engine works it out whole, then every line that both have
  * goes back to what it weighs in the base, and what rests in both to how long it does there, so
  * that the one thing differs. What still differs besides (a help that only one of them needs) stays
  * and is named as a further change.
  */
-function bySchool(
-  original: Recipe,
-  base: Plan,
-  school: string,
-  question: string,
-  people: readonly Person[],
-  wishes: Wishes,
-  known: HouseKnowledge,
-): EvaluatedPlan | null {
+function bySchool({
+  original,
+  base,
+  school,
+  question,
+  people,
+  wishes,
+  known,
+}: BySchool): EvaluatedPlan | null {
   const others = Object.fromEntries(
     base.changes.flatMap(c => {
       const s = c.school ? substitutionById(c.school) : undefined
@@ -140,14 +151,17 @@ function bySchool(
   return evaluatePlan(original, { ...found, recipe }, { people, wishes, known })
 }
 
-function byMethod(
-  original: Recipe,
-  base: Plan,
-  row: Extract<ArmRow, { how: 'method' }>,
-  people: readonly Person[],
-  wishes: Wishes,
-  known: HouseKnowledge,
-): EvaluatedPlan | null {
+/** An arm that changes a sentence of the method. */
+interface ByMethod {
+  readonly original: Recipe
+  readonly base: Plan
+  readonly row: Extract<ArmRow, { how: 'method' }>
+  readonly people: readonly Person[]
+  readonly wishes: Wishes
+  readonly known: HouseKnowledge
+}
+
+function byMethod({ original, base, row, people, wishes, known }: ByMethod): EvaluatedPlan | null {
   const main = base.parts[0]?.component ?? base.recipe.components[0]?.name ?? ''
   const family = base.parts[0]?.family ?? 'other'
   if (!row.families.includes(family)) return null
@@ -243,7 +257,7 @@ function restArms(from: ArmsFrom, row: RowOf<'rest'>): Proposal[] {
 
 function methodArms(from: ArmsFrom, row: RowOf<'method'>): Proposal[] {
   const { people, wishes, known } = from.context
-  const next = byMethod(from.original, from.base, row, people, wishes, known)
+  const next = byMethod({ original: from.original, base: from.base, row, people, wishes, known })
   const because = row.source.replace(/^\[\w+\]\s*/u, '')
   return armFrom(from, row, next, { says: row.says, because })
 }
@@ -252,7 +266,16 @@ function measureArms(from: ArmsFrom, row: RowOf<'measure'>): Proposal[] {
   if (row.not?.includes(from.family)) return []
   const { people, wishes, known } = from.context
   const { original, base, main } = from
-  const lever = leverFor(original, base, main, row.measure, row.up, people, wishes, known)
+  const lever = leverFor({
+    original,
+    plan: base,
+    component: main,
+    measure: row.measure,
+    up: row.up,
+    people,
+    wishes,
+    known,
+  })
   if (!lever) return []
   const inGrams = lever.kitchen === `${lever.to} g`
   const amount = inGrams ? lever.kitchen : `${Math.round(10 * lever.to) / 10} g`
@@ -275,7 +298,15 @@ function otherArms(from: ArmsFrom, row: RowOf<'school'>): Proposal[] {
       .filter(one => one.question === now.question && one.id !== now.id)
       .filter(one => !one.onlyTogether && !one.onlyAsked && fits(one))
       .flatMap(one => {
-        const next = bySchool(original, base, one.id, now.question, people, wishes, known)
+        const next = bySchool({
+          original,
+          base,
+          school: one.id,
+          question: now.question,
+          people,
+          wishes,
+          known,
+        })
         const is = { says: one.name, because: one.reason, id: `${row.id}:${one.id}` }
         return armFrom(from, row, next, is)
       })

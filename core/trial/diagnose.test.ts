@@ -298,17 +298,17 @@ describe('the next single change', () => {
         fc.boolean(),
         fc.double({ min: 0.8, max: 2, noNaN: true }),
         ({ recipe, plan, people }, measure, up, size) => {
-          const lever = leverFor(
-            recipe,
-            plan!,
-            plan!.parts[0]!.component,
+          const lever = leverFor({
+            original: recipe,
+            plan: plan!,
+            component: plan!.parts[0]!.component,
             measure,
             up,
             people,
-            {},
-            {},
+            wishes: {},
+            known: {},
             size,
-          )
+          })
           if (!lever) return
           found++
           expect(lever.moves * (up ? 1 : -1)).toBeGreaterThan(0)

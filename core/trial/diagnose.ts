@@ -203,13 +203,16 @@ const possible = (family: string | null, facts: Facts) =>
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 const grams = (n: number) => `${Math.round(10 * n) / 10} g`
 
-function changeFor(
-  row: CauseRow,
-  original: Recipe,
-  plan: Plan,
-  component: string,
-  options: DiagnoseOptions,
-): NextChange | null {
+/** A cause for which one change is wanted. */
+interface ChangeAsked {
+  readonly row: CauseRow
+  readonly original: Recipe
+  readonly plan: Plan
+  readonly component: string
+  readonly options: DiagnoseOptions
+}
+
+function changeFor({ row, original, plan, component, options }: ChangeAsked): NextChange | null {
   const [people, wishes, known] = [options.people ?? [], options.wishes ?? {}, options.known ?? {}]
   for (const remedy of row.remedies) {
     if (remedy.how === 'word') return { how: 'word', says: remedy.says, because: row.why }
@@ -267,16 +270,16 @@ function changeFor(
       continue
     }
     if (remedy.how === 'measure') {
-      const lever = leverFor(
+      const lever = leverFor({
         original,
         plan,
         component,
-        remedy.measure,
-        remedy.up,
+        measure: remedy.measure,
+        up: remedy.up,
         people,
         wishes,
         known,
-      )
+      })
       if (lever)
         return {
           how: 'measure',
@@ -377,18 +380,21 @@ function plainChange(row: CauseRow): NextChange | null {
   }
 }
 
+/** The likeliest causes, and what is said of the symptoms. */
+interface ApartAsked {
+  readonly ranked: readonly Weighed[]
+  readonly share: (w: Weighed) => number
+  readonly present: readonly string[]
+  readonly absent: readonly string[]
+  readonly facts: Facts
+  readonly family: string | null
+}
+
 /**
  * The question or measurement that parts the two likeliest causes best; null where one is clear or
  * nothing parts them.
  */
-function tellApart(
-  ranked: readonly Weighed[],
-  share: (w: Weighed) => number,
-  present: readonly string[],
-  absent: readonly string[],
-  facts: Facts,
-  family: string | null,
-): Apart | null {
+function tellApart({ ranked, share, present, absent, facts, family }: ApartAsked): Apart | null {
   const [a, b] = ranked
   if (!a || !b || share(a) > telling.clear || share(b) < telling.rival) return null
   const asked = symptomRows.filter(
@@ -522,7 +528,9 @@ export function diagnose(
       (w.pro.length ? ` Here ${w.pro.join(', and ')}.` : '') +
       (w.con.length ? ` Against it: ${w.con.join(', and ')}.` : '')
     const nextChange = (row: CauseRow) =>
-      base && main ? changeFor(row, original!, base, main.component, options) : plainChange(row)
+      base && main
+        ? changeFor({ row, original: original!, plan: base, component: main.component, options })
+        : plainChange(row)
     return {
       cause: w.row.says,
       id: w.row.id,
@@ -568,7 +576,7 @@ export function diagnose(
     symptoms: present,
     unread,
     contradictions: clash.map(c => `${c.says}: look where it is which.`),
-    apart: tellApart(ranked, share, present, absent, facts, main?.family ?? null),
+    apart: tellApart({ ranked, share, present, absent, facts, family: main?.family ?? null }),
     besides,
   }
 }

@@ -114,7 +114,7 @@ export async function daySpeed(recipes: readonly Recipe[]): Promise<DayRow[]> {
   ] as const) {
     const problem = dayProblem(n, 31 + n, hasNight)
     const once = () => {
-      const run = search(problem, 20_000, inTime())
+      const run = search(problem, { budget: 20_000, go: inTime() })
       let first = 0
       const t = performance.now()
       for (let step = run.next(); ; step = run.next()) {

@@ -103,7 +103,13 @@ function read(
   const { text, parts } = laidOut(stated)
   const region = options.region ?? (isRegion(stated.region) ? stated.region : undefined)
   return {
-    ...readParts(text, parts, { ...options, ...(region ? { region } : {}) }, findings, further),
+    ...readParts({
+      text,
+      laidOut: parts,
+      options: { ...options, ...(region ? { region } : {}) },
+      before: findings,
+      further,
+    }),
     others,
     which,
     keywords: stated.keywords,

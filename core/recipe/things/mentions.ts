@@ -171,8 +171,10 @@ function mentionIn(
   const lead = step.slice(0, m.start)
   const served = !neverServed.has(m.ingredient.kind) && servedWith.test(lead)
   const line =
-    (own === lines ? null : lineMeant(m.words, m.ingredient, own, served, lead)) ??
-    lineMeant(m.words, m.ingredient, lines, served, lead)
+    (own === lines
+      ? null
+      : lineMeant({ words: m.words, ingredient: m.ingredient, lines: own, served, lead })) ??
+    lineMeant({ words: m.words, ingredient: m.ingredient, lines, served, lead })
   const made = m.ingredient.kind === 'ready-made' && !served && isMade(step, m, lines, before)
   if (!line && (made || isNotMeant(step, m, lines))) return null
   const verb =
@@ -305,18 +307,21 @@ const eggOf: Partial<Record<Kind, readonly Kind[]>> = {
   'egg': ['egg-white', 'egg-yolk'],
 }
 
+/** Words of a step that name an ingredient, among the lines, with the words that lead to them. */
+interface Meant {
+  readonly words: string
+  readonly ingredient: Ingredient
+  readonly lines: readonly Line[]
+  readonly served: boolean
+  readonly lead: string
+}
+
 /**
  * The listed line that a word in a step means: the same ingredient, or a line whose own name ends
  * in that word ("the milk" of a recipe with oat milk), or a whole egg parted into its yolk and
  * white. What is served with it must be listed as itself.
  */
-function lineMeant(
-  words: string,
-  ingredient: Ingredient,
-  lines: readonly Line[],
-  served: boolean,
-  lead: string,
-): Line | null {
+function lineMeant({ words, ingredient, lines, served, lead }: Meant): Line | null {
   // Of two lines of butter the one "for brushing" is meant where something is brushed.
   const all = lines.filter(l => l.ingredient === ingredient.id)
   const same =
