@@ -79,118 +79,102 @@ const sentencesOf = (recipe: Recipe, without: readonly Rested[]) =>
     ),
   )
 
+/** Lines that left, came, or weigh otherwise; `times` as for differencesOf. */
+function linesApart(base: Recipe, other: Recipe, times: number): Difference[] {
+  const [was, is] = [weightsBy(base), weightsBy(other)]
+  const ofLine = (line: Line, recipe: Recipe) => ({
+    what: 'line' as const,
+    component: line.component,
+    ingredient: line.ingredient,
+    name: nameOf(line, recipe),
+  })
+  const gone = ({ line, grams }: { line: Line; grams: number | null }): Difference => {
+    const part = ofLine(line, base)
+    const says = `without ${grams ? `the ${weightText(grams)} ` : ''}${part.name}`
+    return { ...part, from: grams, to: 0, says }
+  }
+  const moved = (line: Line, from: number, to: number): Difference => {
+    const part = ofLine(line, base)
+    return { ...part, from, to, says: `${part.name}: ${weightText(from)} → ${weightText(to)}` }
+  }
+  const come = ({ line, grams }: { line: Line; grams: number | null }): Difference => {
+    const part = ofLine(line, other)
+    const says = `with ${grams ? `${weightText(grams)} ` : ''}${part.name}`
+    return { ...part, from: 0, to: grams, says }
+  }
+  const stayed = [...was].flatMap(([key, before]) => {
+    const now = is.get(key)
+    if (!now) return [gone(before)]
+    const { line, grams } = before
+    const isSame = grams === null || now.grams === null || sameWeight(grams * times, now.grams)
+    return isSame ? [] : [moved(line, grams * times, now.grams!)]
+  })
+  const fresh = [...is].filter(([key]) => !was.has(key)).map(([, now]) => come(now))
+  return [...stayed, ...fresh]
+}
+/** Sentences of the method that only one of the two has. */
+function sentencesApart(
+  before: ReturnType<typeof sentencesOf>,
+  after: ReturnType<typeof sentencesOf>,
+): Difference[] {
+  const only = (mine: typeof before, others: typeof before, how: string) => {
+    const known = new Set(others.map(each => plainStep(each.sentence)))
+    return mine
+      .filter(each => plainStep(each.sentence) && !known.has(plainStep(each.sentence)))
+      .map(({ component, sentence }): Difference => ({
+        what: 'step',
+        component,
+        ingredient: null,
+        name: '',
+        from: null,
+        to: null,
+        says: `${how}: ${sentence}`,
+      }))
+  }
+  return [...only(after, before, 'now'), ...only(before, after, 'no longer')]
+}
+/** Another heat, another tin. */
+function ovenApart(base: Recipe, other: Recipe): Difference[] {
+  const none = { component: '', ingredient: null } as const
+  const [hot, cool] = [base.oven?.celsius ?? null, other.oven?.celsius ?? null]
+  const [tin, now] = [base.pan?.text ?? '', other.pan?.text ?? '']
+  const heat = `oven: ${hot ?? 'not said'} → ${cool ?? 'not said'}${cool === null ? '' : ' °C'}`
+  const tins = `tin: ${base.pan?.text ?? 'not said'} → ${other.pan?.text ?? 'not said'}`
+  const oven: Difference = { ...none, what: 'oven', name: 'oven', from: hot, to: cool, says: heat }
+  const pan: Difference = { ...none, what: 'tin', name: 'tin', from: null, to: null, says: tins }
+  return [...(hot === cool ? [] : [oven]), ...(tin === now ? [] : [pan])]
+}
+
 /**
  * Everything in which `other` differs from `base`: amounts and ingredients part by part, how long
  * things rest, sentences of the method, the oven, the tin. `times` is how much larger the one is
  * than the other, where that is no difference.
  */
 export function differencesOf(base: Recipe, other: Recipe, times = 1): Difference[] {
-  const found: Difference[] = []
-  const [was, is] = [weightsBy(base), weightsBy(other)]
-  for (const [key, { line, grams }] of was) {
-    const now = is.get(key)
-    const part = {
-      what: 'line' as const,
-      component: line.component,
-      ingredient: line.ingredient,
-      name: nameOf(line, base),
-    }
-    if (!now)
-      found.push({
-        ...part,
-        from: grams,
-        to: 0,
-        says: `without ${grams ? `the ${weightText(grams)} ` : ''}${part.name}`,
-      })
-    else if (grams !== null && now.grams !== null && !sameWeight(grams * times, now.grams))
-      found.push({
-        ...part,
-        from: grams * times,
-        to: now.grams,
-        says: `${part.name}: ${weightText(grams * times)} → ${weightText(now.grams)}`,
-      })
-  }
-  for (const [key, { line, grams }] of is)
-    if (!was.has(key))
-      found.push({
-        what: 'line',
-        component: line.component,
-        ingredient: line.ingredient,
-        name: nameOf(line, other),
-        from: 0,
-        to: grams,
-        says: `with ${grams ? `${weightText(grams)} ` : ''}${nameOf(line, other)}`,
-      })
   const rests = restsApart(base, other)
-  for (const {
-    was: { says, name, resting },
-    is: { resting: now },
-  } of rests)
-    found.push({
-      what: 'rest',
-      component: resting.component,
-      ingredient: null,
-      name,
-      from: resting.low,
-      to: now.low,
-      says: `${says} ${sayRestTime(resting.low, now.low, ' → ')}`,
-    })
-  const [before, after] = [
-    sentencesOf(
-      base,
-      rests.map(r => r.was),
-    ),
-    sentencesOf(
-      other,
-      rests.map(r => r.is),
-    ),
+  const restDifferences = rests.map(({ was: { says, name, resting }, is }): Difference => ({
+    what: 'rest',
+    component: resting.component,
+    ingredient: null,
+    name,
+    from: resting.low,
+    to: is.resting.low,
+    says: `${says} ${sayRestTime(resting.low, is.resting.low, ' → ')}`,
+  }))
+  const before = sentencesOf(
+    base,
+    rests.map(r => r.was),
+  )
+  const after = sentencesOf(
+    other,
+    rests.map(r => r.is),
+  )
+  return [
+    ...linesApart(base, other, times),
+    ...restDifferences,
+    ...sentencesApart(before, after),
+    ...ovenApart(base, other),
   ]
-  const has = (all: typeof before, one: (typeof before)[number]) =>
-    all.some(s => plainStep(s.sentence) === plainStep(one.sentence))
-  for (const one of after)
-    if (plainStep(one.sentence) && !has(before, one))
-      found.push({
-        what: 'step',
-        component: one.component,
-        ingredient: null,
-        name: '',
-        from: null,
-        to: null,
-        says: `now: ${one.sentence}`,
-      })
-  for (const one of before)
-    if (plainStep(one.sentence) && !has(after, one))
-      found.push({
-        what: 'step',
-        component: one.component,
-        ingredient: null,
-        name: '',
-        from: null,
-        to: null,
-        says: `no longer: ${one.sentence}`,
-      })
-  const [hot, cool] = [base.oven?.celsius ?? null, other.oven?.celsius ?? null]
-  if (hot !== cool)
-    found.push({
-      what: 'oven',
-      component: '',
-      ingredient: null,
-      name: 'oven',
-      from: hot,
-      to: cool,
-      says: `oven: ${hot ?? 'not said'} → ${cool ?? 'not said'}${cool === null ? '' : ' °C'}`,
-    })
-  if ((base.pan?.text ?? '') !== (other.pan?.text ?? ''))
-    found.push({
-      what: 'tin',
-      component: '',
-      ingredient: null,
-      name: 'tin',
-      from: null,
-      to: null,
-      says: `tin: ${base.pan?.text ?? 'not said'} → ${other.pan?.text ?? 'not said'}`,
-    })
-  return found
 }
 
 /**
@@ -203,6 +187,30 @@ export interface Changed {
   readonly differences: readonly Difference[]
 }
 
+type Changes = Pick<Plan, 'changes'> | null
+const questionOf = (school: string) => substitutionById(school)?.question
+/** The substitutions of a plan for one question in one part, by name. */
+const namesFor = (plan: Changes, key: string): string[] =>
+  (plan?.changes ?? [])
+    .filter(c => c.school && `${c.component}|${questionOf(c.school)}` === key)
+    .map(c => substitutionById(c.school!)?.name ?? c.school!)
+
+/** To which question each thing belongs that the two plans add, part by part. */
+function questionsOf(base: Changes, other: Changes): ReadonlyMap<string, string> {
+  const isAnew = (key: string) => namesFor(base, key).join() !== namesFor(other, key).join()
+  const all = [base, other].flatMap(plan => plan?.changes ?? [])
+  const added = all.flatMap(({ component, school, adds }) => {
+    if (!school) return []
+    const key = `${component}|${questionOf(school) ?? school}`
+    return adds.map(add => ({ thing: `${component}|${add.ingredient}`, key }))
+  })
+  const question = new Map<string, string>()
+  // Water may come with two schools: it goes with the one that is another now.
+  for (const { thing, key } of added)
+    if (!question.has(thing) || isAnew(key)) question.set(thing, key)
+  return question
+}
+
 /**
  * Differences sorted into changes, so that two at once can be seen and named. What stands for the
  * same thing before and after (flax gel for chia gel) is one change; so is a dose whose gel and
@@ -210,52 +218,30 @@ export interface Changed {
  */
 export function changesOf(
   differences: readonly Difference[],
-  base: Pick<Plan, 'changes'> | null,
-  other: Pick<Plan, 'changes'> | null,
+  base: Changes,
+  other: Changes,
 ): Changed[] {
-  const names = (plan: Pick<Plan, 'changes'> | null, key: string) =>
-    plan?.changes
-      .filter(c => c.school && `${c.component}|${substitutionById(c.school)?.question}` === key)
-      .map(c => substitutionById(c.school!)?.name ?? c.school!) ?? []
-  const question = new Map<string, string>()
-  const anew = (key: string) => names(base, key).join() !== names(other, key).join()
-  // Water may come with two schools: it goes with the one that is another now.
-  for (const plan of [base, other])
-    for (const change of plan?.changes ?? [])
-      for (const add of change.adds)
-        if (change.school) {
-          const [thing, key] = [
-            `${change.component}|${add.ingredient}`,
-            `${change.component}|${substitutionById(change.school)?.question ?? change.school}`,
-          ]
-          if (!question.has(thing) || anew(key)) question.set(thing, key)
-        }
+  const question = questionsOf(base, other)
+  const keyOfLine = ({ component, ingredient, name }: Difference) =>
+    question.get(`${component}|${ingredient}`) ?? `${component}|${ingredient ?? name}`
   const groups = new Map<string, Difference[]>()
-  const add = (key: string, one: Difference) => groups.set(key, [...(groups.get(key) ?? []), one])
-  const amounts = differences.filter(d => d.what === 'line')
-  for (const one of amounts)
-    add(
-      question.get(`${one.component}|${one.ingredient}`) ??
-        `${one.component}|${one.ingredient ?? one.name}`,
-      one,
-    )
-  for (const one of differences) if (one.what === 'oven' || one.what === 'tin') add(one.what, one)
-  for (const one of differences) if (one.what === 'rest') add(`rest:${one.name}`, one)
+  const group = (what: Difference['what'], key: (one: Difference) => string) => {
+    for (const one of differences)
+      if (one.what === what) groups.set(key(one), [...(groups.get(key(one)) ?? []), one])
+  }
+  group('line', keyOfLine)
+  group('oven', () => 'oven')
+  group('tin', () => 'tin')
+  group('rest', one => `rest:${one.name}`)
   // Words follow amounts: another thing has another name, and its gel is made otherwise.
-  if (!groups.size) for (const one of differences) if (one.what === 'step') add('method', one)
+  if (!groups.size) group('step', () => 'method')
   return [...groups].map(([key, all]) => {
-    const [from, to] = [names(base, key).join(' and '), names(other, key).join(' and ')]
-    return {
-      key,
-      differences: all,
-      says:
-        from && to && from !== to
-          ? `${to} instead of ${from}`
-          : all
-              .filter(d => key !== 'method' || d.says.startsWith('now'))
-              .map(d => d.says)
-              .join(', ') || all.map(d => d.says).join(', '),
-    }
+    const [from, to] = [namesFor(base, key).join(' and '), namesFor(other, key).join(' and ')]
+    if (from && to && from !== to)
+      return { key, differences: all, says: `${to} instead of ${from}` }
+    const told = all.filter(d => key !== 'method' || d.says.startsWith('now'))
+    const says = (told.length ? told : all).map(d => d.says).join(', ')
+    return { key, differences: all, says }
   })
 }
 

@@ -1,4 +1,4 @@
-import { asStill, type Celsius, type Minutes } from '../measure'
+import { asStill, type Celsius, type Grams, type Minutes } from '../measure'
 import type { ingredientById } from '../pantry'
 import {
   balanceIn,
@@ -11,12 +11,13 @@ import {
   toleranceOf,
   weightsOf,
   type Balance,
+  type FamilyRow,
   type Measure,
   type Ratio,
 } from '../formula'
 import { bakeLossRows, type Made } from '../make'
 import { batterRows, tinBatter, type SizedUp } from '../pan'
-import { linesOf, restTimesIn, type Recipe } from '../recipe'
+import { linesOf, restTimesIn, type Component, type Recipe } from '../recipe'
 import { doseRisks, substitutionById, type Plan } from '../swap'
 import { blackSalt, factRows, flourKinds } from './tables/fact-rows'
 import { bakeLossSeen, noRecord, type ArmRecord } from './trial'
@@ -107,6 +108,149 @@ export function mainOf(
   }
 }
 
+/** The part of a bake that facts are about, weighed. */
+interface FactsOf {
+  readonly baked: Recipe
+  readonly plan: Plan | null
+  readonly seen: Seen
+  readonly family: FamilyRow
+  readonly weights: Weights
+  readonly now: Balance
+  readonly ratios: ReturnType<typeof ratiosOf>
+  readonly flour: Grams
+  /** The same part as it is written. */
+  readonly written: Component | undefined
+  /** It is baked as it is written: nothing has moved. */
+  readonly isAsWritten: boolean
+}
+type Weights = ReturnType<typeof weightsOf>
+type KnownIngredient = NonNullable<ReturnType<typeof ingredientById>>
+/** A large egg without its shell, in grams. [U] */
+const anEgg = 50
+const gramsOf = (weights: Weights, test: (i: KnownIngredient) => boolean): Grams =>
+  weights.reduce((sum, w) => sum + (test(w.ingredient) ? w.grams : 0), 0)
+const isFlour = (i: KnownIngredient) => flourKinds.includes(i.kind)
+const isWheat = (i: KnownIngredient) => i.holds.includes('wheat')
+
+/** How far each measure has moved from what is written, in tolerances. */
+function moves({ now, family, written, isAsWritten }: FactsOf): Facts {
+  if (!written || isAsWritten) return {}
+  const before = weightsOf(written.lines.filter(isInside))
+  const was = balanceIn(family, before)
+  const [mass, flour] = [massOf(before), gramsOf(before, isFlour)]
+  const all = (Object.keys(now) as Measure[]).map(measure => {
+    const unit = toleranceOf(measure, was, mass, flour)
+    return [`move:${measure}`, unit > 0 ? (now[measure] - was[measure]) / unit : undefined] as const
+  })
+  return Object.fromEntries(all.filter(([, by]) => by !== undefined))
+}
+/** Is the gluten gone that was there, or is it baked with flours that have none? */
+function glutenGone({ family, weights, flour, written, isAsWritten }: FactsOf): boolean {
+  if (gramsOf(weights, isWheat) > 0) return false
+  if (written && !isAsWritten)
+    return balanceIn(family, weightsOf(written.lines.filter(isInside))).gluten > 1
+  const isFreeOf = (i: KnownIngredient) => i.kind === 'gluten-free-flour' || i.kind === 'flour-mix'
+  return flour > 0 && gramsOf(weights, isFreeOf) > 0
+}
+/** Where water, fat and sugar lie between the ends of what the family takes. */
+function withinFamily({ family, ratios }: FactsOf): Facts {
+  const found: Facts = {}
+  for (const ratio of ['water', 'fat', 'sugar'] as const) {
+    const range = rangeOf(family.id, ratio)
+    if (range) found[ratio] = (ratios[ratio] - range[0]) / (range[1] - range[0])
+  }
+  return found
+}
+/** Shares of the flour. */
+function onFlour({ now, weights, flour }: FactsOf): Facts {
+  if (flour <= 0) return {}
+  const hasGluten = (i: KnownIngredient) => isWheat(i) || i.holds.includes('gluten')
+  const found: Facts = {
+    'lift': (100 * now.lift) / flour,
+    'residue': (100 * now.acid) / flour,
+    'powder': gramsOf(weights, i => i.powder > 0) / flour,
+    'gluten-there': gramsOf(weights, hasGluten) > 0 ? 1 : 0,
+  }
+  for (const { fact, ingredients, kinds } of factRows) {
+    const isIt = (i: KnownIngredient) => ingredients.includes(i.id) || kinds.includes(i.kind)
+    found[fact] = gramsOf(weights, isIt) / flour
+  }
+  return found
+}
+/** Fruit as a share of the whole dessert. */
+function fruitShare({ components }: Recipe): number {
+  const all = components.map(c => weightsOf(c.lines))
+  const fruit = all.reduce((sum, w) => sum + gramsOf(w, i => i.kind === 'fruit'), 0)
+  return (
+    fruit /
+    Math.max(
+      1,
+      all.reduce((sum, w) => sum + massOf(w), 0),
+    )
+  )
+}
+/** How many eggs a plan replaces. */
+function eggsGone({ plan, written }: FactsOf): number {
+  const isEgg = plan?.changes.some(c => substitutionById(c.school ?? '')?.question === 'egg')
+  if (!isEgg || !written) return 0
+  return gramsOf(weightsOf(written.lines), i => i.kind === 'egg') / anEgg
+}
+/** Gels, gums and starches against their usual most. */
+function doses(of: FactsOf): Facts {
+  const eggs = eggsGone(of)
+  const bases = { flour: of.flour, batch: Math.max(massOf(of.weights), 1), egg: eggs }
+  const most = (isStarch: boolean) => {
+    const rows = doseRisks.filter(
+      ({ ingredients }) =>
+        ingredients.some(id => id.includes('starch')) === isStarch &&
+        !ingredients.some(id => id.startsWith('baking')),
+    )
+    const shares = rows.map(row => {
+      const grams = gramsOf(of.weights, i => row.ingredients.includes(i.id))
+      const base = bases[row.of]
+      return base > 0 ? grams / base / row.usual : 0
+    })
+    return Math.max(0, ...shares)
+  }
+  const [dose, starch] = [most(false), most(true)]
+  return {
+    ...(dose > 0 ? { dose } : {}),
+    ...(starch > 0 && eggs > 0 ? { 'starch-dose': starch } : {}),
+  }
+}
+/** What was weighed, timed and felt, against what was reckoned. */
+function measured({ baked, seen, family }: FactsOf): Facts {
+  const found: Facts = {}
+  const row = batterRows.find(b => b.family === family.id)
+  const loss = bakeLossSeen(seen.record ?? noRecord, seen.made ?? null)
+  const usual = bakeLossRows[row?.by ?? 'heat']
+  if (loss !== null && usual) found['bake-loss'] = (loss - usual[0]) / (usual[1] - usual[0])
+  const oven = seen.made?.times.find(t => t.says === 'in the oven')
+  const took = seen.record?.minutes ?? oven?.took
+  const planned = seen.planned ?? oven?.planned
+  if (took && planned) found['minutes-short'] = took / planned - 1
+  const core = seen.core ?? seen.made?.warmest ?? null
+  if (core !== null && row) found.core = core - row.finish
+  const heat = seen.record?.celsius ?? oven?.celsius ?? baked.oven?.celsius
+  if (heat) found.oven = asStill(heat, baked.oven?.fan)
+  return found
+}
+/** How it stood in its tin, and how long it rose, waited and rested. */
+function stood({ baked, seen }: FactsOf): Facts {
+  const filling = tinBatter(baked) ? seen.sized?.tins[0]?.filling : undefined
+  const rising = restTimesIn(baked).filter(r => r.kind === 'rise')
+  const known: Partial<Record<FactId, number | null | undefined>> = {
+    'oven-off': seen.ovenOff,
+    'depth': filling?.depth,
+    'fill': filling?.full,
+    'rise': rising.length ? rising.reduce((sum, r) => sum + r.low, 0) : null,
+    'rested': seen.rested,
+    'waited': seen.waited,
+  }
+  const all = Object.entries(known).filter(([, n]) => n !== null && n !== undefined)
+  return Object.fromEntries(all) as Facts
+}
+
 /**
  * Everything that the numbers of this bake say. `original` null: the recipe is baked as it is
  * written, so nothing has moved. Facts that are not known are not there.
@@ -117,120 +261,36 @@ export function factsOf(
   plan: Plan | null,
   seen: Seen = {},
 ): Facts {
-  const facts: Facts = {}
   const { at, family: familyId } = mainOf(baked, plan)
   const component = baked.components[at]
-  if (!component) return facts
+  if (!component) return {}
   const family = familyById(familyId)
   const weights = weightsOf(component.lines.filter(isInside))
-  const now: Balance = balanceIn(family, weights)
-  const grams = (test: (i: NonNullable<ReturnType<typeof ingredientById>>) => boolean) =>
-    weights.reduce((sum, w) => sum + (test(w.ingredient) ? w.grams : 0), 0)
-  const flour = grams(i => flourKinds.includes(i.kind))
-  const mass = Math.max(massOf(weights), 1)
-  const written =
-    original?.components[at] ?? original?.components.find(c => c.name === component.name)
-  if (written && original !== baked) {
-    const before = weightsOf(written.lines.filter(isInside))
-    const was = balanceIn(family, before)
-    const oldFlour = before.reduce(
-      (sum, w) => sum + (flourKinds.includes(w.ingredient.kind) ? w.grams : 0),
-      0,
-    )
-    for (const measure of Object.keys(now) as Measure[]) {
-      const unit = toleranceOf(measure, was, massOf(before), oldFlour)
-      if (unit > 0) facts[`move:${measure}`] = (now[measure] - was[measure]) / unit
-    }
-    facts['gluten-gone'] = was.gluten > 1 && grams(i => i.holds.includes('wheat')) === 0 ? 1 : 0
+  const named = original?.components.find(c => c.name === component.name)
+  const of: FactsOf = {
+    baked,
+    plan,
+    seen,
+    family,
+    weights,
+    now: balanceIn(family, weights),
+    ratios: ratiosOf(weights),
+    flour: gramsOf(weights, isFlour),
+    written: original?.components[at] ?? named,
+    isAsWritten: original === baked,
   }
-  facts['gluten-gone'] ??=
-    flour > 0 &&
-    grams(i => i.kind === 'gluten-free-flour' || i.kind === 'flour-mix') > 0 &&
-    grams(i => i.holds.includes('wheat')) === 0
-      ? 1
-      : 0
-  const ratios = ratiosOf(weights)
-  for (const [fact, ratio] of [
-    ['water', 'water'],
-    ['fat', 'fat'],
-    ['sugar', 'sugar'],
-  ] as const) {
-    const range = rangeOf(familyId, ratio)
-    if (range) facts[fact] = (ratios[ratio] - range[0]) / (range[1] - range[0])
+  const whites = of.ratios.sugarPerWhite
+  return {
+    ...moves(of),
+    'gluten-gone': glutenGone(of) ? 1 : 0,
+    ...withinFamily(of),
+    ...onFlour(of),
+    'soda': gramsOf(weights, i => i.soda > 0) > 0 ? 1 : 0,
+    'black-salt': linesOf(baked).some(line => blackSalt.test(line.text)) ? 1 : 0,
+    'fruit': fruitShare(baked),
+    ...(whites > 0 ? { 'sugar-white': whites } : {}),
+    ...doses(of),
+    ...measured(of),
+    ...stood(of),
   }
-  if (flour > 0) {
-    facts.lift = (100 * now.lift) / flour
-    facts.residue = (100 * now.acid) / flour
-    facts.powder = grams(i => i.powder > 0) / flour
-    for (const row of factRows)
-      facts[row.fact] =
-        grams(i => row.ingredients.includes(i.id) || row.kinds.includes(i.kind)) / flour
-    facts['gluten-there'] =
-      grams(i => i.holds.includes('wheat') || i.holds.includes('gluten')) > 0 ? 1 : 0
-  }
-  facts.soda = grams(i => i.soda > 0) > 0 ? 1 : 0
-  facts['black-salt'] = linesOf(baked).some(line => blackSalt.test(line.text)) ? 1 : 0
-  const fruit = baked.components.reduce(
-    (sum, c) =>
-      sum +
-      weightsOf(c.lines).reduce((s, w) => s + (w.ingredient.kind === 'fruit' ? w.grams : 0), 0),
-    0,
-  )
-  facts.fruit =
-    fruit /
-    Math.max(
-      1,
-      baked.components.reduce((sum, c) => sum + massOf(weightsOf(c.lines)), 0),
-    )
-  if (ratios.sugarPerWhite > 0) facts['sugar-white'] = ratios.sugarPerWhite
-  const eggs =
-    plan?.changes.some(c => substitutionById(c.school ?? '')?.question === 'egg') && written
-      ? weightsOf(written.lines).reduce(
-          (sum, w) => sum + (w.ingredient.kind === 'egg' ? w.grams / 50 : 0),
-          0,
-        )
-      : 0
-  const most = (starch: boolean) =>
-    Math.max(
-      0,
-      ...doseRisks
-        .filter(
-          row =>
-            row.ingredients.some(id => id.includes('starch')) === starch &&
-            !row.ingredients.some(id => id.startsWith('baking')),
-        )
-        .map(row => {
-          const g = grams(i => row.ingredients.includes(i.id))
-          const of = { flour, batch: mass, egg: eggs }[row.of]
-          return of > 0 && g > 0 ? g / of / row.usual : 0
-        }),
-    )
-  if (most(false) > 0) facts.dose = most(false)
-  if (most(true) > 0 && eggs > 0) facts['starch-dose'] = most(true)
-
-  const row = batterRows.find(b => b.family === familyId)
-  const loss = bakeLossSeen(seen.record ?? noRecord, seen.made ?? null)
-  const usual = bakeLossRows[row?.by ?? 'heat']
-  if (loss !== null && usual) facts['bake-loss'] = (loss - usual[0]) / (usual[1] - usual[0])
-  const oven = seen.made?.times.find(t => t.says === 'in the oven')
-  const [took, planned] = [
-    seen.record?.minutes ?? oven?.took ?? null,
-    seen.planned ?? oven?.planned ?? null,
-  ]
-  if (took && planned) facts['minutes-short'] = took / planned - 1
-  const core = seen.core ?? seen.made?.warmest ?? null
-  if (core !== null && row) facts.core = core - row.finish
-  const heat = seen.record?.celsius ?? oven?.celsius ?? baked.oven?.celsius ?? null
-  if (heat) facts.oven = asStill(heat, baked.oven?.fan)
-  if (seen.ovenOff !== null && seen.ovenOff !== undefined) facts['oven-off'] = seen.ovenOff
-  const filling = seen.sized?.tins[0]?.filling
-  if (filling && tinBatter(baked)) {
-    facts.depth = filling.depth
-    facts.fill = filling.full
-  }
-  const rising = restTimesIn(baked).filter(r => r.kind === 'rise')
-  if (rising.length) facts.rise = rising.reduce((sum, r) => sum + r.low, 0)
-  if (seen.rested !== null && seen.rested !== undefined) facts.rested = seen.rested
-  if (seen.waited !== null && seen.waited !== undefined) facts.waited = seen.waited
-  return facts
 }

@@ -1,7 +1,8 @@
 import type { Packet } from '../packet'
 import { packetsFor, type PacketLink } from '../people'
 import type { HouseKnowledge, Tried } from '../swap'
-import { knowledgeFrom, type Lesson } from './learn'
+import { knowledgeFrom } from './knowledge'
+import type { Lesson } from './learn'
 
 /** What the house knows of a bake: its tied packets on a day, how plans came out, and its lessons. */
 export interface HouseKnows {

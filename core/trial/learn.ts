@@ -1,17 +1,5 @@
-import { ingredientById } from '../pantry'
-import {
-  houseRange,
-  restName,
-  restedIn,
-  restRange,
-  substitutionById,
-  type HouseDose,
-  type HouseRest,
-  type HouseSaying,
-  type HouseStep,
-  type Result,
-  type Tried,
-} from '../swap'
+import { restedIn, substitutionById, type Tried } from '../swap'
+import type { Changed, Difference } from './difference'
 import type { Arm, Trial } from './trial'
 import { changesIn, schoolsIn } from './trial'
 import { armRows, type ArmRow } from './tables/arms'
@@ -59,254 +47,120 @@ export interface Lesson {
   readonly off?: boolean
 }
 
-/**
- * Trials without news that a house is taken to have made already: what is learned is shrunk towards
- * nothing by them. [M]
- */
-export const priorTrials = 2
+/** A factor that is learned lies within these: what lies outside was another recipe. [M] */
 const range = [0.4, 2.5] as const
-/** Below so much a dose is as it was, and a way of working neither better nor worse. [M] */
-const nothingNew = { dose: 0.02, way: 0.08 } as const
-/**
- * From so much on a way of working is written into the method, by the mean of its trials with two
- * without news; below it is only said. One trial that is proven, or two that lean. [M]
- */
-const worthWriting = 0.2
-const clamp = (f: number) => Math.min(range[1], Math.max(range[0], f))
-
-/** What has been learned of one figure: the factor after shrinking, and how much each trial counts in it. */
-interface Learned {
-  readonly family: string
-  readonly factor: number
-  readonly trials: number
-  readonly counts: number
-  readonly lessons: readonly string[]
-}
-export interface LearnedDose extends Learned {
-  readonly school: string
-  readonly ingredient: string
-}
-export interface LearnedRest extends Learned {
-  readonly of: string
-}
-
-const times = (n: number) => {
-  if (n === 1) return 'one trial'
-  return n === 2 ? 'two trials' : `${n} trials`
-}
-const share = (by: number) => {
-  const p = Math.round(100 * Math.abs(by))
-  if (p === 10) return 'a tenth'
-  if (p === 20) return 'a fifth'
-  if (p === 25) return 'a quarter'
-  if (p === 33) return 'a third'
-  return p === 50 ? 'half' : `${p} %`
-}
-
-/**
- * Figures from lessons, each family's and each key's by itself: the mean of the logarithms, each by
- * its weight, shrunk by `priorTrials` trials in which nothing changed. So one trial of weight w
- * moves the logarithm by at most w / (all weights + 2) of the way.
- */
-function shrunk<A extends { readonly factor: number }>(
-  all: readonly { readonly lesson: Lesson; readonly about: A }[],
-  key: (about: A) => string,
-  [least, most]: readonly [number, number],
-): (Learned & { readonly about: A })[] {
-  const groups = new Map<string, { lesson: Lesson; about: A }[]>()
-  for (const each of all)
-    if (!each.lesson.off) {
-      const at = `${each.lesson.family}|${key(each.about)}`
-      groups.set(at, [...(groups.get(at) ?? []), each])
-    }
-  return [...groups.values()].map(mine => {
-    const weight = mine.reduce((sum, { lesson }) => sum + lesson.weight, 0)
-    const log =
-      mine.reduce(
-        (sum, { lesson, about }) => sum + lesson.weight * Math.log(clamp(about.factor)),
-        0,
-      ) /
-      (weight + priorTrials)
-    const { lesson, about } = mine[0]!
-    return {
-      about,
-      family: lesson.family,
-      factor: Math.min(most, Math.max(least, Math.exp(log))),
-      trials: mine.length,
-      counts: weight / (weight + priorTrials),
-      lessons: mine.map(a => a.lesson.id),
-    }
-  })
-}
-
-/** Doses from lessons. */
-export const learnedDoses = (lessons: readonly Lesson[]): LearnedDose[] =>
-  shrunk(
-    lessons.flatMap(lesson =>
-      lesson.about.what === 'dose' ? [{ lesson, about: lesson.about }] : [],
-    ),
-    a => a.school,
-    houseRange,
-  ).map(({ about, ...d }) => ({ ...d, school: about.school, ingredient: about.ingredient }))
-/** Rests from lessons. */
-export const learnedRests = (lessons: readonly Lesson[]): LearnedRest[] =>
-  shrunk(
-    lessons.flatMap(lesson =>
-      lesson.about.what === 'rest' ? [{ lesson, about: lesson.about }] : [],
-    ),
-    a => a.of,
-    restRange,
-  ).map(({ about, ...d }) => ({ ...d, of: about.of }))
-
-const restsOn = (figure: Learned, against: string) =>
-  `${times(figure.trials)} here, which ${figure.trials === 1 ? 'counts' : 'count'} ` +
-  `${figure.counts > 0.6 ? 'for most of it' : `${share(figure.counts)} against ${against}`}`
-const isNews = (factor: number) => Math.abs(factor - 1) >= nothingNew.dose
-/** A learned dose in a sentence: what it does, on how much it rests, how far it is held back. */
-export function sayDose(dose: LearnedDose): string {
-  const name = ingredientById(dose.ingredient)?.name ?? dose.ingredient
-  const by = dose.factor - 1
-  return isNews(dose.factor)
-    ? `This house takes ${share(by)} ${by > 0 ? 'more' : 'less'} ${name} than is worked out ` +
-        `(${restsOn(dose, 'what is worked out')}).`
-    : `This house’s trials left the dose of ${name} as it is worked out ` +
-        `(${restsOn(dose, 'what is worked out')}).`
-}
-/** A learned rest likewise. */
-export function sayRest(rest: LearnedRest): string {
-  const by = rest.factor - 1
-  const name = restName(rest.of)
-  return isNews(rest.factor)
-    ? `${name.charAt(0).toUpperCase()}${name.slice(1)} takes ${share(by)} ` +
-        `${by > 0 ? 'longer' : 'less time'} in this house than is written ` +
-        `(${restsOn(rest, 'what is written')}).`
-    : `This house’s trials left the time for ${name} as it is written (${restsOn(rest, 'what is written')}).`
-}
-
-/** A way of working with what trials said of it: better (above zero) or worse. */
-interface LearnedWay {
-  readonly family: string
-  readonly row: ArmRow
-  readonly mean: number
-  readonly says: string
-}
-function learnedWays(lessons: readonly Lesson[]): LearnedWay[] {
-  const sums = new Map<string, { family: string; row: string; sum: number; count: number }>()
-  for (const { about, family, weight } of lessons) {
-    if (about.what !== 'method') continue
-    const key = `${family}|${about.row}`
-    const there = sums.get(key) ?? { family, row: about.row, sum: 0, count: 0 }
-    const sum = there.sum + (about.better ? weight : -weight)
-    sums.set(key, { ...there, sum, count: there.count + 1 })
-  }
-  return [...sums.values()].flatMap(({ family, row: id, sum, count }): LearnedWay[] => {
-    const row = armRows.find(r => r.id === id)
-    const mean = sum / (count + priorTrials)
-    if (!row || (row.how !== 'method' && row.how !== 'oven')) return []
-    if (Math.abs(mean) < nothingNew.way) return []
-    const what = row.how === 'oven' ? `baked in ${row.says}` : row.says
-    const says =
-      `In this house it came out ${mean > 0 ? 'better' : 'no better'} when ` +
-      `${what} (${times(count)}).`
-    return [{ family, row, mean, says }]
-  })
-}
-
-/** The packets that winners were made with, each said once. */
-function packetSayings(lessons: readonly Lesson[]): HouseSaying[] {
-  const all = lessons.flatMap(({ about, family, title }): HouseSaying[] => {
-    if (about.what !== 'packet') return []
-    const says = `The winner of “${title}” was made with the packet “${about.name}”.`
-    return [{ family, school: null, says }]
-  })
-  return [...new Map(all.map(saying => [saying.says, saying])).values()]
-}
-
-/**
- * What plans are worked out with: doses, rests, sentences of method, sayings and how plans by each
- * substitution came out. Lessons that are off count for nothing.
- */
-export function knowledgeFrom(lessons: readonly Lesson[]): {
-  readonly doses: readonly HouseDose[]
-  readonly rests: readonly HouseRest[]
-  readonly steps: readonly HouseStep[]
-  readonly sayings: readonly HouseSaying[]
-  readonly tried: readonly Tried[]
-} {
-  const on = lessons.filter(lesson => !lesson.off)
-  const doses = learnedDoses(on).filter(dose => isNews(dose.factor))
-  const rests = learnedRests(on).filter(rest => isNews(rest.factor))
-  const ways = learnedWays(on)
-  const isWritten = ({ row, mean }: LearnedWay) => row.how === 'method' && mean >= worthWriting
-  const steps = ways
-    .filter(isWritten)
-    .flatMap(({ family, row, says }): HouseStep[] =>
-      row.how === 'method'
-        ? [{ family, says, step: row.step, before: row.before, unless: row.unless }]
-        : [],
-    )
-  const onlySaid = ways.filter(way => !isWritten(way))
-  return {
-    doses: doses.map(dose => ({
-      family: dose.family,
-      school: dose.school,
-      factor: dose.factor,
-      says: sayDose(dose),
-    })),
-    rests: rests.map(rest => ({
-      family: rest.family,
-      of: rest.of,
-      factor: rest.factor,
-      says: sayRest(rest),
-    })),
-    steps,
-    sayings: [
-      ...onlySaid.map(({ family, says }) => ({ family, school: null, says })),
-      ...packetSayings(on),
-    ],
-    tried: on.flatMap(({ family, about }) =>
-      about.what === 'schools' ? [{ family, schools: about.schools, result: about.result }] : [],
-    ),
-  }
-}
-
-/** What a lesson's weight is called, from so much on. */
-const lessonWorth = [
-  { from: 0.95, says: 'a full trial' },
-  { from: 0.4, says: 'half a trial' },
-  { from: -Infinity, says: 'a hint' },
-]
-const resultWords: Readonly<Record<Result, string>> = {
-  worked: 'it worked',
-  fair: 'passable',
-  failed: 'it failed',
-}
-/** A lesson in a sentence, for the list of what was learned. */
-export function sayLesson(lesson: Lesson): string {
-  const { about } = lesson
-  const { says: worth } = lessonWorth.find(row => lesson.weight >= row.from)!
-  if (about.what === 'dose')
-    return (
-      `${ingredientById(about.ingredient)?.name ?? about.ingredient}: ` +
-      `${Math.round(100 * about.factor)} % of what is worked out won (${worth})`
-    )
-  if (about.what === 'rest')
-    return `${restName(about.of)}: ${Math.round(100 * about.factor)} % of what is written won (${worth})`
-  if (about.what === 'schools')
-    return (
-      `${about.schools.map(id => substitutionById(id)?.name ?? id).join(', ')}: ` +
-      resultWords[about.result]
-    )
-  if (about.what === 'packet') return `made with the packet “${about.name}”`
-  const row = armRows.find(r => r.id === about.row)
-  return `${row && 'says' in row ? row.says : about.row}: ${about.better ? 'better' : 'no better'} (${worth})`
-}
+export const factorWithin = (factor: number) => Math.min(range[1], Math.max(range[0], factor))
 
 const grams = (arm: Arm, ingredient: string, component: string) =>
   arm.recipe.components
     .find(c => c.name === component)
     ?.lines.filter(l => l.ingredient === ingredient)
     .reduce((sum, l) => sum + (l.grams?.best ?? 0), 0) ?? 0
+
+/** A crowned trial: its winner, what it was held against, and the arms with one single change. */
+interface Crowned {
+  readonly base: Arm
+  readonly winner: Arm
+  readonly single: readonly { readonly arm: string; readonly change: Changed }[]
+}
+interface Teaching {
+  /** What makes the lesson's id, beside the trial's. */
+  readonly key: string
+  readonly about: Lesson['about']
+}
+/** The present one held, or the winner is one of those that were tried. */
+const isDecided = ({ base, winner }: Crowned, tried: Crowned['single']) =>
+  tried.length > 0 && (winner === base || tried.some(each => each.arm === winner.id))
+
+/** The doses of the base's substitutions: of a gel, or of what comes first. */
+function dosesIn(base: Arm) {
+  const doses = base.changes.flatMap(({ component, adds, school }) =>
+    adds.flatMap(({ ingredient, times }) =>
+      (school?.split('+') ?? []).flatMap(id => {
+        const rows = substitutionById(id)?.adds ?? []
+        const isDosed = rows.some(
+          (row, n) =>
+            row.ingredient === ingredient &&
+            (row.role === 'gel' || (row.role === undefined && n === 0)),
+        )
+        return isDosed ? [{ school: id, ingredient, component, house: times ?? 1 }] : []
+      }),
+    ),
+  )
+  return new Map(doses.map(dose => [`${dose.component}|${dose.ingredient}`, dose]))
+}
+/** Of each dose that was tried: the winner's, where it is one of its arms or the base. */
+function dosesTaught(of: Crowned): Teaching[] {
+  return [...dosesIn(of.base)].flatMap(([key, { school, ingredient, component, house }]) => {
+    const tried = of.single.filter(({ change }) =>
+      change.differences.every(d => d.what === 'line' && `${d.component}|${d.ingredient}` === key),
+    )
+    if (!isDecided(of, tried)) return []
+    const [was, is] = [of.base, of.winner].map(arm => grams(arm, ingredient, component)) as [
+      number,
+      number,
+    ]
+    if (!(was > 0 && is > 0)) return []
+    const factor = factorWithin((house * is) / was)
+    return [{ key: `dose:${ingredient}`, about: { what: 'dose', school, ingredient, factor } }]
+  })
+}
+/** Of each rest that was tried: how long it is against what the house had not yet moved. */
+function restsTaught(of: Crowned): Teaching[] {
+  const { base, winner } = of
+  // The first of each key counts.
+  const rests = restedIn(base.recipe, base.changes).toReversed()
+  const byKey = new Map(rests.map(rested => [rested.key, rested]))
+  return [...byKey.values()].flatMap(({ key, name, resting }) => {
+    const tried = of.single.filter(
+      ({ change }) =>
+        change.differences.every(d => d.what === 'rest' && d.name === name) &&
+        change.differences[0]!.from === resting.low,
+    )
+    if (!isDecided(of, tried)) return []
+    const moved = base.changes.find(c => c.rest?.of === key && c.rest.to === resting.low)?.rest
+    const won = tried.find(each => each.arm === winner.id)
+    const now = won ? won.change.differences[0]!.to! : resting.low
+    const factor = factorWithin(now / (moved?.from ?? resting.low))
+    return [{ key: `rest:${key}`, about: { what: 'rest', of: key, factor } }]
+  })
+}
+/** Does a change do what a row of ways says: another heat, or a sentence more? */
+function isWay({ key, says, differences }: Changed, row: ArmRow): boolean {
+  if (row.how === 'method') return key === 'method' && says.includes(row.step)
+  if (row.how !== 'oven' || key !== 'oven') return false
+  const [{ from, to }] = differences as [Difference]
+  return Math.abs((to ?? 0) - (from ?? 0) - row.by) < 1
+}
+/** Ways of working that were tried: better where one won, worse where the base did. */
+function waysTaught({ base, winner, single }: Crowned): Teaching[] {
+  return armRows.flatMap(row => {
+    const tried = single.find(({ change }) => isWay(change, row))
+    if (!tried || (tried.arm !== winner.id && winner !== base)) return []
+    const better = tried.arm === winner.id
+    return [{ key: `method:${row.id}`, about: { what: 'method', row: row.id, better } }]
+  })
+}
+interface TiedPacket {
+  readonly id: string
+  readonly name: string
+  readonly ingredient: string
+}
+/** Whose packets the winner's new things came out of: makes differ. */
+function packetsTaught({ winner }: Crowned, packets: readonly TiedPacket[]): Teaching[] {
+  const came = new Set(winner.changes.flatMap(c => c.adds.map(add => add.ingredient)))
+  return packets
+    .filter(packet => came.has(packet.ingredient))
+    .map(({ id, name, ingredient }) => ({
+      key: `packet:${id}`,
+      about: { what: 'packet', packet: id, name, ingredient },
+    }))
+}
+function substitutionsTaught({ winner }: Crowned): Teaching[] {
+  const schools = schoolsIn(winner)
+  if (!schools.length) return []
+  return [{ key: 'schools', about: { what: 'schools', schools, result: 'worked' } }]
+}
 
 /**
  * What a trial with a winner teaches, with this weight: doses and rests that were tried (also that
@@ -324,121 +178,32 @@ export function lessonsFrom(
   bake: string,
   on: string,
   weight: number,
-  packets: readonly {
-    readonly id: string
-    readonly name: string
-    readonly ingredient: string
-  }[] = [],
+  packets: readonly TiedPacket[] = [],
 ): Lesson[] {
-  const winner = trial.arms.find(a => a.id === trial.crowned)
+  const winner = trial.arms.find(arm => arm.id === trial.crowned)
   const base = trial.arms[0]
   if (!winner || !base) return []
-  const make = (n: string, about: Lesson['about'], part = weight): Lesson => ({
-    id: `${trial.id}:${n}`,
+  const single = changesIn(trial)
+    .filter(each => each.changes.length === 1)
+    .map(({ arm, changes }) => ({ arm, change: changes[0]! }))
+  const of: Crowned = { base, winner, single }
+  const all = [
+    ...substitutionsTaught(of),
+    ...dosesTaught(of),
+    ...restsTaught(of),
+    ...waysTaught(of),
+    ...packetsTaught(of, packets),
+  ]
+  return all.map(({ key, about }) => ({
+    id: `${trial.id}:${key}`,
     on,
     trial: trial.id,
     bake,
     title,
     family: trial.family,
-    weight: Math.min(1, Math.max(0, part)),
+    weight: Math.min(1, Math.max(0, weight)),
     about,
-  })
-  const lessons: Lesson[] = []
-  if (schoolsIn(winner).length)
-    lessons.push(make('schools', { what: 'schools', schools: schoolsIn(winner), result: 'worked' }))
-  const changes = changesIn(trial).filter(c => c.changes.length === 1)
-  // Of each dose that was tried: the winner's, where it is one of its arms or the base.
-  const dosed = new Map<
-    string,
-    { school: string; ingredient: string; component: string; house: number }
-  >()
-  for (const change of base.changes)
-    for (const add of change.adds)
-      for (const school of change.school?.split('+') ?? []) {
-        const row = substitutionById(school)
-        if (
-          row?.adds.some(
-            d =>
-              d.ingredient === add.ingredient &&
-              (d.role === 'gel' || (d.role === undefined && d === row.adds[0])),
-          )
-        )
-          dosed.set(`${change.component}|${add.ingredient}`, {
-            school,
-            ingredient: add.ingredient,
-            component: change.component,
-            house: add.times ?? 1,
-          })
-      }
-  for (const [key, { school, ingredient, component, house }] of dosed) {
-    const tried = changes.filter(c =>
-      c.changes[0]!.differences.every(
-        d => d.what === 'line' && `${d.component}|${d.ingredient}` === key,
-      ),
-    )
-    if (!tried.length || !(winner === base || tried.some(c => c.arm === winner.id))) continue
-    const [was, is] = [grams(base, ingredient, component), grams(winner, ingredient, component)]
-    if (was > 0 && is > 0)
-      lessons.push(
-        make(`dose:${ingredient}`, {
-          what: 'dose',
-          school,
-          ingredient,
-          factor: clamp((house * is) / was),
-        }),
-      )
-  }
-  // Of each rest that was tried: how long it is against what the house had not yet moved.
-  for (const rested of new Map(
-    restedIn(base.recipe, base.changes)
-      .toReversed()
-      .map(r => [r.key, r]),
-  ).values()) {
-    const tried = changes.filter(
-      c =>
-        c.changes[0]!.differences.every(d => d.what === 'rest' && d.name === rested.name) &&
-        c.changes[0]!.differences[0]!.from === rested.resting.low,
-    )
-    const won = tried.find(c => c.arm === winner.id)
-    if (!tried.length || !(won || winner === base)) continue
-    const written =
-      base.changes.find(c => c.rest?.of === rested.key && c.rest.to === rested.resting.low)?.rest
-        ?.from ?? rested.resting.low
-    lessons.push(
-      make(`rest:${rested.key}`, {
-        what: 'rest',
-        of: rested.key,
-        factor: clamp((won ? won.changes[0]!.differences[0]!.to! : rested.resting.low) / written),
-      }),
-    )
-  }
-  for (const row of armRows) {
-    if (row.how !== 'method' && row.how !== 'oven') continue
-    const arm = changes.find(c => {
-      const [one] = c.changes
-      return row.how === 'oven'
-        ? one!.key === 'oven' &&
-            Math.abs((one!.differences[0]!.to ?? 0) - (one!.differences[0]!.from ?? 0) - row.by) < 1
-        : one!.key === 'method' && one!.says.includes(row.step)
-    })
-    if (arm && (arm.arm === winner.id || winner === base))
-      lessons.push(
-        make(`method:${row.id}`, { what: 'method', row: row.id, better: arm.arm === winner.id }),
-      )
-  }
-  // Whose packets its new things came out of: makes differ.
-  const came = new Set(winner.changes.flatMap(c => c.adds.map(a => a.ingredient)))
-  for (const packet of packets)
-    if (came.has(packet.ingredient))
-      lessons.push(
-        make(`packet:${packet.id}`, {
-          what: 'packet',
-          packet: packet.id,
-          name: packet.name,
-          ingredient: packet.ingredient,
-        }),
-      )
-  return lessons
+  }))
 }
 
 /** The lessons with those of a trial in place of what it taught before. */

@@ -10,17 +10,14 @@ import { changesOf, differencesOf } from './difference'
 import { tooFine } from './fine'
 import { beforeTest, judgeTasting, weightOf } from './judge'
 import {
-  learn,
+  knowledgeFrom,
   learnedDoses,
   learnedRests,
-  lessonsFrom,
   priorTrials,
   sayDose,
   sayRest,
-  knowledgeFrom,
-  turned,
-  type Lesson,
-} from './learn'
+} from './knowledge'
+import { learn, lessonsFrom, turned, type Lesson } from './learn'
 import {
   answered,
   beginTrial,

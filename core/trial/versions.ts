@@ -2,7 +2,7 @@ import type { Recipe } from '../recipe'
 import type { Change, Plan } from '../swap'
 import { changesOf, differencesOf, type Changed, type Difference } from './difference'
 import { judgeTasting } from './judge'
-import { bakeLossOfArm, profileOf, type Trial } from './trial'
+import { bakeLossOfArm, profileOf, type Arm, type Trial } from './trial'
 import { lexicon } from './tables/lexicon'
 
 /**
@@ -55,6 +55,77 @@ export interface Grown {
 
 const same = (a: Recipe, b: Recipe) => !differencesOf(a, b).length
 
+function outcomeOf({ record }: Arm): Outcome {
+  const profile = profileOf(record)
+  return {
+    scores: Object.fromEntries([...profile].map(([word, { mean }]) => [word, mean])),
+    tasters: new Set(record.scores.map(score => score.taster)).size,
+    loss: bakeLossOfArm(record),
+    minutes: record.minutes,
+    height: record.height,
+    spread: record.spread,
+    note: record.note,
+  }
+}
+type Leaf = Omit<Version, 'since'>
+const written = (bake: Grown): Version => ({
+  id: 'written',
+  parent: null,
+  kind: 'written',
+  label: 'as written',
+  says: 'as it was read',
+  on: bake.created.slice(0, 10),
+  recipe: bake.recipe,
+  changes: [],
+  trial: null,
+  crowned: false,
+  outcome: never,
+  since: [],
+})
+const planned = (plan: Plan): Leaf => ({
+  id: 'plan',
+  parent: 'written',
+  kind: 'plan',
+  label: 'plan',
+  says: plan.title,
+  on: '',
+  recipe: plan.recipe,
+  changes: plan.changes,
+  trial: null,
+  crowned: false,
+  outcome: never,
+})
+const armOf = (trial: Trial, arm: Arm, of: Pick<Leaf, 'parent' | 'kind' | 'label'>): Leaf => ({
+  ...of,
+  id: arm.id,
+  says: arm.says,
+  on: trial.begun,
+  recipe: arm.recipe,
+  changes: arm.changes,
+  trial: trial.id,
+  crowned: trial.crowned === arm.id,
+  outcome: outcomeOf(arm),
+})
+const byDay = (a: Trial, b: Trial) => a.begun.localeCompare(b.begun) || a.id.localeCompare(b.id)
+
+/** The versions of one trial, beside those that there are: its base, where it is a new one, and its arms. */
+function leavesOf(trial: Trial, trials: readonly Trial[], all: readonly Version[]): Leaf[] {
+  const [base, ...others] = trial.arms
+  if (!base) return []
+  // The youngest that is the same: a winner before the plan that it became.
+  const there = all.findLast(version => same(version.recipe, base.recipe))
+  const won = trials.find(t => t.id === trial.rematchOf)?.crowned
+  const under = trial.rematchOf ? all.find(version => version.id === won) : undefined
+  const parent = there ?? under ?? all[0]!
+  const label = base.changes.length ? 'the plan that was tried' : 'what was tried'
+  const root = armOf(trial, base, { parent: parent.id, kind: 'plan', label })
+  const hangs = there?.id ?? base.id
+  const arms = others.map(arm =>
+    armOf(trial, arm, { parent: hangs, kind: 'arm', label: arm.letter }),
+  )
+  return there ? arms : [root, ...arms]
+}
+
 /**
  * Every version of a dessert as a tree: as it was written, the plan, and the arms of its trials in
  * the order of their days. A trial hangs on the version that it began with: the winner of the one
@@ -62,97 +133,16 @@ const same = (a: Recipe, b: Recipe) => !differencesOf(a, b).length
  * Parents come before their children.
  */
 export function versionsOf(bake: Grown): Version[] {
-  const all: Version[] = [
-    {
-      id: 'written',
-      parent: null,
-      kind: 'written',
-      label: 'as written',
-      says: 'as it was read',
-      on: bake.created.slice(0, 10),
-      recipe: bake.recipe,
-      changes: [],
-      trial: null,
-      crowned: false,
-      outcome: never,
-      since: [],
-    },
-  ]
-  const add = (v: Omit<Version, 'since'>) => {
-    const parent = all.find(p => p.id === v.parent)
-    all.push({
-      ...v,
-      since: parent ? changesOf(differencesOf(parent.recipe, v.recipe), parent, v) : [],
-    })
+  const all: Version[] = [written(bake)]
+  const add = (leaf: Leaf) => {
+    const parent = all.find(version => version.id === leaf.parent)
+    const differences = parent ? differencesOf(parent.recipe, leaf.recipe) : []
+    all.push({ ...leaf, since: parent ? changesOf(differences, parent, leaf) : [] })
   }
-  const trials = [...(bake.trials ?? [])].sort(
-    (a, b) => a.begun.localeCompare(b.begun) || a.id.localeCompare(b.id),
-  )
-  for (const trial of trials) {
-    const [base, ...others] = trial.arms
-    if (!base) continue
-    // The youngest that is the same: a winner before the plan that it became.
-    const there = all.findLast(v => same(v.recipe, base.recipe))
-    const outcome = (arm: typeof base): Outcome => {
-      const profile = profileOf(arm.record)
-      return {
-        scores: Object.fromEntries([...profile].map(([word, { mean }]) => [word, mean])),
-        tasters: new Set(arm.record.scores.map(s => s.taster)).size,
-        loss: bakeLossOfArm(arm.record),
-        minutes: arm.record.minutes,
-        height: arm.record.height,
-        spread: arm.record.spread,
-        note: arm.record.note,
-      }
-    }
-    const under = trial.rematchOf
-      ? (all.find(v => v.id === trials.find(t => t.id === trial.rematchOf)?.crowned) ?? there)
-      : there
-    const parent = there ?? under ?? all[0]!
-    if (!there)
-      add({
-        id: base.id,
-        parent: parent.id,
-        kind: 'plan',
-        label: base.changes.length ? 'the plan that was tried' : 'what was tried',
-        says: base.says,
-        on: trial.begun,
-        recipe: base.recipe,
-        changes: base.changes,
-        trial: trial.id,
-        crowned: trial.crowned === base.id,
-        outcome: outcome(base),
-      })
-    const hangs = there?.id ?? base.id
-    for (const arm of others)
-      add({
-        id: arm.id,
-        parent: hangs,
-        kind: 'arm',
-        label: arm.letter,
-        says: arm.says,
-        on: trial.begun,
-        recipe: arm.recipe,
-        changes: arm.changes,
-        trial: trial.id,
-        crowned: trial.crowned === arm.id,
-        outcome: outcome(arm),
-      })
-  }
-  if (bake.plan && !all.some(v => same(v.recipe, bake.plan!.recipe)))
-    add({
-      id: 'plan',
-      parent: 'written',
-      kind: 'plan',
-      label: 'plan',
-      says: bake.plan.title,
-      on: '',
-      recipe: bake.plan.recipe,
-      changes: bake.plan.changes,
-      trial: null,
-      crowned: false,
-      outcome: never,
-    })
+  const trials = [...(bake.trials ?? [])].sort(byDay)
+  for (const trial of trials) leavesOf(trial, trials, all).forEach(add)
+  const { plan } = bake
+  if (plan && !all.some(version => same(version.recipe, plan.recipe))) add(planned(plan))
   return all
 }
 

@@ -3,16 +3,8 @@ import { restName, substitutionById } from '../swap'
 import { heldIn } from './difference'
 import { tooFine } from './fine'
 import { judgeTasting, weightOf } from './judge'
-import {
-  learnedDoses,
-  learnedRests,
-  lessonsFrom,
-  sayDose,
-  sayLesson,
-  sayRest,
-  knowledgeFrom,
-  type Lesson,
-} from './learn'
+import { knowledgeFrom, learnedDoses, learnedRests, sayDose, sayLesson, sayRest } from './knowledge'
+import { lessonsFrom, type Lesson } from './learn'
 import { changesIn, type Trial } from './trial'
 
 /** What the pages say of a trial and of what a house has learned, worked out in one go. */

@@ -8,6 +8,9 @@ import '../../core/packet/packet.test'
 import '../../core/packet/corpus.test'
 import '../../core/people/heated.test'
 import '../../core/people/cautions.test'
+import '../../core/recipe/things/made.test'
+import '../../core/recipe/things/steps.test'
+import '../../core/recipe/things/things.test'
 
 // It stands in for Jest's own globals here.
 export { collected } from './shim.mjs'

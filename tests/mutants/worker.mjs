@@ -2,6 +2,9 @@
 // whether a mutant is noticed.
 import { parentPort, workerData } from 'node:worker_threads'
 
+// What tests print when they are through is of no use here.
+globalThis.afterAll = () => undefined
+
 const space = (globalThis.__stryker__ ??= {})
 space.mutantCoverage = { static: {}, perTest: {} }
 const { collected, stockPantry, emptyStock } = await import(workerData.bundle)
