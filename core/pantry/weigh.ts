@@ -88,90 +88,93 @@ function sized(
 const pieceIn = (ingredient: Ingredient, unit: string, region: Region) =>
   ingredient.pieces[`${unit}@${region}`] ?? ingredient.pieces[unit]
 
+const unknownWeight = (how: string): Weighed => ({ grams: null, how, source: '' })
+
+function byMass(count: Spread, unit: Unit): Weighed {
+  const how =
+    unit.id === 'g' ? 'weight as written' : `${unit.names.at(-1)} of ${round(unit.g!, 6)} g`
+  return { grams: times(count, exactly(unit.g!)), how, source: unit.source }
+}
+function byPinch(count: Spread, unit: Unit): Weighed {
+  const [low, best, high] = unit.range!
+  const how = `a ${unit.id} is ${low}–${high} g`
+  return { grams: times(count, { low, best, high }), how, source: unit.source }
+}
+/** What a word like "heaped" makes of a spoon or cup: a row, and by how much it is more. */
+function fillingOf(unit: Unit, words: string) {
+  const row = fillingRows.find(each => new RegExp(`\\b${each.word}\\b`, 'i').test(words))
+  const ofCup = unit.id === 'cup' ? row?.cup : undefined
+  const [low, best, high] = ofCup ?? row?.factor ?? [1, 1, 1]
+  const isMeasure = unit.id !== 'ml' && unit.id !== 'l'
+  const fill = isMeasure ? { low, best, high } : exactly(1)
+  return { fill, said: row ? `, ${row.word}` : '' }
+}
+type OfIngredient = Omit<WeighAsked, 'unit' | 'ingredient'> & {
+  readonly unit: Unit
+  readonly ingredient: Ingredient
+}
+function byVolume({ amount, unit, ingredient, region, words, usual }: OfIngredient): Weighed {
+  const count = inRange(amount)
+  const ml = millilitresIn(unit, region)!
+  const { fill, said } = fillingOf(unit, words)
+  const own = ownSpoon(ingredient.id, unit.id)
+  if (own) {
+    const how = `your own ${unit.names[0]}: ${round(own.grams)} g${said}`
+    const grams = times(times(count, exactly(own.grams)), fill)
+    return { grams, how, source: 'weighed in this house' }
+  }
+  const handlings = Object.keys(ingredient.density).length
+  if (!handlings)
+    return unknownWeight(`what a spoon or cup of ${ingredient.name} weighs is not known`)
+  const { spread, handling } = densityOf(ingredient, words, usual)
+  const handled = handlings > 1 ? `, ${handling}` : ''
+  const measure = unit.id === 'ml' ? '' : `${unit.names[0]} of ${round(ml, 4)} ml × `
+  return {
+    grams: times(times(times(count, exactly(ml)), fill), spread),
+    how: `${measure}${round(spread.best)} g/ml${handled}${said}`,
+    source: `${unit.source}; ${ingredient.source}`,
+  }
+}
+function byPiece(
+  count: Spread,
+  unit: Unit | null,
+  { ingredient, region, words }: Pick<OfIngredient, 'ingredient' | 'region' | 'words'>,
+): Weighed {
+  const egg = unit === null || unit.id === 'piece' ? eggPiece(ingredient, words, region) : null
+  if (egg) return { grams: times(count, egg.g), how: egg.how, source: '[U]; [L, EU 2023/2465]' }
+  const piece = pieceIn(ingredient, unit?.id ?? '', region)
+  if (!piece)
+    return unknownWeight(unit ? `what one ${unit.id} weighs is not known` : 'no unit is written')
+  const [low, best, high] = sized(piece, words)
+  const how = `${round(best)} g each`
+  return { grams: times(count, { low, best, high }), how, source: ingredient.source }
+}
+
+/** An amount in a unit of an ingredient, with the words around it, in a region; handling as it is usual. */
+export interface WeighAsked {
+  readonly amount: Amount
+  readonly unit: Unit | null
+  readonly ingredient: Ingredient | null
+  readonly region: Region
+  readonly words: string
+  readonly usual?: Handling
+}
+
 /**
  * Grams of an amount in a unit (null: a bare count) of an ingredient, in that region, with low and
  * high; `words` are the line's other words (they may name a handling, a filling or an egg's size);
  * `usual` is how this baker fills a cup when no word says it. `grams` is null when it cannot be
  * known: no weight for such a piece, or a volume of something whose density is not known.
  */
-export function weigh(
-  amount: Amount,
-  unit: Unit | null,
-  ingredient: Ingredient | null,
-  region: Region,
-  words: string,
-  usual?: Handling,
-): Weighed {
+export function weigh(asked: WeighAsked): Weighed {
+  const { amount, unit, ingredient, region, words } = asked
   const count = inRange(amount)
-  if (
-    unit?.kind === 'mass' &&
-    (unit.id !== 'stick-butter' || !ingredient?.pieces['stick-butter'])
-  ) {
-    const grams = times(count, exactly(unit.g!))
-    return {
-      grams,
-      how: unit.id === 'g' ? 'weight as written' : `${unit.names.at(-1)} of ${round(unit.g!, 6)} g`,
-      source: unit.source,
-    }
-  }
-  if (unit?.kind === 'vague') {
-    const [low, best, high] = unit.range!
-    return {
-      grams: times(count, { low, best, high }),
-      how: `a ${unit.id} is ${low}–${high} g`,
-      source: unit.source,
-    }
-  }
-  if (!ingredient)
-    return {
-      grams: null,
-      how: 'the ingredient is not known, so its weight is not either',
-      source: '',
-    }
-  if (unit?.kind === 'volume') {
-    const ml = millilitresIn(unit, region)!
-    const filling = fillingRows.find(row => new RegExp(`\\b${row.word}\\b`, 'i').test(words))
-    const [low, best, high] = (unit.id === 'cup' ? filling?.cup : undefined) ??
-      filling?.factor ?? [1, 1, 1]
-    const fill = unit.id !== 'ml' && unit.id !== 'l' ? { low, best, high } : exactly(1)
-    const own = ownSpoon(ingredient.id, unit.id)
-    if (own)
-      return {
-        grams: times(times(count, exactly(own.grams)), fill),
-        how: `your own ${unit.names[0]}: ${round(own.grams)} g${filling ? `, ${filling.word}` : ''}`,
-        source: 'weighed in this house',
-      }
-    if (!Object.keys(ingredient.density).length)
-      return {
-        grams: null,
-        how: `what a spoon or cup of ${ingredient.name} weighs is not known`,
-        source: '',
-      }
-    const { spread, handling } = densityOf(ingredient, words, usual)
-    const handled = Object.keys(ingredient.density).length > 1 ? `, ${handling}` : ''
-    return {
-      grams: times(times(times(count, exactly(ml)), fill), spread),
-      how:
-        `${unit.id === 'ml' ? '' : `${unit.names[0]} of ${round(ml, 4)} ml × `}${round(spread.best)} ` +
-        `g/ml${handled}${filling ? `, ${filling.word}` : ''}`,
-      source: `${unit.source}; ${ingredient.source}`,
-    }
-  }
-  const egg = unit === null || unit.id === 'piece' ? eggPiece(ingredient, words, region) : null
-  if (egg) return { grams: times(count, egg.g), how: egg.how, source: '[U]; [L, EU 2023/2465]' }
-  const piece = pieceIn(ingredient, unit?.id ?? '', region)
-  if (!piece)
-    return {
-      grams: null,
-      how: unit ? `what one ${unit.id} weighs is not known` : 'no unit is written',
-      source: '',
-    }
-  const [low, best, high] = sized(piece, words)
-  return {
-    grams: times(count, { low, best, high }),
-    how: `${round(best)} g each`,
-    source: ingredient.source,
-  }
+  const isOwnStick = unit?.id === 'stick-butter' && ingredient?.pieces['stick-butter']
+  if (unit?.kind === 'mass' && !isOwnStick) return byMass(count, unit)
+  if (unit?.kind === 'vague') return byPinch(count, unit)
+  if (!ingredient) return unknownWeight('the ingredient is not known, so its weight is not either')
+  if (unit?.kind === 'volume') return byVolume({ ...asked, unit, ingredient })
+  return byPiece(count, unit, { ingredient, region, words })
 }
 
 /** Grams a millilitre by the house's own weighed spoon or cup of it; null when none was weighed. */

@@ -19,6 +19,7 @@ import {
 } from './draft'
 import { readLine } from './line/line'
 import {
+  type Component,
   linesOf,
   type Finding,
   type Line,
@@ -141,122 +142,125 @@ const unknownWords = (line: Line): string => {
   return line.unread.length ? line.name : ''
 }
 
-function apply(draft: EditDraft, edit: Exclude<RecipeEdit, BakerAnswer>): Step {
-  const { recipe } = draft
-  const line = 'lineId' in edit ? linesOf(recipe).find(l => l.id === edit.lineId) : undefined
-  if ('lineId' in edit && !line) return refuse('That line is not there any more.')
-  switch (edit.do) {
-    case 'retype':
-      return reread(draft, line!, edit.text)
-    case 'say':
-      return reread(draft, line!, line!.text, { ingredient: edit.ingredient })
-    case 'say-words':
-      return eachLine(draft, (now, l) =>
-        sameWords(unknownWords(l), edit.words)
-          ? reread(now, l, l.text, { ingredient: edit.ingredient })
-          : done(now),
+type Edit = Exclude<RecipeEdit, BakerAnswer>
+type EditOf<Do extends Edit['do']> = Extract<Edit, { readonly do: Do }>
+
+const stepWords = (text: string) => text.replace(/\s+/gu, ' ').trim().slice(0, longestStep)
+const partName = (text: string) => text.trim().toLowerCase().slice(0, 60)
+const withRecipe = (draft: EditDraft, change: Partial<Recipe>) =>
+  done({ ...draft, recipe: { ...draft.recipe, ...change } })
+
+/** What is done to steps. */
+const stepEdits: { [Do in StepEdit]: (draft: EditDraft, edit: EditOf<Do>) => Step } = {
+  'restep': (draft, { component, at, text }) => {
+    const words = stepWords(text)
+    if (!words)
+      return refuse(
+        'A step needs words. The old ones are kept; take the step out if it is not needed.',
       )
-    case 'remove':
-      return done(replaceLine(draft, line!.id, [], []))
-    case 'add':
-      return addLine(draft, edit.component, edit.text, edit.after)
-    case 'move':
-      return moveLine(draft, line!, edit.to, edit.before)
-    case 'split':
-      return splitLine(draft, line!, edit.at)
-    case 'join':
-      return joinLine(draft, line!)
-    case 'restep': {
-      const text = edit.text.replace(/\s+/gu, ' ').trim().slice(0, longestStep)
-      return text
-        ? changeSteps(draft, edit.component, edit.at, steps => {
-            steps[edit.at] = [text, steps[edit.at]?.[1] ?? null]
-          })
-        : refuse(
-            'A step needs words. The old ones are kept; take the step out if it is not needed.',
-          )
-    }
-    case 'add-step': {
-      const text = edit.text.replace(/\s+/gu, ' ').trim().slice(0, longestStep)
-      return text
-        ? changeSteps(draft, edit.component, edit.after, steps => {
-            steps.splice(edit.after + 1, 0, [text, null])
-          })
-        : refuse('A step needs words.')
-    }
-    case 'remove-step':
-      return changeSteps(draft, edit.component, edit.at, steps => {
-        steps.splice(edit.at, 1)
-      })
-    case 'move-step':
-      return changeSteps(draft, edit.component, edit.at, steps => {
-        const [step] = steps.splice(edit.at, 1)
-        if (step) steps.splice(Math.max(0, edit.to), 0, step)
-      })
-    case 'rename-part': {
-      const name = edit.name.trim().toLowerCase().slice(0, 60)
-      if (recipe.components.some(c => c.name === name && c.name !== edit.component))
-        return refuse(`There is a part “${name || 'without a name'}” already.`)
-      return done({
-        ...draft,
-        recipe: {
-          ...recipe,
-          components: recipe.components.map(c =>
-            c.name === edit.component
-              ? { ...c, name, lines: c.lines.map(l => ({ ...l, component: name })) }
-              : c,
-          ),
-        },
-      })
-    }
-    case 'add-part': {
-      const name = edit.name.trim().toLowerCase().slice(0, 60)
-      if (!name) return refuse('A part needs a name, such as “glaze”.')
-      return recipe.components.some(c => c.name === name)
-        ? refuse(`There is a part “${name}” already.`)
-        : done({
-            ...draft,
-            recipe: {
-              ...recipe,
-              components: [...recipe.components, { name, lines: [], steps: [], stepsFrom: [] }],
-            },
-          })
-    }
-    case 'region':
-      return inRegion(draft, edit.region)
-    case 'handling':
-      return inRegion({ ...draft, recipe: { ...recipe, handling: edit.handling } }, recipe.region)
-    case 'title':
-      return edit.title.trim()
-        ? done({ ...draft, recipe: { ...recipe, title: edit.title.trim().slice(0, 120) } })
-        : refuse('A dessert needs a name. The old one is kept.')
-    case 'oven':
-      return edit.celsius >= 30 && edit.celsius <= 320
-        ? done({
-            ...draft,
-            recipe: {
-              ...recipe,
-              oven: {
-                fan: false,
-                minutes: null,
-                ...recipe.oven,
-                celsius: edit.celsius,
-                text: `${edit.celsius} °C`,
-              },
-            },
-          })
-        : refuse('An oven bakes between 30 and 320 °C.')
-    case 'scale':
-      return edit.by > 0 && edit.by <= 50
-        ? eachLine(draft, (now, l) =>
-            reread(now, l, scaledText(l, edit.by, recipe.region), answerOf(l)),
-          )
-        : refuse('An amount can be made up to fifty times as much.')
-    case 'dismiss':
-      return done({ ...draft, settled: [...new Set([...draft.settled, edit.key])] })
-    case 'recall':
-      return done({ ...draft, settled: draft.settled.filter(key => key !== edit.key) })
+    return changeSteps(draft, component, at, steps => {
+      steps[at] = [words, steps[at]?.[1] ?? null]
+    })
+  },
+  'add-step': (draft, { component, after, text }) => {
+    const words = stepWords(text)
+    if (!words) return refuse('A step needs words.')
+    return changeSteps(draft, component, after, steps => {
+      steps.splice(after + 1, 0, [words, null])
+    })
+  },
+  'remove-step': (draft, { component, at }) =>
+    changeSteps(draft, component, at, steps => {
+      steps.splice(at, 1)
+    }),
+  'move-step': (draft, { component, at, to }) =>
+    changeSteps(draft, component, at, steps => {
+      const [step] = steps.splice(at, 1)
+      if (step) steps.splice(Math.max(0, to), 0, step)
+    }),
+}
+type StepEdit = 'restep' | 'add-step' | 'remove-step' | 'move-step'
+
+/** What is done to the recipe as a whole. */
+const wholeEdits: { [Do in WholeEdit]: (draft: EditDraft, edit: EditOf<Do>) => Step } = {
+  'say-words': (draft, { words, ingredient }) =>
+    eachLine(draft, (now, line) =>
+      sameWords(unknownWords(line), words)
+        ? reread(now, line, line.text, { ingredient })
+        : done(now),
+    ),
+  'add': (draft, { component, text, after }) => addLine(draft, component, text, after),
+  'rename-part': (draft, { component, name: given }) => {
+    const { components } = draft.recipe
+    const name = partName(given)
+    if (components.some(c => c.name === name && c.name !== component))
+      return refuse(`There is a part “${name || 'without a name'}” already.`)
+    const renamed = (part: Component): Component => ({
+      ...part,
+      name,
+      lines: part.lines.map(line => ({ ...line, component: name })),
+    })
+    return withRecipe(draft, {
+      components: components.map(c => (c.name === component ? renamed(c) : c)),
+    })
+  },
+  'add-part': (draft, { name: given }) => {
+    const { components } = draft.recipe
+    const name = partName(given)
+    if (!name) return refuse('A part needs a name, such as “glaze”.')
+    if (components.some(c => c.name === name)) return refuse(`There is a part “${name}” already.`)
+    const fresh = { name, lines: [], steps: [], stepsFrom: [] }
+    return withRecipe(draft, { components: [...components, fresh] })
+  },
+  'region': (draft, { region }) => inRegion(draft, region),
+  'handling': (draft, { handling }) =>
+    inRegion({ ...draft, recipe: { ...draft.recipe, handling } }, draft.recipe.region),
+  'title': (draft, { title: given }) => {
+    const title = given.trim().slice(0, 120)
+    return title
+      ? withRecipe(draft, { title })
+      : refuse('A dessert needs a name. The old one is kept.')
+  },
+  'oven': (draft, { celsius }) => {
+    if (!(celsius >= 30 && celsius <= 320)) return refuse('An oven bakes between 30 and 320 °C.')
+    const { oven } = draft.recipe
+    const set = { fan: false, minutes: null, ...oven, celsius, text: `${celsius} °C` }
+    return withRecipe(draft, { oven: set })
+  },
+  'scale': (draft, { by }) =>
+    by > 0 && by <= 50
+      ? eachLine(draft, (now, line) =>
+          reread(now, line, scaledText(line, by, draft.recipe.region), answerOf(line)),
+        )
+      : refuse('An amount can be made up to fifty times as much.'),
+  'dismiss': (draft, { key }) => done({ ...draft, settled: [...new Set([...draft.settled, key])] }),
+  'recall': (draft, { key }) =>
+    done({ ...draft, settled: draft.settled.filter(each => each !== key) }),
+}
+type WholeEdit = Exclude<Edit['do'], StepEdit | LineEdit>
+
+/** What is done to a line that is there. */
+const lineEdits: { [Do in LineEdit]: (draft: EditDraft, line: Line, edit: EditOf<Do>) => Step } = {
+  retype: (draft, line, { text }) => reread(draft, line, text),
+  say: (draft, line, { ingredient }) => reread(draft, line, line.text, { ingredient }),
+  remove: (draft, line) => done(replaceLine(draft, line.id, [], [])),
+  move: (draft, line, { to, before }) => moveLine(draft, line, to, before),
+  split: (draft, line, { at }) => splitLine(draft, line, at),
+  join: (draft, line) => joinLine(draft, line),
+}
+type LineEdit = 'retype' | 'say' | 'remove' | 'move' | 'split' | 'join'
+const isOfLine = (edit: Edit): edit is EditOf<LineEdit> => edit.do in lineEdits
+const isOfStep = (edit: Edit): edit is EditOf<StepEdit> => edit.do in stepEdits
+
+function apply(draft: EditDraft, edit: Edit): Step {
+  if (isOfLine(edit)) {
+    const line = linesOf(draft.recipe).find(l => l.id === edit.lineId)
+    return line
+      ? lineEdits[edit.do](draft, line, edit as never)
+      : refuse('That line is not there any more.')
   }
+  if (isOfStep(edit)) return stepEdits[edit.do](draft, edit as never)
+  return wholeEdits[edit.do](draft, edit as never)
 }
 
 function inRegion(draft: EditDraft, region: Region): Step {

@@ -33,37 +33,32 @@ const readies =
   /^\s*(?:(?:for|to\s+make)\s+the\s+([\p{L} -]{3,60}?)[,:]|([\p{L} -]{3,60}?),\s+[\d½¼¾])/iu
 const isKind = (kind: string): kind is RestKind => (restKinds as readonly string[]).includes(kind)
 
+/** Where the sentence around a span begins and ends. */
+function sentenceAround(text: string, [start, end]: Span): Span {
+  const begins = ['. ', '! ', '; '].map(mark => text.lastIndexOf(mark, start - 1) + 1)
+  const ends = ['.', '!', ';'].map(mark => text.indexOf(mark, end)).filter(at => at >= 0)
+  return [Math.max(...begins), Math.min(text.length, ...ends)]
+}
+/** A night is no time that a clock is set to. */
+const isNight = (text: string, span: Span) => /night|evening/iu.test(text.slice(...span))
+
 /** Every resting of a recipe, part by part in the order of its steps. */
 export function restTimesIn(recipe: Recipe): RestTime[] {
-  const found: RestTime[] = []
   let baked = false
-  for (const [part, c] of recipe.components.entries())
-    for (const [step, text] of c.steps.entries()) {
-      const own = readies.exec(text)
-      const of = (own?.[1] ?? own?.[2])?.trim() ?? null
-      for (const { kind, low, high, span } of readStepTimes(text)) {
-        if (kind === 'bake') baked = true
-        if (!isKind(kind) || low < 1 || /night|evening/iu.test(text.slice(...span))) continue
-        const from = Math.max(
-          ...['. ', '! ', '; '].map(mark => text.lastIndexOf(mark, span[0] - 1) + 1),
-        )
-        const ends = ['.', '!', ';'].map(mark => text.indexOf(mark, span[1])).filter(at => at >= 0)
-        found.push({
-          part,
-          step,
-          component: c.name,
-          of,
-          kind,
-          low,
-          high,
-          span,
-          baked,
-          sentence:
-            `${text.slice(from, span[0])}…${text.slice(span[1], Math.min(text.length, ...ends))}`.trim(),
-        })
-      }
-    }
-  return found
+  const inStep = (text: string, place: Pick<RestTime, 'part' | 'step' | 'component'>) => {
+    const own = readies.exec(text)
+    const of = (own?.[1] ?? own?.[2])?.trim() ?? null
+    return readStepTimes(text).flatMap(({ kind, low, high, span }): RestTime[] => {
+      if (kind === 'bake') baked = true
+      if (!isKind(kind) || low < 1 || isNight(text, span)) return []
+      const [from, to] = sentenceAround(text, span)
+      const sentence = `${text.slice(from, span[0])}…${text.slice(span[1], to)}`.trim()
+      return [{ ...place, of, kind, low, high, span, baked, sentence }]
+    })
+  }
+  return recipe.components.flatMap((c, part) =>
+    c.steps.flatMap((text, step) => inStep(text, { part, step, component: c.name })),
+  )
 }
 
 const isPlain = (minutes: Minutes) => minutes < 120 && minutes !== 60

@@ -7,7 +7,7 @@ import {
   type Ingredient,
 } from '../../pantry'
 import { namedByLine } from '../things/things'
-import { finding, linesOf, type Finding, type Recipe } from '../recipe'
+import { finding, linesOf, type Correction, type Finding, type Line, type Recipe } from '../recipe'
 import type { PlacedStep } from '../things/steps'
 
 const against = (
@@ -22,75 +22,81 @@ const against = (
   )
 
 /** What the title, or the name of a part, says is not in it, and a line or a step brings all the same. */
+/** Where a claim may stand, with what it speaks for. */
+interface ClaimPlace {
+  readonly name: string
+  readonly lines: readonly Line[]
+  readonly steps: readonly PlacedStep[]
+  readonly isTitle: boolean
+}
+type Claim = ReturnType<typeof claimsIn>[number]
+
+const saysSo = ({ isTitle, name }: ClaimPlace, claim: Claim) =>
+  `${isTitle ? 'The title' : `“${name}”`} says ${claim.words}, but`
+/** The title without the claim. */
+function withoutClaim(recipe: Recipe, claim: Claim): readonly Correction[] {
+  const title = `${recipe.title.slice(0, claim.start)}${recipe.title.slice(claim.end)}`
+    .replace(/\s+/gu, ' ')
+    .replace(/^[\s,–-]+/u, '')
+    .trim()
+  if (!title) return []
+  const capital = title.charAt(0).toUpperCase() + title.slice(1)
+  const label = `Take “${claim.words}” out of the title`
+  return [{ label, edits: [{ do: 'title', title: capital }] }]
+}
+/** The first line that brings what the claim denies. */
+function againstLines(recipe: Recipe, place: ClaimPlace, claim: Claim): Finding[] {
+  for (const line of place.lines.flatMap(each => [each, ...each.orElse])) {
+    const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
+    const holds =
+      ingredient && against(claim, ingredient, namedByLine(line, recipe.region).slice(0, 1))
+    if (!holds) continue
+    return [
+      finding({
+        code: 'claim',
+        severity: 'ask',
+        lineId: line.id.replace(/(?:-or)+$/u, ''),
+        text: line.text,
+        about: `${claim.words} ${line.text}`,
+        sentence: `${saysSo(place, claim)} “${line.text}” brings ${avoidableName(holds)}.`,
+        corrections: place.isTitle ? withoutClaim(recipe, claim) : [],
+      }),
+    ]
+  }
+  return []
+}
+/** The first step that brings what the claim denies, from no line. */
+function againstSteps(place: ClaimPlace, claim: Claim): Finding[] {
+  for (const step of place.steps) {
+    const use = step.uses.find(u => !u.line && against(claim, u.mention.ingredient, [u.mention]))
+    if (!use) continue
+    return [
+      finding({
+        code: 'claim',
+        severity: 'ask',
+        step: { component: step.component, at: step.at },
+        text: step.text,
+        about: `${claim.words} ${step.text}`,
+        sentence: `${saysSo(place, claim)} a step brings ${use.mention.ingredient.name}.`,
+      }),
+    ]
+  }
+  return []
+}
 export function claims(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
-  const found: Finding[] = []
-  const places = [
-    { name: recipe.title, lines: linesOf(recipe), steps, isTitle: true },
-    ...recipe.components
-      .filter(c => c.name)
-      .map(c => ({
-        name: c.name,
-        lines: c.lines,
-        steps: steps.filter(s => s.component === c.name),
-        isTitle: false,
-      })),
-  ]
-  for (const place of places)
-    for (const claim of claimsIn(place.name)) {
-      for (const line of place.lines.flatMap(l => [l, ...l.orElse])) {
-        const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
-        const holds =
-          ingredient && against(claim, ingredient, namedByLine(line, recipe.region).slice(0, 1))
-        if (!holds) continue
-        const title = `${recipe.title.slice(0, claim.start)}${recipe.title.slice(claim.end)}`
-          .replace(/\s+/gu, ' ')
-          .replace(/^[\s,–-]+/u, '')
-          .trim()
-        found.push(
-          finding({
-            code: 'claim',
-            severity: 'ask',
-            lineId: line.id.replace(/(?:-or)+$/u, ''),
-            text: line.text,
-            about: `${claim.words} ${line.text}`,
-            sentence:
-              `${place.isTitle ? 'The title' : `“${place.name}”`} says ${claim.words}, but ` +
-              `“${line.text}” brings ${avoidableName(holds)}.`,
-            corrections:
-              place.isTitle && title
-                ? [
-                    {
-                      label: `Take “${claim.words}” out of the title`,
-                      edits: [
-                        { do: 'title', title: title.charAt(0).toUpperCase() + title.slice(1) },
-                      ],
-                    },
-                  ]
-                : [],
-          }),
-        )
-        break
-      }
-      for (const step of place.steps) {
-        const use = step.uses.find(
-          u => !u.line && against(claim, u.mention.ingredient, [u.mention]),
-        )
-        if (use) {
-          found.push(
-            finding({
-              code: 'claim',
-              severity: 'ask',
-              step: { component: step.component, at: step.at },
-              text: step.text,
-              about: `${claim.words} ${step.text}`,
-              sentence:
-                `${place.isTitle ? 'The title' : `“${place.name}”`} says ${claim.words}, but ` +
-                `a step brings ${use.mention.ingredient.name}.`,
-            }),
-          )
-          break
-        }
-      }
-    }
-  return found
+  const whole = { name: recipe.title, lines: linesOf(recipe), steps, isTitle: true }
+  const parts = recipe.components
+    .filter(part => part.name)
+    .map(({ name, lines }) => ({
+      name,
+      lines,
+      steps: steps.filter(step => step.component === name),
+      isTitle: false,
+    }))
+  return [whole, ...parts].flatMap(place =>
+    claimsIn(place.name).flatMap(claim => [
+      ...againstLines(recipe, place, claim),
+      ...againstSteps(place, claim),
+    ]),
+  )
 }

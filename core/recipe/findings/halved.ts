@@ -1,5 +1,5 @@
 import { pattern } from '../../measure'
-import { ingredientById } from '../../pantry'
+import { ingredientById, type Kind } from '../../pantry'
 import { finding, linesOf, type Finding, type Line, type Recipe } from '../recipe'
 
 const said = pattern(
@@ -12,14 +12,18 @@ const isPart = (n: number, of: readonly number[]) =>
   of.some(part => Math.abs(n - Math.floor(n) - part) < 0.004)
 
 /** How much a line looks like half of one: an egg that is not whole, an eighth of a spoon or cup. */
-function points(line: Line): number {
-  const amount = line.amount && line.amount.low === line.amount.high ? line.amount.low : null
-  const kind = ingredientById(line.ingredient ?? '')?.kind
+const spoonsAndCups: readonly (string | null)[] = ['tsp', 'tbsp', 'cup']
+/** Spices and salt are measured in eighths as they are. */
+const eighths: readonly Kind[] = ['salt', 'spice']
+
+function points({ amount: range, ingredient, unit }: Line): number {
+  const amount = range && range.low === range.high ? range.low : null
+  const kind = ingredientById(ingredient ?? '')?.kind
   if (amount === null || !kind) return 0
-  if (kind.startsWith('egg') && line.unit === null) return isPart(amount, [0.5, 0.25, 0.75]) ? 2 : 0
-  if (line.unit !== 'tsp' && line.unit !== 'tbsp' && line.unit !== 'cup') return 0
+  if (kind.startsWith('egg') && unit === null) return isPart(amount, [0.5, 0.25, 0.75]) ? 2 : 0
+  if (!spoonsAndCups.includes(unit)) return 0
   if (isPart(amount, [3 / 8, 5 / 8, 7 / 8, 1 / 6, 1 / 16])) return 1.5
-  return isPart(amount, [1 / 8]) && kind !== 'salt' && kind !== 'spice' ? 1 : 0
+  return isPart(amount, [1 / 8]) && !eighths.includes(kind) ? 1 : 0
 }
 
 /** Only the halves are written down: offers the whole recipe. */

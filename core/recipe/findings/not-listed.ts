@@ -1,4 +1,4 @@
-import { pattern } from '../../measure'
+import { pattern, type Region } from '../../measure'
 import { ingredientById, nameIn, type Ingredient } from '../../pantry'
 import { finding, type Correction, type Finding, type Line, type Recipe, linesOf } from '../recipe'
 import type { PlacedStep, StepUse } from '../things/steps'
@@ -81,68 +81,77 @@ function addLine(use: StepUse, step: PlacedStep, shown: string): Correction {
 }
 
 /** What a step uses and no line lists, and soda taken for powder. Each ingredient is said once. */
+/** The step uses soda and the list has powder, or the other way round. */
+function otherLeavener({
+  use,
+  step,
+  meant,
+  shown,
+  region,
+}: Brought & { readonly meant: Line }): Finding {
+  const { ingredient, words, start, end } = use.mention
+  const listed = nameIn(ingredientById(meant.ingredient!)!, region)
+  const listedWords = meant.evidence.name ? meant.text.slice(...meant.evidence.name).trim() : listed
+  const place = { component: step.component, at: step.at }
+  const restated = step.text.slice(0, start) + listed + step.text.slice(end)
+  const retyped = meant.text.replace(listedWords, words)
+  return finding({
+    step: place,
+    text: step.text,
+    code: 'soda-powder',
+    severity: 'ask',
+    lineId: meant.id,
+    about: `${ingredient.id} ${meant.text}`,
+    sentence: `The list has ${listed}, but the step uses ${words}. Which is it?`,
+    corrections: [
+      {
+        label: `The step means ${listed}`,
+        edits: [{ do: 'restep', ...place, text: restated }],
+      },
+      {
+        label: `The list means ${shown}`,
+        edits: [{ do: 'retype', lineId: meant.id, text: retyped }],
+      },
+    ],
+  })
+}
+/** What a step brings that no line lists. */
+interface Brought {
+  readonly use: StepUse
+  readonly step: PlacedStep
+  /** Its name in the region. */
+  readonly shown: string
+  readonly region: Region
+}
+function missing({ use, step, shown }: Brought): Finding {
+  const { ingredient, words } = use.mention
+  const isAllergen = ingredient.holds.length > 0 || ingredient.mayHold.length > 0
+  const counts = isAllergen ? ' It counts in who can eat this.' : ''
+  return finding({
+    step: { component: step.component, at: step.at },
+    text: step.text,
+    code: 'not-listed',
+    severity: 'ask',
+    about: `${ingredient.id} ${step.text}`,
+    sentence: `A step uses ${shown} (“${words}”), but no line lists it.${counts}`,
+    corrections: [addLine(use, step, shown)],
+  })
+}
 export function notListed(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
   const lines = linesOf(recipe)
   if (!lines.length) return []
-  const said = new Set<string>()
-  const found: Finding[] = []
-  for (const step of steps)
-    for (const use of step.uses) {
-      const { ingredient, words, start, end } = use.mention
-      if (use.line || said.has(ingredient.id) || !isBrought(use, step.text)) continue
-      said.add(ingredient.id)
-      const place = { step: { component: step.component, at: step.at }, text: step.text }
+  const used = new Set(steps.flatMap(step => step.uses.map(use => use.line?.id)))
+  const all = steps.flatMap(step => step.uses.map(use => ({ step, use })))
+  const brought = all.filter(({ step, use }) => !use.line && isBrought(use, step.text))
+  const once = new Map(brought.toReversed().map(each => [each.use.mention.ingredient.id, each]))
+  return brought
+    .filter(each => once.get(each.use.mention.ingredient.id) === each)
+    .map(({ use, step }) => {
+      const { ingredient } = use.mention
+      const { region } = recipe
+      const of = { use, step, shown: nameIn(ingredient, region), region }
       const meant = takenFor(ingredient, lines)
-      const meantThing = ingredientById(meant?.ingredient ?? '')
-      const shown = nameIn(ingredient, recipe.region)
-      if (meant && meantThing && !steps.some(s => s.uses.some(u => u.line?.id === meant.id))) {
-        const listed = nameIn(meantThing, recipe.region)
-        const listedWords = meant.evidence.name
-          ? meant.text.slice(...meant.evidence.name).trim()
-          : listed
-        found.push(
-          finding({
-            ...place,
-            code: 'soda-powder',
-            severity: 'ask',
-            lineId: meant.id,
-            about: `${ingredient.id} ${meant.text}`,
-            sentence: `The list has ${listed}, but the step uses ${words}. Which is it?`,
-            corrections: [
-              {
-                label: `The step means ${listed}`,
-                edits: [
-                  {
-                    do: 'restep',
-                    ...place.step,
-                    text: step.text.slice(0, start) + listed + step.text.slice(end),
-                  },
-                ],
-              },
-              {
-                label: `The list means ${shown}`,
-                edits: [
-                  { do: 'retype', lineId: meant.id, text: meant.text.replace(listedWords, words) },
-                ],
-              },
-            ],
-          }),
-        )
-        continue
-      }
-      const safety = ingredient.holds.length > 0 || ingredient.mayHold.length > 0
-      found.push(
-        finding({
-          ...place,
-          code: 'not-listed',
-          severity: 'ask',
-          about: `${ingredient.id} ${step.text}`,
-          sentence:
-            `A step uses ${shown} (“${words}”), but no line lists ` +
-            `it.${safety ? ' It counts in who can eat this.' : ''}`,
-          corrections: [addLine(use, step, shown)],
-        }),
-      )
-    }
-  return found
+      const isMeant = meant && ingredientById(meant.ingredient ?? '') && !used.has(meant.id)
+      return isMeant ? otherLeavener({ ...of, meant }) : missing(of)
+    })
 }

@@ -89,90 +89,92 @@ function withCompany(
   return []
 }
 
+/** A line with the part that lists it. */
+interface Listed {
+  readonly component: Component
+  readonly line: Line
+}
+/**
+ * "Cream the butter and sugar" of two sugars may mean both: which kinds a single word may stand
+ * for, by part.
+ */
+function looselyNamed(steps: readonly PlacedStep[]): (listed: Listed) => boolean {
+  const kinds = steps.flatMap(step =>
+    step.uses
+      .filter(({ mention }) => wordsOf(mention.words).length === 1)
+      .flatMap(({ mention }) => sayable[mention.ingredient.kind] ?? [])
+      .map(kind => ({ component: step.component, kind })),
+  )
+  return ({ component, line }) => {
+    const kind = ingredientById(line.ingredient ?? '')?.kind
+    return kinds.some(
+      each => each.kind === kind && (each.component === component.name || !component.steps.length),
+    )
+  }
+}
+/** Does a step name a line, by itself, by its ingredient, or by a word that only it has? */
+function namedBy(lines: readonly Line[], steps: readonly PlacedStep[]) {
+  const uses = steps.flatMap(step => step.uses)
+  const used = new Set(
+    uses.flatMap(({ line, mention }) => [line?.ingredient, line?.id, mention.ingredient.id]),
+  )
+  const own = ownWords(lines)
+  const words = new Set(steps.flatMap(step => plain(step.text)))
+  return {
+    words,
+    isNamed: ({ line }: Listed) =>
+      [line, ...line.orElse].some(l => used.has(l.id) || used.has(l.ingredient ?? '')) ||
+      own.get(line)!.some(word => words.has(word)),
+  }
+}
+function unused(line: Line, recipe: Recipe, steps: readonly PlacedStep[]): Finding {
+  const ingredient = ingredientById(line.ingredient!)!
+  const small = ['salt', 'spice', 'flavour', 'decoration'].includes(ingredient.kind)
+  return finding({
+    code: 'not-used',
+    severity: small ? 'note' : 'ask',
+    lineId: line.id,
+    text: line.text,
+    sentence: `“${line.text}” is in the list, but no step uses it.`,
+    corrections: [
+      ...withCompany(ingredient, nameIn(ingredient, recipe.region), steps),
+      { label: 'Take the line out', edits: [{ do: 'remove', lineId: line.id }] },
+    ],
+  })
+}
+/** Of fewer lines nothing is said; nor where the steps name less than this share of what weighs. */
+const enough = { lines: 3, named: 0.55 }
+
 /**
  * Lines that no step uses. Nothing is said where the steps are too short to name things, of what
  * greases, decorates or is optional, and of a part that the steps only call by its name.
  */
 export function notUsed(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
-  const all = recipe.components.flatMap(component =>
+  const all: Listed[] = recipe.components.flatMap(component =>
     component.lines.map(line => ({ component, line })),
   )
+  if (!steps.length || all.length < enough.lines) return []
   const lines = all.map(({ line }) => line)
-  if (!steps.length || lines.length < 3) return []
-  const usedIds = new Set(
-    steps.flatMap(step =>
-      step.uses.flatMap(use =>
-        use.line
-          ? [use.line.ingredient, use.line.id, use.mention.ingredient.id]
-          : [use.mention.ingredient.id],
-      ),
-    ),
-  )
-  // "Cream the butter and sugar" of two sugars may mean both.
-  const loosely = new Set(
-    steps.flatMap(step =>
-      step.uses.flatMap(use =>
-        wordsOf(use.mention.words).length === 1
-          ? (sayable[use.mention.ingredient.kind] ?? []).map(kind => `${step.component}|${kind}`)
-          : [],
-      ),
-    ),
-  )
-  const isLoosely = ({ component, line }: { component: Component; line: Line }) => {
-    const kind = ingredientById(line.ingredient ?? '')?.kind
-    return (
-      kind !== undefined &&
-      (loosely.has(`${component.name}|${kind}`) ||
-        (!component.steps.length && [...loosely].some(each => each.endsWith(`|${kind}`))))
-    )
-  }
-  const own = ownWords(lines)
-  const stepWords = new Set(steps.flatMap(step => plain(step.text)))
-  const named = ({ line }: { line: Line }) =>
-    [line, ...line.orElse].some(l => usedIds.has(l.id) || usedIds.has(l.ingredient ?? '')) ||
-    own.get(line)!.some(word => stepWords.has(word))
+  const { words, isNamed } = namedBy(lines, steps)
+  const isLoosely = looselyNamed(steps)
   const weighty = all.filter(({ line }) => !line.purpose && !line.optional && line.ingredient)
-  if (weighty.filter(named).length < 0.55 * weighty.length) return []
+  if (weighty.filter(isNamed).length < enough.named * weighty.length) return []
   // A part that the steps only call by its name ("sprinkle with the topping"): nothing of its own
   // is named either.
   const elsewhere = (component: Component) =>
     new Set(all.filter(each => each.component !== component).map(({ line }) => line.ingredient))
-  const calledOnly = (component: Component) =>
+  const isOfItsOwn = ({ component, line }: Listed) => !elsewhere(component).has(line.ingredient)
+  const isCalledOnly = (component: Component) =>
     !component.steps.length &&
     component.name !== '' &&
-    plain(component.name).some(word => stepWords.has(word)) &&
-    !all.some(
-      each =>
-        each.component === component &&
-        named(each) &&
-        !elsewhere(component).has(each.line.ingredient),
-    )
-  return weighty
-    .filter(each => {
-      const ingredient = ingredientById(each.line.ingredient!)
-      return (
-        ingredient &&
-        !named(each) &&
-        !isLoosely(each) &&
-        !isGathered(ingredient, each.component, steps) &&
-        !isMadeWhole(each.component, steps) &&
-        !calledOnly(each.component)
-      )
-    })
-    .map(({ line }) => {
-      const ingredient = ingredientById(line.ingredient!)!
-      const name = nameIn(ingredient, recipe.region)
-      const small = ['salt', 'spice', 'flavour', 'decoration'].includes(ingredient.kind)
-      return finding({
-        code: 'not-used',
-        severity: small ? 'note' : 'ask',
-        lineId: line.id,
-        text: line.text,
-        sentence: `“${line.text}” is in the list, but no step uses it.`,
-        corrections: [
-          ...withCompany(ingredient, name, steps),
-          { label: 'Take the line out', edits: [{ do: 'remove', lineId: line.id }] },
-        ],
-      })
-    })
+    plain(component.name).some(word => words.has(word)) &&
+    !all.some(each => each.component === component && isNamed(each) && isOfItsOwn(each))
+  const isUnused = (each: Listed) => {
+    const ingredient = ingredientById(each.line.ingredient!)
+    if (!ingredient || isNamed(each) || isLoosely(each)) return false
+    const { component } = each
+    if (isGathered(ingredient, component, steps) || isMadeWhole(component, steps)) return false
+    return !isCalledOnly(component)
+  }
+  return weighty.filter(isUnused).map(({ line }) => unused(line, recipe, steps))
 }

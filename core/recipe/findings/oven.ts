@@ -90,42 +90,43 @@ function inOneSentence(step: PlacedStep): Finding | null {
 }
 
 /** A setting that no oven bakes at, two scales that disagree, a fan hotter than the still oven. */
+/** No home oven bakes hotter; below the other nothing bakes in less than so many minutes. */
+const bakesAt = { most: 300, least: 85, slowly: 150 }
+function tooHot({ oven }: Recipe): Finding[] {
+  if (!oven?.celsius || oven.celsius <= bakesAt.most) return []
+  const asFahrenheit = ovenCelsius(celsiusOfFahrenheit(oven.celsius))
+  return [
+    finding({
+      code: 'oven-odd',
+      severity: 'ask',
+      text: oven.text,
+      sentence: `No home oven bakes at ${oven.celsius} °C.`,
+      corrections: oven.celsius <= 550 ? [use(asFahrenheit)] : [],
+    }),
+  ]
+}
+function tooCool({ oven }: Recipe, steps: readonly PlacedStep[]): Finding[] {
+  if (!oven?.celsius || oven.celsius >= bakesAt.least) return []
+  const isSlow = (oven.minutes?.high ?? 0) >= bakesAt.slowly
+  if (isSlow || !steps.some(step => bakes.test(step.text))) return []
+  const written = Number(/\d{2,3}/u.exec(oven.text)?.[0] ?? 0)
+  const text = oven.text.trim()
+  return [
+    finding({
+      code: 'oven-odd',
+      severity: 'ask',
+      text: oven.text,
+      sentence: `“${text}” is only ${oven.celsius} °C: too cool to bake in that time.`,
+      corrections: written >= 100 && written <= 250 ? [use(written)] : [],
+    }),
+  ]
+}
 function oddSetting(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
   for (const step of steps) {
     const found = inOneSentence(step)
     if (found) return [found]
   }
-  const { oven } = recipe
-  if (oven?.celsius && oven.celsius > 300) {
-    const asF = ovenCelsius(celsiusOfFahrenheit(oven.celsius))
-    return [
-      finding({
-        code: 'oven-odd',
-        severity: 'ask',
-        text: oven.text,
-        sentence: `No home oven bakes at ${oven.celsius} °C.`,
-        corrections: oven.celsius <= 550 ? [use(asF)] : [],
-      }),
-    ]
-  }
-  if (
-    oven?.celsius &&
-    oven.celsius < 85 &&
-    (oven.minutes?.high ?? 0) < 150 &&
-    steps.some(step => bakes.test(step.text))
-  ) {
-    const written = Number(/\d{2,3}/u.exec(oven.text)?.[0] ?? 0)
-    return [
-      finding({
-        code: 'oven-odd',
-        severity: 'ask',
-        text: oven.text,
-        sentence: `“${oven.text.trim()}” is only ${oven.celsius} °C: too cool to bake in that time.`,
-        corrections: written >= 100 && written <= 250 ? [use(written)] : [],
-      }),
-    ]
-  }
-  return []
+  return [...tooHot(recipe), ...tooCool(recipe, steps)]
 }
 
 /** A setting without its scale: a bare 200–260 may be either, the others only one. */

@@ -135,60 +135,66 @@ const isStated = (line: Line, { use, step }: Placed): boolean =>
   !perPiece.test(step.text.slice(0, use.mention.end + 30))
 
 /** Amounts in the steps against the list, and parts of a line that do not add up to it. */
+/** How a line is taken by the steps: by amounts that they state, by parts, whole, and the rest of it. */
+interface Taken {
+  readonly line: Line
+  readonly stated: readonly Placed[]
+  readonly parts: readonly Placed[]
+  /** It is taken without a word on how much, in a step of its own. */
+  readonly isWhole: boolean
+  /** "The rest" of it is taken. */
+  readonly isClosed: boolean
+}
+/** A share that is taken may differ by so much: where units differ, amounts are rounded. */
+const slackOf = ({ line, stated }: Taken) =>
+  stated.every(placed => sameUnit(line, placed.use)) ? 0.015 : 0.05
+/** More than all of it is `over`; less than so much is left over. */
+const shares = { over: 1.1, under: 0.95 }
+
+/** Amounts that the steps state against the line's own. */
+function ofStated(taken: Taken): Finding[] {
+  const { line, stated, parts, isWhole, isClosed } = taken
+  const slack = slackOf(taken)
+  const over = stated.find(placed => (takenShare(line, [placed])?.low ?? 0) > 1 + slack)
+  if (over) return [disagreeing(line, over)]
+  const share = takenShare(line, stated)
+  if (!share) return []
+  const isOpen = !parts.length && !isClosed && !isWhole
+  const isOne = stated.length === 1 && !/\bdivided\b/iu.test(line.text)
+  if (isOne && isOpen && share.high < 1 - slack) return [disagreeing(line, stated[0]!)]
+  if (share.low > shares.over) return [disagreeing(line, stated.at(-1)!)]
+  return isOpen && share.high < shares.under ? [leftOver(line, stated, share.high)] : []
+}
+/** Parts of a line that do not come to all of it. */
+function ofParts({ line, parts, isWhole, isClosed }: Taken): Finding[] {
+  if (!parts.length || isClosed || isWhole) return []
+  const fractions = parts.map(({ use }) => (use.share.of === 'part' ? use.share.fraction : 0))
+  const sum = fractions.reduce((a, b) => a + b, 0)
+  return sum < shares.under ? [leftOver(line, parts, sum)] : []
+}
 export function stepAmounts(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
-  const found: Finding[] = []
-  const rest = steps.some(step => step.gathers.some(({ kinds }) => kinds === 'rest'))
+  const isRestGathered = steps.some(step => step.gathers.some(({ kinds }) => kinds === 'rest'))
   const lines = linesOf(recipe)
-  const byLine = new Map<string, Placed[]>()
+  const byLine = new Map<string, Placed[]>(lines.map(line => [line.id, []]))
   for (const step of steps)
-    for (const use of step.uses)
-      if (use.line) byLine.set(use.line.id, [...(byLine.get(use.line.id) ?? []), { use, step }])
-  const listed = new Map<string | null, number>()
-  for (const line of lines) listed.set(line.ingredient, (listed.get(line.ingredient) ?? 0) + 1)
-  for (const line of lines) {
+    for (const use of step.uses) if (use.line) byLine.get(use.line.id)?.push({ use, step })
+  const timesListed = (ingredient: string | null) =>
+    lines.filter(line => line.ingredient === ingredient).length
+  return lines.flatMap(line => {
     const uses = byLine.get(line.id) ?? []
     // Which of two lines a step means is not known.
-    if (
-      !uses.length ||
-      !line.amount ||
-      line.purpose ||
-      line.orElse.length ||
-      listed.get(line.ingredient)! > 1
-    )
-      continue
-    const stated = uses.filter(placed => isStated(line, placed))
+    const isUnclear = line.orElse.length > 0 || timesListed(line.ingredient) > 1
+    if (!uses.length || !line.amount || line.purpose || isUnclear) return []
+    const stated = uses.filter(each => isStated(line, each))
     const parts = uses.filter(({ use }) => use.share.of === 'part')
-    const whole = uses.some(
-      ({ use, step }) =>
-        use.share.of === 'all' && ![...stated, ...parts].some(p => p.step === step),
-    )
-    const closes = rest || uses.some(({ use }) => use.share.of === 'rest')
-    if (stated.length) {
-      // In the same unit there is nothing to round: every difference is one.
-      const slack = stated.every(placed => sameUnit(line, placed.use)) ? 0.015 : 0.05
-      const over = stated.find(placed => (takenShare(line, [placed])?.low ?? 0) > 1 + slack)
-      const taken = takenShare(line, stated)
-      if (over) found.push(disagreeing(line, over))
-      else if (
-        taken &&
-        stated.length === 1 &&
-        !parts.length &&
-        taken.high < 1 - slack &&
-        !closes &&
-        !whole &&
-        !/\bdivided\b/iu.test(line.text)
-      )
-        found.push(disagreeing(line, stated[0]!))
-      else if (taken && taken.low > 1.1) found.push(disagreeing(line, stated.at(-1)!))
-      else if (taken && !parts.length && taken.high < 0.95 && !closes && !whole)
-        found.push(leftOver(line, stated, taken.high))
-    } else if (parts.length && !closes && !whole) {
-      const sum = parts.reduce(
-        (n, { use }) => n + (use.share.of === 'part' ? use.share.fraction : 0),
-        0,
-      )
-      if (sum < 0.95) found.push(leftOver(line, parts, sum))
+    const measured = new Set([...stated, ...parts].map(each => each.step))
+    const taken: Taken = {
+      line,
+      stated,
+      parts,
+      isWhole: uses.some(({ use, step }) => use.share.of === 'all' && !measured.has(step)),
+      isClosed: isRestGathered || uses.some(({ use }) => use.share.of === 'rest'),
     }
-  }
-  return found
+    return stated.length ? ofStated(taken) : ofParts(taken)
+  })
 }

@@ -1,4 +1,4 @@
-import { finding, type Finding, type Line, type Recipe } from '../recipe'
+import { finding, type Correction, type Finding, type Line, type Recipe } from '../recipe'
 import type { PlacedStep } from '../things/steps'
 
 const plainText = (line: Line) => line.text.toLowerCase().replace(/\s+/gu, ' ').trim()
@@ -12,79 +12,68 @@ const handled = (line: Line) =>
  * An ingredient that one part lists twice, unless the two are for different things or handled
  * differently.
  */
+const isFixed = ({ amount }: Line) => amount !== null && amount.low === amount.high
+/** What both come to in the unit of the first; null where that cannot be said. */
+function sumOf(first: Line, second: Line): number | null {
+  const isAlike = first.unit === second.unit && first.evidence.amount !== null
+  return isAlike && isFixed(first) && isFixed(second)
+    ? first.amount!.low + second.amount!.low
+    : null
+}
+/** One line of both: the first with the sum of their amounts, and no second. */
+function joined(first: Line, second: Line): Correction[] {
+  const sum = sumOf(first, second)
+  if (sum === null) return []
+  const [from, to] = first.evidence.amount!
+  const amount = first.text
+    .slice(from, to)
+    .replace(/[\d\s./½⅓¼¾⅔⅛⅜⅝⅞]*[\d½⅓¼¾⅔⅛⅜⅝⅞]/u, String(Number(sum.toFixed(2))))
+  const text = first.text.slice(0, from) + amount + first.text.slice(to)
+  return [
+    {
+      label: 'Make one line of both',
+      edits: [
+        { do: 'retype', lineId: first.id, text },
+        { do: 'remove', lineId: second.id },
+      ],
+    },
+  ]
+}
+const isPlainly = (line: Line) => !line.purpose && !line.optional
+const isSame = (one: Line, other: Line) =>
+  one.ingredient !== null &&
+  one.ingredient === other.ingredient &&
+  isPlainly(one) &&
+  isPlainly(other) &&
+  one.name.toLowerCase() === other.name.toLowerCase() &&
+  handled(one) === handled(other)
+
 export function twice(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
-  const found: Finding[] = []
-  for (const { lines } of recipe.components)
-    lines.forEach((line, i) => {
-      const first = lines
-        .slice(0, i)
-        .find(
-          other =>
-            other.ingredient &&
-            other.ingredient === line.ingredient &&
-            !other.purpose &&
-            !line.purpose &&
-            !other.optional &&
-            !line.optional &&
-            other.name.toLowerCase() === line.name.toLowerCase() &&
-            handled(other) === handled(line),
-        )
-      if (!first) return
-      const same = plainText(first) === plainText(line)
+  const uses = steps.flatMap(step => step.uses)
+  const timesTaken = (ingredient: string | null) =>
+    uses.filter(use => use.mention.ingredient.id === ingredient).length
+  return recipe.components.flatMap(({ lines }) =>
+    lines.flatMap((line, i) => {
+      const first = lines.slice(0, i).find(other => isSame(other, line))
+      if (!first) return []
+      const isWordForWord = plainText(first) === plainText(line)
       // The steps take it more than once: sugar for the dough, and sugar to roll it in.
-      if (
-        !same &&
-        steps.reduce(
-          (n, step) =>
-            n + step.uses.filter(use => use.mention.ingredient.id === line.ingredient).length,
-          0,
-        ) > 1
-      )
-        return
-      const sum =
-        first.amount &&
-        line.amount &&
-        first.unit === line.unit &&
-        first.evidence.amount &&
-        first.amount.low === first.amount.high &&
-        line.amount.low === line.amount.high
-          ? first.amount.low + line.amount.low
-          : null
-      const number = sum === null ? '' : String(Number(sum.toFixed(2)))
-      found.push(
+      if (!isWordForWord && timesTaken(line.ingredient) > 1) return []
+      return [
         finding({
           code: 'twice',
-          severity: same ? 'ask' : 'note',
+          severity: isWordForWord ? 'ask' : 'note',
           lineId: line.id,
           text: line.text,
-          sentence: same
+          sentence: isWordForWord
             ? `“${line.text}” stands twice in the list.`
             : `${line.name} stands twice in this part: “${first.text}” and “${line.text}”.`,
           corrections: [
             { label: 'Take the second out', edits: [{ do: 'remove', lineId: line.id }] },
-            ...(sum === null
-              ? []
-              : [
-                  {
-                    label: 'Make one line of both',
-                    edits: [
-                      {
-                        do: 'retype' as const,
-                        lineId: first.id,
-                        text:
-                          first.text.slice(0, first.evidence.amount![0]) +
-                          first.text
-                            .slice(...first.evidence.amount!)
-                            .replace(/[\d\s./½⅓¼¾⅔⅛⅜⅝⅞]*[\d½⅓¼¾⅔⅛⅜⅝⅞]/u, number) +
-                          first.text.slice(first.evidence.amount![1]),
-                      },
-                      { do: 'remove' as const, lineId: line.id },
-                    ],
-                  },
-                ]),
+            ...joined(first, line),
           ],
         }),
-      )
-    })
-  return found
+      ]
+    }),
+  )
 }

@@ -32,6 +32,66 @@ function purposeOf(name: string): Purpose | null {
  * Gathers what was laid out into parts of the dessert, each with its lines and steps. Findings of
  * the lines are added.
  */
+/** Ingredient lines as they are read, each under the part that it stands in. */
+function linesUnder(parts: readonly LaidPart[], region: Region, findings: Finding[]) {
+  const found: { readonly name: string; readonly line: Line }[] = []
+  let name = ''
+  let count = 0
+  const readThing = (text: string, from: Span) => {
+    if (count >= mostLines) return
+    const id = `l${++count}`
+    const read = readLine(text.slice(0, longestLine), { region, id, component: name })
+    if (!read.ok) return
+    const purpose = read.line.purpose ?? purposeOf(name)
+    const line = { ...read.line, from, ...(purpose ? { purpose } : {}) }
+    found.push({ name, line })
+    findings.push(...read.findings.filter(f => !(f.code === 'no-amount' && line.purpose)))
+  }
+  for (const part of parts) {
+    if (part.is === 'component') name = part.name
+    if (part.is === 'ingredients' || part.is === 'steps') name = ''
+    if (part.is !== 'ingredient') continue
+    const bare = part.text.replace(/^[\s•*▢□☐◦‣–—-]+/u, '')
+    for (const text of partThings(bare, region)) readThing(text, part.from)
+  }
+  if (count >= mostLines)
+    findings.push(
+      finding({
+        code: 'too-long',
+        severity: 'stop',
+        about: 'lines',
+        sentence: `Only the first ${mostLines} ingredient lines are read.`,
+      }),
+    )
+  return found
+}
+/** A step, and the part under whose heading it stands; '' where that says nothing. */
+interface StandingStep {
+  readonly text: string
+  readonly from: Span
+  readonly under: string
+}
+function stepsUnder(parts: readonly LaidPart[]): StandingStep[] {
+  // Where each part has its steps under its own ingredients, a later ingredient follows some step.
+  const isPartByPart =
+    parts.findIndex(p => p.is === 'step') < parts.findLastIndex(p => p.is === 'ingredient')
+  const steps: StandingStep[] = []
+  let name = ''
+  let isListed = false
+  for (const part of parts) {
+    if (part.is === 'component') [name, isListed] = [part.name, false]
+    if (part.is === 'ingredients' || part.is === 'steps') name = ''
+    if (part.is === 'ingredient') isListed = true
+    if (part.is === 'step')
+      steps.push({
+        text: part.text,
+        from: part.from,
+        under: isListed && !isPartByPart ? '' : name,
+      })
+  }
+  return steps
+}
+
 export function gather(
   parts: readonly LaidPart[],
   region: Region,
@@ -43,36 +103,8 @@ export function gather(
     if (!at) found.push((at = { name, lines: [], steps: [], stepsFrom: [] }))
     return at
   }
-  const steps: { readonly text: string; readonly from: Span; readonly under: string }[] = []
-  // Where each part has its steps under its own ingredients, a later ingredient follows some step.
-  const partByPart =
-    parts.findIndex(p => p.is === 'step') < parts.findLastIndex(p => p.is === 'ingredient')
-  let name = ''
-  let listed = false
-  let count = 0
-  for (const part of parts) {
-    if (part.is === 'component') [name, listed] = [part.name, false]
-    if (part.is === 'ingredients' || part.is === 'steps') name = ''
-    if (part.is === 'ingredient') {
-      listed = true
-      for (const text of partThings(part.text.replace(/^[\s•*▢□☐◦‣–—-]+/u, ''), region)) {
-        if (count >= mostLines) continue
-        const read = readLine(text.slice(0, longestLine), {
-          region,
-          id: `l${++count}`,
-          component: name,
-        })
-        if (!read.ok) continue
-        const placed = { ...read.line, from: part.from }
-        const purpose = read.line.purpose ?? purposeOf(name)
-        const weighed = purpose ? { ...placed, purpose } : placed
-        named(name).lines.push(weighed)
-        findings.push(...read.findings.filter(f => !(f.code === 'no-amount' && weighed.purpose)))
-      }
-    }
-    if (part.is === 'step')
-      steps.push({ text: part.text, from: part.from, under: listed && !partByPart ? '' : name })
-  }
+  for (const { name, line } of linesUnder(parts, region, findings)) named(name).lines.push(line)
+  const steps = stepsUnder(parts)
   const owners = steps.map(step => stepTo(step.text, step.under, found, named))
   // One method that goes from part to part and back stays one, in its order: it is the heaviest
   // part's, as what no part is named for.
@@ -84,15 +116,6 @@ export function gather(
     own.steps.push(step.text)
     own.stepsFrom.push(step.from)
   }
-  if (count >= mostLines)
-    findings.push(
-      finding({
-        code: 'too-long',
-        severity: 'stop',
-        about: 'lines',
-        sentence: `Only the first ${mostLines} ingredient lines are read.`,
-      }),
-    )
   return found.filter(c => c.lines.length || c.steps.length)
 }
 

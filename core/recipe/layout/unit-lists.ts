@@ -68,7 +68,13 @@ function differing(line: Line, own: readonly Line[]): Finding[] {
   const [one] = same
   const item = ingredientById(line.ingredient ?? '')
   if (!one?.grams || !item || same.length > 1 || !line.amount) return []
-  const { grams } = weigh(line.amount, unitById(line.unit ?? '') ?? null, item, 'us', line.text)
+  const { grams } = weigh({
+    amount: line.amount,
+    unit: unitById(line.unit ?? '') ?? null,
+    ingredient: item,
+    region: 'us',
+    words: line.text,
+  })
   if (!grams || (one.grams.low <= grams.high * tooFar && one.grams.high * tooFar >= grams.low))
     return []
   return [

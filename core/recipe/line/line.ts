@@ -268,28 +268,63 @@ const withoutAsides = (name: string) =>
     .replace(/[\s:–-]+$/u, '')
     .trim()
 
+/** Every amount of the line weighed as what it is of. */
+function weighedIn(
+  text: string,
+  { found, words, named, setting }: Pick<LineRead, 'found' | 'words' | 'named' | 'setting'>,
+) {
+  const { unit, ingredient } = named
+  const weights = [...(found.main ? [found.main] : []), ...found.others].map(quantity => ({
+    ...weigh({
+      amount: quantity.amount,
+      unit: quantity === found.main ? unit : quantity.unit,
+      ingredient,
+      region: setting.region,
+      words: `${text.slice(quantity.start, quantity.end)} ${words}`,
+      usual: setting.handling,
+    }),
+    quantity,
+  }))
+  return ingredient?.kind === 'egg' && inShell.test(text) ? weights.map(toShell) : weights
+}
+/** A line's words, amounts and name as they were found. */
+interface LineRead {
+  readonly setting: Setting
+  readonly open: ReturnType<typeof openIn>['open']
+  readonly found: ReturnType<typeof quantitiesIn>
+  readonly words: string
+  readonly named: ReturnType<typeof namedIn>
+}
+const tidied = (text: string) => text.replace(/\s+/g, ' ').trim()
+/** What is done to it beforehand: what stands behind its name. */
+const preparationIn = (text: string, end: number) =>
+  text
+    .slice(end)
+    .replace(/^[\s,;–—-]+/u, '')
+    .trim()
+/** From where in the text the line's figures are, and by what they were worked out. */
+function evidenceOf(
+  { found, named, setting }: LineRead,
+  best: ReturnType<typeof chooseWeight>['best'],
+): Line['evidence'] {
+  return {
+    amount: found.main ? [found.main.start, found.main.end] : null,
+    name: named.main ? [named.start, named.end] : null,
+    how: best?.how ?? 'no amount is written',
+    source: best?.source ?? '',
+    by: setting.ingredient ? 'baker' : 'words',
+  }
+}
+
 function lineOf(text: string, setting: Setting): { line: Line; findings: Finding[] } {
-  const { region, id, component, ingredient: answered, handling } = setting
+  const { region, id, component, ingredient: answered } = setting
   const { open, rest } = openIn(text)
   const found = quantitiesIn(rest, region)
   const words = wordsOnly(rest, found)
   const named = namedIn(rest, words, found, setting)
+  const read: LineRead = { setting, open, found, words, named }
   const { main, unit, ingredient, start, end } = named
-  const weights = [...(found.main ? [found.main] : []), ...found.others].map(quantity => ({
-    ...weigh(
-      quantity.amount,
-      quantity === found.main ? unit : quantity.unit,
-      ingredient,
-      region,
-      `${text.slice(quantity.start, quantity.end)} ${words}`,
-      handling,
-    ),
-    quantity,
-  }))
-  const inIt = ingredient?.kind === 'egg' && inShell.test(text) ? weights.map(toShell) : weights
-  const { best, odd } = chooseWeight(inIt, text, ingredient)
-  const name =
-    words.slice(start, end).replace(/\s+/g, ' ').trim() || words.replace(/\s+/g, ' ').trim()
+  const { best, odd } = chooseWeight(weighedIn(text, read), text, ingredient)
   const line: Line = {
     id,
     text,
@@ -298,23 +333,14 @@ function lineOf(text: string, setting: Setting): { line: Line; findings: Finding
     unit: unit?.id ?? null,
     grams: best?.grams ?? null,
     ingredient: ingredient?.id ?? null,
-    name: withoutAsides(name),
-    preparation: text
-      .slice(end)
-      .replace(/^[\s,;–—-]+/u, '')
-      .trim(),
+    name: withoutAsides(tidied(words.slice(start, end)) || tidied(words)),
+    preparation: preparationIn(text, end),
     optional: /\boptional(?:ly)?\b/i.test(text),
     purpose: ingredient?.usedFor ?? purposeOf(text.replace(extra, ''), found.main !== null),
     orElse: [],
     unread: named.unread,
     ...(open && !answered ? { open } : {}),
-    evidence: {
-      amount: found.main ? [found.main.start, found.main.end] : null,
-      name: main ? [start, end] : null,
-      how: best?.how ?? 'no amount is written',
-      source: best?.source ?? '',
-      by: answered ? 'baker' : 'words',
-    },
+    evidence: evidenceOf(read, best),
   }
   return {
     line,

@@ -50,48 +50,43 @@ function thousand(number: string, unit: Unit): number {
 }
 
 /** An amount with its unit at `from`, without packs: "1½ cups", "a stick and a half", "100 g to 120 g". */
+const littleOf = /^\s+(?:little|bit|lot|touch|smear|drop\s+more|dusting|sprinkling)\b/iu
+/** "a little oil", "a bit of milk": an article before no figure. */
+const isLittle = (text: string, lead: number, end: number) =>
+  /^an?$/iu.test(text.slice(lead, end).trim()) && littleOf.test(text.slice(end))
+/** "9-inch pie crust", "a 20 cm tin": a size, not how much; "5 cm piece of ginger" is. */
+const isSize = (text: string, end: number) =>
+  dimension.test(text.slice(end)) && readUnit(text, skip(hyphen, text, end))?.unit.kind !== 'count'
+/** "1 cup to 2 cups": the second figure of a range that says its unit twice. */
+function rangeTo(text: string, end: number, unit: Unit, least: number) {
+  const again = skip(rangeAgain, text, end)
+  if (again === end) return null
+  const second = readAmount(text, again)
+  const twice = second && readUnit(text, skip(space, text, second.end))
+  if (!second || twice?.unit.id !== unit.id || second.amount.high <= least) return null
+  return { high: second.amount.high, end: twice.end }
+}
 function readPlain(text: string, from: number): Quantity | null {
   const start = skip(space, text, from)
   // "a scant 2 cups": the article counts nothing before a number.
   const lead = skip(filling, text, skip(articleBefore, text, start))
   const found = readAmount(text, lead)
-  if (!found) return null
-  // "a little oil", "a bit of milk": no figure.
-  if (
-    /^an?$/iu.test(text.slice(lead, found.end).trim()) &&
-    /^\s+(?:little|bit|lot|touch|smear|drop\s+more|dusting|sprinkling)\b/iu.test(
-      text.slice(found.end),
-    )
-  )
-    return null
-  // "9-inch pie crust", "a 20 cm tin": a size, not how much; "5 cm piece of ginger" is.
-  if (
-    dimension.test(text.slice(found.end)) &&
-    readUnit(text, skip(hyphen, text, found.end))?.unit.kind !== 'count'
-  )
-    return null
+  if (!found || isLittle(text, lead, found.end) || isSize(text, found.end)) return null
   const afterWords = skip(filling, text, skip(space, text, found.end))
   const read = readUnit(text, afterWords) ?? readUnit(text, skip(hyphen, text, found.end))
   if (!read) return { amount: found.amount, unit: null, start, end: found.end }
+  const { unit } = read
   const part = readPartAfter(text, read.end)
-  const by = thousand(text.slice(lead, found.end), read.unit)
+  const by = thousand(text.slice(lead, found.end), unit)
+  const { low, high } = found.amount
   const amount = part
-    ? { low: found.amount.low + part.value, high: found.amount.high + part.value }
-    : { low: found.amount.low * by, high: found.amount.high * by }
+    ? { low: low + part.value, high: high + part.value }
+    : { low: low * by, high: high * by }
   const end = part?.end ?? read.end
-  const again = skip(rangeAgain, text, end)
-  if (again > end && amount.low === amount.high) {
-    const second = readAmount(text, again)
-    const unit = second && readUnit(text, skip(space, text, second.end))
-    if (second && unit && unit.unit.id === read.unit.id && second.amount.high > amount.low)
-      return {
-        amount: { low: amount.low, high: second.amount.high },
-        unit: read.unit,
-        start,
-        end: unit.end,
-      }
-  }
-  return { amount, unit: read.unit, start, end }
+  const range = amount.low === amount.high ? rangeTo(text, end, unit, amount.low) : null
+  return range
+    ? { amount: { low: amount.low, high: range.high }, unit, start, end: range.end }
+    : { amount, unit, start, end }
 }
 
 const container = (text: string, from: number) => {
@@ -117,32 +112,35 @@ const noPacks: ReadonlySet<string> = new Set([
  * "2 (400 g) tins", "2 x 400 g tins", "1 400g tin", "a 14-ounce can": the whole weight or volume of
  * the packs.
  */
-function readPacks(text: string, first: Quantity): Quantity | null {
-  if (first.unit && first.unit.kind !== 'count') {
-    // "400 g tin" with no count before it is one tin of 400 g.
-    const one = isPackSize(first.unit) && container(text, first.end)
-    return one ? { ...first, end: one.end } : null
-  }
-  const crossed = skip(multiply, text, first.end)
-  if (
-    first.unit &&
-    noPacks.has(first.unit.id) &&
-    crossed === first.end &&
-    !/^[^)]*\)?\s*each\b|^[^)]*\beach\b/iu.test(text.slice(first.end, first.end + 24))
-  )
-    return null
-  const opened = crossed > first.end ? crossed : skip(openBracket, text, first.end)
-  const bracketed = opened > first.end && crossed === first.end
+/** "400 g tin" with no count before it is one tin of 400 g. */
+function onePack(text: string, first: Quantity): Quantity | null {
+  const box = isPackSize(first.unit) && container(text, first.end)
+  return box ? { ...first, end: box.end } : null
+}
+const eachOfThem = /^[^)]*\)?\s*each\b|^[^)]*\beach\b/iu
+/** A unit that is counted, but holds nothing ("2 eggs (100 g)"), where no “each” makes it packs. */
+const holdsNothing = (text: string, { unit, end }: Quantity) =>
+  unit !== null && noPacks.has(unit.id) && !eachOfThem.test(text.slice(end, end + 24))
+/** How much each pack holds, behind “×” (`crossed`), in brackets, or after a space; with its end. */
+function packSize(text: string, first: Quantity, crossed: number) {
+  const isCrossed = crossed > first.end
+  const opened = isCrossed ? crossed : skip(openBracket, text, first.end)
+  const isBracketed = opened > first.end && !isCrossed
   const size = readPlain(text, opened > first.end ? opened : skip(space, text, first.end))
   if (!size || !isPackSize(size.unit)) return null
-  let end = size.end
-  if (bracketed) {
-    const closed = skip(closeBracket, text, end)
-    if (closed === end) return null
-    end = closed
-  }
+  const end = isBracketed ? skip(closeBracket, text, size.end) : size.end
+  return isBracketed && end === size.end ? null : { size, end }
+}
+function readPacks(text: string, first: Quantity): Quantity | null {
+  if (first.unit && first.unit.kind !== 'count') return onePack(text, first)
+  const crossed = skip(multiply, text, first.end)
+  const isCrossed = crossed > first.end
+  if (!isCrossed && holdsNothing(text, first)) return null
+  const found = packSize(text, first, crossed)
+  if (!found) return null
+  const { size, end } = found
   const box = container(text, end)
-  if (!box && !first.unit && crossed === first.end) return null
+  if (!box && !first.unit && !isCrossed) return null
   return {
     amount: scaled(first.amount, size.amount),
     unit: size.unit,

@@ -29,6 +29,43 @@ const mostNeverInText = 1 / 50
 /** No file of a recipe is larger, in characters. */
 const largestFile = 12_000_000
 
+/** Why a file holds no text that a recipe could be in; null where it may. */
+function noText(name: string, content: string): FileReading | null {
+  if (!content.trim()) return refuse('empty', `“${name}” is empty.`)
+  if (content.length > largestFile)
+    return refuse(
+      'too-large',
+      `“${name}” has ${Math.round(content.length / 1e6)} million characters. A recipe has ` +
+        'a few thousand; is this the right file?',
+    )
+  const start = content.slice(0, 4000)
+  const never = start.match(neverInText)?.length ?? 0
+  return beginningOfBinary.test(start) || never > start.length * mostNeverInText
+    ? refuse(
+        'binary',
+        `“${name}” is no text. A saved page, a text file or a photo of the card can be read.`,
+      )
+    : null
+}
+const isHouse = (data: unknown) =>
+  typeof data === 'object' && data !== null && 'format' in data && data.format === 'ingwer-house'
+function readData(name: string, content: string, further: readonly Rule[]): FileReading {
+  const data = parseLoosely(content)
+  if (isHouse(data))
+    return refuse(
+      'house',
+      `“${name}” is a house file. Open it under “House file”; it brings a whole household along.`,
+    )
+  const readings = readStated(content, further)
+  if (readings.length) return { ok: true, readings }
+  return refuse(
+    'no-recipe',
+    data === undefined
+      ? `“${name}” looks like data, but is broken: it cannot be read.`
+      : `“${name}” holds data, but no recipe that is marked as one.`,
+  )
+}
+
 /**
  * Every recipe of a file that was opened: a saved page, JSON-LD, Markdown or plain text, told by
  * what is in it and not by its name. Refuses with a sentence what is empty, no text, a house file,
@@ -39,44 +76,9 @@ export function readFile(
   content: string,
   further: readonly Rule[] = [],
 ): FileReading {
-  if (!content.trim()) return refuse('empty', `“${name}” is empty.`)
-  if (content.length > largestFile)
-    return refuse(
-      'too-large',
-      `“${name}” has ${Math.round(content.length / 1e6)} million characters. A recipe has ` +
-        'a few thousand; is this the right file?',
-    )
-  const start = content.slice(0, 4000)
-  const isBinary =
-    beginningOfBinary.test(start) ||
-    (start.match(neverInText)?.length ?? 0) > start.length * mostNeverInText
-  if (isBinary)
-    return refuse(
-      'binary',
-      `“${name}” is no text. A saved page, a text file or a photo of the card can be read.`,
-    )
-  if (/^\s*[[{]/u.test(content)) {
-    const data = parseLoosely(content)
-    if (
-      typeof data === 'object' &&
-      data !== null &&
-      !Array.isArray(data) &&
-      'format' in data &&
-      data.format === 'ingwer-house'
-    )
-      return refuse(
-        'house',
-        `“${name}” is a house file. Open it under “House file”; it brings a whole household along.`,
-      )
-    const readings = readStated(content, further)
-    if (readings.length) return { ok: true, readings }
-    return refuse(
-      'no-recipe',
-      data === undefined
-        ? `“${name}” looks like data, but is broken: it cannot be read.`
-        : `“${name}” holds data, but no recipe that is marked as one.`,
-    )
-  }
+  const refused = noText(name, content)
+  if (refused) return refused
+  if (/^\s*[[{]/u.test(content)) return readData(name, content, further)
   const stated = markup.test(content) ? readStated(content, further) : []
   if (stated.length) return { ok: true, readings: stated }
   const reading = readRecipe(content, {}, further)

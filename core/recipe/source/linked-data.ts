@@ -174,66 +174,66 @@ interface Section {
   steps: string[]
 }
 
+/** Parts in their order: by their positions where each has one. */
+function inOrder(entries: readonly Json[]): Json[] {
+  const placed = entries.map((value, i) => [value, placeOf(value, i)] as const)
+  const isNumbered = placed.every(([, n]) => Number.isFinite(n))
+  const sorted = isNumbered ? placed.sort((a, b) => a[1] - b[1]) : placed
+  return sorted.map(([value]) => value)
+}
+/** A thing, or the one that its @id stands for. */
+const resolved = (thing: Thing, byId: ReadonlyMap<string, Thing>): Thing =>
+  Object.keys(thing).length === 1 && typeof thing['@id'] === 'string'
+    ? (byId.get(thing['@id']) ?? thing)
+    : thing
+/** Data that is nested deeper, or has more sections, is not gone through. */
+const deepest = 24
+const mostSections = 200
+
 /**
  * Instructions in any of their legal shapes: a text, texts, steps, sections of steps, lists of
  * items, or references.
  */
 function sectionsOf(value: Json | undefined, byId: ReadonlyMap<string, Thing>): Section[] {
   const found: Section[] = [{ name: '', steps: [] }]
-  const walk = (entry: Json | undefined, depth: number) => {
-    if (depth > 24 || found.length > 200) return
-    const at = found.at(-1)!
-    if (typeof entry === 'string') {
-      at.steps.push(...lines(entry))
+  const say = (...steps: readonly string[]) => found.at(-1)!.steps.push(...steps)
+  const walkSection = (thing: Thing, inner: Json | undefined, depth: number) => {
+    found.push({ name: wordsOfMarkup(textOf(propertyOf(thing, 'name'), byId)), steps: [] })
+    walk(inner ?? propertyOf(thing, 'text'), depth + 1)
+    found.push({ name: '', steps: [] })
+  }
+  const walkParts = (inner: Json, isStep: boolean, depth: number) => {
+    const said = list(inner).filter(part => !isThing(part) || !typesOf(part).includes('HowToTip'))
+    if (!isStep) {
+      walk(said, depth + 1)
       return
     }
-    if (Array.isArray(entry)) {
-      const sorted = entry.map((v, i) => [v as Json, placeOf(v as Json, i)] as const)
-      const numbered = sorted.every(([, n]) => Number.isFinite(n))
-        ? sorted.sort((a, b) => a[1] - b[1])
-        : sorted
-      for (const [v] of numbered) walk(v, depth + 1)
-      return
-    }
-    if (!isThing(entry)) return
-    const thing =
-      Object.keys(entry).length === 1 && typeof entry['@id'] === 'string'
-        ? (byId.get(entry['@id']) ?? entry)
-        : entry
+    const sentence = said.flatMap(part => lines(textOf(part, byId))).join(' ')
+    if (sentence) say(sentence)
+  }
+  const walkThing = (thing: Thing, depth: number) => {
     const types = typesOf(thing)
     const inner = propertyOf(thing, 'itemListElement', 'steps', 'step', 'hasPart')
-    if (
-      types.includes('HowToSection') ||
-      (types.includes('ItemList') && propertyOf(thing, 'name') !== undefined)
-    ) {
-      found.push({ name: wordsOfMarkup(textOf(propertyOf(thing, 'name'), byId)), steps: [] })
-      walk(inner ?? propertyOf(thing, 'text'), depth + 1)
-      found.push({ name: '', steps: [] })
-      return
-    }
-    if (types.includes('ListItem') && propertyOf(thing, 'item') !== undefined) {
-      walk(propertyOf(thing, 'item'), depth + 1)
-      return
-    }
+    const name = propertyOf(thing, 'name')
+    const item = types.includes('ListItem') ? propertyOf(thing, 'item') : undefined
     const text = textOf(propertyOf(thing, 'text', 'description', '@value'), byId)
-    if (text) {
-      at.steps.push(lines(text).join(' '))
-      return
-    }
-    if (inner !== undefined) {
-      const parts: Json[] = [...list(inner)]
-      const said = parts.filter(part => !isThing(part) || !typesOf(part).includes('HowToTip'))
-      if (types.includes('HowToStep')) {
-        const sentence = said.flatMap(part => lines(textOf(part, byId))).join(' ')
-        if (sentence) at.steps.push(sentence)
-      } else walk(said, depth + 1)
-      return
-    }
-    const name = textOf(propertyOf(thing, 'name'), byId)
-    if (name) at.steps.push(...lines(name))
+    const isSection =
+      types.includes('HowToSection') || (types.includes('ItemList') && name !== undefined)
+    if (isSection) walkSection(thing, inner, depth)
+    else if (item !== undefined) walk(item, depth + 1)
+    else if (text) say(lines(text).join(' '))
+    else if (inner !== undefined) walkParts(inner, types.includes('HowToStep'), depth)
+    else say(...lines(textOf(name, byId)))
+  }
+  const walk = (entry: Json | undefined, depth: number) => {
+    if (depth > deepest || found.length > mostSections) return
+    if (typeof entry === 'string') say(...lines(entry))
+    else if (Array.isArray(entry))
+      for (const each of inOrder(entry as readonly Json[])) walk(each, depth + 1)
+    else if (isThing(entry)) walkThing(resolved(entry, byId), depth)
   }
   walk(value, 0)
-  return found.filter(s => s.steps.length)
+  return found.filter(section => section.steps.length)
 }
 
 /** "PT1H30M" in minutes; null for anything else. ISO 8601, as schema.org asks. */

@@ -108,6 +108,70 @@ const valueAttribute = (tag: string, attributes: Readonly<Record<string, string>
   (tag === 'time' ? attributes.datetime : undefined) ??
   (tag === 'data' || tag === 'meter' ? attributes.value : undefined)
 
+type Attributes = Readonly<Record<string, string>>
+const isHidden = (tag: string, attributes: Attributes) =>
+  unseen.has(tag) ||
+  tag === 'script' ||
+  'hidden' in attributes ||
+  attributes['aria-hidden'] === 'true' ||
+  /display\s*:\s*none/iu.test(attributes.style ?? '')
+const isMain = (tag: string) => tag === 'main' || tag === 'article'
+/** The thing that an element begins, if it does. */
+const itemOf = (attributes: Attributes): MarkedItem | null =>
+  'itemscope' in attributes || attributes.typeof !== undefined
+    ? { type: attributes.itemtype ?? attributes.typeof ?? '', props: new Map() }
+    : null
+
+/** The things that a page marks up by attributes, as its elements open and close. */
+function markedItems() {
+  const open: Open[] = []
+  // The things and the collectors that are open now, innermost last: never searched for, since a
+  // page may be nested ten thousand deep.
+  const holders: MarkedItem[] = []
+  const collectors: Open[] = []
+  const items: MarkedItem[] = []
+  /** Only the innermost holder collects; the outer ones are told when it closes. */
+  const collect = (text: string) => {
+    for (const prop of collectors.at(-1)?.props ?? []) prop.text += text
+  }
+  /** What the element says of the thing around it; what is said by its words is collected. */
+  const propsOf = (tag: string, attributes: Attributes, item: MarkedItem | null): Open['props'] => {
+    const holder = holders.at(-1) ?? null
+    const names = propertiesOf(attributes, holder)
+    if (!holder || !names.length) return []
+    const value = item ?? valueAttribute(tag, attributes)
+    if (value === undefined) return [{ of: holder, names, text: '' }]
+    for (const name of names) add(holder, name, value)
+    return []
+  }
+  return {
+    items,
+    collect,
+    opens(tag: string, attributes: Attributes) {
+      const item = itemOf(attributes)
+      const props = propsOf(tag, attributes, item)
+      if (item && isRecipe(item.type)) items.push(item)
+      const now: Open = { hidden: isHidden(tag, attributes), main: isMain(tag), item, props }
+      open.push(now)
+      if (item) holders.push(item)
+      if (props.length) collectors.push(now)
+      return now
+    },
+    closes() {
+      const last = open.pop()
+      if (!last) return null
+      if (last.item) holders.pop()
+      if (last.props.length) collectors.pop()
+      for (const prop of last.props) {
+        const text = tidy(prop.text)
+        if (text) for (const name of prop.names) add(prop.of, name, text)
+        collect(prop.text)
+      }
+      return last
+    },
+  }
+}
+
 /**
  * Reads the source of a page in one pass. Scripts are never run; event handlers and addresses are
  * not even looked at.
@@ -115,72 +179,32 @@ const valueAttribute = (tag: string, attributes: Readonly<Record<string, string>
 export function contentOf(html: string): PageContent {
   // Text with only some words marked up in it keeps its own lines.
   const space = anyBlock.test(html) ? /\s+/gu : inLine
-  const open: Open[] = []
-  // The things and the collectors that are open now, innermost last: never searched for, since a
-  // page may be nested ten thousand deep.
-  const holders: MarkedItem[] = []
-  const collectors: Open[] = []
+  const marked = markedItems()
   const linked: string[] = []
-  const items: MarkedItem[] = []
   const [all, main]: [string[], string[]] = [[], []]
   let [title, script, inTitle] = ['', null as string[] | null, false]
   let [hiddenDepth, mainDepth, preDepth] = [0, 0, 0]
-
   const say = (text: string) => {
     if (hiddenDepth) return
     all.push(text)
     if (mainDepth) main.push(text)
-    collect(text)
+    marked.collect(text)
   }
-  // Only the innermost holder collects; the outer ones are told when it closes.
-  const collect = (text: string) => {
-    for (const prop of collectors.at(-1)?.props ?? []) prop.text += text
-  }
-
   const parser = new Parser(
     {
       onopentag(tag, attributes) {
         if (tag === 'script') script = /ld\+json/iu.test(attributes.type ?? '') ? [] : null
         if (tag === 'title') inTitle = true
-        const hidden =
-          unseen.has(tag) ||
-          tag === 'script' ||
-          'hidden' in attributes ||
-          attributes['aria-hidden'] === 'true' ||
-          /display\s*:\s*none/iu.test(attributes.style ?? '')
-        const holder = holders.at(-1) ?? null
-        const starts = 'itemscope' in attributes || attributes.typeof !== undefined
-        const item: MarkedItem | null = starts
-          ? { type: attributes.itemtype ?? attributes.typeof ?? '', props: new Map() }
-          : null
-        const names = propertiesOf(attributes, holder)
-        const props: { of: MarkedItem; names: readonly string[]; text: string }[] = []
-        if (holder && names.length) {
-          const value = valueAttribute(tag, attributes)
-          if (item) for (const name of names) add(holder, name, item)
-          else if (value !== undefined) for (const name of names) add(holder, name, value)
-          else props.push({ of: holder, names, text: '' })
-        }
-        if (item && isRecipe(item.type)) items.push(item)
         if (blocks.has(tag)) say('\n')
-        if (hidden) hiddenDepth++
+        const now = marked.opens(tag, attributes)
+        hiddenDepth += Number(now.hidden)
+        mainDepth += Number(now.main)
         preDepth += Number(tag === 'pre')
-        if (tag === 'main' || tag === 'article') mainDepth++
-        const now: Open = { hidden, main: tag === 'main' || tag === 'article', item, props }
-        open.push(now)
-        if (item) holders.push(item)
-        if (props.length) collectors.push(now)
       },
       ontext(text) {
-        if (script) {
-          script.push(text)
-          return
-        }
-        if (inTitle) {
-          title += text
-          return
-        }
-        say(text.replace(preDepth ? inLine : space, ' '))
+        if (script) script.push(text)
+        else if (inTitle) title += text
+        else say(text.replace(preDepth ? inLine : space, ' '))
       },
       onclosetag(tag) {
         if (tag === 'script' && script) {
@@ -189,17 +213,10 @@ export function contentOf(html: string): PageContent {
         }
         if (tag === 'title') inTitle = false
         preDepth -= Number(tag === 'pre')
-        const last = open.pop()
+        const last = marked.closes()
         if (!last) return
-        if (last.hidden) hiddenDepth--
-        if (last.main) mainDepth--
-        if (last.item) holders.pop()
-        if (last.props.length) collectors.pop()
-        for (const prop of last.props) {
-          const text = tidy(prop.text)
-          if (text) for (const name of prop.names) add(prop.of, name, text)
-          collect(prop.text)
-        }
+        hiddenDepth -= Number(last.hidden)
+        mainDepth -= Number(last.main)
         if (blocks.has(tag)) say('\n')
         else if (cells.has(tag)) say(' ')
       },
@@ -213,7 +230,7 @@ export function contentOf(html: string): PageContent {
     text: tidy(all.join('')),
     main: tidy(main.join('')),
     linked,
-    items,
+    items: marked.items,
   }
 }
 

@@ -118,8 +118,13 @@ function useOf(text: string, m: StepMention, region: Region): StepUse {
       of: 'amount',
       quantity,
       grams:
-        weigh(quantity.amount, quantity.unit, thing, region, text.slice(quantity.start, m.end))
-          .grams?.best ?? null,
+        weigh({
+          amount: quantity.amount,
+          unit: quantity.unit,
+          ingredient: thing,
+          region,
+          words: text.slice(quantity.start, m.end),
+        }).grams?.best ?? null,
     },
   }
 }
