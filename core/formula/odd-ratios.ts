@@ -1,4 +1,4 @@
-import { ingredientById, type Ingredient } from '../pantry'
+import { sweetKinds, ingredientById, type Ingredient } from '../pantry'
 import {
   finding,
   linesOf,
@@ -38,10 +38,7 @@ const brings: Readonly<Record<Usual, (i: Ingredient) => number>> = {
     if (i.kind !== 'yeast') return 0
     return i.per100.water > 40 ? 0.4 : 1
   },
-  sugar: i =>
-    ['sugar', 'syrup', 'honey', 'condensed-milk', 'plant-condensed'].includes(i.kind)
-      ? i.per100.sugar / 100
-      : 0,
+  sugar: i => (sweetKinds.includes(i.kind) ? i.per100.sugar / 100 : 0),
   fat: i =>
     [
       'nut',

@@ -1,4 +1,11 @@
-import { sodaStrength, type Ingredient, type Kind } from '../pantry'
+import {
+  freshEggKinds,
+  grainKinds,
+  sweetKinds,
+  sodaStrength,
+  type Ingredient,
+  type Kind,
+} from '../pantry'
 import { massOf, type Weight } from './weight'
 
 /**
@@ -40,9 +47,8 @@ export interface Ratios {
 }
 export type Ratio = keyof Ratios
 
-const flours: readonly Kind[] = ['flour', 'gluten-free-flour', 'flour-mix', 'flakes']
 const dryWater: readonly Kind[] = [
-  ...flours,
+  ...grainKinds,
   'starch',
   'fruit',
   'dried-fruit',
@@ -68,7 +74,6 @@ const poured: readonly Kind[] = [
 ]
 const milky: readonly Kind[] = ['milk', 'cream', 'plant-drink', 'plant-cream']
 const hard: readonly Kind[] = ['butter', 'hard-fat', 'plant-block', 'plant-spread']
-const sweet: readonly Kind[] = ['sugar', 'syrup', 'honey', 'condensed-milk', 'plant-condensed']
 const chocolates: readonly Kind[] = ['chocolate', 'plant-chocolate']
 
 /**
@@ -81,13 +86,13 @@ export function ratiosOf(weights: readonly Weight[]): Ratios {
     weights.reduce((sum, w) => sum + (kinds.includes(w.ingredient.kind) ? w.grams : 0), 0)
   const total = (of: (i: Ingredient) => number) =>
     weights.reduce((sum, w) => sum + (of(w.ingredient) * w.grams) / 100, 0)
-  const flour = grams(flours)
+  const flour = grams(grainKinds)
   const base = flour > 0 ? flour : mass
   const pct = (g: number) => (100 * g) / base
   const share = (g: number) => g / mass
-  const sugar = total(i => (sweet.includes(i.kind) || i.kind === 'jam' ? i.per100.sugar : 0))
+  const sugar = total(i => (sweetKinds.includes(i.kind) || i.kind === 'jam' ? i.per100.sugar : 0))
   const white = grams(['egg-white'])
-  const egg = grams(['egg', 'egg-white', 'egg-yolk'])
+  const egg = grams(freshEggKinds)
   return {
     flour,
     egg: pct(egg),

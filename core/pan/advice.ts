@@ -1,5 +1,5 @@
 import type { Minutes } from '../measure'
-import { ingredientById, nameIn } from '../pantry'
+import { fatKinds, flourKinds, ingredientById, nameIn } from '../pantry'
 import { linesOf, type Recipe } from '../recipe'
 import type { Filling } from './fill'
 import { cueRows, safeEgg } from './tables/cues'
@@ -69,12 +69,8 @@ export function linerFor(recipe: Recipe, tin: Tin, batter: TinBatter): LinerNote
     )
   const nameOf = (line: ReturnType<typeof inIt>) =>
     line ? nameIn(ingredientById(line.ingredient!)!, recipe.region) : null
-  const fat = row.grease
-    ? inIt(['oil', 'plant-block', 'butter', 'hard-fat', 'plant-spread'])
-    : undefined
-  const dust = row.dust
-    ? inIt(['flour', 'flour-mix', 'gluten-free-flour', 'starch', 'cocoa'])
-    : undefined
+  const fat = row.grease ? inIt(fatKinds) : undefined
+  const dust = row.dust ? inIt([...flourKinds, 'starch', 'cocoa']) : undefined
   const own = stated.map(line => line.name || line.text)
   const greased = () => {
     if (own.length) return `Grease: ${own.join(', ')}, as the recipe lists it.`

@@ -1,6 +1,7 @@
 import { balanceIn, batterOf, eggCount, familyOf, isInside, massOf, weightsOf } from '../formula'
-import { ingredientById, type Kind } from '../pantry'
-import type { Component, Recipe } from '../recipe'
+import type { Grams } from '../measure'
+import { flourKinds, ingredientById, type Kind } from '../pantry'
+import type { Component, Line, Recipe } from '../recipe'
 import { batterOfFamily, besideWords, type BatterRow } from './tables/batters'
 import { dark } from './tables/cues'
 
@@ -81,87 +82,97 @@ function partOf(component: Component, recipe: Recipe, isMain: boolean, said: Bat
   }
 }
 
+const heaviestOf = (recipe: Recipe) =>
+  recipe.components.reduce<Component | null>(
+    (best, c) =>
+      massOf(weightsOf(c.lines)) > (best ? massOf(weightsOf(best.lines)) : 0) ? c : best,
+    null,
+  )
+const gramsOf = (parts: readonly TinPart[]) => parts.reduce((sum, part) => sum + part.grams, 0)
+/** The parts that go into the tin; where every part seems to go beside it, the heaviest: something is baked. */
+function partsInTin(
+  parts: readonly TinPart[],
+  heaviest: Component | null,
+  isSaid: boolean,
+): readonly TinPart[] {
+  const chosen = parts.filter(part => !part.beside && part.grams > 0)
+  if (chosen.length || isSaid) return chosen
+  return parts
+    .filter(part => part.component === heaviest?.name && part.grams > 0)
+    .map(part => ({ ...part, beside: false }))
+}
+/** What is baked by heat gives the name where it is a third of the whole; else the heaviest does. */
+const mainShare = 0.3
+function mainPart(inTin: readonly TinPart[], grams: Grams): TinPart {
+  const heated = inTin.filter(part => part.row.by === 'heat')
+  const among = heated.length && gramsOf(heated) > mainShare * grams ? heated : inTin
+  return among.reduce((best, part) => (part.grams > best.grams ? part : best))
+}
+/** The row of the main part; fruit, nuts and crumbs that lie in it or on it do not rise. */
+function rowOf(main: TinPart, inTin: readonly TinPart[], lines: readonly Line[]): BatterRow {
+  const rising = new Set(inTin.filter(part => part.row.rise > 0).map(part => part.component))
+  const risen = lines.filter(line => rising.has(line.component))
+  const rises = Math.min(1, massOf(batterOf(weightsOf(risen))) / gramsOf(inTin))
+  return {
+    ...main.row,
+    fill: 1 / (1 + rises * (1 / main.row.fill - 1)),
+    rise: main.row.rise * rises,
+  }
+}
+/** Dark by its cocoa, or by treacle and brown sugar: its colour says nothing. */
+function isDark(
+  weights: ReturnType<typeof weightsOf>,
+  lines: readonly Line[],
+  grams: Grams,
+): boolean {
+  const cocoa = weights.filter(w => dark.kinds.includes(w.ingredient.kind))
+  const sugars = lines.filter(line => dark.words.test(line.text))
+  return (
+    cocoa.reduce((sum, w) => sum + w.grams, 0) / grams > dark.cocoa ||
+    sugars.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0) / grams > dark.sugars
+  )
+}
+const isUnweighed = (line: Line) =>
+  !line.grams &&
+  !line.optional &&
+  !light.includes(ingredientById(line.ingredient ?? '')?.kind ?? 'water')
+
 /**
  * Reads what lies in the tin. Null where no line has a weight: then nothing about depth or time can
  * be said.
  */
 export function tinBatter(recipe: Recipe, said: BatterSaid = {}): TinBatter | null {
-  const heaviest = recipe.components.reduce<Component | null>(
-    (best, c) =>
-      massOf(weightsOf(c.lines)) > (best ? massOf(weightsOf(best.lines)) : 0) ? c : best,
-    null,
-  )
-  const parts = recipe.components
+  const { components } = recipe
+  const heaviest = heaviestOf(recipe)
+  const parts = components
     .filter(c => c.lines.length)
-    .map(c => partOf(c, recipe, c === heaviest || recipe.components.length === 1, said))
-  // Something is baked: where every part seems to go beside it, the heaviest is.
-  const chosen = parts.filter(part => !part.beside && part.grams > 0)
-  const inTin =
-    chosen.length || said.beside
-      ? chosen
-      : parts
-          .filter(part => part.component === heaviest?.name && part.grams > 0)
-          .map(part => ({ ...part, beside: false }))
-  const grams = inTin.reduce((sum, part) => sum + part.grams, 0)
+    .map(c => partOf(c, recipe, c === heaviest || components.length === 1, said))
+  const inTin = partsInTin(parts, heaviest, said.beside !== undefined)
+  const grams = gramsOf(inTin)
   if (!(grams > 0)) return null
   const ml = inTin.reduce((sum, part) => sum + part.ml, 0)
-  const heated = inTin.filter(part => part.row.by === 'heat')
-  const main = (
-    heated.length && heated.reduce((s, p) => s + p.grams, 0) > 0.3 * grams ? heated : inTin
-  ).reduce((best, part) => (part.grams > best.grams ? part : best))
+  const main = mainPart(inTin, grams)
   const names = new Set(inTin.map(part => part.component))
-  const lines = recipe.components
+  const lines = components
     .filter(c => names.has(c.name))
     .flatMap(c => c.lines)
     .filter(isInside)
   const weights = weightsOf(lines)
-  const { family } = familyOf(
-    recipe.components.find(c => c.name === main.component)!,
-    recipe.title,
-    true,
-    said.families?.[main.component],
-  )
-  const share = (test: (w: (typeof weights)[number]) => boolean) =>
-    weights.filter(test).reduce((sum, w) => sum + w.grams, 0) / grams
+  const named = components.find(c => c.name === main.component)!
+  const { family } = familyOf(named, recipe.title, true, said.families?.[main.component])
   const balance = balanceIn(family, weights)
-  // Fruit, nuts and crumbs that lie in it or on it do not rise.
-  const rising = new Set(inTin.filter(part => part.row.rise > 0).map(part => part.component))
-  const rises = Math.min(
-    1,
-    massOf(batterOf(weightsOf(lines.filter(line => rising.has(line.component))))) / grams,
-  )
-  const row: BatterRow = {
-    ...main.row,
-    fill: 1 / (1 + rises * (1 / main.row.fill - 1)),
-    rise: main.row.rise * rises,
-  }
+  const flours = weights.filter(w => flourKinds.includes(w.ingredient.kind))
   return {
     parts: parts.map(part => inTin.find(each => each.component === part.component) ?? part),
     grams,
     ml,
     density: grams / ml,
     water: Math.min(0.9, Math.max(0.02, balance.water / grams)),
-    row,
+    row: rowOf(main, inTin, lines),
     familyName: main.familyName,
     eggs: eggCount(weights),
-    dark:
-      share(w => dark.kinds.includes(w.ingredient.kind)) > dark.cocoa ||
-      lines.reduce(
-        (sum, line) => sum + (dark.words.test(line.text) ? (line.grams?.best ?? 0) : 0),
-        0,
-      ) /
-        grams >
-        dark.sugars,
-    unweighed: lines
-      .filter(
-        line =>
-          !line.grams &&
-          !line.optional &&
-          !light.includes(ingredientById(line.ingredient ?? '')?.kind ?? 'water'),
-      )
-      .map(line => line.name || line.text),
-    flour: weights
-      .filter(w => ['flour', 'gluten-free-flour', 'flour-mix'].includes(w.ingredient.kind))
-      .reduce((sum, w) => sum + w.grams, 0),
+    dark: isDark(weights, lines, grams),
+    unweighed: lines.filter(isUnweighed).map(line => line.name || line.text),
+    flour: flours.reduce((sum, w) => sum + w.grams, 0),
   }
 }

@@ -1,7 +1,7 @@
 import { readAmount, pattern } from '../measure'
 import { materialWords, tinWords } from './tables/tin-words'
 import { usualTin } from './tables/tins'
-import type { Tin } from './tin'
+import type { NamedTin, Tin } from './tin'
 
 /**
  * What a recipe's words say of what it is baked in. `assumed` names what the words leave open and
@@ -62,6 +62,114 @@ function sizeIn(
 
 const near = (n: number) => Math.round(n * 10) / 10
 
+/** A tin being read: its words, the row and the usual tin of its name, the size that was found. */
+interface TinWords {
+  readonly text: string
+  readonly row: (typeof tinWords)[number]
+  readonly usual: NamedTin
+  readonly base: Tin
+  readonly times: number
+  readonly sides: readonly number[]
+}
+/** A tin with what was taken for granted of it. */
+interface Assumed {
+  readonly tin: Tin
+  readonly assumed: readonly string[]
+}
+/** A muffin tin and its kin: so many cups. */
+function cupsIn({ text, usual, base }: TinWords): Assumed {
+  const holes = /\b(\d{1,2})[\s-]*(?:hole|cup|well)/iu.exec(text)
+  return {
+    tin: { ...base, count: holes ? Number(holes[1]) : usual.count },
+    assumed: [...(holes ? [] : [`${usual.count} cups`]), `${near(usual.top[0])} cm across above`],
+  }
+}
+/** No size is said: the usual one of that name. */
+function usualSize({ text, row, usual, base, times }: TinWords): Assumed {
+  const isOfPound =
+    row.sized === 'pound' || /\b9[05]0\s*g|\b(?:2|two)[\s-]*(?:lb|pound)/iu.test(text)
+  const said = isOfPound
+    ? `${near(usual.top[0])} × ${near(usual.top[1])} cm above`
+    : `the usual ${usual.name}`
+  return { tin: { ...base, count: times }, assumed: [said] }
+}
+/** Loaf tins are narrower below, by so many centimetres. */
+const loafTaper = 2
+/** Two sides are said: a box; "23 x 5 cm round" is across and high. */
+function twoSided({ text, row, usual, base, times, sides }: TinWords): Assumed {
+  const [a, b, c] = sides as [number, number, number?]
+  if (/\bround\b|spring-?form/iu.test(text) && b < a / 2) {
+    const round = { shape: 'round', top: [a, a], bottom: [a, a], height: b, count: times } as const
+    return { tin: { ...base, ...round }, assumed: [] }
+  }
+  const isTray = usual.shape === 'tray'
+  const taper = row.like.startsWith('loaf') ? loafTaper : 0
+  const [long, short] = [Math.max(a, b), Math.min(a, b)]
+  const height = c ?? (usual.shape === 'round' ? 5 : usual.height)
+  const tin: Tin = {
+    ...base,
+    shape: isTray ? 'tray' : 'box',
+    top: [long, short],
+    bottom: [long - taper, short - taper],
+    height,
+    count: times,
+  }
+  return { tin, assumed: c === undefined && !isTray ? [`${near(height)} cm high`] : [] }
+}
+/** One side is said: the usual tin of that name, grown to it. */
+function oneSided(of: TinWords): Assumed {
+  const { text, usual, base, times } = of
+  const [a] = of.sides as [number]
+  if (usual.shape === 'ring' && usual.tube) return grownRing(of, usual.tube)
+  const isOblong = (usual.shape === 'box' || usual.shape === 'tray') && !/square/iu.test(text)
+  const taper = usual.top[0] - usual.bottom[0]
+  const breadth = (side: number, otherwise: number) =>
+    isOblong ? (a * side) / usual.top[0] : otherwise
+  const tin: Tin = {
+    ...base,
+    top: [a, breadth(usual.top[1], a)],
+    bottom: [a - taper, breadth(usual.bottom[1], a - taper)],
+    height: usual.height,
+    count: times,
+  }
+  return { tin, assumed: [`${near(tin.height)} cm high`] }
+}
+/** A ring's height grows with it, but not much: they are all about as high. */
+const ringGrowth = 1.1
+function grownRing(
+  { usual, base, times, sides }: TinWords,
+  tube: readonly [number, number],
+): Assumed {
+  const [a] = sides as [number]
+  const grown = a / usual.top[0]
+  const bottom = usual.bottom[0] * grown
+  const tin: Tin = {
+    ...base,
+    top: [a, a],
+    bottom: [bottom, bottom],
+    height: near(usual.height * Math.min(ringGrowth, grown)),
+    count: times,
+    tube: [tube[0] * grown, tube[1] * grown],
+  }
+  return {
+    tin,
+    assumed: [`${near(tin.height)} cm high`, `its tube ${near(tin.tube![0])} cm across`],
+  }
+}
+function tinIn(of: TinWords): Assumed {
+  const [a, b] = of.sides
+  if (of.row.sized === 'cups') return cupsIn(of)
+  if (a === undefined) return usualSize(of)
+  return b !== undefined && of.usual.shape !== 'ring' ? twoSided(of) : oneSided(of)
+}
+/** How many tins: as it says; "20 cm tins" without a number are two, as layers are. */
+function timesIn(text: string): { readonly times: number; readonly isPlural: boolean } {
+  const many = several.exec(text)
+  const isPlural = !many && /\b(?:tins|pans|layers)\b/iu.test(text)
+  if (isPlural) return { times: 2, isPlural }
+  return { times: many ? (readAmount(many[1]!, 0)?.amount.low ?? 1) : 1, isPlural }
+}
+
 /**
  * A tin as recipes name it: "20 x 30 cm traybake tin", "10-inch ring pan", "900 g loaf tin", "two
  * 20 cm sandwich tins". What is not said is taken from the usual tin of that name and named. Null
@@ -69,82 +177,26 @@ const near = (n: number) => Math.round(n * 10) / 10
  */
 export function readTin(text: string): TinReading | null {
   const found = sizeIn(text)
-  const row =
-    found && found.sides.length >= 2 && /\bloa(?:f|ves)\b/iu.test(text)
-      ? tinWords.find(r => r.like === 'loaf-900')!
-      : tinWords.find(r => r.sign.test(text))
+  const sides = found?.sides ?? []
+  const isLoaf = sides.length >= 2 && /\bloa(?:f|ves)\b/iu.test(text)
+  const row = tinWords.find(r => (isLoaf ? r.like === 'loaf-900' : r.sign.test(text)))
   if (!row) return null
   const usual = usualTin(row.like)
-  const assumed: string[] = []
+  const { times, isPlural } = timesIn(text)
+  const { shape, top, bottom, height, count, tube } = usual
   const material = materialWords.find(m => m.sign.test(text))?.material ?? usual.material
-  const many = several.exec(text)
-  // "20 cm tins" without a number are two, as layers are.
-  const plural = !many && /\b(?:tins|pans|layers)\b/iu.test(text)
-  const said = many ? (readAmount(many[1]!, 0)?.amount.low ?? 1) : 1
-  const times = plural ? 2 : said
-  const [a, b, c] = found?.sides ?? []
-  const base: Tin = {
-    shape: usual.shape,
-    top: usual.top,
-    bottom: usual.bottom,
-    height: usual.height,
-    count: usual.count,
-    material,
-    ...(usual.tube ? { tube: usual.tube } : {}),
+  const base: Tin = { shape, top, bottom, height, count, material, ...(tube ? { tube } : {}) }
+  const { tin, assumed } = tinIn({ text, row, usual, base, times, sides })
+  return {
+    tin,
+    like: row.like,
+    text: text.trim(),
+    assumed: [
+      ...(isPlural && row.sized !== 'cups' ? ['two of them'] : []),
+      ...(found?.guessed ? [found.unit === inch ? 'inches' : 'centimetres'] : []),
+      ...assumed,
+    ],
   }
-  if (plural && row.sized !== 'cups') assumed.push('two of them')
-  if (found?.guessed) assumed.push(found.unit === inch ? 'inches' : 'centimetres')
-  let tin: Tin = base
-  if (row.sized === 'cups') {
-    const holes = /\b(\d{1,2})[\s-]*(?:hole|cup|well)/iu.exec(text)
-    tin = { ...base, count: holes ? Number(holes[1]) : usual.count }
-    if (!holes) assumed.push(`${usual.count} cups`)
-    assumed.push(`${near(usual.top[0])} cm across above`)
-  } else if (a === undefined) {
-    tin = { ...base, count: times }
-    if (row.sized !== 'pound' && !/\b9[05]0\s*g|\b(?:2|two)[\s-]*(?:lb|pound)/iu.test(text))
-      assumed.push(`the usual ${usual.name}`)
-    else assumed.push(`${near(usual.top[0])} × ${near(usual.top[1])} cm above`)
-  } else if (b !== undefined && usual.shape !== 'ring') {
-    const tray = usual.shape === 'tray'
-    // "23 x 5 cm round": across and high. Everything else with two sides is a box.
-    if (/\bround\b|spring-?form/iu.test(text) && b < a / 2)
-      tin = { ...base, shape: 'round', top: [a, a], bottom: [a, a], height: b, count: times }
-    else {
-      const taper = row.like.startsWith('loaf') ? 2 : 0
-      const [long, short] = [Math.max(a, b), Math.min(a, b)]
-      tin = {
-        ...base,
-        shape: tray ? 'tray' : 'box',
-        top: [long, short],
-        bottom: [long - taper, short - taper],
-        height: c ?? (usual.shape === 'round' ? 5 : usual.height),
-        count: times,
-      }
-      if (c === undefined && !tray) assumed.push(`${near(tin.height)} cm high`)
-    }
-  } else {
-    const grown = a / usual.top[0]
-    const taper = usual.top[0] - usual.bottom[0]
-    const square = usual.shape === 'box' || usual.shape === 'tray'
-    const ring = usual.shape === 'ring' && usual.tube
-    tin = {
-      ...base,
-      top: [a, square && !/square/iu.test(text) ? (a * usual.top[1]) / usual.top[0] : a],
-      bottom: ring
-        ? [usual.bottom[0] * grown, usual.bottom[0] * grown]
-        : [
-            a - taper,
-            square && !/square/iu.test(text) ? (a * usual.bottom[1]) / usual.top[0] : a - taper,
-          ],
-      height: ring ? near(usual.height * Math.min(1.1, grown)) : usual.height,
-      count: times,
-      ...(ring ? { tube: [usual.tube![0] * grown, usual.tube![1] * grown] as const } : {}),
-    }
-    assumed.push(`${near(tin.height)} cm high`)
-    if (ring) assumed.push(`its tube ${near(tin.tube![0])} cm across`)
-  }
-  return { tin, like: row.like, text: text.trim(), assumed }
 }
 
 /** A tin in words: "20 × 30 cm, 4 cm high". */

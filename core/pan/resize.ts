@@ -5,9 +5,11 @@ import {
   readNumber,
   scaleAmount,
   weightText,
+  type Grams,
+  type Region,
   type Spread,
 } from '../measure'
-import { ingredientById, measured, nameIn } from '../pantry'
+import { ingredientById, measured, nameIn, type Ingredient } from '../pantry'
 import { linesOf, readSteps, scaledReads, scaledText, type Line, type Recipe } from '../recipe'
 import { tinBatter, type BatterSaid } from './batter'
 import { readTin } from './read-tin'
@@ -170,41 +172,46 @@ export interface SizedAmount {
   readonly off: number
 }
 
+/** A line that has no weight: only its words can be made more. */
+const unweighedAmount = (line: Line, by: number, region: Region) => ({
+  was: line.amount ? line.text : '',
+  now: line.amount ? scaledText(line, by, region) : line.text,
+  spoons: '',
+  off: 0,
+})
+function weighedAmount(
+  { line, ingredient, grams }: { line: Line; ingredient: Ingredient; grams: Grams },
+  by: number,
+  { region, measureIn, egg }: { region: Region; measureIn: 'grams' | 'spoons'; egg: string },
+) {
+  const wanted = grams * by
+  const now = measured(wanted, ingredient, region, 'grams')
+  const spoons = measured(wanted, ingredient, region, 'spoons')
+  const shown = spoons.kitchen === weightText(spoons.grams) ? '' : spoons.kitchen
+  const beside = measureIn === 'spoons' ? weightText(spoons.grams) : shown
+  return {
+    was: weightText(grams),
+    now: measureIn === 'spoons' && shown ? shown : weightText(now.grams),
+    spoons: egg ? `${egg}${one(line.name)}` : beside,
+    off: shown ? Math.round(100 * (spoons.grams / wanted - 1)) : 0,
+  }
+}
 export function amountsOf(
   recipe: Recipe,
   by: number,
   measureIn: 'grams' | 'spoons',
 ): SizedAmount[] {
+  const { region } = recipe
+  const eggs = new Set(countedEggs(recipe))
   return linesOf(recipe).map(line => {
+    const { id, component, amount, grams } = line
     const ingredient = ingredientById(line.ingredient ?? '')
-    const base = {
-      lineId: line.id,
-      component: line.component,
-      name:
-        line.ingredient && ingredient ? nameIn(ingredient, recipe.region) : line.name || line.text,
-    }
-    const egg = countedEggs(recipe).includes(line)
-      ? `${said(((line.amount!.low + line.amount!.high) / 2) * by)} × `
-      : ''
-    if (!line.grams || !ingredient)
-      return {
-        ...base,
-        was: line.amount ? line.text : '',
-        now: line.amount ? scaledText(line, by, recipe.region) : line.text,
-        spoons: '',
-        off: 0,
-      }
-    const now = measured(line.grams.best * by, ingredient, recipe.region, 'grams')
-    const spoons = measured(line.grams.best * by, ingredient, recipe.region, 'spoons')
-    const shown = spoons.kitchen === weightText(spoons.grams) ? '' : spoons.kitchen
-    const beside = measureIn === 'spoons' ? weightText(spoons.grams) : shown
-    return {
-      ...base,
-      was: weightText(line.grams.best),
-      now: measureIn === 'spoons' && shown ? shown : weightText(now.grams),
-      spoons: egg ? `${egg}${one(line.name)}` : beside,
-      off: shown ? Math.round(100 * (spoons.grams / (line.grams.best * by) - 1)) : 0,
-    }
+    const name = ingredient ? nameIn(ingredient, region) : line.name || line.text
+    const base = { lineId: id, component, name }
+    if (!grams || !ingredient) return { ...base, ...unweighedAmount(line, by, region) }
+    const egg = eggs.has(line) ? `${said(((amount!.low + amount!.high) / 2) * by)} × ` : ''
+    const of = { line, ingredient, grams: grams.best }
+    return { ...base, ...weighedAmount(of, by, { region, measureIn, egg }) }
   })
 }
 
@@ -337,6 +344,46 @@ const smallNotes = (recipe: Recipe, by: number): SizeNote[] =>
     ]
   })
 
+/** The tins that are wanted, by their measures or their names; the first that is none is refused. */
+function tinsNamed(to: NonNullable<SizeOptions['to']>): Tin[] | TinRefusal {
+  const tins: Tin[] = []
+  for (const each of to) {
+    const tin = typeof each === 'string' ? readTin(each)?.tin : each
+    if (!tin) {
+      const sentence = `“${String(each).slice(0, 60)}” names no tin that is known here.`
+      return { code: 'tin', sentence }
+    }
+    const problem = tinProblem(tin)
+    if (problem) return problem
+    tins.push(tin)
+  }
+  return tins
+}
+interface TinRefusal {
+  readonly code: string
+  readonly sentence: string
+}
+const tinOf = (words: string | undefined) => (words ? (readTin(words)?.tin ?? null) : null)
+/** What is said of a recipe that is made much larger or smaller. */
+function farNotes(recipe: Recipe, factor: number): SizeNote[] {
+  const kinds = new Set(
+    linesOf(recipe).map(line => ingredientById(line.ingredient ?? '')?.kind ?? 'water'),
+  )
+  return farRows
+    .filter(
+      ({ above, below }) =>
+        (above !== undefined && factor >= above) || (below !== undefined && factor <= below),
+    )
+    .filter(row => !row.kinds || row.kinds.some(kind => kinds.has(kind)))
+    .map(({ code, says, source }) => ({ code, says, source }))
+}
+const notesOn = (recipe: Recipe, factor: number): SizeNote[] => [
+  ...eggNotes(recipe, factor),
+  ...packNotes(recipe, factor),
+  ...smallNotes(recipe, factor),
+  ...farNotes(recipe, factor),
+]
+
 /**
  * The recipe at another size. Tin words are read; a target that cannot be met is refused with a
  * sentence and the recipe comes back as it was. There and back is the same to the last digit of its
@@ -351,50 +398,20 @@ export function resize(
   target: SizeTarget,
   { from, to = [], said, measureIn = 'grams' }: SizeOptions = {},
 ): Resized {
-  const no = (code: string, sentence: string): Resized => ({
+  const no = (problem: TinRefusal): Resized => ({
     ok: false,
-    problem: { code, sentence },
+    problem: { code: problem.code, sentence: problem.sentence },
     recipe,
     factor: 1,
     notes: [],
   })
-  const tins: Tin[] = []
-  for (const each of to) {
-    const tin = typeof each === 'string' ? readTin(each)?.tin : each
-    if (!tin) return no('tin', `“${String(each).slice(0, 60)}” names no tin that is known here.`)
-    const problem = tinProblem(tin)
-    if (problem) return no(problem.code, problem.sentence)
-    tins.push(tin)
-  }
-  const stated =
-    typeof from === 'string'
-      ? (readTin(from)?.tin ?? null)
-      : (from ?? (recipe.pan ? (readTin(recipe.pan.text)?.tin ?? null) : null))
+  const tins = tinsNamed(to)
+  if (!Array.isArray(tins)) return no(tins)
+  const stated = typeof from === 'string' ? tinOf(from) : (from ?? tinOf(recipe.pan?.text))
   const batter = tinBatter(recipe, said)
-  const found = factorFor(recipe, target, batter, stated, tins)
-  if (!found.ok) return no(found.problem.code, found.problem.sentence)
+  const found = factorFor(recipe, target, { batter, from: stated, to: tins })
+  if (!found.ok) return no(found.problem)
   const { factor } = found
-  const notes: SizeNote[] =
-    factor === 1
-      ? []
-      : [
-          ...eggNotes(recipe, factor),
-          ...packNotes(recipe, factor),
-          ...smallNotes(recipe, factor),
-          ...farRows
-            .filter(
-              row =>
-                (row.above !== undefined && factor >= row.above) ||
-                (row.below !== undefined && factor <= row.below),
-            )
-            .filter(
-              row =>
-                !row.kinds ||
-                linesOf(recipe).some(line =>
-                  row.kinds!.includes(ingredientById(line.ingredient ?? '')?.kind ?? 'water'),
-                ),
-            )
-            .map((row): SizeNote => ({ code: row.code, says: row.says, source: row.source })),
-        ]
+  const notes = factor === 1 ? [] : notesOn(recipe, factor)
   return { ok: true, recipe: scaledRecipe(recipe, factor, measureIn), factor, notes }
 }

@@ -193,7 +193,7 @@ export function sizeUp(
 ): SizedUp {
   const reading = recipe.pan ? readTin(recipe.pan.text) : null
   const before = tinBatter(recipe, sizing.said)
-  const isOnTray = before?.row.by === 'browning' || before?.row.by === 'drying'
+  const isOnTray = ['browning', 'drying'].includes(before?.row.by ?? '')
   const { stated, own } = statedTin(sizing, reading, isOnTray, kitchen)
   const sized = resizedFor(recipe, sizing, { before, stated, own, measureIn })
   const { tins, factor } = sized
@@ -207,13 +207,14 @@ export function sizeUp(
   const count = given === null ? null : given * factor
   const isOne = isOnePiece(recipe)
   const pieces = batter && piecesOn(tins, batter, sizing, { count, isOne, kitchen })
-  const filled = batter && tins.length ? filledBy(tins, batter, pieces) : []
-  const known = before && knownFilling(before, stated, { given, isOne })
   const { altitude, tray } = kitchen
   const by = { main, heat, start: sizing.start, altitude, quick }
-  const sizedTins = filled.map((filling, i) =>
-    timedTin(filling, tins[i]!, { ...by, before: before!, batter: batter!, known: known! }),
-  )
+  const ofTins = (known: ReturnType<typeof knownFilling>) =>
+    filledBy(tins, batter!, pieces).map((filling, i) =>
+      timedTin(filling, tins[i]!, { ...by, before: before!, batter: batter!, known }),
+    )
+  const isFilled = before && batter && tins.length > 0
+  const sizedTins = isFilled ? ofTins(knownFilling(before, stated, { given, isOne })) : []
   return {
     recipe: sized.recipe
       ? retold(sized.recipe, {
@@ -299,7 +300,7 @@ function piecesOn(
 /** As many muffin cups as the tests fill. */
 function testCups(recipe: Recipe, sizing: Sizing, batter: TinBatter | null): NamedTin[] {
   const cup = { ...usualTin('cups-12'), count: 1 }
-  const found = factorFor(recipe, sizing.target, batter)
+  const found = factorFor(recipe, sizing.target, { batter })
   const count =
     found.ok && batter
       ? Math.max(

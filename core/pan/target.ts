@@ -1,3 +1,4 @@
+import type { Grams } from '../measure'
 import { ingredientById, type Ingredient } from '../pantry'
 import { linesOf, type Line, type Recipe } from '../recipe'
 import type { TinBatter } from './batter'
@@ -85,93 +86,107 @@ function forTins(
   return { ok: true, factor: to.reduce((sum, tin) => sum + roomOf(tin), 0) / batter.ml }
 }
 
+type TargetBy<By extends SizeTarget['by']> = Extract<SizeTarget, { readonly by: By }>
+const times = (factor: number): FactorResult => ({ ok: true, factor })
+
+function byTimes({ times: n }: TargetBy<'times'>): FactorResult {
+  return Number.isFinite(n) && n > 0
+    ? times(n)
+    : refuse('times', 'How many times must be a number above zero.')
+}
+function byWeightOfPiece(grams: Grams, wanted: number, batter: TinBatter | null): FactorResult {
+  if (!(grams >= 1 && grams <= 5000)) return refuse('grams', 'A piece weighs between 1 g and 5 kg.')
+  return batter
+    ? times((wanted * grams) / batter.grams)
+    : refuse('batter', 'No weight of this dough is known, so pieces of a weight cannot be counted.')
+}
+/** For so many people, or so many pieces, of the recipe's own count or of a weight each. */
+function byCount(
+  recipe: Recipe,
+  target: TargetBy<'people' | 'pieces'>,
+  batter: TinBatter | null,
+): FactorResult {
+  const wanted = target.by === 'people' ? target.people : target.pieces
+  if (!(wanted > 0) || !Number.isInteger(wanted) || wanted > 2000)
+    return refuse(target.by, `How many ${target.by} must be a whole number from 1 to 2000.`)
+  if (target.by === 'pieces' && target.grams !== undefined)
+    return byWeightOfPiece(target.grams, wanted, batter)
+  const stated = statedCount(recipe)
+  return stated
+    ? times(wanted / stated)
+    : refuse(
+        'yield',
+        'The recipe does not say how many it makes. Give the weight of a piece, or size it by the tin.',
+      )
+}
+function byLine(recipe: Recipe, { lineId, grams }: TargetBy<'line'>): FactorResult {
+  const line = linesOf(recipe).find(l => l.id === lineId)
+  if (!line?.grams || !(line.grams.best > 0))
+    return refuse('line', 'That line has no weight to go by.')
+  return grams > 0 && grams <= 50_000
+    ? times(grams / line.grams.best)
+    : refuse('grams', 'How much there is must be above 0 g and below 50 kg.')
+}
+function byEggs(recipe: Recipe, { eggs }: TargetBy<'eggs'>): FactorResult {
+  const counts = countedEggs(recipe).map(({ amount }) => (amount!.low + amount!.high) / 2)
+  const count = counts.reduce((a, b) => a + b, 0)
+  if (!count) return refuse('eggs', 'No eggs are counted in this recipe.')
+  return eggs > 0 && eggs <= 200
+    ? times(eggs / count)
+    : refuse('eggs', 'How many eggs must be above zero.')
+}
+/** A batter of less flour than this share is sized by its own weight: a test of it is so much batter. */
+const flourShare = 0.12
+function byTests({ tests }: TargetBy<'test'>, batter: TinBatter | null): FactorResult {
+  if (!Number.isInteger(2 * tests) || tests < 0.5 || tests > 24)
+    return refuse('tests', 'A set has half a test, or 1 to 24 tests.')
+  if (!batter)
+    return refuse('batter', 'No weight of this batter is known, so no test can be sized.')
+  const isOfFlour = batter.flour > flourShare * batter.grams
+  const one = isOfFlour ? oneTest.flour / batter.flour : oneTest.batter / batter.grams
+  return times(tests * one)
+}
+/** What a size is worked out from: the batter, the tin that it is written for, those that are to be filled. */
+interface SizedFrom {
+  readonly batter: TinBatter | null
+  readonly from?: Tin | null
+  readonly to?: readonly Tin[]
+}
+function factorBy(recipe: Recipe, target: SizeTarget, of: SizedFrom): FactorResult {
+  const { batter, from = null, to = [] } = of
+  switch (target.by) {
+    case 'times':
+      return byTimes(target)
+    case 'people':
+    case 'pieces':
+      return byCount(recipe, target, batter)
+    case 'line':
+      return byLine(recipe, target)
+    case 'eggs':
+      return byEggs(recipe, target)
+    case 'test':
+      return byTests(target, batter)
+    case 'tin':
+      return batter
+        ? forTins(target, batter, from, to)
+        : refuse(
+            'batter',
+            'No weight of this batter is known, so how deep it stands cannot be said.',
+          )
+  }
+}
+
 /**
  * By how much every amount is multiplied to meet the target; refuses with a sentence what cannot
  * be. Factors from 1/50 to 50.
  */
-export function factorFor(
-  recipe: Recipe,
-  target: SizeTarget,
-  batter: TinBatter | null,
-  from: Tin | null = null,
-  to: readonly Tin[] = [],
-): FactorResult {
-  const found = ((): FactorResult => {
-    switch (target.by) {
-      case 'times':
-        return Number.isFinite(target.times) && target.times > 0
-          ? { ok: true, factor: target.times }
-          : refuse('times', 'How many times must be a number above zero.')
-      case 'people':
-      case 'pieces': {
-        const wanted = target.by === 'people' ? target.people : target.pieces
-        if (!(wanted > 0) || !Number.isInteger(wanted) || wanted > 2000)
-          return refuse(target.by, `How many ${target.by} must be a whole number from 1 to 2000.`)
-        if (target.by === 'pieces' && target.grams !== undefined) {
-          if (!(target.grams >= 1 && target.grams <= 5000))
-            return refuse('grams', 'A piece weighs between 1 g and 5 kg.')
-          return batter
-            ? { ok: true, factor: (wanted * target.grams) / batter.grams }
-            : refuse(
-                'batter',
-                'No weight of this dough is known, so pieces of a weight cannot be counted.',
-              )
-        }
-        const stated = statedCount(recipe)
-        return stated
-          ? { ok: true, factor: wanted / stated }
-          : refuse(
-              'yield',
-              'The recipe does not say how many it makes. Give the weight of a piece, or size it by the tin.',
-            )
-      }
-      case 'line': {
-        const line = linesOf(recipe).find(l => l.id === target.lineId)
-        if (!line?.grams || !(line.grams.best > 0))
-          return refuse('line', 'That line has no weight to go by.')
-        return target.grams > 0 && target.grams <= 50_000
-          ? { ok: true, factor: target.grams / line.grams.best }
-          : refuse('grams', 'How much there is must be above 0 g and below 50 kg.')
-      }
-      case 'eggs': {
-        const count = countedEggs(recipe).reduce(
-          (sum, line) => sum + (line.amount!.low + line.amount!.high) / 2,
-          0,
-        )
-        if (!count) return refuse('eggs', 'No eggs are counted in this recipe.')
-        return target.eggs > 0 && target.eggs <= 200
-          ? { ok: true, factor: target.eggs / count }
-          : refuse('eggs', 'How many eggs must be above zero.')
-      }
-      case 'test': {
-        if (!Number.isInteger(2 * target.tests) || target.tests < 0.5 || target.tests > 24)
-          return refuse('tests', 'A set has half a test, or 1 to 24 tests.')
-        if (!batter)
-          return refuse('batter', 'No weight of this batter is known, so no test can be sized.')
-        return {
-          ok: true,
-          factor:
-            target.tests *
-            (batter.flour > 0.12 * batter.grams
-              ? oneTest.flour / batter.flour
-              : oneTest.batter / batter.grams),
-        }
-      }
-      case 'tin':
-        return batter
-          ? forTins(target, batter, from, to)
-          : refuse(
-              'batter',
-              'No weight of this batter is known, so how deep it stands cannot be said.',
-            )
-    }
-  })()
-  if (found.ok && !(found.factor >= 1 / most && found.factor <= most))
-    return refuse(
-      'factor',
-      'That would be ' +
-        `${found.factor < 1 ? `1/${Math.round(1 / found.factor)}` : Math.round(found.factor)} ` +
-        `of the recipe: between 1/${most} and ${most} times can be worked with.`,
-    )
-  return found
+export function factorFor(recipe: Recipe, target: SizeTarget, of: SizedFrom): FactorResult {
+  const found = factorBy(recipe, target, of)
+  if (!found.ok || (found.factor >= 1 / most && found.factor <= most)) return found
+  const { factor } = found
+  const said = factor < 1 ? `1/${Math.round(1 / factor)}` : Math.round(factor)
+  return refuse(
+    'factor',
+    `That would be ${said} of the recipe: between 1/${most} and ${most} times can be worked with.`,
+  )
 }

@@ -1,8 +1,8 @@
 import { finding, type Finding, type PlacedStep, type Recipe } from '../recipe'
 import { bakesOf, mainBake } from './bake-times'
-import { tinBatter } from './batter'
+import { tinBatter, type TinBatter } from './batter'
 import { predictBake } from './predict'
-import { readTin } from './read-tin'
+import { readTin, type TinReading } from './read-tin'
 import { unanchored, unanchoredMinutes } from './rule'
 import { bakeTimeRows } from './tables/bake-times'
 
@@ -12,6 +12,14 @@ import { bakeTimeRows } from './tables/bake-times'
  */
 const wide = { short: 1.6, long: 1.9 }
 
+/** Its size was said, not taken from what is usual. */
+const isSure = ({ tin, assumed }: TinReading) =>
+  tin.shape !== 'tray' &&
+  !assumed.some(text => /^the usual|^centimetres|^inches|^two|cups$/u.test(text))
+/** It is done when its middle is as hot as a cake's; nothing of it is unweighed. */
+const isCake = ({ row, unweighed }: TinBatter) =>
+  row.by === 'heat' && row.finish >= 85 && !unweighed.length
+
 /**
  * By the instant rule: where the tin's size is stated, its batter weighed, and heat has to go
  * through it. The model then says how long.
@@ -19,16 +27,7 @@ const wide = { short: 1.6, long: 1.9 }
 function byDepth(recipe: Recipe, low: number, high: number, celsius: number): Finding[] {
   const reading = recipe.pan && readTin(recipe.pan.text)
   const batter = reading && tinBatter(recipe)
-  if (
-    !reading ||
-    !batter ||
-    batter.row.by !== 'heat' ||
-    batter.row.finish < 85 ||
-    batter.unweighed.length ||
-    reading.tin.shape === 'tray' ||
-    reading.assumed.some(a => /^the usual|^centimetres|^inches|^two|cups$/u.test(a))
-  )
-    return []
+  if (!reading || !batter || !isSure(reading) || !isCake(batter)) return []
   const [quick, slow] = [unanchored.low, unanchored.high].map(each =>
     unanchoredMinutes(reading.tin, batter.ml / reading.tin.count, celsius, each),
   ) as [number, number]

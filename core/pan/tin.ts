@@ -50,46 +50,52 @@ function sizeSentence(bad: number): string {
     : `${said(bad)} cm is too small to bake in: at least ${least} cm.`
 }
 
+const isTube = ({ tube, top, bottom }: Tin) =>
+  tube !== undefined && Math.min(...tube) > 0 && tube[0] < top[0] - 1 && tube[1] < bottom[0] - 1
+const badSide = ({ top, bottom }: Tin) =>
+  [...top, ...bottom].find(side => !Number.isFinite(side) || side < least || side > most)
+/** What may be wrong with a tin's measures: the first that is, is said. */
+const problems: readonly {
+  readonly code: TinProblem['code']
+  readonly isWrong: (tin: Tin) => boolean
+  readonly sentence: (tin: Tin) => string
+}[] = [
+  {
+    code: 'size',
+    isWrong: tin => badSide(tin) !== undefined,
+    sentence: tin => sizeSentence(badSide(tin)!),
+  },
+  {
+    code: 'height',
+    isWrong: ({ shape, height }) => shape !== 'tray' && !(height >= 0.5 && height <= 30),
+    sentence: ({ height }) => `A height of ${said(height)} cm cannot be: between 0.5 and 30 cm.`,
+  },
+  {
+    code: 'tube',
+    isWrong: tin => tin.shape === 'ring' && !isTube(tin),
+    sentence: () =>
+      'The tube of a ring must be above zero and narrower than the ring by a centimetre at least.',
+  },
+  {
+    code: 'count',
+    isWrong: ({ count }) => !Number.isInteger(count) || count < 1 || count > 96,
+    sentence: ({ count }) => `${said(count)} of them cannot be: a whole number from 1 to 96.`,
+  },
+  {
+    code: 'measured',
+    isWrong: ({ measured }) => measured !== undefined && !(measured >= 5 && measured <= 30_000),
+    sentence: ({ measured }) =>
+      `${said(measured!)} ml of water cannot be: between 5 ml and 30 litres.`,
+  },
+]
+
 /**
  * What is wrong with a tin's measures, in a sentence; null when it can be worked with. A home oven
  * takes 80 cm at most.
  */
 export function tinProblem(tin: Tin): TinProblem | null {
-  const sides = [...tin.top, ...tin.bottom]
-  const bad = sides.find(side => !Number.isFinite(side) || side < least || side > most)
-  if (bad !== undefined)
-    return {
-      code: 'size',
-      sentence: sizeSentence(bad),
-    }
-  if (tin.shape !== 'tray' && (!Number.isFinite(tin.height) || tin.height < 0.5 || tin.height > 30))
-    return {
-      code: 'height',
-      sentence: `A height of ${said(tin.height)} cm cannot be: between 0.5 and 30 cm.`,
-    }
-  if (
-    tin.shape === 'ring' &&
-    (!tin.tube ||
-      !(Math.min(...tin.tube) > 0) ||
-      tin.tube[0] >= tin.top[0] - 1 ||
-      tin.tube[1] >= tin.bottom[0] - 1)
-  )
-    return {
-      code: 'tube',
-      sentence:
-        'The tube of a ring must be above zero and narrower than the ring by a centimetre at least.',
-    }
-  if (!Number.isInteger(tin.count) || tin.count < 1 || tin.count > 96)
-    return {
-      code: 'count',
-      sentence: `${said(tin.count)} of them cannot be: a whole number from 1 to 96.`,
-    }
-  if (tin.measured !== undefined && !(tin.measured >= 5 && tin.measured <= 30_000))
-    return {
-      code: 'measured',
-      sentence: `${said(tin.measured)} ml of water cannot be: between 5 ml and 30 litres.`,
-    }
-  return null
+  const found = problems.find(problem => problem.isWrong(tin))
+  return found ? { code: found.code, sentence: found.sentence(tin) } : null
 }
 
 const said = (n: number) => (Number.isFinite(n) ? String(Math.round(n * 10) / 10) : 'That')

@@ -21,6 +21,12 @@ export type { Ingredient } from './ingredient'
 export type { Kind } from './ingredient'
 export type { Handling } from './ingredient'
 export { kindNames } from './kinds'
+export { flourKinds } from './kinds'
+export { grainKinds } from './kinds'
+export { fatKinds } from './kinds'
+export { plainSugarKinds } from './kinds'
+export { sweetKinds } from './kinds'
+export { freshEggKinds } from './kinds'
 
 /* Which ingredients a text names, with the claims beside them. */
 export { findMentions } from './lookup'

@@ -1,5 +1,22 @@
 import type { Kind } from './ingredient'
 
+/** Sets of kinds that several stages speak of. Common practice. */
+export const flourKinds: readonly Kind[] = ['flour', 'gluten-free-flour', 'flour-mix']
+/** What a dough's proportions are reckoned on: flours and rolled grain. */
+export const grainKinds: readonly Kind[] = [...flourKinds, 'flakes']
+export const fatKinds: readonly Kind[] = [
+  'oil',
+  'plant-block',
+  'butter',
+  'plant-spread',
+  'hard-fat',
+]
+export const plainSugarKinds: readonly Kind[] = ['sugar', 'syrup', 'honey']
+/** Everything that is sweetened with, milk boiled down with sugar too. */
+export const sweetKinds: readonly Kind[] = [...plainSugarKinds, 'condensed-milk', 'plant-condensed']
+/** Eggs as they come out of a shell. */
+export const freshEggKinds: readonly Kind[] = ['egg', 'egg-white', 'egg-yolk']
+
 /** What each kind is called where a baker chooses one. */
 export const kindNames: Readonly<Record<Kind, string>> = {
   'egg': 'whole egg',

@@ -1,5 +1,5 @@
 import type { Grams } from '../measure'
-import type { Ingredient, Kind } from '../pantry'
+import { fatKinds, flourKinds, type Ingredient, type Kind } from '../pantry'
 import { eggCount, felt, liftOf, toleranceOf, type Measure } from '../formula'
 import {
   balanceAt,
@@ -40,8 +40,6 @@ const liquids: readonly Kind[] = [
   'plant-cream',
   'cream',
 ]
-const fats: readonly Kind[] = ['oil', 'plant-block', 'butter', 'plant-spread', 'hard-fat']
-const flours: readonly Kind[] = ['flour', 'flour-mix', 'gluten-free-flour']
 
 /**
  * How much is missing (+) or too much (−) of a measure; 0 when the miss is too small to act on or
@@ -120,7 +118,7 @@ function setStarch(draft: PlanDraft, target: Target): PlanDraft {
         : a,
     )
   }
-  const flour = heaviest(keptOf(draft, flours))
+  const flour = heaviest(keptOf(draft, flourKinds))
   return delta < 0 && flour && target.flour > 0
     ? plusKept(draft, flour, delta / share(flour.ingredient, 'starch'), byHand.flourLess, 0)
     : draft
@@ -147,7 +145,7 @@ function setFat(draft: PlanDraft, target: Target): PlanDraft {
   const scaled = scaleNewFats(draft, target)
   const delta = missing(scaled, target, 'fat')
   if (!delta) return scaled
-  const kept = heaviest(keptOf(scaled, fats))
+  const kept = heaviest(keptOf(scaled, fatKinds))
   const moved = kept
     ? plusKept(scaled, kept, delta / share(kept.ingredient, 'fat'), byHand.keptFat, byHand.keptFat)
     : scaled

@@ -1,5 +1,5 @@
 import { weightText, type Region } from '../measure'
-import { ingredientById, nameIn, type Kind } from '../pantry'
+import { flourKinds, freshEggKinds, ingredientById, nameIn, type Kind } from '../pantry'
 import {
   mentionsInStep,
   ownLines,
@@ -95,11 +95,11 @@ export function factsOf(
 }
 
 const dryThings = /\b(?:into|to|with|and) the dry\b|\bdry (?:ingredients|things|mix(?:ture)?)\b/iu
-const eggKinds: readonly Kind[] = ['egg', 'egg-white', 'egg-yolk', 'egg-product']
+const eggKinds: readonly Kind[] = [...freshEggKinds, 'egg-product']
 const aboutKinds: Readonly<Record<'egg' | 'fat' | 'flour', readonly Kind[]>> = {
   egg: eggKinds,
   fat: ['butter', 'plant-block', 'plant-spread', 'hard-fat'],
-  flour: ['flour', 'gluten-free-flour', 'flour-mix'],
+  flour: flourKinds,
 }
 const rowFits = (
   row: {

@@ -1,5 +1,5 @@
 import type { Grams, Region } from '../measure'
-import { ingredientById, type Ingredient } from '../pantry'
+import { plainSugarKinds, ingredientById, type Ingredient } from '../pantry'
 import {
   balanceIn,
   batterOf,
@@ -88,7 +88,7 @@ function roomOf(
     ingredient.kind === 'leaven' && ingredient.powder <= 0 ? undefined : trims[ingredient.kind]
   const [low, high] = byKind ?? [1, 1]
   const sweet =
-    wishes.less?.sugar && ['sugar', 'syrup', 'honey'].includes(ingredient.kind)
+    wishes.less?.sugar && plainSugarKinds.includes(ingredient.kind)
       ? 1 - wishes.less.sugar - 0.1
       : low
   const lean =

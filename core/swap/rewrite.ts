@@ -1,5 +1,14 @@
 import { weightText, type Region } from '../measure'
-import { ingredientById, nameIn, type Ingredient, measured, type Measured } from '../pantry'
+import {
+  fatKinds,
+  flourKinds,
+  plainSugarKinds,
+  ingredientById,
+  nameIn,
+  type Ingredient,
+  measured,
+  type Measured,
+} from '../pantry'
 import { isInside } from '../formula'
 import {
   linesOf,
@@ -406,11 +415,11 @@ const leverReason = (added: Added, eggGone: boolean) => {
 }
 const trimReason = (ingredient: Ingredient, by: number) => {
   if (ingredient.powder > 0) return by > 0 ? 'for the air that left' : 'since less lift is wanted'
-  const what = ['sugar', 'syrup', 'honey'].includes(ingredient.kind)
+  const what = plainSugarKinds.includes(ingredient.kind)
     ? 'sugar'
-    : ['flour', 'flour-mix', 'gluten-free-flour'].includes(ingredient.kind)
+    : flourKinds.includes(ingredient.kind)
       ? 'starch'
-      : ['oil', 'butter', 'plant-block', 'plant-spread', 'hard-fat'].includes(ingredient.kind)
+      : fatKinds.includes(ingredient.kind)
         ? 'fat'
         : 'water'
   return by > 0 ? `for the ${what} that is missing` : `for the ${what} that the new things bring`

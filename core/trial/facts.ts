@@ -1,5 +1,5 @@
 import { asStill, type Celsius, type Grams, type Minutes } from '../measure'
-import type { ingredientById } from '../pantry'
+import { grainKinds, type ingredientById } from '../pantry'
 import {
   balanceIn,
   balanceRules,
@@ -19,7 +19,7 @@ import { bakeLossRows, type Made } from '../make'
 import { batterRows, tinBatter, type SizedUp } from '../pan'
 import { linesOf, restTimesIn, type Component, type Recipe } from '../recipe'
 import { doseRisks, substitutionById, type Plan } from '../swap'
-import { blackSalt, factRows, flourKinds } from './tables/fact-rows'
+import { blackSalt, factRows } from './tables/fact-rows'
 import { bakeLossSeen, noRecord, type ArmRecord } from './trial'
 
 /**
@@ -129,7 +129,7 @@ type KnownIngredient = NonNullable<ReturnType<typeof ingredientById>>
 const anEgg = 50
 const gramsOf = (weights: Weights, test: (i: KnownIngredient) => boolean): Grams =>
   weights.reduce((sum, w) => sum + (test(w.ingredient) ? w.grams : 0), 0)
-const isFlour = (i: KnownIngredient) => flourKinds.includes(i.kind)
+const isFlour = (i: KnownIngredient) => grainKinds.includes(i.kind)
 const isWheat = (i: KnownIngredient) => i.holds.includes('wheat')
 
 /** How far each measure has moved from what is written, in tolerances. */

@@ -21,7 +21,7 @@ export function tooFine(base: Recipe, other: Recipe, tests: number): string {
     const by = Math.abs(d.to! - d.from!)
     return !m || by > m.by ? { name: d.name, by } : m
   }, null)
-  const size = most && factorFor(base, { by: 'test', tests: 1 }, tinBatter(base))
+  const size = most && factorFor(base, { by: 'test', tests: 1 }, { batter: tinBatter(base) })
   if (!most || !size?.ok) return ''
   const one = most.by * size.factor
   if (one * tests >= 2 * scaleShows - 0.05) return ''

@@ -1,5 +1,5 @@
 import { pattern } from '../../measure'
-import type { Kind } from '../../pantry'
+import { sweetKinds, type Kind } from '../../pantry'
 
 /**
  * What a step makes of a listed thing and then calls by a food's name: nuts ground to a flour, the cream
@@ -45,7 +45,6 @@ const foam: readonly Kind[] = ['egg', 'egg-white', 'egg-product', 'legume', 'bin
 const thick: readonly Kind[] = ['egg', 'egg-yolk', 'egg-product', 'starch', 'gel', 'tofu', 'flour', 'gluten-free-flour']
 const set: readonly Kind[] = ['egg', 'egg-yolk', 'egg-product', 'starch', 'gel', 'tofu']
 const milky: readonly Kind[] = ['milk', 'cream', 'sour-milk', 'condensed-milk', 'plant-drink', 'plant-cream', 'plant-condensed', 'plant-sour', 'tofu']
-const sweet: readonly Kind[] = ['sugar', 'syrup', 'honey', 'condensed-milk', 'plant-condensed']
 const spreadable: readonly Kind[] = ['butter', 'hard-fat', 'plant-block', 'plant-spread', 'fresh-cheese', 'plant-cheese', 'cream', 'plant-cream', 'chocolate', 'plant-chocolate']
 const nuts: readonly Kind[] = ['nut', 'nut-flour', 'nut-butter', 'seed']
 const dark: readonly Kind[] = ['chocolate', 'plant-chocolate', 'cocoa']
@@ -73,9 +72,9 @@ const eggs: readonly Kind[] = ['egg', 'egg-yolk', 'egg-product']
 const custard = { of: [milky, thick], by: cooked } as const
 /** Poured raw and set in the oven. */
 const bakedCustard = { of: [milky, eggs], by: mixed, ofItself: true } as const
-const curd = { of: [[...fruits, 'acid'], set, sweet], by: cooked } as const
-const iceCream = { of: [milky, [...sweet, ...fruits]], by: frozen } as const
-const caramel = { of: [sweet, [...spreadable, ...milky]], by: cooked } as const
+const curd = { of: [[...fruits, 'acid'], set, sweetKinds], by: cooked } as const
+const iceCream = { of: [milky, [...sweetKinds, ...fruits]], by: frozen } as const
+const caramel = { of: [sweetKinds, [...spreadable, ...milky]], by: cooked } as const
 
 /** What has no row is never made here: its name is bought, whatever is listed. [P] */
 export const homeMade: Readonly<Record<string, readonly HomeMade[]>> = {
@@ -95,7 +94,7 @@ export const homeMade: Readonly<Record<string, readonly HomeMade[]>> = {
   'gf-pastry': [{ of: [dough], by: mixed }],
   'puff-pastry': [{ of: [dough, spreadable], by: laminated }],
   'granola': [{ of: [['flakes']], by: /\b(?:toast|bak|roast)/iu }],
-  'meringues-bought': [{ of: [foam, sweet], by: whisked, isBaked: true }],
+  'meringues-bought': [{ of: [foam, sweetKinds], by: whisked, isBaked: true }],
   'ready-custard': [custard, bakedCustard],
   'plant-custard': [custard],
   'lemon-curd': [curd],
@@ -105,11 +104,11 @@ export const homeMade: Readonly<Record<string, readonly HomeMade[]>> = {
   'sorbet': [{ of: [fruits], by: frozen }],
   'caramel-sauce': [caramel],
   'plant-caramel': [caramel],
-  'praline': [{ of: [nuts, sweet], by: cooked }],
-  'marzipan': [{ of: [nuts, sweet], by: mixed, ofItself: true }],
+  'praline': [{ of: [nuts, sweetKinds], by: cooked }],
+  'marzipan': [{ of: [nuts, sweetKinds], by: mixed, ofItself: true }],
   'chocolate-syrup': [{ of: [dark], by: cooked }],
   'drinking-chocolate': [{ of: [dark], by: cooked }],
-  'frosting-bought': [{ of: [sweet, spreadable], by: mixed }],
+  'frosting-bought': [{ of: [sweetKinds, spreadable], by: mixed }],
   'pie-filling': [{ of: [fruits], by: /\b(?:heat|cook|boil|simmer|mix|stir|toss)/iu }],
 }
 
@@ -123,9 +122,9 @@ export const wasBaked = /\b(?:bak(?:e|es|ed|ing)\b(?!\s+(?:powder|soda|tray|shee
 
 /** Words for what no packet goes by, and of what it is made: without that listed, "the frosting" is bought. In the singular. [P] */
 export const homeWords: Readonly<Record<string, HomeMade['of']>> = {
-  frosting: [sweet, spreadable],
-  buttercream: [sweet, spreadable],
-  icing: [sweet],
+  frosting: [sweetKinds, spreadable],
+  buttercream: [sweetKinds, spreadable],
+  icing: [sweetKinds],
   ganache: [dark],
   streusel: [dough],
   crumble: [dough],
@@ -133,5 +132,5 @@ export const homeWords: Readonly<Record<string, HomeMade['of']>> = {
   dough: [dough],
   meringue: [foam],
   custard: [thick],
-  caramel: [sweet],
+  caramel: [sweetKinds],
 }

@@ -1,4 +1,4 @@
-import type { Kind } from '../../pantry'
+import { fatKinds, flourKinds, plainSugarKinds, type Kind } from '../../pantry'
 
 /** What happens during a time that a step names. */
 export type TimeKind = 'bake' | 'chill' | 'rest' | 'soak' | 'rise' | 'cool' | 'set' | 'freeze' | 'mix' | 'cook' | 'preheat' | 'other'
@@ -106,9 +106,9 @@ export const gatherings: readonly { readonly sign: RegExp; readonly kinds: reado
   { sign: /\b(?:fruits?|berries)\b/giu, kinds: ['fruit', 'dried-fruit', 'puree'] },
   { sign: /\bnuts\b/giu, kinds: ['nut', 'nut-flour'] },
   { sign: /\bseeds\b/giu, kinds: ['seed', 'binder'] },
-  { sign: /\b(?:fats?|shortening)\b/giu, kinds: ['butter', 'plant-block', 'plant-spread', 'hard-fat', 'oil'] },
-  { sign: /\b(?:sweeteners?|sugars|syrups?)\b/giu, kinds: ['sugar', 'syrup', 'honey'] },
-  { sign: /\bflours\b/giu, kinds: ['flour', 'gluten-free-flour', 'flour-mix', 'starch', 'nut-flour'] },
+  { sign: /\b(?:fats?|shortening)\b/giu, kinds: fatKinds },
+  { sign: /\b(?:sweeteners?|sugars|syrups?)\b/giu, kinds: plainSugarKinds },
+  { sign: /\bflours\b/giu, kinds: [...flourKinds, 'starch', 'nut-flour'] },
 ]
 
 /** Words by which a step says that it is done. [P] */

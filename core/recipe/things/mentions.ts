@@ -1,5 +1,6 @@
 import { pattern } from '../../measure'
 import {
+  flourKinds,
   findMentions,
   ingredientById,
   pantryEdition,
@@ -269,7 +270,7 @@ const endsWith = (all: readonly string[], tail: readonly string[]) =>
 
 /** One word for a kind of thing stands for whatever of these kinds is listed. */
 export const sayable: Partial<Record<Kind, readonly Kind[]>> = {
-  flour: ['flour', 'flour-mix', 'gluten-free-flour'],
+  flour: flourKinds,
   sugar: ['sugar'],
   chocolate: ['chocolate', 'plant-chocolate'],
   nut: ['nut'],

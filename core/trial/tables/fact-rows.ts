@@ -15,5 +15,3 @@ export const factRows: readonly FactRow[] = [
 ]
 /** Salt that smells of egg. [P] */
 export const blackSalt = /\bblack salt\b|\bkala namak\b/iu
-/** What counts as flour, by kind. */
-export const flourKinds: readonly Kind[] = ['flour', 'gluten-free-flour', 'flour-mix', 'flakes']
