@@ -86,6 +86,22 @@ function sayRatios(r: Ratios): string {
   return r.flour > 0 ? `on 100 flour ${numbers}` : `of 100 parts ${numbers}`
 }
 
+/** What the proportions alone say, and where the steps tell otherwise. */
+function byProportions(
+  { steps }: Component,
+  ratios: Ratios,
+): { readonly family: FamilyRow; readonly isCold?: boolean } {
+  const method = steps.join(' ')
+  const rule = familyRules.find(({ when }) => within(ratios, when))!
+  const isCreamed = ratios.hardFat >= 30 && ratios.sugar >= 60 && creamed.test(method)
+  const family = familyById(rule.family === 'muffin' && isCreamed ? 'creamed' : rule.family)
+  const isCold = ratios.eggShare > 0.03 && steps.length > 0 && !heated.test(method)
+  if (family.id === 'cheesecake' && isCold) return { family: familyById('mousse'), isCold }
+  // Syrup held by crumbs is no cake: three times its flour in sugar is a filling.
+  const isFilling = crumbFamilies.has(family.id) && ratios.sugar > tooSweet
+  return { family: isFilling ? familyById('other') : family }
+}
+
 /**
  * The family of one part: a word of its own name, or of the dessert's title when the part has no
  * name or is the main one, wins where the proportions allow it; else the first rule that the
@@ -99,47 +115,19 @@ export function familyOf(
   said?: string,
 ): FamilyReading {
   const ratios = ratiosOf(weightsOf(component.lines))
-  const named =
-    isMain || general.test(component.name) ? `${component.name} ${title}` : component.name
-  if (said && byId.has(said))
-    return {
-      family: narrowed(familyById(said), named, ratios),
-      because: `you said so (${sayRatios(ratios)})`,
-    }
-  const words =
-    byWords(component.name, ratios) ??
-    (isMain || general.test(component.name) ? byWords(title, ratios) : undefined)
-  if (words)
-    return {
-      family: narrowed(words, named, ratios),
-      because: `called so, and its proportions agree (${sayRatios(ratios)})`,
-    }
-  const rule = familyRules.find(({ when }) => within(ratios, when))!
-  const family =
-    rule.family === 'muffin' &&
-    ratios.hardFat >= 30 &&
-    ratios.sugar >= 60 &&
-    creamed.test(component.steps.join(' '))
-      ? familyById('creamed')
-      : familyById(rule.family)
-  if (
-    family.id === 'cheesecake' &&
-    ratios.eggShare > 0.03 &&
-    component.steps.length &&
-    !heated.test(component.steps.join(' '))
-  )
-    return {
-      family: narrowed(familyById('mousse'), named, ratios),
-      because: `by its proportions, and nothing heats it: ${sayRatios(ratios)}`,
-    }
-  // Syrup held by crumbs is no cake: three times its flour in sugar is a filling.
-  if (crumbFamilies.has(family.id) && ratios.sugar > tooSweet)
-    return {
-      family: narrowed(familyById('other'), named, ratios),
-      because: `by its proportions: ${sayRatios(ratios)}`,
-    }
-  return {
+  const speaksForIt = isMain || general.test(component.name)
+  const named = speaksForIt ? `${component.name} ${title}` : component.name
+  const figures = sayRatios(ratios)
+  const is = (family: FamilyRow, because: string) => ({
     family: narrowed(family, named, ratios),
-    because: `by its proportions: ${sayRatios(ratios)}`,
-  }
+    because,
+  })
+  if (said && byId.has(said)) return is(familyById(said), `you said so (${figures})`)
+  const words =
+    byWords(component.name, ratios) ?? (speaksForIt ? byWords(title, ratios) : undefined)
+  if (words) return is(words, `called so, and its proportions agree (${figures})`)
+  const { family, isCold } = byProportions(component, ratios)
+  return isCold
+    ? is(family, `by its proportions, and nothing heats it: ${figures}`)
+    : is(family, `by its proportions: ${figures}`)
 }

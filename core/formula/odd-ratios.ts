@@ -1,4 +1,5 @@
-import { sweetKinds, ingredientById, type Ingredient } from '../pantry'
+import type { Grams } from '../measure'
+import { sweetKinds, ingredientById, type Ingredient, type Kind } from '../pantry'
 import {
   finding,
   linesOf,
@@ -9,7 +10,7 @@ import {
   type Line,
   type Recipe,
 } from '../recipe'
-import { familyOf, familySaid } from './family'
+import { familyOf, familySaid, type FamilyRow } from './family'
 import { misreadAbove, usualAnywhere, usualByFamily, type Usual } from './tables/usual-ratios'
 import { ratiosOf } from './ratios'
 import { isInside, weightsOf } from './weight'
@@ -161,92 +162,112 @@ function otherReadings({
   })
 }
 
-function oddIn(component: Component, recipe: Recipe, isMain: boolean): Finding[] {
+/** A part that is looked at: what weighs in it, its flour, its family, and how sure that is. */
+interface Looked {
+  readonly component: Component
+  readonly recipe: Recipe
+  readonly isMain: boolean
+  readonly heavy: readonly Heavy[]
+  readonly flour: Grams
+  readonly flourShare: number
+  readonly family: FamilyRow
+  /** The family is said by a name, not guessed from the proportions. */
+  readonly isSaid: boolean
+  /** Nothing that counts is without a weight. */
+  readonly isKnown: boolean
+}
+/** With less flour nothing is said, in grams. */
+const leastFlour = 30
+/** With a smaller share of flour a dessert may have nearly any of what is bulk. */
+const leastShare = 0.15
+const light: readonly Kind[] = ['salt', 'spice', 'flavour', 'decoration']
+const isLight = ({ ingredient }: Line) =>
+  light.includes(ingredientById(ingredient ?? '')?.kind ?? 'water')
+
+function lookAt(component: Component, recipe: Recipe, isMain: boolean): Looked {
   const inside = component.lines.filter(isInside)
-  const heavy: Heavy[] = inside.flatMap(line => {
-    const ingredient = ingredientById(line.ingredient ?? '')
-    return ingredient && line.grams ? [{ line, ingredient, grams: line.grams.best }] : []
-  })
-  const flour = ratiosOf(weightsOf(component.lines)).flour
-  if (flour < 30) return []
-  // Where a weight is missing nothing can be called too little.
-  const known = inside.every(
-    line =>
-      line.grams ||
-      line.purpose ||
-      ['salt', 'spice', 'flavour', 'decoration'].includes(
-        ingredientById(line.ingredient ?? '')?.kind ?? '',
-      ),
-  )
+  const { flour, flourShare } = ratiosOf(weightsOf(component.lines))
   const named = familySaid(component, recipe.title, isMain)
   // "Plum streusel traybake" with a part called streusel: the title speaks of that part.
-  const said =
-    named && recipe.components.some(other => other !== component && named.words?.test(other.name))
-      ? null
-      : named
-  const family = said ?? familyOf(component, recipe.title, isMain).family
-  const found: Finding[] = []
-  const { flourShare } = ratiosOf(weightsOf(component.lines))
-  for (const measure of Object.keys(usualAnywhere) as Usual[]) {
-    const [low, high] = usualByFamily[family.id]?.[measure] ?? usualAnywhere[measure]
-    const parts = heavy
-      .map(each => ({ ...each, part: each.grams * brings[measure](each.ingredient) }))
-      .filter(each => each.part > 0)
-      .sort((a, b) => b.part - a.part)
-    const sum = parts.reduce((n, each) => n + each.part, 0)
-    const now = (100 * sum) / flour
-    const most = parts[0]
-    const asMisread = misreadAbove[measure]
-    // Only a first figure of two and more: "1 1/2 cups" is everywhere.
-    const twisted =
-      most && asMisread && now > asMisread.above && /^[2-9]/u.test(most.line.text)
-        ? misread(most.line)
-        : null
-    // A family that was guessed from the proportions cannot say that they are wrong.
-    const odd = now > high || (known && isMain && said !== null && now < low)
-    if (!odd && !twisted) continue
-    const corrections = most
-      ? otherReadings({
-          line: most.line,
-          without: sum - most.part,
-          flour,
-          measure,
-          usual: odd ? [low, high] : asMisread!.ordinary,
-          recipe,
-        })
-      : []
-    const fraction = most && now > high ? misread(most.line) : twisted
-    const isFraction =
-      fraction !== null &&
-      corrections.some(c => c.edits.some(e => e.do === 'retype' && e.text === fraction.text))
-    // Without a family of its own, or with little flour, a dessert may have nearly any of these:
-    // only a slip is said.
-    if (!odd && !isFraction) continue
-    if (
-      bulk.has(measure) &&
-      !isFraction &&
-      (!said || !usualByFamily[family.id]?.[measure] || flourShare < 0.15)
-    )
-      continue
-    const round = (n: number) => (n < 10 ? Number(n.toFixed(1)) : Math.round(n))
-    found.push(
-      finding({
-        code: isFraction ? 'odd-fraction' : 'ratio',
-        severity: 'ask',
-        about: `${measure} ${most?.line.text ?? component.name}`,
-        ...(most ? { lineId: most.line.id, text: most.line.text } : {}),
-        sentence: isFraction
-          ? `“${most!.line.text}” gives ${round(now)} g ${names[measure]} on 100 g flour, ` +
-            `where at most ${round(odd ? high : asMisread!.above)} are usual. Was it ` +
-            `${fraction.said}?`
-          : `${round(now)} g ${names[measure]} on 100 g flour is ` +
-            `${now > high ? 'far more' : 'far less'} than usual ` +
-            `(${family.id === 'other' ? '' : `${family.name}: `}${round(low)}–${round(high)}).`,
-        corrections,
-      }),
-    )
+  const others = recipe.components.filter(other => other !== component)
+  const isOfOther = others.some(other => named?.words?.test(other.name))
+  const said = named && !isOfOther ? named : null
+  return {
+    component,
+    recipe,
+    isMain,
+    heavy: inside.flatMap(line => {
+      const ingredient = ingredientById(line.ingredient ?? '')
+      return ingredient && line.grams ? [{ line, ingredient, grams: line.grams.best }] : []
+    }),
+    flour,
+    flourShare,
+    family: said ?? familyOf(component, recipe.title, isMain).family,
+    isSaid: said !== null && said !== undefined,
+    // Where a weight is missing nothing can be called too little.
+    isKnown: inside.every(line => line.grams || line.purpose || isLight(line)),
   }
-  return found
+}
+/** How much of one measure there is on 100 g flour, and what most of it comes from. */
+function amountOf({ heavy, flour }: Looked, measure: Usual) {
+  const parts = heavy
+    .map(each => ({ ...each, part: each.grams * brings[measure](each.ingredient) }))
+    .filter(each => each.part > 0)
+    .sort((a, b) => b.part - a.part)
+  const sum = parts.reduce((n, each) => n + each.part, 0)
+  return { sum, now: (100 * sum) / flour, most: parts[0] }
+}
+const round = (n: number) => (n < 10 ? Number(n.toFixed(1)) : Math.round(n))
+
+/** Is so much of a measure odd, and is it a fraction misread? */
+function oddMeasure(of: Looked, measure: Usual): Finding[] {
+  const { family, recipe, flour, isSaid } = of
+  const own = usualByFamily[family.id]?.[measure]
+  const [low, high] = own ?? usualAnywhere[measure]
+  const { sum, now, most } = amountOf(of, measure)
+  const asMisread = misreadAbove[measure]
+  // A family that was guessed from the proportions cannot say that they are wrong.
+  const isLittle = of.isKnown && of.isMain && isSaid && now < low
+  const isOdd = now > high || isLittle
+  // Only a first figure of two and more: "1 1/2 cups" is everywhere.
+  const mayBeTwisted = asMisread && now > asMisread.above && /^[2-9]/u.test(most?.line.text ?? '')
+  const twisted = most && mayBeTwisted ? misread(most.line) : null
+  if (!isOdd && !twisted) return []
+  const usual = isOdd ? ([low, high] as const) : asMisread!.ordinary
+  const corrections = most
+    ? otherReadings({ line: most.line, without: sum - most.part, flour, measure, usual, recipe })
+    : []
+  const fraction = most && now > high ? misread(most.line) : twisted
+  const retypes = corrections.flatMap(c =>
+    c.edits.flatMap(e => (e.do === 'retype' ? [e.text] : [])),
+  )
+  const isFraction = fraction !== null && retypes.includes(fraction.text)
+  // Without a family of its own, or with little flour, a dessert may have nearly any of these: only
+  // a slip is said.
+  const isOpen = bulk.has(measure) && (!isSaid || !own || of.flourShare < leastShare)
+  if (!isFraction && (!isOdd || isOpen)) return []
+  const name = family.id === 'other' ? '' : `${family.name}: `
+  const how = now > high ? 'far more' : 'far less'
+  const on = `${round(now)} g ${names[measure]} on 100 g flour`
+  return [
+    finding({
+      code: isFraction ? 'odd-fraction' : 'ratio',
+      severity: 'ask',
+      about: `${measure} ${most?.line.text ?? of.component.name}`,
+      ...(most ? { lineId: most.line.id, text: most.line.text } : {}),
+      sentence: isFraction
+        ? `“${most!.line.text}” gives ${on}, where at most ` +
+          `${round(isOdd ? high : asMisread!.above)} are usual. Was it ${fraction.said}?`
+        : `${on} is ${how} than usual (${name}${round(low)}–${round(high)}).`,
+      corrections,
+    }),
+  ]
+}
+
+function oddIn(component: Component, recipe: Recipe, isMain: boolean): Finding[] {
+  const of = lookAt(component, recipe, isMain)
+  if (of.flour < leastFlour) return []
+  return (Object.keys(usualAnywhere) as Usual[]).flatMap(measure => oddMeasure(of, measure))
 }
 
 /** Proportions far outside what such a dessert has, and fractions that explain them. */

@@ -6,6 +6,7 @@ import {
   batterOf,
   familyById,
   familyOf,
+  type FamilyRow,
   felt,
   massOf,
   measures,
@@ -14,9 +15,10 @@ import {
   type Measure,
 } from '../formula'
 import { measureNames, outcomeOf } from '../swap'
-import { linesOf, type Recipe } from '../recipe'
+import { linesOf, type Component, type Line, type Recipe } from '../recipe'
 import type { Making } from './making'
 import { counterState } from './counter'
+import type { PlacedCard } from './placed'
 import type { Moment } from '../day'
 
 /**
@@ -82,6 +84,79 @@ function whyNotScaled(of: {
   return of.factor > most ? 'That is half as much again: take some out, or begin anew.' : ''
 }
 
+/** The dish in the bowl: what is weighed, into which part, of which family. */
+interface Weighed {
+  readonly here: PlacedCard
+  readonly line: Line
+  readonly component: Component
+  readonly family: FamilyRow
+  /** So much was wanted, and so much is there, both for the recipe as it is written, in grams. */
+  readonly written: Grams
+  readonly there: Grams
+}
+/** How each measure of the balance moves, the greatest first. */
+function shiftsOf({ line, component, family, written, there }: Weighed): Shift[] {
+  if (!ingredientById(line.ingredient ?? '')) return []
+  const weights = (grams: Grams) =>
+    weightsOf(
+      component.lines.map(l =>
+        l === line ? { ...l, grams: { low: grams, best: grams, high: grams } } : l,
+      ),
+    )
+  const [was, is] = [weights(written), weights(there)]
+  const [before, after] = [balanceIn(family, was), balanceIn(family, is)]
+  const batter = batterOf(was)
+  const flour = batter
+    .filter(w => w.ingredient.kind === 'flour' || w.ingredient.kind === 'gluten-free-flour')
+    .reduce((sum, w) => sum + w.grams, 0)
+  const mass = massOf(batter)
+  const base = balanceIn(family, batter)
+  const bands = bandsOf({ original: before, family, mass, flour, base })
+  const shift = (measure: Measure) => {
+    const change = felt(measure, after[measure], flour) - felt(measure, before[measure], flour)
+    const weight = Math.sqrt(family.weights[measure] ?? 1)
+    const moved = (Math.abs(change) / toleranceOf(measure, base, mass, flour)) * weight
+    const [low, high] = bands[measure]
+    const size = Math.abs(before[measure])
+    return {
+      measure,
+      name: measureNames[measure],
+      percent: size > 1e-6 ? Math.round((100 * change) / size) : 0,
+      inside: after[measure] >= low - 1e-9 && after[measure] <= high + 1e-9,
+      says: outcomeOf(measure, change > 0),
+      moved,
+    }
+  }
+  return measures
+    .map(shift)
+    .filter(each => each.moved >= noticed)
+    .sort((a, b) => b.moved - a.moved)
+    .map(({ moved: _, ...rest }) => rest)
+}
+/** Making the tin ready mixes nothing. */
+const readiesTin = /\b(?:tin|tray|oven|line|grease)\b/iu
+const isMixing = ({ card, is }: PlacedCard) =>
+  card.kind === 'do' && is === 'over' && card.step !== null && !readiesTin.test(card.says)
+const isCounted = ({ card: { item } }: PlacedCard) =>
+  Boolean(item?.counted && item.grams && item.inside)
+const isWeighable = ({ card: { item }, wanted, leftOut }: PlacedCard) =>
+  Boolean(item && !item.counted && item.inside) && wanted !== null && !leftOut
+/** The rest at this factor: what was weighed wants more, what is still to be weighed is more. */
+function inProportion(rest: readonly PlacedCard[], factor: number): Pick<Pour, 'topUp' | 'ahead'> {
+  const [done, open] = [true, false].map(isOver => rest.filter(p => (p.is === 'over') === isOver))
+  return {
+    topUp: done!.map(({ card, wanted, got }) => ({
+      name: card.item!.name,
+      grams: Math.max(0, wanted! * factor - (got ?? wanted!)),
+    })),
+    ahead: open!.map(({ card, wanted }) => ({
+      name: card.item!.name,
+      from: wanted!,
+      to: wanted! * factor,
+    })),
+  }
+}
+
 /**
  * What it does to the balance that `got` grams of a line are in the bowl instead of what is wanted,
  * and what it takes to put the rest into proportion. `families` as the plan has them, by component.
@@ -93,95 +168,30 @@ export function pourOf({ making, cardId, got, recipe, families, now }: PourAsk):
   const line = linesOf(recipe).find(l => l.id === here?.card.item?.lineId)
   const component = recipe.components.find(c => c.lines.some(l => l === line))
   if (!here || here.wanted === null || !line?.grams || !component || !(got >= 0)) return null
-  const by = got - here.wanted
+  const { wanted } = here
   const said = families[component.name]
-  const { family } = said
-    ? { family: familyById(said) }
-    : familyOf(component, recipe.title, recipe.components.length === 1)
-  const scale = counter.factors[here.card.bake] ?? 1
-  const weights = (grams: Grams) =>
-    weightsOf(
-      component.lines.map(l =>
-        l === line ? { ...l, grams: { low: grams, best: grams, high: grams } } : l,
-      ),
-    )
-  const [was, is] = [weights(line.grams.best), weights(got / scale)]
-  const [before, after] = [balanceIn(family, was), balanceIn(family, is)]
-  const batter = batterOf(was)
-  const flour = batter
-    .filter(w => w.ingredient.kind === 'flour' || w.ingredient.kind === 'gluten-free-flour')
-    .reduce((sum, w) => sum + w.grams, 0)
-  const mass = massOf(batter)
-  const base = balanceIn(family, batter)
-  const bands = bandsOf({ original: before, family, mass, flour, base })
-  const shifts =
-    fine(here.wanted, by) || !ingredientById(line.ingredient ?? '')
-      ? []
-      : measures
-          .flatMap((measure): (Shift & { readonly moved: number })[] => {
-            const change =
-              felt(measure, after[measure], flour) - felt(measure, before[measure], flour)
-            const moved =
-              (Math.abs(change) / toleranceOf(measure, base, mass, flour)) *
-              Math.sqrt(family.weights[measure] ?? 1)
-            if (moved < noticed) return []
-            const [low, high] = bands[measure]
-            return [
-              {
-                measure,
-                name: measureNames[measure],
-                percent:
-                  Math.abs(before[measure]) > 1e-6
-                    ? Math.round((100 * change) / Math.abs(before[measure]))
-                    : 0,
-                inside: after[measure] >= low - 1e-9 && after[measure] <= high + 1e-9,
-                says: outcomeOf(measure, change > 0),
-                moved,
-              },
-            ]
-          })
-          .sort((a, b) => b.moved - a.moved)
-          .map(({ moved: _, ...shift }) => shift)
+  const family = said
+    ? familyById(said)
+    : familyOf(component, recipe.title, recipe.components.length === 1).family
+  const there = got / (counter.factors[here.card.bake] ?? 1)
+  const by = got - wanted
+  const isFine = fine(wanted, by)
+  const shifts = isFine
+    ? []
+    : shiftsOf({ here, line, component, family, written: line.grams.best, there })
 
   const same = counter.cards.filter(p => p.card.bake === here.card.bake)
-  const mixed = same.some(
-    p =>
-      p.card.kind === 'do' &&
-      p.is === 'over' &&
-      p.card.step !== null &&
-      !/\b(?:tin|tray|oven|line|grease)\b/iu.test(p.card.says),
-  )
-  const counted = same.find(p => p.card.item?.counted && p.card.item.grams && p.card.item.inside)
-  const factor = here.wanted > 0 ? got / here.wanted : 0
-  const whyNot = whyNotScaled({ factor, mixed, counted: counted?.card.item?.says ?? '' })
-  const rest = same.filter(
-    p =>
-      p.card.item &&
-      p !== here &&
-      p.wanted !== null &&
-      !p.card.item.counted &&
-      !p.leftOut &&
-      p.card.item.inside,
-  )
+  const factor = wanted > 0 ? got / wanted : 0
+  const counted = same.find(isCounted)?.card.item?.says ?? ''
+  const whyNot = whyNotScaled({ factor, mixed: same.some(isMixing), counted })
+  const rest = whyNot ? [] : same.filter(p => p !== here && isWeighable(p))
   return {
     by,
-    percent: here.wanted > 0 ? (100 * by) / here.wanted : 0,
-    fine: fine(here.wanted, by),
+    percent: wanted > 0 ? (100 * by) / wanted : 0,
+    fine: isFine,
     shifts,
     factor: whyNot ? null : factor,
     whyNot,
-    topUp: whyNot
-      ? []
-      : rest
-          .filter(p => p.is === 'over')
-          .map(p => ({
-            name: p.card.item!.name,
-            grams: Math.max(0, p.wanted! * factor - (p.got ?? p.wanted!)),
-          })),
-    ahead: whyNot
-      ? []
-      : rest
-          .filter(p => p.is !== 'over')
-          .map(p => ({ name: p.card.item!.name, from: p.wanted!, to: p.wanted! * factor })),
+    ...inProportion(rest, factor),
   }
 }

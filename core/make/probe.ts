@@ -84,49 +84,43 @@ export const reaches = (curve: Warmth, celsius: Celsius): Minutes | null => {
 /** Readings that are older than this share of the bake count little. [I] */
 const fades = 0.15
 
-/**
- * How much longer, from what a probe felt so far. Every reading says where on the worked-out
- * warming of the coldest place the bake is; a line through these (its time = shift + stretch ×
- * worked-out time, the late readings counting more, both held by what was expected beforehand)
- * leads to the end. The window is as narrow as the readings agree. Null without a curve that gets
- * done, or without a reading that can be.
- */
-export function remaining(curve: Warmth, felt: readonly Felt[]): Remaining | null {
-  const expected = reaches(curve, curve.finish)
-  const all = plausible(felt)
-  if (expected === null || !(expected > 0) || !all.length) return null
-  const last = all.at(-1)!
-  const used = all.filter(
+/** A reading as a point of the line from the expected minute to the real one, with its weight. */
+interface Point {
+  readonly x: number
+  readonly y: number
+  readonly w: number
+}
+/** Of neighbouring readings one counts. */
+const thinned = (all: readonly Felt[]) =>
+  all.filter(
     (each, n) =>
       n === 0 || Math.floor(each.minutes / apart) !== Math.floor(all[n - 1]!.minutes / apart),
   )
-  // What has hardly warmed says little of where on the curve it is.
-  const span = curve.finish - curve.coldest[0]!
-  const points = used.flatMap(each => {
-    const x = reaches(curve, Math.min(each.celsius, curve.finish))
-    if (x === null || each.celsius < curve.coldest[0]! + 0.06 * span) return []
-    const slope = Math.max(
-      0.15,
-      (at(curve, x + 1) - at(curve, Math.max(0, x - 1))) /
-        Math.max(0.5, x + 1 - Math.max(0, x - 1)),
-    )
+function pointsOf(curve: Warmth, all: readonly Felt[], expected: Minutes): Point[] {
+  const last = all.at(-1)!
+  const cold = curve.coldest[0]!
+  const span = curve.finish - cold
+  return thinned(all).flatMap(({ celsius, minutes }) => {
+    const x = reaches(curve, Math.min(celsius, curve.finish))
+    // What has hardly warmed says little of where on the curve it is.
+    if (x === null || celsius < cold + 0.06 * span) return []
+    const from = Math.max(0, x - 1)
+    const rise = (at(curve, x + 1) - at(curve, from)) / Math.max(0.5, x + 1 - from)
+    const slope = Math.max(0.15, rise)
     // A reading that is off by so much is off by so many minutes; and bakes keep to the curve the
     // less, the earlier it is.
-    const warmed = (each.celsius - curve.coldest[0]!) / span
+    const warmed = (celsius - cold) / span
     // Errors of neighbours go together: three readings tell as much as one.
     const course = (0.03 + 0.1 * Math.max(0, 1 - warmed)) * expected
-    return [
-      {
-        x,
-        y: each.minutes,
-        w:
-          Math.exp(-(last.minutes - each.minutes) / (fades * expected)) /
-          ((noise / slope) ** 2 + course ** 2) /
-          3,
-      },
-    ]
+    const age = Math.exp(-(last.minutes - minutes) / (fades * expected))
+    return [{ x, y: minutes, w: age / ((noise / slope) ** 2 + course ** 2) / 3 }]
   })
-  // Beforehand: stretch 1 ± 13 %, shift 0 ± a tenth; then the readings, as a ridge of two unknowns.
+}
+/**
+ * The line through the readings, as a ridge of two unknowns. Beforehand: stretch 1 ± 13 %, shift
+ * 0 ± a tenth. `sureness` is the standard error at the expected end, in minutes.
+ */
+function fitted(points: readonly Point[], expected: Minutes) {
   const [s0, b0] = [1 / prior ** 2, 1 / (0.1 * expected) ** 2]
   let [sxx, sx, s1, sxy, sy] = [s0, 0, b0, s0, 0]
   for (const { x, y, w } of points) {
@@ -138,29 +132,43 @@ export function remaining(curve: Warmth, felt: readonly Felt[]): Remaining | nul
   }
   const det = sxx * s1 - sx * sx
   const [stretch, shift] = [(sxy * s1 - sx * sy) / det, (sxx * sy - sx * sxy) / det]
+  const variance = (expected * expected * s1 - 2 * expected * sx + sxx) / det
+  return { ends: stretch * expected + shift, sureness: Math.sqrt(Math.max(0, variance)) }
+}
+
+/**
+ * How much longer, from what a probe felt so far. Every reading says where on the worked-out
+ * warming of the coldest place the bake is; a line through these (its time = shift + stretch ×
+ * worked-out time, the late readings counting more, both held by what was expected beforehand)
+ * leads to the end. The window is as narrow as the readings agree. Null without a curve that gets
+ * done, or without a reading that can be.
+ */
+export function remaining(curve: Warmth, felt: readonly Felt[]): Remaining | null {
+  const expected = reaches(curve, curve.finish)
+  const all = plausible(felt)
+  const last = all.at(-1)
+  if (expected === null || !(expected > 0) || !last) return null
+  const points = pointsOf(curve, all, expected)
+  const { ends, sureness } = fitted(points, expected)
   const isDone = last.celsius >= curve.finish
-  const byCurve = Math.max(stretch * expected + shift, last.minutes)
-  // The nearer the end, the more counts how fast it warms now: some bakes flatten there less than the curve.
+  const byCurve = Math.max(ends, last.minutes)
+  // The nearer the end, the more counts how fast it warms now: some bakes flatten there less than
+  // the curve.
   const pace = paceOf(all, 0.12 * expected)
-  const near = Math.min(
-    1,
-    Math.max(0, (last.celsius - curve.coldest[0]! - 0.4 * span) / (0.5 * span)),
-  )
+  const cold = curve.coldest[0]!
+  const span = curve.finish - cold
+  const near = Math.min(1, Math.max(0, (last.celsius - cold - 0.4 * span) / (0.5 * span)))
+  const slowest = 2 * Math.max(1, byCurve - last.minutes)
   const byPace =
     pace !== null && pace > 0
-      ? last.minutes +
-        Math.min(2 * Math.max(1, byCurve - last.minutes), (curve.finish - last.celsius) / pace)
+      ? last.minutes + Math.min(slowest, (curve.finish - last.celsius) / pace)
       : byCurve
   const total = isDone ? last.minutes : byCurve + 0.6 * near * (byPace - byCurve)
   // How sure: of the line at its end, of what both ways differ in, and of the way that is left.
-  const ofLine = Math.sqrt(Math.max(0, (expected * expected * s1 - 2 * expected * sx + sxx) / det))
   const toGo = Math.max(0, total - last.minutes)
-  const sure = Math.max(
-    Math.min(ofLine, prior * expected),
-    0.55 * near * Math.abs(byPace - byCurve),
-    (points.length ? 0.25 : 0.13) * toGo,
-    0.5,
-  )
+  const ofWays = 0.55 * near * Math.abs(byPace - byCurve)
+  const ofWayLeft = (points.length ? 0.25 : 0.13) * toGo
+  const sure = Math.max(Math.min(sureness, prior * expected), ofWays, ofWayLeft, 0.5)
   return {
     total,
     window: isDone

@@ -44,6 +44,16 @@ const teaspoonParts = [0, 1 / 8, 1 / 4, 1 / 2, 3 / 4, 1, 1.25, 1.5, 1.75, 2, 2.5
 const tablespoonParts = [0, 1, 2, 3] as const
 const cupParts = [0, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4] as const
 
+type Piece = readonly [count: number, each: Millilitres, name: string]
+/** The sum of some measures; none of which nothing is used. */
+function sumOf(pieces: readonly Piece[]): Spoons[] {
+  const used = pieces.filter(([count]) => count > 0)
+  if (!used.length) return []
+  const ml = used.reduce((sum, [count, each]) => sum + count * each, 0)
+  const text = used.map(([count, , name]) => `${kitchenNumber(count)} ${name}`).join(' + ')
+  return [{ ml, text, parts: used.length }]
+}
+
 /**
  * Every sum of at most two measures (cup and tablespoon, or tablespoon and teaspoon) that comes
  * within reach of `ml`.
@@ -51,33 +61,28 @@ const cupParts = [0, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4] as const
 function spoonSums(ml: Millilitres, region: Region): Spoons[] {
   const size = (id: string) => millilitresIn(unitById(id)!, region)!
   const [cup, tbsp, tsp] = [size('cup'), size('tbsp'), size('tsp')]
-  const sums: Spoons[] = []
-  const add = (pieces: readonly (readonly [number, number, string])[]) => {
-    const used = pieces.filter(([n]) => n > 0)
-    if (used.length)
-      sums.push({
-        ml: used.reduce((sum, [n, each]) => sum + n * each, 0),
-        text: used.map(([n, , name]) => `${kitchenNumber(n)} ${name}`).join(' + '),
-        parts: used.length,
-      })
-  }
-  for (const t of tablespoonParts)
-    for (const s of teaspoonParts)
-      if (s < tbsp / tsp - 0.01)
-        add([
-          [t, tbsp, 'Tbsp'],
-          [s, tsp, 'tsp'],
-        ])
+  const teaspoons = teaspoonParts.filter(count => count < tbsp / tsp - 0.01)
   const wholeCups = Math.floor(ml / cup)
-  for (const c of [wholeCups, wholeCups + 1])
-    for (const part of cupParts)
-      for (const t of tablespoonParts)
-        if (c + part > 0)
-          add([
-            [c + part, cup, c + part > 1 ? 'cups' : 'cup'],
-            [t, tbsp, 'Tbsp'],
-          ])
-  return sums
+  const cups = [wholeCups, wholeCups + 1]
+    .flatMap(count => cupParts.map(part => count + part))
+    .filter(count => count > 0)
+  const spoons = tablespoonParts.flatMap(t =>
+    teaspoons.flatMap(s =>
+      sumOf([
+        [t, tbsp, 'Tbsp'],
+        [s, tsp, 'tsp'],
+      ]),
+    ),
+  )
+  const withCups = cups.flatMap(c =>
+    tablespoonParts.flatMap(t =>
+      sumOf([
+        [c, cup, c > 1 ? 'cups' : 'cup'],
+        [t, tbsp, 'Tbsp'],
+      ]),
+    ),
+  )
+  return [...spoons, ...withCups]
 }
 
 /**

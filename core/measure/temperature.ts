@@ -159,6 +159,19 @@ function inCelsius(scale: OvenSetting['scale'], n: number, fan: boolean): Celsiu
 
 const order = ['C', 'F', 'gas', 'bare', 'word'] as const
 
+/** The setting that counts: by the order of scales, of one scale that without a fan. */
+const settingFirst = (all: readonly OvenSetting[]) =>
+  order
+    .flatMap(scale => [
+      all.find(s => s.scale === scale && !s.fan),
+      all.find(s => s.scale === scale && s.fan),
+    ])
+    .find(s => s !== undefined)
+/** A bare figure from here on can only be Fahrenheit. */
+const bareFahrenheit = 275
+const isFahrenheit = ({ scale, figure }: OvenSetting) =>
+  scale === 'F' || scale === 'gas' || (scale === 'bare' && figure >= bareFahrenheit)
+
 /**
  * The oven setting named in a sentence: °C first, then °F, a gas mark, a bare number, a word ("a
  * moderate oven"); of one scale a still oven's before a fan's. A bare 100–199 is Celsius, 275 and
@@ -168,31 +181,23 @@ const order = ['C', 'F', 'gas', 'bare', 'word'] as const
 export function readOven(text: string): OvenReading | null {
   if (inPan.test(text) && !ofOven.test(text)) return null
   const all = settingsIn(text).filter(s => s.scale !== 'bare' || s.figure >= 100)
-  const one = order
-    .flatMap(scale => [
-      all.find(s => s.scale === scale && !s.fan),
-      all.find(s => s.scale === scale && s.fan),
-    ])
-    .find(s => s !== undefined)
+  const one = settingFirst(all)
   if (!one) return null
-  const words = text
-    .slice(one.scale === 'bare' ? leadOf(text, one.start) : one.start, one.end)
-    .trim()
+  const isBare = one.scale === 'bare'
+  const words = text.slice(isBare ? leadOf(text, one.start) : one.start, one.end).trim()
   const word = all.find(s => s.scale === 'word')
-  const exact =
-    stillCelsius(one) ?? (word && Math.abs(word.figure - one.figure) <= 30 ? one.figure : null)
+  const byWord = word && Math.abs(word.figure - one.figure) <= 30 ? one.figure : null
+  const exact = stillCelsius(one) ?? byWord
   if (exact === null)
     return one.scale === 'gas'
       ? null
       : { celsius: null, fan: false, text: words, asks: true, bare: true }
-  const fahrenheit =
-    one.scale === 'F' || one.scale === 'gas' || (one.scale === 'bare' && one.figure >= 275)
   return {
-    celsius: fahrenheit ? ovenCelsius(exact) : exact,
+    celsius: isFahrenheit(one) ? ovenCelsius(exact) : exact,
     fan: one.fan,
     text: words,
     asks: false,
-    ...(one.scale === 'bare' && !one.fan ? { bare: true } : {}),
+    ...(isBare && !one.fan ? { bare: true } : {}),
   }
 }
 

@@ -23,42 +23,54 @@ interface Parts extends Finds, Clauses {
   readonly modeOf: (at: number) => ClauseMode
 }
 
+/** How many words of a stretch are known: plain ones, and names that settle what the term leaves open. */
+function knownWords(
+  { words, found }: Parts,
+  term: FoundName,
+  [start, end]: readonly [number, number],
+) {
+  const settles = (name: FoundName) =>
+    name !== term && !name.meaning.open.some(id => term.meaning.open.includes(id))
+  const isKnown = (word: Parts['words'][number]) =>
+    isPlain(word.plain) ||
+    found.some(name => settles(name) && name.start <= word.start && name.end >= word.end)
+  return words.filter(word => word.start >= start && word.end <= end && isKnown(word)).length
+}
+/** Where a bracket that opened before `start` closes, and how many things stand in it. */
+function bracketFrom(text: string, start: number) {
+  let [depth, end, items] = [1, start, 1]
+  for (; end < text.length && depth; end++) {
+    const c = text[end]!
+    if ('([{'.includes(c)) depth++
+    else if (')]}'.includes(c)) depth--
+    else if (depth === 1 && /[,;]/u.test(c)) items++
+  }
+  return { end, items }
+}
+
 /** Is what a term was made of said right behind it: "(soya)", ": sunflower", "from rice"? */
-function isSettled({ text, words, found }: Parts, term: FoundName): boolean {
-  const behind = /^\s*(?:\(?\d+(?:[.,]\d+)?\s?%\)?\s*)?([([{:])/u.exec(text.slice(term.end))
-  const from = /^\s+(?:from|of|aus|d(?:e|es|u|i)|van|d[’'])\s*/iu.exec(text.slice(term.end))
-  const known = (start: number, end: number) =>
-    words.filter(
-      w =>
-        w.start >= start &&
-        w.end <= end &&
-        (isPlain(w.plain) ||
-          found.some(
-            f =>
-              f !== term &&
-              f.start <= w.start &&
-              f.end >= w.end &&
-              !f.meaning.open.some(id => term.meaning.open.includes(id)),
-          )),
-    ).length
+function isSettled(parts: Parts, term: FoundName): boolean {
+  const { text, words } = parts
+  const rest = text.slice(term.end)
+  const from = /^\s+(?:from|of|aus|d(?:e|es|u|i)|van|d[’'])\s*/iu.exec(rest)
   if (from) {
     const start = term.end + from[0].length
     const next = words.find(w => w.start >= start)
-    return next !== undefined && known(start, next.end) > 0 && !modest.has(next.plain)
+    return (
+      next !== undefined &&
+      knownWords(parts, term, [start, next.end]) > 0 &&
+      !modest.has(next.plain)
+    )
   }
+  const behind = /^\s*(?:\(?\d+(?:[.,]\d+)?\s?%\)?\s*)?([([{:])/u.exec(rest)
   if (!behind) return false
   const start = term.end + behind[0].length
   if (behind[1] === ':') {
     const end = start + (/[,;.)\]]/u.exec(text.slice(start))?.index ?? text.length)
-    return term.meaning.needs === 1 && known(start, end) > 0
+    return term.meaning.needs === 1 && knownWords(parts, term, [start, end]) > 0
   }
-  let [depth, end, items] = [1, start, 1]
-  for (; end < text.length && depth; end++) {
-    if ('([{'.includes(text[end]!)) depth++
-    else if (')]}'.includes(text[end]!)) depth--
-    else if (depth === 1 && /[,;]/u.test(text[end]!)) items++
-  }
-  return items >= term.meaning.needs && known(start, end) > 0
+  const { end, items } = bracketFrom(text, start)
+  return items >= term.meaning.needs && knownWords(parts, term, [start, end]) > 0
 }
 /** Words that name nothing: "of soil", "from this". */
 const modest: ReadonlySet<string> = new Set(

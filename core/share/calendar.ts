@@ -15,6 +15,54 @@ function warnedBefore({ kind, hands }: PlacedTask): number | null {
   return hands ? 0 : null
 }
 
+/** One entry of the calendar; `before` is how many minutes before it an alarm rings, null: none does. */
+interface Entry {
+  readonly id: string
+  readonly from: Moment
+  readonly to: Moment
+  readonly summary: string
+  readonly description: string
+  readonly before: number | null
+}
+/** Minutes that shopping takes in a calendar. */
+const shoppingTakes = 30
+function entriesOf(plan: Day, title: string, shopping: readonly Needed[]): Entry[] {
+  const { start } = plan
+  const shop: Entry = {
+    id: 'shopping',
+    from: start - aDay,
+    to: start - aDay + shoppingTakes,
+    summary: `Shopping for ${title}`,
+    description: shopping.map(each => each.says).join('\n'),
+    before: 0,
+  }
+  const begin: Entry = {
+    id: 'begin',
+    from: start,
+    to: start,
+    summary: `Begin: ${title}`,
+    description: `Until ${title} is on the table.`,
+    before: 60,
+  }
+  const heats = plan.preheats.map(({ at, ready, celsius }): Entry => ({
+    id: `heat-${Math.round(at)}`,
+    from: at,
+    to: ready,
+    summary: `Heat the oven to ${celsius} °C`,
+    description: '',
+    before: 0,
+  }))
+  const tasks = plan.tasks.flatMap((task): Entry[] => {
+    const { id, kind, starts, ends, short, says } = task
+    if (kind === 'serve')
+      return [{ id, from: starts, to: starts, summary: says, description: '', before: null }]
+    if (!inCalendar(task)) return []
+    const before = warnedBefore(task)
+    return [{ id, from: starts, to: ends, summary: short, description: says, before }]
+  })
+  return [...(shopping.length ? [shop] : []), begin, ...heats, ...tasks]
+}
+
 /**
  * A day as an iCalendar file (RFC 5545): an event for each task and for the serving, in world time,
  * with an alarm when hands are wanted, five minutes before the oven, and an hour before the
@@ -32,15 +80,8 @@ export function calendarOf(
     prodId: { company: 'Ingwer', product: 'day', language: 'EN' },
     method: ICalCalendarMethod.PUBLISH,
   })
-  const event = (
-    id: string,
-    from: Moment,
-    to: Moment,
-    summary: string,
-    description: string,
-    before: number | null,
-  ) => {
-    const made = calendar.createEvent({
+  for (const { id, from, to, summary, description, before } of entriesOf(plan, title, shopping)) {
+    const event = calendar.createEvent({
       id: `${id.replace(/[^\w/:-]/gu, '-')}@ingwer`,
       start: instant(from),
       end: instant(Math.max(to, from)),
@@ -49,31 +90,7 @@ export function calendarOf(
       stamp: new Date(stamp),
     })
     if (before !== null)
-      made.createAlarm({ type: ICalAlarmType.display, trigger: before * 60, description: summary })
-  }
-  if (shopping.length)
-    event(
-      'shopping',
-      plan.start - aDay,
-      plan.start - aDay + 30,
-      `Shopping for ${title}`,
-      shopping.map(each => each.says).join('\n'),
-      0,
-    )
-  event('begin', plan.start, plan.start, `Begin: ${title}`, `Until ${title} is on the table.`, 60)
-  for (const heat of plan.preheats)
-    event(
-      `heat-${Math.round(heat.at)}`,
-      heat.at,
-      heat.ready,
-      `Heat the oven to ${heat.celsius} °C`,
-      '',
-      0,
-    )
-  for (const task of plan.tasks) {
-    if (task.kind === 'serve') event(task.id, task.starts, task.starts, task.says, '', null)
-    else if (inCalendar(task))
-      event(task.id, task.starts, task.ends, task.short, task.says, warnedBefore(task))
+      event.createAlarm({ type: ICalAlarmType.display, trigger: before * 60, description: summary })
   }
   return calendar.toString()
 }

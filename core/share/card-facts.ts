@@ -11,7 +11,15 @@ import {
   type Claims,
   type Person,
 } from '../people'
-import { ingredientOf, linesOf, sayFacts, thingsOf, type Recipe } from '../recipe'
+import {
+  ingredientOf,
+  linesOf,
+  sayFacts,
+  thingsOf,
+  type Line,
+  type Recipe,
+  type Thing,
+} from '../recipe'
 import type { Kitchen } from '../pan'
 import { keepingOf, type Keeping } from '../day'
 import { recipeOf, type Bake } from './bake'
@@ -66,103 +74,115 @@ export const needsText = (person: Person): string =>
     ...(person.things ?? []).map(thing => `no ${thing.words}`),
   ].join(', ') || 'avoids nothing'
 
+/** What is in it, may be in it, and is open, gathered from things and packets. */
+function gathered() {
+  const contains = new Set<AvoidableId>()
+  const may = new Set<AvoidableId>()
+  const open = new Map<string, Set<AvoidableId>>()
+  const unsure = (what: string, ids: readonly AvoidableId[]) => {
+    if (ids.length) open.set(what, new Set([...(open.get(what) ?? []), ...ids]))
+  }
+  return {
+    contains,
+    may,
+    open,
+    /** A thing of the dessert; where its packet was read, that says what is uncertain. */
+    addThing(thing: Thing, isRead: boolean) {
+      const item = ingredientOf(thing)
+      if (!item && !isRead) open.set(thing.words, new Set())
+      for (const id of item?.holds ?? []) contains.add(id)
+      if (!item || isRead) return
+      unsure(item.name, item.mayHold)
+      for (const id of item.traces) may.add(id)
+    },
+    addPacket(packet: Packet, today: string) {
+      const sum = sumUp(packet)
+      for (const hit of sum.contains) contains.add(hit.allergen)
+      for (const hit of sum.mayContain) may.add(hit.allergen)
+      unsure(
+        packet.name,
+        sum.open.map(hit => hit.allergen),
+      )
+      const why = whyNotChecked(packet, today)
+      if (why) open.set(`${packet.name} (${why})`, new Set())
+      for (const word of sum.unknownWords) open.set(`“${word}” on ${packet.name}`, new Set())
+    },
+  }
+}
+const namesOf = (ids: Iterable<AvoidableId>) =>
+  [...ids].map(avoidableName).sort((a, b) => a.localeCompare(b))
+/** The words of a packet, as they are printed on the card. */
+const statementOf = ({ name, words, checkedOn }: Packet) => ({
+  name,
+  statement: [words.statement, words.containsLine, words.mayContainLine, words.facility]
+    .filter(Boolean)
+    .join(' '),
+  checkedOn,
+})
+/** A plan may have left lines behind whose packets are still tied: they are in nothing that is baked. */
+function tiesIn(bake: Bake, recipe: Recipe, things: readonly Thing[]): Bake['ties'] {
+  const here = new Set(things.map(thing => thing.ingredient))
+  const lines = linesOf(recipe).flatMap(line => [line, ...line.orElse])
+  const ids = new Set(lines.map(line => line.id))
+  return bake.ties.filter(({ lineId, ingredient }) =>
+    lineId === null ? here.has(ingredient) : ids.has(lineId),
+  )
+}
+const planSays = ({ plan }: Bake) =>
+  plan
+    ? `Adapted: ${plan.title.toLowerCase()} plan, ${plan.confidence}. ${plan.restsOn}`
+    : 'As written; no plan is chosen yet.'
+
 /** What the card of a bake says, for the people at its table, by the packets that it is tied to. */
 export function cardFacts(bake: Bake, people: readonly Person[], house: CardHouse): CardFacts {
   const table = people.filter(person => bake.people.includes(person.id))
   const recipe = recipeOf(bake, house.kitchen)
-  const lines = linesOf(recipe).flatMap(line => [line, ...line.orElse])
-  // A plan may have left lines behind whose packets are still tied: they are in nothing that is baked.
   const things = thingsOf(recipe)
-  const here = new Set(things.map(thing => thing.ingredient))
-  const ties = bake.ties.filter(tie =>
-    tie.lineId === null ? here.has(tie.ingredient) : lines.some(line => line.id === tie.lineId),
-  )
+  const ties = tiesIn(bake, recipe, things)
   const checked = packetsFor(ties, house.packets, house.today)
   const used = [...new Set(ties.flatMap(tie => tie.packets))].flatMap(
     id => house.packets.find(p => p.id === id) ?? [],
   )
-  const onPacket = (ingredient: string | null, lineId: string) =>
-    checked.filter(
-      p =>
-        !p.notRead && (p.lineId !== undefined ? p.lineId === lineId : p.ingredient === ingredient),
-    )
-  const [contains, may, open] = [
-    new Set<AvoidableId>(),
-    new Set<AvoidableId>(),
-    new Map<string, Set<AvoidableId>>(),
-  ]
-  const unsure = (what: string, ids: readonly AvoidableId[]) => {
-    if (ids.length) open.set(what, new Set([...(open.get(what) ?? []), ...ids]))
+  const isOnPacket = (ingredient: string | null, lineId: string) =>
+    checked.some(packet => {
+      const isOfLine = packet.lineId === undefined || packet.lineId === lineId
+      const isOfKind = packet.lineId !== undefined || packet.ingredient === ingredient
+      return !packet.notRead && isOfLine && isOfKind
+    })
+  const { contains, may, open, addThing, addPacket } = gathered()
+  for (const thing of things) addThing(thing, isOnPacket(thing.ingredient, thing.lineId ?? ''))
+  for (const packet of used) addPacket(packet, house.today)
+  const isBought = (line: Line) => {
+    const alone = { ...recipe, components: [{ name: '', lines: [line], steps: [] }] }
+    return coverageOf(alone, checked).bought > 0
   }
-  for (const thing of things) {
-    const item = ingredientOf(thing)
-    const read = onPacket(thing.ingredient, thing.lineId ?? '').length > 0
-    if (!item && !read) open.set(thing.words, new Set())
-    for (const id of item?.holds ?? []) contains.add(id)
-    if (item && !read) {
-      unsure(item.name, item.mayHold)
-      for (const id of item.traces) may.add(id)
-    }
-  }
-  for (const packet of used) {
-    const sum = sumUp(packet)
-    for (const hit of sum.contains) contains.add(hit.allergen)
-    for (const hit of sum.mayContain) may.add(hit.allergen)
-    unsure(
-      packet.name,
-      sum.open.map(hit => hit.allergen),
-    )
-    const why = whyNotChecked(packet, house.today)
-    if (why) open.set(`${packet.name} (${why})`, new Set())
-    for (const word of sum.unknownWords) open.set(`“${word}” on ${packet.name}`, new Set())
-  }
-  const resting = coverageOf(recipe, checked)
   const bare = linesOf(recipe).filter(
-    line =>
-      coverageOf({ ...recipe, components: [{ name: '', lines: [line], steps: [] }] }, checked)
-        .bought > 0 && !onPacket(line.ingredient, line.id).length,
+    line => isBought(line) && !isOnPacket(line.ingredient, line.id),
   )
-  const named = (ids: Iterable<AvoidableId>) =>
-    [...ids].map(avoidableName).sort((a, b) => a.localeCompare(b))
   return {
     recipe,
     title: bake.title,
     madeOn: house.today,
     facts: sayFacts(recipe).join(' · '),
-    says: bake.plan
-      ? `Adapted: ${bake.plan.title.toLowerCase()} plan, ${bake.plan.confidence}. ${bake.plan.restsOn}`
-      : 'As written; no plan is chosen yet.',
+    says: planSays(bake),
     checkedFor: table.map(person => ({
       id: person.id,
       name: person.name,
       needs: needsText(person),
     })),
-    claims: { ...claims(recipe, table, checked), coverage: resting },
-    contains: named(contains),
-    mayContain: named([...may].filter(id => !contains.has(id))),
+    claims: { ...claims(recipe, table, checked), coverage: coverageOf(recipe, checked) },
+    contains: namesOf(contains),
+    mayContain: namesOf([...may].filter(id => !contains.has(id))),
     unknown: [...open].map(([what, ids]) =>
-      ids.size ? `${what}: ${named(ids).join(', ')}, in some makes` : what,
+      ids.size ? `${what}: ${namesOf(ids).join(', ')}, in some makes` : what,
     ),
-    packets: used
-      .filter(packet => !whyNotChecked(packet, house.today))
-      .map(packet => ({
-        name: packet.name,
-        statement: [
-          packet.words.statement,
-          packet.words.containsLine,
-          packet.words.mayContainLine,
-          packet.words.facility,
-        ]
-          .filter(Boolean)
-          .join(' '),
-        checkedOn: packet.checkedOn,
-      })),
+    packets: used.filter(packet => !whyNotChecked(packet, house.today)).map(statementOf),
     toRead: (bake.plan?.packets ?? [])
-      .filter(p => !onPacket(p.ingredient, '').length)
+      .filter(packet => !isOnPacket(packet.ingredient, ''))
       .map(({ name, lookFor }) => ({ name, lookFor })),
     notChecked: [...new Set(bare.map(line => line.name || line.text))],
     keeping: keepingOf(recipe, house.today),
-    cautions: cautionsAt(recipe).map(c => c.says),
+    cautions: cautionsAt(recipe).map(caution => caution.says),
   }
 }
 

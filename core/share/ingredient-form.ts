@@ -84,53 +84,54 @@ export const ingredientFormSchema = Joi.object<IngredientForm>({
   })
   .prefs({ abortEarly: false, errors: { wrap: { label: false } } })
 
+/** What a form does not ask: as the table has it, or nothing. */
+const unasked = (builtIn: Ingredient | undefined) => ({
+  called: builtIn?.called,
+  does: builtIn?.does ?? { bind: 0, set: 0, foam: 0, emulsify: 0 },
+  acid: builtIn?.acid ?? 0,
+  powder: builtIn?.powder ?? 0,
+  soda: builtIn?.soda ?? 0,
+  usedFor: builtIn?.usedFor,
+})
+/** What only some rows have: it is not there at all where the table has none. */
+const onlySome = ({ hold, salt, bulk, madeOf }: Partial<Ingredient>) => ({
+  ...(hold === undefined ? {} : { hold }),
+  ...(salt === undefined ? {} : { salt }),
+  ...(bulk === undefined ? {} : { bulk }),
+  ...(madeOf === undefined ? {} : { madeOf }),
+})
+/** A weight by hand, with the spread of pieces. */
+const aboutSo = (n: number): readonly [number, number, number] => [n * 0.85, n, n * 1.15]
+function densityFrom({ density }: IngredientForm, builtIn: Ingredient | undefined) {
+  if (density === null) return {}
+  const { handling, rest } = densities(builtIn)
+  const isAsTable = rest && density === builtIn?.density[handling]
+  return { [handling]: density, ...(isAsTable ? rest : {}) }
+}
+function piecesFrom({ piece }: IngredientForm, builtIn: Ingredient | undefined) {
+  if (piece === null) return { ...builtIn?.pieces }
+  const known = builtIn?.pieces['']
+  return { ...builtIn?.pieces, '': known?.[1] === piece ? known : aboutSo(piece) }
+}
+
 /** The row as an ingredient. A corrected built-in row keeps what the form does not ask for. */
 export function ingredientFrom(form: IngredientForm, builtIn?: Ingredient): Ingredient {
-  const round = (n: number): readonly [number, number, number] => [n * 0.85, n, n * 1.15]
-  const { handling, rest } = densities(builtIn)
+  const name = form.name.trim()
+  const { water, fat, protein, sugar, starch, fibre } = form
   return {
+    ...unasked(builtIn),
     id: form.id,
-    name: form.name.trim(),
-    names: [...new Set([form.name.trim(), ...form.names.map(n => n.trim()).filter(Boolean)])],
-    called: builtIn?.called,
+    name,
+    names: [...new Set([name, ...form.names.map(n => n.trim()).filter(Boolean)])],
     kind: form.kind,
-    per100: {
-      water: form.water,
-      fat: form.fat,
-      solid: form.solid / 100,
-      protein: form.protein,
-      sugar: form.sugar,
-      starch: form.starch,
-      fibre: form.fibre,
-    },
-    density:
-      form.density === null
-        ? {}
-        : {
-            [handling]: form.density,
-            ...(rest && form.density === builtIn?.density[handling] ? rest : {}),
-          },
-    pieces: {
-      ...builtIn?.pieces,
-      ...(form.piece === null
-        ? {}
-        : {
-            '': builtIn?.pieces['']?.[1] === form.piece ? builtIn.pieces['']! : round(form.piece),
-          }),
-    },
+    per100: { water, fat, solid: form.solid / 100, protein, sugar, starch, fibre },
+    density: densityFrom(form, builtIn),
+    pieces: piecesFrom(form, builtIn),
     holds: form.holds,
     mayHold: form.mayHold,
     traces: form.traces,
-    does: builtIn?.does ?? { bind: 0, set: 0, foam: 0, emulsify: 0 },
-    acid: builtIn?.acid ?? 0,
-    powder: builtIn?.powder ?? 0,
-    soda: builtIn?.soda ?? 0,
-    sweet: builtIn && builtIn.per100.sugar === form.sugar ? builtIn.sweet : form.sugar,
-    ...(builtIn?.hold === undefined ? {} : { hold: builtIn.hold }),
-    ...(builtIn?.salt === undefined ? {} : { salt: builtIn.salt }),
-    ...(builtIn?.bulk === undefined ? {} : { bulk: builtIn.bulk }),
-    ...(builtIn?.madeOf === undefined ? {} : { madeOf: builtIn.madeOf }),
-    usedFor: builtIn?.usedFor,
+    sweet: builtIn?.per100.sugar === sugar ? builtIn.sweet : sugar,
+    ...onlySome(builtIn ?? {}),
     unread: form.packetRead ? undefined : true,
     source: 'entered in this house',
   }

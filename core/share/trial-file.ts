@@ -6,6 +6,8 @@ import {
   judgedIn,
   lexicon,
   letterOf,
+  mostArms,
+  trialLimits,
   bakeLossOfArm,
   noRecord,
   profileOf,
@@ -138,6 +140,128 @@ function scoresIn(text: string): { readonly scores: Score[]; readonly bad: strin
   return { scores, bad }
 }
 
+type Row = Readonly<Record<string, string>>
+/** A row of the table with its number, as a spreadsheet counts. */
+interface PlacedRow {
+  readonly row: Row
+  readonly at: number
+}
+const cell = (row: Row, column: string) => bare(row[column] ?? '').trim()
+const isRow = (row: Row) =>
+  cell(row, 'trial') !== '' &&
+  /^[A-F]$/u.test((row.arm ?? '').trim()) &&
+  /^\d{4}-\d{2}-\d{2}$/u.test((row.begun ?? '').trim())
+/** Rows by their trial; what is none is left out with a note. */
+function rowsByTrial(rows: readonly Row[], notes: string[]): ReadonlyMap<string, PlacedRow[]> {
+  const groups = new Map<string, PlacedRow[]>()
+  for (const [i, row] of rows.entries()) {
+    const at = i + 2
+    const key = cell(row, 'trial')
+    if (isRow(row)) groups.set(key, [...(groups.get(key) ?? []), { row, at }])
+    else notes.push(`Row ${at}: no trial, arm (A to F) or day; it is left out.`)
+  }
+  return groups
+}
+/** Figures of a record, by column, from and to. */
+const figures = [
+  ['before', 'before_g', 100_000],
+  ['after', 'after_g', 100_000],
+  ['height', 'height_cm', 100],
+  ['spread', 'spread_cm', 200],
+  ['minutes', 'minutes', 2000],
+  ['celsius', 'oven_c', 400],
+] as const
+function recordIn({ row, at }: PlacedRow, was: ArmRecord, notes: string[]): ArmRecord {
+  const { scores, bad } = scoresIn(cell(row, 'scores'))
+  if (bad.length) notes.push(`Row ${at}: “${bad[0]!}” is no score.`)
+  const read = figures.map(([field, column, most]) => {
+    const n = numberIn(cell(row, column), 0, most)
+    if (n !== undefined) return [field, n] as const
+    const what = column.replace('_', ' ')
+    notes.push(`Row ${at}: “${cell(row, column)}” is no ${what}; what was there stays.`)
+    return [field, was[field]] as const
+  })
+  const note = cell(row, 'note').slice(0, trialLimits.note)
+  return { ...was, ...Object.fromEntries(read), scores, note }
+}
+/** The recipe of an arm that this house does not know, read from its cells. */
+function recipeIn(row: Row, title: string): Recipe {
+  const named = /^([^|:]{1,60}): /u
+  const lines = cell(row, 'ingredients')
+    .split(' || ')
+    .flatMap(part => [
+      ...(named.test(part) ? [`${named.exec(part)![1]}:`] : []),
+      ...part.replace(named, '').split(' | '),
+    ])
+  const steps = cell(row, 'method')
+    .split(' | ')
+    .map((step, i) => `${i + 1}. ${step}`)
+  return readRecipe([title, '', ...lines, '', 'Method', ...steps].join('\n'), {}).recipe
+}
+/** A table of trials being read into a house that has some. */
+interface Reading {
+  readonly title: string
+  readonly notes: string[]
+}
+/** One arm of a row: the known one with what was noted, or a new one. */
+function armIn(
+  placed: PlacedRow,
+  n: number,
+  { id, known }: { readonly id: string; readonly known: Trial | undefined },
+  { title, notes }: Reading,
+): Arm[] {
+  const { row, at } = placed
+  const letter = cell(row, 'arm')
+  const was = known?.arms.find(arm => arm.letter === letter)
+  if (was) return [{ ...was, record: recordIn(placed, was.record, notes) }]
+  const recipe = recipeIn(row, title)
+  if (!recipe.components.some(c => c.lines.length)) {
+    notes.push(`Row ${at}: no ingredients; the arm is left out.`)
+    return []
+  }
+  return [
+    {
+      id: `${id}-${letter.toLowerCase()}`,
+      letter: known ? letter : letterOf(n),
+      says: cell(row, 'says').slice(0, trialLimits.says) || letter,
+      because: '',
+      recipe,
+      changes: [],
+      bake: null,
+      record: recordIn(placed, noRecord, notes),
+    },
+  ]
+}
+const newTrial = (id: string, first: Row): Trial => ({
+  id,
+  begun: cell(first, 'begun'),
+  question: cell(first, 'question').slice(0, trialLimits.question),
+  family: cell(first, 'family') || 'other',
+  arms: [],
+  tests: numberIn(cell(first, 'tests'), 0.1, 20) ?? 1,
+  seed: 1,
+  tastings: [],
+  crowned: null,
+  rematchOf: null,
+})
+function trialIn(
+  id: string,
+  placed: readonly PlacedRow[],
+  known: Trial | undefined,
+  reading: Reading,
+): Trial[] {
+  const rows = placed.toSorted((a, b) => cell(a.row, 'arm').localeCompare(cell(b.row, 'arm')))
+  const arms = rows.flatMap((row, n) => armIn(row, n, { id, known }, reading))
+  if (!arms.length) return []
+  const base = known ?? newTrial(id, rows[0]!.row)
+  const kept = base.arms.map(arm => arms.find(each => each.id === arm.id) ?? arm)
+  const fresh = arms.filter(arm => !base.arms.some(each => each.id === arm.id))
+  const all = [...kept, ...fresh]
+  const winner = placed.find(({ row }) => /^(?:yes|1|x)$/iu.test(cell(row, 'winner')))
+  const won = winner && all.find(arm => arm.letter === cell(winner.row, 'arm'))
+  return [{ ...base, arms: all.slice(0, mostArms), crowned: won?.id ?? base.crowned }]
+}
+
 /**
  * Reads such a file back. Trials that are here already (`have`) keep their recipes, codes and
  * tastings and take the records of the file; others are made of the file's ingredients and method.
@@ -150,127 +274,19 @@ export function readTrialsCsv(text: string, title: string, have: readonly Trial[
     skipEmptyLines: true,
   })
   const missing = ['trial', 'arm', 'begun'].filter(c => !parsed.meta.fields?.includes(c))
-  if (missing.length)
-    return {
-      ok: false,
-      sentence: `This is no table of trials: the column ${missing.map(c => `“${c}”`).join(', ')} is missing.`,
-    }
+  if (missing.length) {
+    const columns = missing.map(c => `“${c}”`).join(', ')
+    return { ok: false, sentence: `This is no table of trials: the column ${columns} is missing.` }
+  }
   const notes: string[] = []
-  const groups = new Map<string, { row: Record<string, string>; at: number }[]>()
-  parsed.data.forEach((row, i) => {
-    const key = bare(row.trial ?? '').trim()
-    if (
-      !key ||
-      !/^[A-F]$/u.test((row.arm ?? '').trim()) ||
-      !/^\d{4}-\d{2}-\d{2}$/u.test((row.begun ?? '').trim())
-    ) {
-      notes.push(`Row ${i + 2}: no trial, arm (A to F) or day; it is left out.`)
-      return
-    }
-    groups.set(key, [...(groups.get(key) ?? []), { row, at: i + 2 }])
-  })
-  const trials = [...groups].flatMap(([id, rows]): Trial[] => {
-    const known = have.find(t => t.id === id)
-    const cell = (row: Record<string, string>, column: string) => bare(row[column] ?? '').trim()
-    const recordOf = (row: Record<string, string>, at: number, was: ArmRecord): ArmRecord => {
-      const figure = (column: string, least: number, most: number, kept: number | null) => {
-        const n = numberIn(cell(row, column), least, most)
-        if (n === undefined) {
-          notes.push(
-            `Row ${at}: “${cell(row, column)}” is no ${column.replace('_', ' ')}; what was there stays.`,
-          )
-          return kept
-        }
-        return n
-      }
-      const { scores, bad } = scoresIn(cell(row, 'scores'))
-      if (bad.length) notes.push(`Row ${at}: “${bad[0]!}” is no score.`)
-      return {
-        ...was,
-        before: figure('before_g', 0, 100_000, was.before),
-        after: figure('after_g', 0, 100_000, was.after),
-        height: figure('height_cm', 0, 100, was.height),
-        spread: figure('spread_cm', 0, 200, was.spread),
-        minutes: figure('minutes', 0, 2000, was.minutes),
-        celsius: figure('oven_c', 0, 400, was.celsius),
-        scores,
-        note: cell(row, 'note').slice(0, 4000),
-      }
-    }
-    const recipeOf = (row: Record<string, string>): Recipe =>
-      readRecipe(
-        [
-          title,
-          '',
-          ...cell(row, 'ingredients')
-            .split(' || ')
-            .flatMap(part => [
-              ...(/^([^|:]{1,60}): /u.test(part) ? [`${/^([^|:]{1,60}): /u.exec(part)![1]}:`] : []),
-              ...part.replace(/^[^|:]{1,60}: /u, '').split(' | '),
-            ]),
-          '',
-          'Method',
-          ...cell(row, 'method')
-            .split(' | ')
-            .map((s, i) => `${i + 1}. ${s}`),
-        ].join('\n'),
-        {},
-      ).recipe
-    const crowned = rows.find(({ row }) => /^(?:yes|1|x)$/iu.test(cell(row, 'winner')))
-    const arms = rows
-      .sort((a, b) => cell(a.row, 'arm').localeCompare(cell(b.row, 'arm')))
-      .flatMap(({ row, at }, n): Arm[] => {
-        const letter = cell(row, 'arm')
-        const was = known?.arms.find(a => a.letter === letter)
-        if (was) return [{ ...was, record: recordOf(row, at, was.record) }]
-        const recipe = recipeOf(row)
-        if (!recipe.components.some(c => c.lines.length)) {
-          notes.push(`Row ${at}: no ingredients; the arm is left out.`)
-          return []
-        }
-        return [
-          {
-            id: `${id}-${letter.toLowerCase()}`,
-            letter: known ? letter : letterOf(n),
-            says: cell(row, 'says').slice(0, 300) || letter,
-            because: '',
-            recipe,
-            changes: [],
-            bake: null,
-            record: recordOf(row, at, noRecord),
-          },
-        ]
-      })
-    if (!arms.length) return []
-    const first = rows[0]!.row
-    const base = known ?? {
+  const trials = [...rowsByTrial(parsed.data, notes)].flatMap(([id, rows]) =>
+    trialIn(
       id,
-      begun: cell(first, 'begun'),
-      question: cell(first, 'question').slice(0, 300),
-      family: cell(first, 'family') || 'other',
-      arms: [],
-      tests: numberIn(cell(first, 'tests'), 0.1, 20) ?? 1,
-      seed: 1,
-      tastings: [],
-      crowned: null,
-      rematchOf: null,
-    }
-    const all = known
-      ? [
-          ...known.arms.map(a => arms.find(b => b.id === a.id) ?? a),
-          ...arms.filter(a => !known.arms.some(b => b.id === a.id)),
-        ]
-      : arms
-    return [
-      {
-        ...base,
-        arms: all.slice(0, 6),
-        crowned: crowned
-          ? (all.find(a => a.letter === cell(crowned.row, 'arm'))?.id ?? base.crowned)
-          : base.crowned,
-      },
-    ]
-  })
+      rows,
+      have.find(trial => trial.id === id),
+      { title, notes },
+    ),
+  )
   return trials.length
     ? { ok: true, trials, notes }
     : { ok: false, sentence: notes[0] ?? 'There is no trial in this table.' }
