@@ -1,4 +1,4 @@
-import { circleIn } from './search'
+import { circleIn } from './circle'
 import type { DayRule, DayTask } from './task'
 
 /**

@@ -5,7 +5,8 @@ import { asProgram, dayProblem, numbers } from '../../tests/day-problems'
 import { costOf, faultsOf, type Arc, type Problem } from './problem'
 import { boundOf } from './bound'
 import { serial, tiedIn } from './serial'
-import { circleIn, search, type Placing, type Search } from './search'
+import { circleIn } from './circle'
+import { search, type Placing, type Search } from './search'
 
 function solved(
   problem: Problem,

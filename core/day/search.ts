@@ -1,6 +1,9 @@
-import { boundOf, tailsOf } from './bound'
+import { boundOf } from './bound'
+import { wrongIn, type Choice } from './collisions'
+import { chainsOf, freeAt, heldIn } from './neighbourhood'
 import { costOf, type Arc, type Problem } from './problem'
-import { serial, tiedIn } from './serial'
+import { Starts } from './starts'
+import { chance, turns } from './turns'
 
 export interface Placing {
   readonly x: Float64Array
@@ -13,313 +16,12 @@ export interface Search {
   readonly nodes: number
 }
 
-/** A choice: arcs of which one must hold. */
-type Choice = readonly Arc[]
-
-const near = 1e-7
-
-/** Starts under arcs, each as early as it can be; grows as arcs are added, and can be set back. */
-class Starts {
-  readonly x: Float64Array
-  private readonly out: Arc[][]
-  private readonly queue: Int32Array
-  private readonly queued: Uint8Array
-  private readonly times: Uint16Array
-  private readonly one = [0]
-  constructor(
-    private readonly n: number,
-    private readonly horizon: number,
-    arcs: readonly Arc[],
-  ) {
-    this.x = new Float64Array(n)
-    this.out = Array.from({ length: n }, () => [])
-    this.queue = new Int32Array(n)
-    this.queued = new Uint8Array(n)
-    this.times = new Uint16Array(n)
-    for (const arc of arcs) this.out[arc.from]!.push(arc)
-  }
-
-  /** Lets what follows from these tasks follow; false when it goes round in a circle that grows. */
-  spread(from: readonly number[]): boolean {
-    const { queue, queued, times, n } = this
-    queued.fill(0)
-    times.fill(0)
-    let [head, waiting] = [0, 0]
-    for (const i of from) {
-      queued[i] = 1
-      queue[waiting++] = i
-    }
-    while (waiting) {
-      const i = queue[head]!
-      head = head + 1 === n ? 0 : head + 1
-      waiting--
-      queued[i] = 0
-      for (const { to, least } of this.out[i]!) {
-        const at = this.x[i]! + least
-        if (at <= this.x[to]! + near) continue
-        if (to === 0 || at > this.horizon || ++times[to]! > n + 1) return false
-        this.x[to] = at
-        if (!queued[to]) {
-          queued[to] = 1
-          const end = head + waiting++
-          queue[end < n ? end : end - n] = to
-        }
-      }
-    }
-    return true
-  }
-  add(arc: Arc): boolean {
-    this.out[arc.from]!.push(arc)
-    const at = this.x[arc.from]! + arc.least
-    if (at <= this.x[arc.to]! + near) return true
-    if (arc.to === 0 || at > this.horizon) return false
-    this.x[arc.to] = at
-    this.one[0] = arc.to
-    return this.spread(this.one)
-  }
-  take(arc: Arc) {
-    this.out[arc.from]!.pop()
-  }
-}
-
-/**
- * Gives what finds the first thing that is wrong in a placing by its time, and the ways to put it
- * right; null when nothing is.
- */
-function wrongIn(problem: Problem): (x: Float64Array) => Choice | null {
-  const { minutes, change } = problem
-  const groups = problem.single.map(group => group.filter(i => minutes[i]! > 0))
-  const set = [...problem.settings]
-  const racks = problem.shared.map(({ most, needs }) => ({
-    most,
-    tasks: [...needs.keys()],
-    need: [...needs.values()],
-  }))
-  const awake = problem.awake.filter(i => minutes[i]! > 0)
-  const both = (a: number, b: number, gap = 0): Choice => [
-    { from: a, to: b, least: minutes[a]! + gap, rule: -1 },
-    { from: b, to: a, least: minutes[b]! + gap, rule: -1 },
-  ]
-  return x => {
-    let when = Infinity
-    let found: (() => Choice) | null = null
-    for (const inTurn of groups) {
-      // Nearly in order from one time to the next: sorted in place.
-      for (let n = 1; n < inTurn.length; n++) {
-        const i = inTurn[n]!
-        let k = n
-        while (
-          k > 0 &&
-          (x[inTurn[k - 1]!]! > x[i]! || (x[inTurn[k - 1]!] === x[i] && inTurn[k - 1]! > i))
-        ) {
-          inTurn[k] = inTurn[k - 1]!
-          k--
-        }
-        inTurn[k] = i
-      }
-      let holds = inTurn[0]!
-      for (let n = 1; n < inTurn.length; n++) {
-        const next = inTurn[n]!
-        if (x[next]! >= when - near) break
-        if (x[next]! < x[holds]! + minutes[holds]! - near) {
-          const before = holds
-          when = x[next]!
-          found = () => both(before, next)
-          break
-        }
-        if (x[next]! + minutes[next]! > x[holds]! + minutes[holds]!) holds = next
-      }
-    }
-    for (let i = 0; i < set.length; i++)
-      for (let j = i + 1; j < set.length; j++) {
-        const [a, b] = [set[i]![0], set[j]![0]]
-        if (set[i]![1] === set[j]![1] || Math.max(x[a]!, x[b]!) >= when - near) continue
-        if (
-          x[a]! < x[b]! + minutes[b]! + change - near &&
-          x[b]! < x[a]! + minutes[a]! + change - near
-        ) {
-          when = Math.max(x[a]!, x[b]!)
-          found = () => both(a, b, change)
-        }
-      }
-    for (const { most, tasks, need } of racks)
-      for (const at of tasks) {
-        const now = x[at]!
-        if (now >= when - near) continue
-        let sum = 0
-        for (let n = 0; n < tasks.length; n++)
-          if (x[tasks[n]!]! <= now + near && now < x[tasks[n]!]! + minutes[tasks[n]!]! - near)
-            sum += need[n]!
-        if (sum <= most) continue
-        when = now
-        found = () => {
-          // As few as are too many together.
-          const few = tasks.filter(i => x[i]! <= now + near && now < x[i]! + minutes[i]! - near)
-          for (const i of [...few]) {
-            const less = need[tasks.indexOf(i)]!
-            if (few.length > 1 && i !== at && sum - less > most) {
-              few.splice(few.indexOf(i), 1)
-              sum -= less
-            }
-          }
-          return few.flatMap(a =>
-            few.flatMap(b => (a === b ? [] : [{ from: a, to: b, least: minutes[a]!, rule: -1 }])),
-          )
-        }
-      }
-    for (const i of awake)
-      for (const [from, to] of problem.closed) {
-        if (x[i]! < when - near && x[i]! < to - near && x[i]! + minutes[i]! > from + near) {
-          when = x[i]!
-          found = () => [
-            { from: 0, to: i, least: to, rule: -1 },
-            { from: i, to: 0, least: minutes[i]! - from, rule: -1 },
-          ]
-        }
-      }
-    return found ? found() : null
-  }
-}
-
-/**
- * What rules tie together: the chains of one bake or part. Moments without length, such as the
- * serving, tie nothing.
- */
-function chainsOf(problem: Problem): number[][] {
-  const of = problem.minutes.map((_, i) => i)
-  const top = (i: number): number => {
-    while (of[i] !== i) i = of[i]!
-    return i
-  }
-  for (const { from, to } of problem.arcs)
-    if (from && to && problem.minutes[from]! > 0 && problem.minutes[to]! > 0)
-      of[top(from)] = top(to)
-  const chains = new Map<number, number[]>()
-  for (let i = 1; i < of.length; i++) chains.set(top(i), [...(chains.get(top(i)) ?? []), i])
-  return [...chains.values()].filter(chain => chain.length > 1)
-}
-
-/** A placing of which a share is freed, by chance. */
-interface FreeAt {
-  readonly problem: Problem
-  readonly chains: readonly (readonly number[])[]
-  readonly x: ArrayLike<number>
-  readonly share: number
-  readonly dice: () => number
-}
-
-/** Which tasks are placed anew: those of some chains, those of a stretch of time, or some by chance. */
-function freeAt({ problem, chains, x, share, dice }: FreeAt): ReadonlySet<number> {
-  const n = problem.minutes.length
-  const order = Array.from({ length: n - 1 }, (_, i) => i + 1).sort((a, b) => x[a]! - x[b]!)
-  const many = Math.max(4, Math.round(share * n))
-  const way = dice()
-  // Whole chains can change places in the oven; a stretch of time what lies in it.
-  if (way < 0.45 && chains.length > 1) {
-    const one = new Set<number>()
-    for (let k = 0; k < 3 && (one.size < many || k < 1); k++)
-      for (const i of chains[Math.floor(dice() * chains.length)]!) one.add(i)
-    return one
-  }
-  if (way < 0.85) {
-    const from = Math.floor(dice() * Math.max(1, n - many))
-    return new Set(order.slice(from, from + many))
-  }
-  return new Set(order.filter(() => dice() < share))
-}
-
-/**
- * The order of all that is not free, as arcs: who came before whom on each resource, and on which
- * side of the night.
- */
-function heldIn(problem: Problem, x: ArrayLike<number>, free: ReadonlySet<number>): Arc[] {
-  const { minutes } = problem
-  const arcs: Arc[] = []
-  const before = (a: number, b: number, gap = 0) => {
-    arcs.push({ from: a, to: b, least: minutes[a]! + gap, rule: -1 })
-  }
-  for (const group of problem.single) {
-    const kept = group.filter(i => minutes[i]! > 0 && !free.has(i)).sort((a, b) => x[a]! - x[b]!)
-    for (const [n, i] of kept.slice(1).entries()) before(kept[n]!, i)
-  }
-  const set = [...problem.settings].filter(([i]) => !free.has(i))
-  for (const [a, sa] of set)
-    for (const [b, sb] of set)
-      if (sa !== sb && x[a]! + minutes[a]! <= x[b]! + near) before(a, b, problem.change)
-  for (const { needs } of problem.shared)
-    for (const [a] of needs)
-      for (const [b] of needs)
-        if (a !== b && !free.has(a) && !free.has(b) && x[a]! + minutes[a]! <= x[b]! + near)
-          before(a, b)
-  for (const i of problem.awake)
-    if (!free.has(i))
-      for (const [from, to] of problem.closed)
-        arcs.push(
-          x[i]! >= to - near
-            ? { from: 0, to: i, least: to, rule: -1 }
-            : { from: i, to: 0, least: minutes[i]! - from, rule: -1 },
-        )
-  return arcs
-}
-
-/**
- * Orders to place in, one better than the other: some rules of thumb, then the best order of sets
- * with one or two of them moved, kept by annealing.
- */
-function turns(problem: Problem, dice: () => number): { readonly next: () => Float64Array | null } {
-  const place = serial(problem)
-  const n = problem.minutes.length
-  const tied = tiedIn(problem)
-  const tail = tailsOf(problem).map(t => (Number.isFinite(t) ? t : 0))
-  const longest = (set: readonly number[]) => Math.max(...set.map(i => tail[i]!))
-  const delayOf = (turn: readonly number[]) => {
-    const delay = new Float64Array(n)
-    turn.forEach((set, k) => {
-      for (const i of tied[set]!) delay[i] = k * problem.horizon
-    })
-    return delay
-  }
-  const first = [new Float64Array(n), tail.map(t => -0.5 * t), tail.map(t => -t)]
-  let turn = tied.map((_, k) => k).sort((a, b) => longest(tied[b]!) - longest(tied[a]!))
-  let [cost, heat] = [Infinity, 0.02]
-  return {
-    next() {
-      const simple = first.shift()
-      if (simple) return place(simple)
-      const other = [...turn]
-      if (cost < Infinity)
-        for (let k = dice() < 0.5 ? 1 : 2; k > 0; k--) {
-          const [set] = other.splice(Math.floor(dice() * other.length), 1)
-          other.splice(Math.floor(dice() * (other.length + 1)), 0, set!)
-        }
-      const x = place(delayOf(other))
-      if (!x) {
-        if (cost === Infinity) first.push(tail.map(() => 60 * dice()))
-        return x
-      }
-      const now = costOf(problem, x)
-      heat *= 0.997
-      if (now < cost || dice() < Math.exp((cost - now) / (heat * cost))) {
-        turn = other
-        cost = now
-      }
-      return x
-    },
-  }
-}
-
-/** Seeded and repeatable, for ways that are tried besides the straight one. */
-function chance(seed: number): () => number {
-  let s = seed >>> 0 || 1
-  return () => {
-    s ^= s << 13
-    s >>>= 0
-    s ^= s >>> 17
-    s ^= s << 5
-    s >>>= 0
-    return s / 4294967296
-  }
-}
+/** Costs that differ by less are the same. */
+const same = 1e-6
+/** Up to so many tasks everything is gone through in order. */
+const few = 35
+/** By how much dice shake the order of ways. */
+const shaken = 0.12
 
 /** How long is searched: so many nodes, as long as `go` says; `pause` asks for a turn in between. */
 export interface SearchLimits {
@@ -327,6 +29,190 @@ export interface SearchLimits {
   readonly go?: () => boolean
   readonly seed?: number
   readonly pause?: () => boolean
+}
+
+/** One node of the tree: its ways, the cheaper first, and the way that is gone now. */
+interface Frame {
+  readonly ways: readonly { readonly arc: Arc; readonly cost: number }[]
+  at: number
+  readonly before: Float64Array
+  added: Arc | null
+}
+type Dice = (() => number) | null
+
+/** A search that goes on: the best so far, how many nodes it took, what nothing can beat. */
+class Searching {
+  best: Placing | null = null
+  nodes = 0
+  isEnough = false
+  /** Worked out after the first answer. */
+  bound = -Infinity
+  private readonly wrong: (x: Float64Array) => Choice | null
+  private readonly stack: Frame[] = []
+  constructor(
+    private readonly problem: Problem,
+    private readonly limits: Required<SearchLimits>,
+  ) {
+    this.wrong = wrongIn(problem)
+  }
+
+  private keep(x: Float64Array): Placing {
+    this.best = { x: x.slice(), cost: costOf(this.problem, x) }
+    return this.best
+  }
+  isFound(): boolean {
+    return this.best !== null && this.best.cost <= this.bound + same
+  }
+  private isNoBetter(cost: number): boolean {
+    return this.best !== null && cost >= this.best.cost - same
+  }
+
+  /** The ways out of a collision that may still win, the cheaper first; with dice, shaken. */
+  private waysOut(starts: Starts, choice: Choice, before: Float64Array, dice: Dice) {
+    const ways: { arc: Arc; cost: number }[] = []
+    for (const arc of choice) {
+      const holds = starts.add(arc)
+      const cost = holds ? costOf(this.problem, starts.x) : Infinity
+      starts.take(arc)
+      starts.x.set(before)
+      if (holds && !this.isNoBetter(cost))
+        ways.push({ arc, cost: dice ? cost * (1 + shaken * dice()) : cost })
+    }
+    return ways.sort((a, b) => a.cost - b.cost)
+  }
+  /** Looks at a node: a placing that holds, nothing below it, or ways to go on. */
+  private open(starts: Starts, dice: Dice): Placing | 'dead' | 'open' {
+    this.nodes++
+    if (this.best && this.nodes % 8 === 0 && !this.limits.go()) this.isEnough = true
+    if (this.isNoBetter(costOf(this.problem, starts.x))) return 'dead'
+    const choice = this.wrong(starts.x)
+    if (!choice) return this.keep(starts.x)
+    const before = starts.x.slice()
+    const ways = this.waysOut(starts, choice, before, dice)
+    this.stack.push({ ways, at: 0, before, added: null })
+    return 'open'
+  }
+  private stepBack(starts: Starts, frame: Frame) {
+    if (!frame.added) return
+    starts.take(frame.added)
+    starts.x.set(frame.before)
+    frame.added = null
+  }
+  private unwind(starts: Starts) {
+    while (this.stack.length) this.stepBack(starts, this.stack.pop()!)
+  }
+  /** The next way down from a node, gone already; null where it is a dead end. */
+  private goDown(starts: Starts, frame: Frame, dice: Dice): Placing | 'dead' | 'open' | null {
+    const way = frame.ways[frame.at++]
+    if (!way) {
+      this.stack.pop()
+      return null
+    }
+    if (!dice && this.isNoBetter(way.cost)) return null
+    frame.added = way.arc
+    return starts.add(way.arc) ? this.open(starts, dice) : null
+  }
+
+  /**
+   * Straight down and back up; `until` nodes at most. With `dice` the order of ways is shaken, and
+   * one dive is all. Gives whether all that is below was gone through.
+   */
+  *below(starts: Starts, until: number, dice: Dice): Generator<Placing, boolean, void> {
+    const first = this.open(starts, dice)
+    if (typeof first !== 'string') yield first
+    if (first !== 'open') return true
+    while (this.stack.length) {
+      if (this.best && this.nodes % 16 === 0 && this.limits.pause()) yield this.best
+      const frame = this.stack.at(-1)!
+      this.stepBack(starts, frame)
+      if (this.nodes >= until || this.isEnough) break
+      const next = this.goDown(starts, frame, dice)
+      if (next === null || typeof next === 'string') continue
+      yield next
+      if (dice) break
+    }
+    const isThrough = !this.stack.length
+    this.unwind(starts)
+    return isThrough
+  }
+
+  /** One placing after the other, in some order: quick, and rarely the best. */
+  *placed(inTurn: ReturnType<typeof turns>, tries: number): Generator<Placing, void, void> {
+    const { budget, go, pause } = this.limits
+    for (let k = 0; k < tries && !this.isEnough && this.nodes < budget; k++) {
+      this.nodes++
+      if (this.best && !go()) this.isEnough = true
+      if (this.best && pause()) yield this.best
+      const x = inTurn.next()
+      if (!x || this.wrong(x)) continue
+      if (costOf(this.problem, x) < (this.best?.cost ?? Infinity) - same) yield this.keep(x)
+    }
+  }
+}
+
+/** A problem with what the search of it needs from beginning to end. */
+interface SearchRun {
+  readonly problem: Problem
+  readonly searching: Searching
+  readonly budget: number
+  readonly dice: () => number
+  readonly inTurn: ReturnType<typeof turns>
+  /** Nodes of one dive. */
+  readonly dive: number
+}
+const allOf = ({ minutes }: Problem) => Array.from(minutes, (_, i) => i)
+/** Starts under the rules and what is held besides; null where they contradict each other. */
+function startsUnder(problem: Problem, held: readonly Arc[] = []): Starts | null {
+  const arcs = held.length ? [...problem.arcs, ...held] : problem.arcs
+  const starts = new Starts(problem.minutes.length, problem.horizon, arcs)
+  return starts.spread(allOf(problem)) ? starts : null
+}
+
+/**
+ * The straight way: what is small is gone through in order; of what is large only where nothing
+ * lies yet, with shaken dives until one gets through.
+ */
+function* straight(run: SearchRun, root: Starts): Generator<Placing, boolean, void> {
+  const { problem, searching, budget, dice, inTurn, dive } = run
+  const isSmall = problem.minutes.length <= few
+  if (!isSmall) yield* searching.placed(inTurn, 24)
+  let proven = searching.isFound()
+  if (!proven && (isSmall || !searching.best))
+    proven = yield* searching.below(root, Math.min(budget, searching.nodes + dive), null)
+  while (!proven && !searching.best && searching.nodes < budget / 2)
+    yield* searching.below(startsUnder(problem)!, searching.nodes + dive, dice)
+  if (isSmall && !proven && !searching.isFound() && !searching.isEnough) {
+    const half = Math.ceil((budget - searching.nodes) / 2)
+    proven = yield* searching.below(startsUnder(problem)!, searching.nodes + half, null)
+  }
+  return proven
+}
+/** The share that is placed anew: it grows where nothing more is won. */
+const shares = { first: 0.2, most: 0.65, growth: 1.07 }
+/**
+ * What is good stays in its order but for a stretch of it, which is placed anew: longer stretches
+ * where nothing more is won. Between them, some other order of sets.
+ */
+function* improved(run: SearchRun): Generator<Placing, void, void> {
+  const { problem, searching, budget, dice, inTurn, dive } = run
+  const chains = chainsOf(problem)
+  const goesOn = () => !searching.isFound() && searching.nodes < budget && !searching.isEnough
+  let share = shares.first
+  for (let round = 0; goesOn(); round++) {
+    const at = searching.best
+    if (!at || round % 12 === 11) {
+      const until = Math.min(budget, searching.nodes + dive)
+      yield* searching.below(startsUnder(problem)!, until, dice)
+      continue
+    }
+    yield* searching.placed(inTurn, 20)
+    const { x } = searching.best ?? at
+    const held = heldIn(problem, x, freeAt({ problem, chains, x, share, dice }))
+    const starts = startsUnder(problem, held)
+    const until = Math.min(budget, searching.nodes + Math.round(1.2 * problem.minutes.length))
+    if (starts) yield* searching.below(starts, until, null)
+    share = searching.best === at ? Math.min(shares.most, share * shares.growth) : shares.first
+  }
 }
 
 /**
@@ -343,190 +229,18 @@ export function* search(
   { budget = 4000, go = () => true, seed = 7, pause = () => false }: SearchLimits = {},
 ): Generator<Placing, Search, void> {
   const n = problem.minutes.length
-  let best: Placing | null = null
-  let nodes = 0
-  let enough = false
-  // What nothing can beat is worked out after the first answer.
-  let bound = -Infinity
-  const root = new Starts(n, problem.horizon, problem.arcs)
-  if (!root.spread(Array.from({ length: n }, (_, i) => i)))
-    return { best: null, proven: true, bound: Infinity, nodes }
-  const wrong = wrongIn(problem)
-  const keep = (x: Float64Array): Placing => {
-    best = { x: x.slice(), cost: costOf(problem, x) }
-    return best
-  }
-
-  /**
-   * Straight down and back up; `until` nodes at most. With `dice` the order of ways is shaken, and
-   * one dive is all.
-   */
-  function* below(
-    starts: Starts,
-    until: number,
-    dice: (() => number) | null,
-  ): Generator<Placing, boolean, void> {
-    interface Frame {
-      readonly ways: readonly { readonly arc: Arc; readonly cost: number }[]
-      at: number
-      readonly before: Float64Array
-      added: Arc | null
-    }
-    const stack: Frame[] = []
-    const open = (): Placing | 'dead' | 'open' => {
-      nodes++
-      if (best && nodes % 8 === 0 && !go()) enough = true
-      if (best && costOf(problem, starts.x) >= best.cost - 1e-6) return 'dead'
-      const choice = wrong(starts.x)
-      if (!choice) return keep(starts.x)
-      const before = starts.x.slice()
-      const ways = choice
-        .flatMap(arc => {
-          const ok = starts.add(arc)
-          const cost = ok ? costOf(problem, starts.x) : Infinity
-          starts.take(arc)
-          starts.x.set(before)
-          return ok && !(best && cost >= best.cost - 1e-6)
-            ? [{ arc, cost: dice ? cost * (1 + 0.12 * dice()) : cost }]
-            : []
-        })
-        .sort((a, b) => a.cost - b.cost)
-      stack.push({ ways, at: 0, before, added: null })
-      return 'open'
-    }
-    const first = open()
-    if (first !== 'open') {
-      if (first !== 'dead') yield first
-      return true
-    }
-    while (stack.length) {
-      if (best && nodes % 16 === 0 && pause()) yield best
-      const frame = stack.at(-1)!
-      if (frame.added) {
-        starts.take(frame.added)
-        starts.x.set(frame.before)
-        frame.added = null
-      }
-      if (nodes >= until || enough) {
-        while (stack.length) {
-          const f = stack.pop()!
-          if (f.added) {
-            starts.take(f.added)
-            starts.x.set(f.before)
-          }
-        }
-        return false
-      }
-      const way = frame.ways[frame.at++]
-      if (!way) {
-        stack.pop()
-        continue
-      }
-      if (best && way.cost >= (dice ? Infinity : best.cost - 1e-6)) continue
-      frame.added = way.arc
-      if (!starts.add(way.arc)) continue
-      const next = open()
-      if (next === 'open' || next === 'dead') continue
-      yield next
-      if (dice) {
-        while (stack.length) {
-          const f = stack.pop()!
-          if (f.added) {
-            starts.take(f.added)
-            starts.x.set(f.before)
-          }
-        }
-        return false
-      }
-    }
-    return true
-  }
-
-  const all = Array.from({ length: n }, (_, i) => i)
-  const anew = (held: readonly Arc[] = []) => {
-    const starts = new Starts(
-      n,
-      problem.horizon,
-      held.length ? [...problem.arcs, ...held] : problem.arcs,
-    )
-    return starts.spread(all) ? starts : null
-  }
+  const root = startsUnder(problem)
+  if (!root) return { best: null, proven: true, bound: Infinity, nodes: 0 }
+  const searching = new Searching(problem, { budget, go, seed, pause })
   const dice = chance(seed)
-  const found = () => best && (best as Placing).cost <= bound + 1e-6
   const inTurn = turns(problem, dice)
-  /** One placing after the other, in some order: quick, and rarely the best. */
-  function* placed(tries: number): Generator<Placing, void, void> {
-    for (let k = 0; k < tries && !enough && nodes < budget; k++) {
-      nodes++
-      if (best && !go()) enough = true
-      if (best && pause()) yield best
-      const x = inTurn.next()
-      if (x && !wrong(x) && costOf(problem, x) < (best?.cost ?? Infinity) - 1e-6) yield keep(x)
-    }
-  }
+  const run: SearchRun = { problem, searching, budget, dice, inTurn, dive: 60 + 3 * n }
   const soonest = root.x.slice()
-  yield* placed(4)
-  bound = boundOf(problem, soonest)
-  // What is small is gone through in order; of what is large only where nothing lies yet, with
-  // shaken dives until one gets through.
-  const dive = 60 + 3 * n
-  const small = n <= 35
-  if (!small) yield* placed(24)
-  let proven = found()
-    ? true
-    : small || !best
-      ? yield* below(root, Math.min(budget, nodes + dive), null)
-      : false
-  while (!proven && !best && nodes < budget / 2) yield* below(anew()!, nodes + dive, dice)
-  if (small && !proven && !found() && !enough)
-    proven = yield* below(anew()!, nodes + Math.ceil((budget - nodes) / 2), null)
-  // What is good stays in its order but for a stretch of it, which is placed anew: longer stretches
-  // where nothing more is won. Between them, some other order of sets.
-  let share = 0.2
-  const chains = chainsOf(problem)
-  for (let round = 0; !proven && !found() && nodes < budget && !enough; round++) {
-    const at = best as Placing | null
-    if (!at || round % 12 === 11) {
-      yield* below(anew()!, Math.min(budget, nodes + dive), dice)
-      continue
-    }
-    yield* placed(20)
-    const now = best as Placing | null
-    const starts =
-      now && anew(heldIn(problem, now.x, freeAt({ problem, chains, x: now.x, share, dice })))
-    if (starts) yield* below(starts, Math.min(budget, nodes + Math.round(1.2 * n)), null)
-    share = best !== at ? 0.2 : Math.min(0.65, share * 1.07)
-  }
-  const sure = proven || Boolean(found())
-  return { best, proven: sure, bound: sure && best ? (best as Placing).cost : bound, nodes }
-}
-
-/**
- * The rules of a circle that cannot be kept, by their numbers; empty where all arcs can hold at
- * once. Longest paths with a trace back.
- */
-export function circleIn(problem: Problem): number[] {
-  const n = problem.minutes.length
-  const x = new Float64Array(n)
-  const by: (Arc | null)[] = Array.from({ length: n }, () => null)
-  let last = -1
-  for (let round = 0; round <= n; round++) {
-    last = -1
-    for (const arc of problem.arcs)
-      if (x[arc.from]! + arc.least > x[arc.to]! + near) {
-        x[arc.to] = x[arc.from]! + arc.least
-        by[arc.to] = arc
-        last = arc.to
-      }
-    if (last < 0) return []
-  }
-  for (let i = 0; i < n; i++) last = by[last]!.from
-  const rules: number[] = []
-  let at = last
-  do {
-    const arc: Arc = by[at]!
-    if (arc.rule >= 0) rules.push(arc.rule)
-    at = arc.from
-  } while (at !== last)
-  return [...new Set(rules)]
+  yield* searching.placed(inTurn, 4)
+  searching.bound = boundOf(problem, soonest)
+  const isThrough = yield* straight(run, root)
+  if (!isThrough) yield* improved(run)
+  const { best, bound, nodes } = searching
+  const proven = isThrough || searching.isFound()
+  return { best, proven, bound: proven && best ? best.cost : bound, nodes }
 }
