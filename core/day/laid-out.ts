@@ -35,13 +35,12 @@ function slackOf(
     if (backwards && to === task) room = Math.min(room, x[task]! - x[from]! - least)
     if (!backwards && from === task) room = Math.min(room, x[to]! - x[task]! - least)
   }
-  for (const group of problem.single)
-    if (group.includes(task))
-      for (const other of group) {
-        if (other === task) continue
-        const gap = backwards ? x[task]! - x[other]! - p[other]! : x[other]! - x[task]! - p[task]!
-        if (gap >= -1e-6) room = Math.min(room, gap)
-      }
+  const rivals = problem.single.filter(group => group.includes(task)).flat()
+  for (const other of rivals) {
+    if (other === task) continue
+    const gap = backwards ? x[task]! - x[other]! - p[other]! : x[other]! - x[task]! - p[task]!
+    if (gap >= -1e-6) room = Math.min(room, gap)
+  }
   return Math.max(0, Math.round(room))
 }
 

@@ -28,10 +28,61 @@ export interface Left {
 /** What is going on takes at least so much longer: nobody ends anything in the past. */
 const atLeast: Minutes = 0.5
 
+/** What has happened, as the rules ask for it. */
+class Been {
+  private readonly was: ReadonlyMap<string, DayTask>
+  constructor(
+    tasks: readonly DayTask[],
+    readonly happened: Happened,
+    readonly now: number,
+  ) {
+    this.was = new Map(tasks.map(task => [task.id, task]))
+  }
+
+  has(id: string): boolean {
+    return this.happened[id] !== undefined
+  }
+  isOver(id: string): boolean {
+    return this.has(id) && this.happened[id]!.to !== null
+  }
+  minutes(id: string): Minutes {
+    return this.was.get(id)!.minutes
+  }
+  /** When it was, or will be, over. */
+  endOf(id: string): number {
+    const { from, to } = this.happened[id]!
+    return to ?? Math.max(from + this.minutes(id), this.now + atLeast)
+  }
+}
+
+/** A shortest wait after what has begun: the hour before which the other may not begin. */
+function soonest(been: Been, { from, to, least, because }: DayRule): Bound {
+  const rest = Math.max(0, least - been.minutes(from))
+  const notBefore = Math.max(been.now, been.endOf(from) + rest)
+  return { task: to, notBefore, overBy: null, because }
+}
+
+/** The moment by which a longest wait lets `from` begin, counted from the end that `to` had. */
+const latestStart = (been: Been, { to, least }: DayRule): number =>
+  been.endOf(to) + Math.max(0, -least - been.minutes(to))
+
+const goesOn = (been: Been, task: DayTask): Bound => ({
+  task: task.id,
+  notBefore: been.now,
+  overBy: been.now + task.minutes,
+  because: `“${task.short}” is going on`,
+})
+
+/** What is left of it: whole, or the rest of what goes on. */
+const restOf = (been: Been, task: DayTask): DayTask =>
+  been.has(task.id)
+    ? { ...task, minutes: been.endOf(task.id) - been.now, usual: task.usual ?? task.minutes }
+    : task
+
 /**
  * What is left of a day at `now`: tasks that are over are gone, those that go on have only their
  * rest before them, and what bound others to them has become an hour. A rule that waits for an end
- * waits for the end that it had.
+ * waits for the end that it had; whatever else was begun out of order stands as it is.
  */
 export function leftOf(
   tasks: readonly DayTask[],
@@ -39,65 +90,26 @@ export function leftOf(
   happened: Happened,
   now: number,
 ): Left {
-  const was = new Map(tasks.map(task => [task.id, task]))
-  /** When it was, or will be, over. */
-  const endOf = (id: string): number => {
-    const { from, to } = happened[id]!
-    return to ?? Math.max(from + was.get(id)!.minutes, now + atLeast)
-  }
-  const isOver = (id: string) => happened[id] !== undefined && happened[id].to !== null
-  const left = tasks
-    .filter(task => !isOver(task.id))
-    .map((task): DayTask =>
-      happened[task.id]
-        ? { ...task, minutes: endOf(task.id) - now, usual: task.usual ?? task.minutes }
-        : task,
-    )
-  const bounds: Bound[] = left
-    .filter(task => happened[task.id])
-    .map(task => ({
-      task: task.id,
-      notBefore: now,
-      overBy: now + task.minutes,
-      because: `“${task.short}” is going on`,
-    }))
-  const kept: DayRule[] = []
-  const over: Left['over'][number][] = []
-  for (const rule of rules) {
-    const [from, to] = [happened[rule.from], happened[rule.to]]
-    if (from && to) continue
-    if (!from && !to) {
-      kept.push(rule)
-      continue
-    }
-    if (from && rule.least >= 0)
-      bounds.push({
-        task: rule.to,
-        notBefore: Math.max(
-          now,
-          endOf(rule.from) + Math.max(0, rule.least - was.get(rule.from)!.minutes),
-        ),
-        overBy: null,
-        because: rule.because,
-      })
-    // The other way round: `rule.from` begins no later than so long after the end of what has been.
-    else if (to && rule.least < 0) {
-      const latest = endOf(rule.to) + Math.max(0, -rule.least - was.get(rule.to)!.minutes)
-      if (latest < now - 1e-6) over.push({ task: rule.from, because: rule.because })
-      else
-        bounds.push({
-          task: rule.from,
-          notBefore: null,
-          overBy: latest + was.get(rule.from)!.minutes,
-          because: rule.because,
-        })
-    }
-    // Whatever else was begun out of order stands as it is.
-  }
+  const been = new Been(tasks, happened, now)
+  const left = tasks.filter(task => !been.isOver(task.id)).map(task => restOf(been, task))
+  const between = rules.filter(rule => been.has(rule.from) !== been.has(rule.to))
+  const begun = between.filter(rule => been.has(rule.from) && rule.least >= 0)
+  const longest = between.filter(rule => been.has(rule.to) && rule.least < 0)
+  const isPast = (rule: DayRule) => latestStart(been, rule) < now - 1e-6
+  const inTime = (rule: DayRule): Bound => ({
+    task: rule.from,
+    notBefore: null,
+    overBy: latestStart(been, rule) + been.minutes(rule.from),
+    because: rule.because,
+  })
   return {
     tasks: left,
-    rules: kept,
-    bounds: bounds.filter(bound => !happened[bound.task] || bound.because.endsWith('is going on')),
-    over,
+    rules: rules.filter(rule => !been.has(rule.from) && !been.has(rule.to)),
+    bounds: [
+      ...left.filter(task => been.has(task.id)).map(task => goesOn(been, task)),
+      ...begun.map(rule => soonest(been, rule)),
+      ...longest.filter(rule => !isPast(rule)).map(inTime),
+    ],
+    over: longest.filter(isPast).map(({ from, because }) => ({ task: from, because })),
   }
 }

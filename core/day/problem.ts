@@ -38,49 +38,64 @@ export function costOf(problem: Problem, x: ArrayLike<number>): number {
   return span + 0.01 * early
 }
 
+type Starts = ArrayLike<number>
+const near = 1e-6
+
+const pairsOf = <T>(list: readonly T[]): [T, T][] =>
+  list.flatMap((a, n) => list.slice(n + 1).map((b): [T, T] => [a, b]))
+
+/** Whether both are at work at one moment, with `between` minutes kept free after each. */
+function meet({ minutes }: Problem, x: Starts, [a, b]: [number, number], between = 0): boolean {
+  const isBeforeEnd = (one: number, other: number) =>
+    x[one]! < x[other]! + minutes[other]! + between - near
+  return isBeforeEnd(a, b) && isBeforeEnd(b, a)
+}
+
+const brokenArcs = ({ arcs }: Problem, x: Starts): string[] =>
+  arcs
+    .filter(({ from, to, least }) => x[to]! - x[from]! < least - near)
+    .map(({ from, to, least }) => `${to} starts ${x[to]! - x[from]!} after ${from}, not ${least}`)
+
+const atOnce = (problem: Problem, x: Starts): string[] =>
+  problem.single
+    .flatMap(group => pairsOf(group.filter(i => problem.minutes[i]! > 0)))
+    .filter(pair => meet(problem, x, pair))
+    .map(([a, b]) => `${a} and ${b} at once`)
+
+function overfull({ shared, minutes }: Problem, x: Starts): string[] {
+  const isOn = (i: number, moment: number) =>
+    x[i]! <= moment + near && moment < x[i]! + minutes[i]! - near
+  return shared.flatMap(({ most, needs }) => {
+    const takenAt = (moment: number) =>
+      [...needs].reduce((sum, [i, need]) => sum + (isOn(i, moment) ? need : 0), 0)
+    return [...needs.keys()]
+      .map(i => x[i]!)
+      .filter(moment => takenAt(moment) > most)
+      .map(moment => `${takenAt(moment)} of ${most} at ${moment}`)
+  })
+}
+
+const otherSettings = (problem: Problem, x: Starts): string[] =>
+  pairsOf([...problem.settings.keys()])
+    .filter(([a, b]) => problem.settings.get(a) !== problem.settings.get(b))
+    .filter(pair => meet(problem, x, pair, problem.change))
+    .map(([a, b]) => `${a} and ${b} want other settings`)
+
+const inTheNight = ({ awake, closed, minutes }: Problem, x: Starts): string[] =>
+  awake
+    .filter(i => minutes[i]! > 0)
+    .flatMap(i =>
+      closed
+        .filter(([from, to]) => x[i]! < to - near && x[i]! + minutes[i]! > from + near)
+        .map(() => `${i} in the night`),
+    )
+
 /**
  * Every rule that a placing breaks, in words; none for a right one. Written apart from the search,
  * as its judge.
  */
-export function faultsOf(problem: Problem, x: ArrayLike<number>): string[] {
-  const faults: string[] = []
-  const { minutes } = problem
-  const near = 1e-6
-  for (const { from, to, least } of problem.arcs)
-    if (x[to]! - x[from]! < least - near)
-      faults.push(`${to} starts ${x[to]! - x[from]!} after ${from}, not ${least}`)
-  for (const group of problem.single)
-    for (const a of group)
-      for (const b of group)
-        if (
-          a < b &&
-          x[a]! < x[b]! + minutes[b]! - near &&
-          x[b]! < x[a]! + minutes[a]! - near &&
-          minutes[a]! > 0 &&
-          minutes[b]! > 0
-        )
-          faults.push(`${a} and ${b} at once`)
-  for (const { most, needs } of problem.shared)
-    for (const [at] of needs) {
-      const sum = [...needs].reduce(
-        (total, [i, need]) =>
-          total + (x[i]! <= x[at]! + near && x[at]! < x[i]! + minutes[i]! - near ? need : 0),
-        0,
-      )
-      if (sum > most) faults.push(`${sum} of ${most} at ${x[at]}`)
-    }
-  for (const [a, setA] of problem.settings)
-    for (const [b, setB] of problem.settings)
-      if (
-        a < b &&
-        setA !== setB &&
-        x[a]! < x[b]! + minutes[b]! + problem.change - near &&
-        x[b]! < x[a]! + minutes[a]! + problem.change - near
-      )
-        faults.push(`${a} and ${b} want other settings`)
-  for (const i of problem.awake)
-    for (const [from, to] of problem.closed)
-      if (minutes[i]! > 0 && x[i]! < to - near && x[i]! + minutes[i]! > from + near)
-        faults.push(`${i} in the night`)
-  return faults
+export function faultsOf(problem: Problem, x: Starts): string[] {
+  return [brokenArcs, atOnce, overfull, otherSettings, inTheNight].flatMap(judge =>
+    judge(problem, x),
+  )
 }

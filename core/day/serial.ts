@@ -15,6 +15,12 @@ export function tiedIn(problem: Problem): number[][] {
   const stack: number[] = []
   const tied: number[][] = []
   let count = 0
+  /** Takes all down to `i` off the stack: one component. */
+  const close = (i: number) => {
+    const one = stack.splice(stack.lastIndexOf(i)).reverse()
+    for (const at of one) held[at] = 0
+    tied.push(one)
+  }
   const visit = (i: number) => {
     seen[i] = low[i] = ++count
     stack.push(i)
@@ -25,26 +31,36 @@ export function tiedIn(problem: Problem): number[][] {
         low[i] = Math.min(low[i]!, low[to]!)
       } else if (held[to]) low[i] = Math.min(low[i]!, seen[to]!)
     }
-    if (low[i] !== seen[i]) return
-    const one: number[] = []
-    for (let at = -1; at !== i;) {
-      at = stack.pop()!
-      held[at] = 0
-      one.push(at)
-    }
-    tied.push(one)
+    if (low[i] === seen[i]) close(i)
   }
   for (let i = 1; i < n; i++) if (!seen[i]) visit(i)
   return tied.reverse()
 }
 
-/** What lies where already, by resource; each stretch in the order of its beginning. */
+/** What is at work at one place, in the order of its beginning. */
+interface Line {
+  readonly of: Uint8Array
+  readonly from: number[]
+  readonly to: number[]
+}
+/** The soonest moment from `now` on with `p` minutes free in this line. */
+function freeIn({ from, to }: Line, now: number, p: number): number {
+  for (let k = 0; k < from.length; k++) {
+    if (to[k]! <= now + near) continue
+    if (from[k]! >= now + p - near) break
+    now = to[k]!
+  }
+  return now
+}
+/** The soonest moment from `now` on whose `p` minutes touch no night. */
+function freeOf(nights: Problem['closed'], now: number, p: number): number {
+  for (const [from, to] of nights) if (now < to - near && now + p > from + near) now = to
+  return now
+}
+
+/** What lies where already, by resource. */
 class Table {
-  private readonly single: {
-    readonly of: Uint8Array
-    readonly from: number[]
-    readonly to: number[]
-  }[]
+  private readonly single: readonly Line[]
   private readonly awake: Uint8Array
   private readonly bakes: Uint8Array
   private readonly at: Float64Array
@@ -78,59 +94,61 @@ class Table {
     const p = this.problem.minutes[i]!
     if (!p) return at
     for (let now = at; ; at = now) {
-      for (const { of, from, to } of this.single) {
-        if (!of[i]) continue
-        for (let k = 0; k < from.length; k++) {
-          if (to[k]! <= now + near) continue
-          if (from[k]! >= now + p - near) break
-          now = to[k]!
-        }
-      }
-      if (this.awake[i])
-        for (const [from, to] of this.problem.closed)
-          if (now < to - near && now + p > from + near) now = to
-      if (this.bakes[i]) now = this.ovenFree(i, now, p)
+      for (const line of this.single) if (line.of[i]) now = freeIn(line, now, p)
+      if (this.awake[i]) now = freeOf(this.problem.closed, now, p)
+      if (this.bakes[i]) now = this.roomFree(i, this.settingFree(i, now, p), p)
       if (now <= at + near) return at
     }
   }
 
-  private ovenFree(i: number, now: number, p: number): number {
-    const { settings, shared, change, minutes } = this.problem
+  private endOf(i: number): number {
+    return this.at[i]! + this.problem.minutes[i]!
+  }
+
+  /** When the oven may have this task's setting. */
+  private settingFree(i: number, now: number, p: number): number {
+    const { settings, change } = this.problem
     const heat = settings.get(i)
-    if (heat !== undefined)
-      for (const each of this.oven) {
-        const [other, from, to] = [
-          settings.get(each),
-          this.at[each]!,
-          this.at[each]! + minutes[each]!,
-        ]
-        if (
-          other !== undefined &&
-          other !== heat &&
-          now < to + change - near &&
-          from < now + p + change - near
-        )
-          now = to + change
-      }
-    for (const { most, needs } of shared) {
-      const need = needs.get(i)
-      if (need === undefined) continue
-      const among = this.oven.filter(
-        each =>
-          needs.has(each) &&
-          this.at[each]! + minutes[each]! > now + near &&
-          this.at[each]! < now + p - near,
-      )
-      for (const moment of [now, ...among.map(each => this.at[each]!).filter(from => from > now)]) {
-        const there = among.filter(
-          each =>
-            this.at[each]! <= moment + near && moment < this.at[each]! + minutes[each]! - near,
-        )
-        if (there.reduce((sum, each) => sum + needs.get(each)!, need) > most)
-          return Math.min(...there.map(each => this.at[each]! + minutes[each]!))
-      }
+    if (heat === undefined) return now
+    for (const each of this.oven) {
+      const other = settings.get(each)
+      if (other === undefined || other === heat) continue
+      const to = this.endOf(each) + change
+      if (now < to - near && this.at[each]! < now + p + change - near) now = to
     }
     return now
+  }
+
+  /** When there is room in the oven beside what is in it. */
+  private roomFree(i: number, now: number, p: number): number {
+    for (const { most, needs } of this.problem.shared) {
+      const need = needs.get(i)
+      if (need === undefined) continue
+      const full = this.fullAt(needs, most - need, now, now + p)
+      if (full !== null) return full
+    }
+    return now
+  }
+
+  /** When the first that is in the way between `from` and `to` comes out; null where nothing is. */
+  private fullAt(
+    needs: ReadonlyMap<number, number>,
+    most: number,
+    from: number,
+    to: number,
+  ): number | null {
+    const among = this.oven.filter(
+      each => needs.has(each) && this.endOf(each) > from + near && this.at[each]! < to - near,
+    )
+    const moments = [from, ...among.map(each => this.at[each]!).filter(start => start > from)]
+    for (const moment of moments) {
+      const there = among.filter(
+        each => this.at[each]! <= moment + near && moment < this.endOf(each) - near,
+      )
+      if (there.reduce((sum, each) => sum + needs.get(each)!, 0) > most)
+        return Math.min(...there.map(each => this.endOf(each)))
+    }
+    return null
   }
 
   put(i: number, at: number) {
@@ -149,13 +167,131 @@ class Table {
 
   take(i: number) {
     if (!this.problem.minutes[i]) return
-    for (const { of, from, to } of this.single)
-      if (of[i]) {
-        const k = from.indexOf(this.at[i]!)
-        from.splice(k, 1)
-        to.splice(k, 1)
-      }
+    for (const { of, from, to } of this.single) {
+      if (!of[i]) continue
+      const k = from.indexOf(this.at[i]!)
+      from.splice(k, 1)
+      to.splice(k, 1)
+    }
     if (this.bakes[i]) this.oven.splice(this.oven.indexOf(i), 1)
+  }
+}
+
+/** A problem as serial generation asks for it, once for every placing of it. */
+interface Known {
+  readonly out: readonly (readonly Arc[])[]
+  /** Windows of the starts, in minutes. */
+  readonly soonest: Float64Array
+  readonly latest: Float64Array
+  /** How many tasks have to lie before it. */
+  readonly forerunners: Int32Array
+}
+function known({ minutes, arcs, horizon }: Problem): Known {
+  const n = minutes.length
+  const out: Arc[][] = Array.from({ length: n }, () => [])
+  const [soonest, latest] = [new Float64Array(n), new Float64Array(n).fill(horizon)]
+  const forerunners = new Int32Array(n)
+  for (const arc of arcs) {
+    if (arc.from === arc.to) continue
+    if (arc.from === 0) soonest[arc.to] = Math.max(soonest[arc.to]!, arc.least)
+    else if (arc.to === 0) latest[arc.from] = Math.min(latest[arc.from]!, -arc.least)
+    else {
+      out[arc.from]!.push(arc)
+      if (arc.least > 0) forerunners[arc.to]!++
+    }
+  }
+  return { out, soonest, latest, forerunners }
+}
+
+/** One placing that grows, and shrinks where a longest wait would break. */
+class Growing {
+  readonly x: Float64Array
+  private readonly lies: Uint8Array
+  private readonly waits: Int32Array
+  private readonly moved: number[] = []
+  private readonly table: Table
+  private left = 0
+  constructor(
+    problem: Problem,
+    private readonly known: Known,
+  ) {
+    const n = problem.minutes.length
+    this.table = new Table(problem)
+    this.x = new Float64Array(n)
+    this.lies = new Uint8Array(n)
+    this.waits = new Int32Array(n)
+  }
+
+  isWhole(): boolean {
+    return this.left === 0
+  }
+
+  /** Nothing lies yet; false where the windows leave no room for that. */
+  begin(): boolean {
+    const { soonest, forerunners } = this.known
+    const n = this.x.length
+    this.table.clear()
+    this.lies.fill(0)
+    this.x.set(soonest)
+    this.waits.set(forerunners)
+    this.moved.length = 0
+    this.left = n - 1
+    for (let i = 1; i < n; i++) if (!this.rise(i)) return false
+    return true
+  }
+
+  /** Of those whose forerunners lie, the one with the least start and delay; −1: none. */
+  next(delay: ArrayLike<number>): number {
+    let [next, key] = [-1, Infinity]
+    for (let i = 1; i < this.x.length; i++)
+      if (!this.lies[i] && this.waits[i] === 0 && this.x[i]! + delay[i]! < key) {
+        key = this.x[i]! + delay[i]!
+        next = i
+      }
+    return next
+  }
+
+  /** As soon as what lies lets it, and what it is tied to with it; false where that is too late. */
+  place(i: number): boolean {
+    this.x[i] = this.table.free(i, this.x[i]!)
+    if (this.x[i]! > this.known.latest[i]! + near || !this.rise(i)) return false
+    this.lies[i] = 1
+    this.table.put(i, this.x[i]!)
+    this.left--
+    this.tell(i, -1)
+    for (const each of this.moved) this.unplace(each)
+    this.moved.length = 0
+    return true
+  }
+
+  private unplace(i: number) {
+    this.table.take(i)
+    this.lies[i] = 0
+    this.left++
+    this.tell(i, 1)
+  }
+  /** Its followers wait for one more, or for one less. */
+  private tell(i: number, change: 1 | -1) {
+    for (const { to, least } of this.known.out[i]!) if (least > 0) this.waits[to]! += change
+  }
+
+  /**
+   * Lets what follows from a start follow, and notes what lay already; false where that is too
+   * late, or a circle that grows.
+   */
+  private rise(i: number): boolean {
+    const { x, lies, moved } = this
+    const { out, latest } = this.known
+    const queue = [i]
+    for (let head = 0; head < queue.length; head++)
+      for (const { from, to, least } of out[queue[head]!]!) {
+        if (x[from]! + least <= x[to]! + near) continue
+        x[to] = x[from]! + least
+        if (x[to]! > latest[to]! + near || queue.length > 40 * x.length) return false
+        if (lies[to] && !moved.includes(to)) moved.push(to)
+        queue.push(to)
+      }
+    return true
   }
 }
 
@@ -168,71 +304,14 @@ class Table {
  * shake the order, a horizon for each set puts one set after the other.
  */
 export function serial(problem: Problem): (delay: ArrayLike<number>) => Float64Array | null {
-  const n = problem.minutes.length
-  const out: Arc[][] = Array.from({ length: n }, () => [])
-  const [soonest, latest] = [new Float64Array(n), new Float64Array(n).fill(problem.horizon)]
-  const forerunners = new Int32Array(n)
-  for (const arc of problem.arcs) {
-    if (arc.from === arc.to) continue
-    if (arc.from === 0) soonest[arc.to] = Math.max(soonest[arc.to]!, arc.least)
-    else if (arc.to === 0) latest[arc.from] = Math.min(latest[arc.from]!, -arc.least)
-    else {
-      out[arc.from]!.push(arc)
-      if (arc.least > 0) forerunners[arc.to]!++
-    }
-  }
-  const table = new Table(problem)
-  const x = new Float64Array(n)
-  const lies = new Uint8Array(n)
-  const waits = new Int32Array(n)
-  const moved: number[] = []
-
-  /**
-   * Lets what follows from a start follow, and notes what lay already; false where that is too
-   * late, or a circle that grows.
-   */
-  const rise = (i: number): boolean => {
-    const queue = [i]
-    for (let head = 0; head < queue.length; head++)
-      for (const { from, to, least } of out[queue[head]!]!) {
-        if (x[from]! + least <= x[to]! + near) continue
-        x[to] = x[from]! + least
-        if (x[to]! > latest[to]! + near || queue.length > 40 * n) return false
-        if (lies[to] && !moved.includes(to)) moved.push(to)
-        queue.push(to)
-      }
-    return true
-  }
+  const growing = new Growing(problem, known(problem))
+  const mostSteps = 12 * problem.minutes.length
   return delay => {
-    table.clear()
-    lies.fill(0)
-    x.set(soonest)
-    waits.set(forerunners)
-    moved.length = 0
-    for (let i = 1; i < n; i++) if (!rise(i)) return null
-    let left = n - 1
-    for (let steps = 0; left > 0; steps++) {
-      let [next, key] = [-1, Infinity]
-      for (let i = 1; i < n; i++)
-        if (!lies[i] && waits[i] === 0 && x[i]! + delay[i]! < key) {
-          key = x[i]! + delay[i]!
-          next = i
-        }
-      if (next < 0 || steps > 12 * n) return null
-      x[next] = table.free(next, x[next]!)
-      if (x[next]! > latest[next]! + near || !rise(next)) return null
-      lies[next] = 1
-      table.put(next, x[next]!)
-      left--
-      for (const { to, least } of out[next]!) if (least > 0) waits[to]!--
-      for (const i of moved) {
-        table.take(i)
-        lies[i] = 0
-        left++
-        for (const { to, least } of out[i]!) if (least > 0) waits[to]!++
-      }
-      moved.length = 0
+    if (!growing.begin()) return null
+    for (let steps = 0; !growing.isWhole(); steps++) {
+      const next = growing.next(delay)
+      if (next < 0 || steps > mostSteps || !growing.place(next)) return null
     }
-    return x.slice()
+    return growing.x.slice()
   }
 }

@@ -31,7 +31,10 @@ export function toleranceOf(
   return share * Math.max(Math.abs(original[measure]), (floor * mass) / 100)
 }
 
-/** A balance that is judged: its family, what the batter and its flour weigh (g), and the balance before, if it is another. */
+/**
+ * A balance that is judged: its family, what the batter and its flour weigh (g), and the balance
+ * before, if it is another.
+ */
 interface BandsAsked {
   readonly original: Balance
   readonly family: FamilyRow

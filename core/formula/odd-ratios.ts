@@ -215,53 +215,93 @@ function amountOf({ heavy, flour }: Looked, measure: Usual) {
     .filter(each => each.part > 0)
     .sort((a, b) => b.part - a.part)
   const sum = parts.reduce((n, each) => n + each.part, 0)
-  return { sum, now: (100 * sum) / flour, most: parts[0] }
+  return { sum, now: (100 * sum) / flour, most: parts[0] ?? null }
 }
 const round = (n: number) => (n < 10 ? Number(n.toFixed(1)) : Math.round(n))
 
+/** A measure in numbers: how much there is, how much is usual, and how far that is off. */
+interface Measured extends ReturnType<typeof amountOf> {
+  readonly measure: Usual
+  readonly low: number
+  readonly high: number
+  readonly isMuch: boolean
+  readonly isLittle: boolean
+  /** Without a family of its own, or with little flour, a dessert may have nearly any of these. */
+  readonly isOpen: boolean
+}
+function measuredIn(of: Looked, measure: Usual): Measured {
+  const own = usualByFamily[of.family.id]?.[measure]
+  const [low, high] = own ?? usualAnywhere[measure]
+  const amount = amountOf(of, measure)
+  return {
+    ...amount,
+    measure,
+    low,
+    high,
+    isMuch: amount.now > high,
+    // A family that was guessed from the proportions cannot say that they are wrong.
+    isLittle: of.isKnown && of.isMain && of.isSaid && amount.now < low,
+    isOpen: bulk.has(measure) && (!of.isSaid || !own || of.flourShare < leastShare),
+  }
+}
+/** The heaviest line read with its fraction the other way, where so much of it speaks for that. */
+function twistedIn({ measure, now, most }: Measured) {
+  const asMisread = misreadAbove[measure]
+  if (!most || !asMisread || now <= asMisread.above) return null
+  // Only a first figure of two and more: "1 1/2 cups" is everywhere.
+  return /^[2-9]/u.test(most.line.text) ? misread(most.line) : null
+}
+
+const retypesIn = (corrections: readonly Correction[]): string[] =>
+  corrections.flatMap(({ edits }) => edits.flatMap(e => (e.do === 'retype' ? [e.text] : [])))
+
+/** What is said of it: a fraction that may be misread, else how far it is from what is usual. */
+function oddSentence(of: Looked, found: Measured, fraction: string | null): string {
+  const { measure, now, low, high, isMuch, isLittle, most } = found
+  const on = `${round(now)} g ${names[measure]} on 100 g flour`
+  if (fraction && most) {
+    const least = isMuch || isLittle ? high : misreadAbove[measure]!.above
+    return `“${most.line.text}” gives ${on}, where at most ${round(least)} are usual. Was it ${fraction}?`
+  }
+  const name = of.family.id === 'other' ? '' : `${of.family.name}: `
+  return `${on} is ${isMuch ? 'far more' : 'far less'} than usual (${name}${round(low)}–${round(high)}).`
+}
+
+/** The finding of it, about its heaviest line, or about the part where it has none. */
+function oddFinding(
+  of: Looked,
+  found: Measured,
+  { fraction, corrections }: { fraction: string | null; corrections: readonly Correction[] },
+): Finding {
+  const line = found.most?.line
+  return finding({
+    code: fraction ? 'odd-fraction' : 'ratio',
+    severity: 'ask',
+    about: `${found.measure} ${line?.text ?? of.component.name}`,
+    ...(line ? { lineId: line.id, text: line.text } : {}),
+    sentence: oddSentence(of, found, fraction),
+    corrections,
+  })
+}
+
 /** Is so much of a measure odd, and is it a fraction misread? */
 function oddMeasure(of: Looked, measure: Usual): Finding[] {
-  const { family, recipe, flour, isSaid } = of
-  const own = usualByFamily[family.id]?.[measure]
-  const [low, high] = own ?? usualAnywhere[measure]
-  const { sum, now, most } = amountOf(of, measure)
-  const asMisread = misreadAbove[measure]
-  // A family that was guessed from the proportions cannot say that they are wrong.
-  const isLittle = of.isKnown && of.isMain && isSaid && now < low
-  const isOdd = now > high || isLittle
-  // Only a first figure of two and more: "1 1/2 cups" is everywhere.
-  const mayBeTwisted = asMisread && now > asMisread.above && /^[2-9]/u.test(most?.line.text ?? '')
-  const twisted = most && mayBeTwisted ? misread(most.line) : null
+  const found = measuredIn(of, measure)
+  const { sum, low, high, most, isMuch, isOpen } = found
+  const isOdd = isMuch || found.isLittle
+  // Where nearly anything may be, only a slip is said.
+  const isSaid = isOdd && !isOpen
+  if (!most) return isSaid ? [oddFinding(of, found, { fraction: null, corrections: [] })] : []
+  const twisted = twistedIn(found)
   if (!isOdd && !twisted) return []
-  const usual = isOdd ? ([low, high] as const) : asMisread!.ordinary
-  const corrections = most
-    ? otherReadings({ line: most.line, without: sum - most.part, flour, measure, usual, recipe })
-    : []
-  const fraction = most && now > high ? misread(most.line) : twisted
-  const retypes = corrections.flatMap(c =>
-    c.edits.flatMap(e => (e.do === 'retype' ? [e.text] : [])),
-  )
-  const isFraction = fraction !== null && retypes.includes(fraction.text)
-  // Without a family of its own, or with little flour, a dessert may have nearly any of these: only
-  // a slip is said.
-  const isOpen = bulk.has(measure) && (!isSaid || !own || of.flourShare < leastShare)
-  if (!isFraction && (!isOdd || isOpen)) return []
-  const name = family.id === 'other' ? '' : `${family.name}: `
-  const how = now > high ? 'far more' : 'far less'
-  const on = `${round(now)} g ${names[measure]} on 100 g flour`
-  return [
-    finding({
-      code: isFraction ? 'odd-fraction' : 'ratio',
-      severity: 'ask',
-      about: `${measure} ${most?.line.text ?? of.component.name}`,
-      ...(most ? { lineId: most.line.id, text: most.line.text } : {}),
-      sentence: isFraction
-        ? `“${most!.line.text}” gives ${on}, where at most ` +
-          `${round(isOdd ? high : asMisread!.above)} are usual. Was it ${fraction.said}?`
-        : `${on} is ${how} than usual (${name}${round(low)}–${round(high)}).`,
-      corrections,
-    }),
-  ]
+  const { flour, recipe } = of
+  const usual = isOdd ? ([low, high] as const) : misreadAbove[measure]!.ordinary
+  const { line, part } = most
+  const corrections = otherReadings({ line, without: sum - part, flour, measure, usual, recipe })
+  const slip = isMuch ? misread(line) : twisted
+  const isFraction = slip !== null && retypesIn(corrections).includes(slip.text)
+  if (!isFraction && !isSaid) return []
+  return [oddFinding(of, found, { fraction: isFraction ? slip.said : null, corrections })]
 }
 
 function oddIn(component: Component, recipe: Recipe, isMain: boolean): Finding[] {

@@ -133,6 +133,12 @@ function shiftsOf({ line, component, family, written, there }: Weighed): Shift[]
     .sort((a, b) => b.moved - a.moved)
     .map(({ moved: _, ...rest }) => rest)
 }
+/** The family that the plan has for a part, else the one that is read. */
+function familyIn(recipe: Recipe, component: Component, families: PourAsk['families']): FamilyRow {
+  const said = families[component.name]
+  if (said) return familyById(said)
+  return familyOf(component, recipe.title, recipe.components.length === 1).family
+}
 /** Making the tin ready mixes nothing. */
 const readiesTin = /\b(?:tin|tray|oven|line|grease)\b/iu
 const isMixing = ({ card, is }: PlacedCard) =>
@@ -157,6 +163,19 @@ function inProportion(rest: readonly PlacedCard[], factor: number): Pick<Pour, '
   }
 }
 
+/** What is left of one bake at this factor, or why that cannot be. */
+function rescaled(
+  cards: readonly PlacedCard[],
+  here: PlacedCard,
+  factor: number,
+): Pick<Pour, 'factor' | 'whyNot' | 'topUp' | 'ahead'> {
+  const counted = cards.find(isCounted)?.card.item?.says ?? ''
+  const whyNot = whyNotScaled({ factor, mixed: cards.some(isMixing), counted })
+  if (whyNot) return { factor: null, whyNot, topUp: [], ahead: [] }
+  const rest = cards.filter(p => p !== here && isWeighable(p))
+  return { factor, whyNot, ...inProportion(rest, factor) }
+}
+
 /**
  * What it does to the balance that `got` grams of a line are in the bowl instead of what is wanted,
  * and what it takes to put the rest into proportion. `families` as the plan has them, by component.
@@ -169,10 +188,7 @@ export function pourOf({ making, cardId, got, recipe, families, now }: PourAsk):
   const component = recipe.components.find(c => c.lines.some(l => l === line))
   if (!here || here.wanted === null || !line?.grams || !component || !(got >= 0)) return null
   const { wanted } = here
-  const said = families[component.name]
-  const family = said
-    ? familyById(said)
-    : familyOf(component, recipe.title, recipe.components.length === 1).family
+  const family = familyIn(recipe, component, families)
   const there = got / (counter.factors[here.card.bake] ?? 1)
   const by = got - wanted
   const isFine = fine(wanted, by)
@@ -181,17 +197,11 @@ export function pourOf({ making, cardId, got, recipe, families, now }: PourAsk):
     : shiftsOf({ here, line, component, family, written: line.grams.best, there })
 
   const same = counter.cards.filter(p => p.card.bake === here.card.bake)
-  const factor = wanted > 0 ? got / wanted : 0
-  const counted = same.find(isCounted)?.card.item?.says ?? ''
-  const whyNot = whyNotScaled({ factor, mixed: same.some(isMixing), counted })
-  const rest = whyNot ? [] : same.filter(p => p !== here && isWeighable(p))
   return {
     by,
     percent: wanted > 0 ? (100 * by) / wanted : 0,
     fine: isFine,
     shifts,
-    factor: whyNot ? null : factor,
-    whyNot,
-    ...inProportion(rest, factor),
+    ...rescaled(same, here, wanted > 0 ? got / wanted : 0),
   }
 }

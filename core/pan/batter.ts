@@ -89,7 +89,10 @@ const heaviestOf = (recipe: Recipe) =>
     null,
   )
 const gramsOf = (parts: readonly TinPart[]) => parts.reduce((sum, part) => sum + part.grams, 0)
-/** The parts that go into the tin; where every part seems to go beside it, the heaviest: something is baked. */
+/**
+ * The parts that go into the tin; where every part seems to go beside it, the heaviest: something is
+ * baked.
+ */
 function partsInTin(
   parts: readonly TinPart[],
   heaviest: Component | null,

@@ -54,6 +54,19 @@ function bakeMeant(recipe: Recipe, sizing: Sizing, first: StatedBake | null): St
   return celsius ? { minutes: [0, 0], celsius, step: null, again: false } : null
 }
 
+/** Its bakes: the one that counts, its heat, and those that come after. */
+function bakesMeant(recipe: Recipe, sizing: Sizing) {
+  const bakes = bakesOf(recipe)
+  const first = mainBake(bakes)
+  const main = bakeMeant(recipe, sizing, first)
+  return {
+    main,
+    timed: main && main.minutes[1] > 0 ? main : null,
+    heat: sizing.celsius ?? main?.celsius ?? null,
+    again: bakes.filter(bake => bake !== first),
+  }
+}
+
 /** “Serves 8” counts the eaters: what is shaped into one round is one piece. */
 const isOnePiece = (recipe: Recipe): boolean =>
   /\bserv|\bportions?\b|\bpeople\b/iu.test(recipe.yield?.text ?? '') &&
@@ -82,21 +95,20 @@ function knownFilling(
   return { tin: { ...stated, count: 1 }, ml: before.ml / pieces }
 }
 
+/** What tins are timed by: the batter as written and as sized, the known bake, the oven’s heat. */
+interface Timing {
+  readonly before: TinBatter
+  readonly batter: TinBatter
+  readonly known: { readonly tin: Tin | null; readonly ml: number }
+  readonly main: StatedBake | null
+  readonly heat: Celsius | null
+  readonly start: Celsius | undefined
+  readonly altitude: number
+  readonly quick: boolean
+}
+
 /** One filled tin with its bake time. */
-function timedTin(
-  filling: Filling,
-  tin: NamedTin,
-  by: {
-    readonly before: TinBatter
-    readonly batter: TinBatter
-    readonly known: { readonly tin: Tin | null; readonly ml: number }
-    readonly main: StatedBake | null
-    readonly heat: Celsius | null
-    readonly start: Celsius | undefined
-    readonly altitude: number
-    readonly quick: boolean
-  },
-): SizedTin {
+function timedTin(filling: Filling, tin: NamedTin, by: Timing): SizedTin {
   const { before, batter, known, main, heat, start, altitude, quick } = by
   const isTray = filling.tin.shape === 'tray'
   const time = predictBake(
@@ -197,33 +209,30 @@ export function sizeUp(
   const { stated, own } = statedTin(sizing, reading, isOnTray, kitchen)
   const sized = resizedFor(recipe, sizing, { before, stated, own, measureIn })
   const { tins, factor } = sized
-  const batter = before && timesFactor(before, factor)
+  const batter = timesFactor(before, factor)
 
-  const bakes = bakesOf(recipe)
-  const first = mainBake(bakes)
-  const main = bakeMeant(recipe, sizing, first)
-  const heat = sizing.celsius ?? main?.celsius ?? null
+  const { main, timed, heat, again } = bakesMeant(recipe, sizing)
   const given = statedCount(recipe)
   const count = given === null ? null : given * factor
   const isOne = isOnePiece(recipe)
   const pieces = batter && piecesOn(tins, batter, sizing, { count, isOne, kitchen })
-  const { altitude, tray } = kitchen
-  const by = { main, heat, start: sizing.start, altitude, quick }
-  const ofTins = (known: ReturnType<typeof knownFilling>) =>
-    filledBy(tins, batter!, pieces).map((filling, i) =>
-      timedTin(filling, tins[i]!, { ...by, before: before!, batter: batter!, known }),
-    )
-  const isFilled = before && batter && tins.length > 0
-  const sizedTins = isFilled ? ofTins(knownFilling(before, stated, { given, isOne })) : []
-  return {
-    recipe: sized.recipe
-      ? retold(sized.recipe, {
+  const { altitude } = kitchen
+  const sizedTins =
+    before && batter
+      ? timedTins(tins, pieces, {
+          before,
+          batter,
           main,
-          time: slowestOf(sizedTins),
-          tins: sizedTins,
-          changed: tins !== own,
+          heat,
+          altitude,
+          quick,
+          start: sizing.start,
+          known: knownFilling(before, stated, { given, isOne }),
         })
-      : recipe,
+      : []
+  const asBaked = { main, time: slowestOf(sizedTins), tins: sizedTins, changed: tins !== own }
+  return {
+    recipe: sized.recipe ? retold(sized.recipe, asBaked) : recipe,
     factor,
     problem: sized.problem,
     notes: sized.notes,
@@ -235,15 +244,21 @@ export function sizeUp(
     tins: sizedTins,
     pieces,
     cut: pieces ? null : cutOf(tins[0], count, sizing.cut),
-    bake: main && main.minutes[1] > 0 ? main : null,
-    again: bakes.filter(bake => bake !== first),
+    bake: timed,
+    again,
     setting: heat && batter?.row.by !== 'cold' ? ovenSetting(heat, kitchen) : null,
-    ...adviceFor(recipe, batter, sizedTins, {
-      trays: sizing.traysAtOnce ?? tray.atOnce,
-      altitude,
-    }),
+    ...adviceFor(recipe, batter, sizedTins, { sizing, kitchen }),
   }
 }
+
+const timedTins = (
+  tins: readonly NamedTin[],
+  pieces: SizedPieces | null,
+  by: Timing,
+): SizedTin[] =>
+  tins.length
+    ? filledBy(tins, by.batter, pieces).map((filling, i) => timedTin(filling, tins[i]!, by))
+    : []
 
 /** How the batter stands in each tin; pieces lie on their tray by their number. */
 const filledBy = (tins: readonly NamedTin[], batter: TinBatter, pieces: SizedPieces | null) =>
@@ -253,26 +268,28 @@ const filledBy = (tins: readonly NamedTin[], batter: TinBatter, pieces: SizedPie
     batter.row,
   )
 
-const timesFactor = (before: TinBatter, factor: number): TinBatter => ({
-  ...before,
-  grams: before.grams * factor,
-  ml: before.ml * factor,
-  flour: before.flour * factor,
-})
+const timesFactor = (before: TinBatter | null, factor: number): TinBatter | null =>
+  before && {
+    ...before,
+    grams: before.grams * factor,
+    ml: before.ml * factor,
+    flour: before.flour * factor,
+  }
 
 /** What to look for and to mind, where anything is known of the batter. */
 function adviceFor(
   recipe: Recipe,
   batter: TinBatter | null,
   tins: readonly SizedTin[],
-  by: { readonly trays: number; readonly altitude: number },
+  { sizing, kitchen }: { readonly sizing: Sizing; readonly kitchen: Kitchen },
 ): Pick<SizedUp, 'cues' | 'liner' | 'remarks' | 'settles'> {
   if (!batter) return { cues: [], liner: null, remarks: [], settles: 0 }
   const fillings = tins.map(t => t.filling)
+  const trays = sizing.traysAtOnce ?? kitchen.tray.atOnce
   return {
     cues: cuesFor(batter),
     liner: tins[0] ? linerFor(recipe, tins[0].tin, batter) : null,
-    remarks: remarksOn(fillings, batter, by),
+    remarks: remarksOn(fillings, batter, { trays, altitude: kitchen.altitude }),
     settles: settlesFor(batter),
   }
 }

@@ -146,7 +146,10 @@ function byTests({ tests }: TargetBy<'test'>, batter: TinBatter | null): FactorR
   const one = isOfFlour ? oneTest.flour / batter.flour : oneTest.batter / batter.grams
   return times(tests * one)
 }
-/** What a size is worked out from: the batter, the tin that it is written for, those that are to be filled. */
+/**
+ * What a size is worked out from: the batter, the tin that it is written for, those that are to be
+ * filled.
+ */
 interface SizedFrom {
   readonly batter: TinBatter | null
   readonly from?: Tin | null

@@ -260,6 +260,12 @@ export function trialBakes(
     ...Object.fromEntries((bake.plan?.parts ?? []).map(part => [part.component, part.family])),
     ...bake.wishes.family,
   }
+  const wishes = Object.keys(families).length ? { family: families } : {}
+  const dayOf = (arm: string, was: Bake | undefined): NonNullable<Bake['day']> => ({
+    serveAt: was?.day?.serveAt ?? bake.day?.serveAt ?? serveAt,
+    wishes: was?.day?.wishes ?? {},
+    with: ids.filter(id => id !== arm),
+  })
   return trial.arms.map((arm): Bake => {
     const was = there.find(b => b.id === arm.id)
     const title = `${arm.letter}: ${bake.title}`.slice(0, 160)
@@ -276,14 +282,10 @@ export function trialBakes(
       people: bake.people,
       ties: bake.ties,
       ticked: was?.ticked ?? [],
-      wishes: Object.keys(families).length ? { family: families } : {},
+      wishes,
       plan: null,
       size: { target: { by: 'test', tests: trial.tests }, tins: [] },
-      day: {
-        serveAt: was?.day?.serveAt ?? bake.day?.serveAt ?? serveAt,
-        wishes: was?.day?.wishes ?? {},
-        with: ids.filter(id => id !== arm.id),
-      },
+      day: dayOf(arm.id, was),
       ...(was?.making !== undefined ? { making: was.making } : {}),
       ...(was?.made ? { made: was.made } : {}),
       arm: { bake: bake.id, trial: trial.id, letter: arm.letter },

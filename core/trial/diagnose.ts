@@ -94,14 +94,13 @@ const byOdds = (of: Weighing, symptoms: readonly string[]): Weighed[] =>
   possible(of.family, of.facts)
     .map(row => weigh(row, symptoms, of.absent, of.facts))
     .sort((a, b) => b.odds - a.odds)
+/** Makes a cause of what was weighed, for these symptoms. */
+type Told = (w: Weighed, symptoms: readonly string[], likelihood: number) => Cause
+
 /** Symptoms that the first cause does not show, each with what is likeliest for it alone. */
-function unexplained(
-  of: Weighing,
-  first: Weighed | undefined,
-  causeOf: (w: Weighed, symptoms: readonly string[], likelihood: number) => Cause,
-): Diagnosis['besides'] {
+function unexplained(of: Weighing, first: Weighed | undefined, told: Told): Diagnosis['besides'] {
   if (!first || of.present.length < 2) return []
-  const inClash = contradictions.filter(c => c.of.every(id => of.present.includes(id)))
+  const inClash = clashesIn(of.present)
   const left = of.present.filter(
     id => shows(first.row.id, id) <= leak && !inClash.some(clash => clash.of.includes(id)),
   )
@@ -111,8 +110,72 @@ function unexplained(
     const all = alone.reduce((sum, w) => sum + w.odds, other)
     const [best] = alone
     if (!best || shows(best.row.id, id) <= leak) return []
-    return [{ symptom: id, says: symptomName(id), cause: causeOf(best, [id], best.odds / all) }]
+    return [{ symptom: id, says: symptomName(id), cause: told(best, [id], best.odds / all) }]
   })
+}
+const clashesIn = (present: readonly string[]) =>
+  contradictions.filter(c => c.of.every(id => present.includes(id)))
+
+/** The odds that it is nothing of the table: symptoms that contradict each other count once. */
+function oddsOfElse({ present, absent }: Weighing): number {
+  const { prior, symptom } = somethingElse
+  const seen = present.length - clashesIn(present).length
+  return prior * symptom ** seen * (1 - symptom) ** absent.length
+}
+
+/** What was baked, from what, and in which part it is looked for. */
+interface Asked {
+  readonly original: Recipe | null
+  readonly baked: Recipe | null
+  readonly plan: Plan | null
+  readonly main: ReturnType<typeof mainOf> | null
+  readonly options: DiagnoseOptions
+}
+function askedOf(
+  recipe: Recipe | null | undefined,
+  plan: Plan | null,
+  options: DiagnoseOptions,
+): Asked {
+  const original = recipe ?? null
+  const baked = options.baked ?? plan?.recipe ?? original
+  return { original, baked, plan, main: baked ? mainOf(baked, plan) : null, options }
+}
+
+/** Works out the next single change for a cause: with its amount, where there is a recipe. */
+function changesOf({
+  original,
+  baked,
+  plan,
+  main,
+  options,
+}: Asked): (row: CauseRow) => NextChange | null {
+  if (!original || !baked || !main) return plainChange
+  const { people = [], wishes = {}, known = {} } = options
+  const base = plan ?? asWrittenPlan(original, people, wishes, known)
+  const from = { original, plan: { ...base, recipe: baked }, component: main.component }
+  return row => changeFor({ row, ...from, seen: options, people, wishes, known })
+}
+
+function causeOf(
+  w: Weighed,
+  symptoms: readonly string[],
+  {
+    likelihood,
+    nextChange,
+  }: { readonly likelihood: number; readonly nextChange: NextChange | null },
+): Cause {
+  const explains = symptoms.filter(id => shows(w.row.id, id) > leak)
+  return {
+    cause: w.row.says,
+    id: w.row.id,
+    likelihood,
+    because: becauseOf(w, explains),
+    explains,
+    pro: w.pro,
+    con: w.con,
+    nextChange,
+    source: w.row.source,
+  }
 }
 
 /**
@@ -132,64 +195,35 @@ export function diagnose(
   plan?: Plan | null,
   options: DiagnoseOptions = {},
 ): Diagnosis {
-  const original = recipe ?? null
-  const baked = options.baked ?? plan?.recipe ?? original
-  const main = baked ? mainOf(baked, plan ?? null) : null
+  const asked = askedOf(recipe, plan ?? null, options)
+  const { original, baked, main } = asked
   const family = main?.family ?? null
   const { present, absent, unread } = heard(symptoms, family)
   const nothing = { contradictions: [], apart: null, besides: [] }
   if (!present.length) return { causes: [], else: 1, symptoms: [], unread, ...nothing }
 
-  const facts = baked ? factsOf(original, baked, plan ?? null, options) : {}
+  const facts = baked ? factsOf(original, baked, asked.plan, options) : {}
   const of: Weighing = { present, absent, family, facts }
-  const clash = contradictions.filter(c => c.of.every(id => present.includes(id)))
   const ranked = byOdds(of, present)
-  const other =
-    somethingElse.prior *
-    somethingElse.symptom ** (present.length - clash.length) *
-    (1 - somethingElse.symptom) ** absent.length
+  const other = oddsOfElse(of)
   const total = ranked.reduce((sum, w) => sum + w.odds, other)
   const share = (w: Weighed) => w.odds / total
-
-  const { people = [], wishes = {}, known = {}, changes = usualChanges } = options
-  const base = original && baked ? (plan ?? asWrittenPlan(original, people, wishes, known)) : null
-  const nextChange = (row: CauseRow) => {
-    if (!original || !baked || !base || !main) return plainChange(row)
-    const { component } = main
-    const of = { original, plan: { ...base, recipe: baked }, component, seen: options }
-    return changeFor({ row, ...of, people, wishes, known })
-  }
-  const causeOf = (
-    w: Weighed,
-    symptomsOfIt: readonly string[],
-    { likelihood, isChanged }: { readonly likelihood: number; readonly isChanged: boolean },
-  ): Cause => {
-    const { row, pro, con } = w
-    const explains = symptomsOfIt.filter(id => shows(row.id, id) > leak)
-    return {
-      cause: row.says,
-      id: row.id,
-      likelihood,
-      because: becauseOf(w, explains),
-      explains,
-      pro,
-      con,
-      nextChange: isChanged ? nextChange(row) : null,
-      source: row.source,
-    }
-  }
+  const { changes = usualChanges } = options
+  const changeOf = changesOf(asked)
   return {
-    causes: ranked.map((w, n) =>
-      causeOf(w, present, { likelihood: share(w), isChanged: n < changes }),
-    ),
+    causes: ranked.map((w, n) => {
+      const nextChange = n < changes ? changeOf(w.row) : null
+      return causeOf(w, present, { likelihood: share(w), nextChange })
+    }),
     else: other / total,
     symptoms: present,
     unread,
-    contradictions: clash.map(c => `${c.says}: look where it is which.`),
+    contradictions: clashesIn(present).map(c => `${c.says}: look where it is which.`),
     apart: tellApart({ ranked, share, present, absent, facts, family }),
     // One cause is not all of it where it leaves a symptom quite unexplained.
-    besides: unexplained(of, ranked[0], (w, ids, likelihood) =>
-      causeOf(w, ids, { likelihood, isChanged: changes > 0 }),
-    ),
+    besides: unexplained(of, ranked[0], (w, ids, likelihood) => {
+      const nextChange = changes > 0 ? changeOf(w.row) : null
+      return causeOf(w, ids, { likelihood, nextChange })
+    }),
   }
 }

@@ -133,13 +133,16 @@ function sentencesApart(
   }
   return [...only(after, before, 'now'), ...only(before, after, 'no longer')]
 }
+const notSaid = 'not said'
+const heatOf = ({ oven }: Recipe) => oven?.celsius ?? null
+const tinSaid = ({ pan }: Recipe) => pan?.text ?? notSaid
 /** Another heat, another tin. */
 function ovenApart(base: Recipe, other: Recipe): Difference[] {
   const none = { component: '', ingredient: null } as const
-  const [hot, cool] = [base.oven?.celsius ?? null, other.oven?.celsius ?? null]
-  const [tin, now] = [base.pan?.text ?? '', other.pan?.text ?? '']
-  const heat = `oven: ${hot ?? 'not said'} → ${cool ?? 'not said'}${cool === null ? '' : ' °C'}`
-  const tins = `tin: ${base.pan?.text ?? 'not said'} → ${other.pan?.text ?? 'not said'}`
+  const [hot, cool] = [heatOf(base), heatOf(other)]
+  const [tin, now] = [tinSaid(base), tinSaid(other)]
+  const heat = `oven: ${hot ?? notSaid} → ${cool ?? notSaid}${cool === null ? '' : ' °C'}`
+  const tins = `tin: ${tin} → ${now}`
   const oven: Difference = { ...none, what: 'oven', name: 'oven', from: hot, to: cool, says: heat }
   const pan: Difference = { ...none, what: 'tin', name: 'tin', from: null, to: null, says: tins }
   return [...(hot === cool ? [] : [oven]), ...(tin === now ? [] : [pan])]

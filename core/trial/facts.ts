@@ -218,23 +218,40 @@ function doses(of: FactsOf): Facts {
     ...(starch > 0 && eggs > 0 ? { 'starch-dose': starch } : {}),
   }
 }
-/** What was weighed, timed and felt, against what was reckoned. */
-function measured({ baked, seen, family }: FactsOf): Facts {
-  const found: Facts = {}
-  const row = batterRows.find(b => b.family === family.id)
+/** How much it lost in the oven, between what is little (0) and much (1) for its kind. */
+function lossSeen({ seen, family }: FactsOf): Facts {
   const loss = bakeLossSeen(seen.record ?? noRecord, seen.made ?? null)
-  const usual = bakeLossRows[row?.by ?? 'heat']
-  if (loss !== null && usual) found['bake-loss'] = (loss - usual[0]) / (usual[1] - usual[0])
-  const oven = seen.made?.times.find(t => t.says === 'in the oven')
+  const usual = bakeLossRows[batterRowOf(family)?.by ?? 'heat']
+  if (loss === null || !usual) return {}
+  return { 'bake-loss': (loss - usual[0]) / (usual[1] - usual[0]) }
+}
+const batterRowOf = (family: FamilyRow) => batterRows.find(row => row.family === family.id)
+const inTheOven = (seen: Seen) => seen.made?.times.find(t => t.says === 'in the oven')
+/** How much longer or shorter it baked than was reckoned. */
+function timeSeen({ seen }: FactsOf): Facts {
+  const oven = inTheOven(seen)
   const took = seen.record?.minutes ?? oven?.took
   const planned = seen.planned ?? oven?.planned
-  if (took && planned) found['minutes-short'] = took / planned - 1
-  const core = seen.core ?? seen.made?.warmest ?? null
-  if (core !== null && row) found.core = core - row.finish
-  const heat = seen.record?.celsius ?? oven?.celsius ?? baked.oven?.celsius
-  if (heat) found.oven = asStill(heat, baked.oven?.fan)
-  return found
+  return took && planned ? { 'minutes-short': took / planned - 1 } : {}
 }
+/** How warm its middle was when it came out, against what is done. */
+function coreSeen({ seen, family }: FactsOf): Facts {
+  const core = seen.core ?? seen.made?.warmest ?? null
+  const row = batterRowOf(family)
+  return core !== null && row ? { core: core - row.finish } : {}
+}
+/** The heat that it was baked at. */
+function heatSeen({ baked, seen }: FactsOf): Facts {
+  const heat = seen.record?.celsius ?? inTheOven(seen)?.celsius ?? baked.oven?.celsius
+  return heat ? { oven: asStill(heat, baked.oven?.fan) } : {}
+}
+/** What was weighed, timed and felt, against what was reckoned. */
+const measured = (of: FactsOf): Facts => ({
+  ...lossSeen(of),
+  ...timeSeen(of),
+  ...coreSeen(of),
+  ...heatSeen(of),
+})
 /** How it stood in its tin, and how long it rose, waited and rested. */
 function stood({ baked, seen }: FactsOf): Facts {
   const filling = tinBatter(baked) ? seen.sized?.tins[0]?.filling : undefined

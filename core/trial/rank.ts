@@ -88,28 +88,34 @@ const spread = (sums: readonly number[]) => {
 }
 const manyStates = 60_000
 
+/** Sums of ranks, sorted, with the chance that they fall so. */
+interface Fallen {
+  readonly sums: readonly number[]
+  readonly chance: number
+}
+/** The same after one more taster, whose ranks may fall in each of these ways. */
+function afterOne(states: readonly Fallen[], ways: readonly (readonly number[])[]): Fallen[] {
+  const next = new Map<string, Fallen>()
+  for (const { sums: before, chance } of states)
+    for (const way of ways) {
+      // Whose sum is whose does not matter for the spread: sorted, there are fewer.
+      const sums = before.map((s, i) => s + way[i]!).sort((a, b) => a - b)
+      const key = sums.join()
+      const was = next.get(key)?.chance ?? 0
+      next.set(key, { sums, chance: was + chance / ways.length })
+    }
+  return [...next.values()]
+}
+
 /**
  * How the sums fall when each taster's ranks are dealt at random: the chance of each spread. Null
  * where that is too many to count.
  */
-function everyWay(
-  rows: readonly (readonly number[])[],
-): Map<string, { sums: number[]; chance: number }> | null {
-  let states = new Map([['', { sums: rows[0]!.map(() => 0), chance: 1 }]])
+function everyWay(rows: readonly (readonly number[])[]): Fallen[] | null {
+  let states: Fallen[] = [{ sums: rows[0]!.map(() => 0), chance: 1 }]
   for (const row of rows) {
-    const ways = orders(row)
-    const next = new Map<string, { sums: number[]; chance: number }>()
-    for (const { sums, chance } of states.values())
-      for (const way of ways) {
-        // Whose sum is whose does not matter for the spread: sorted, there are fewer.
-        const now = sums.map((s, i) => s + way[i]!).sort((a, b) => a - b)
-        const key = now.join()
-        const there = next.get(key)
-        if (there) there.chance += chance / ways.length
-        else next.set(key, { sums: now, chance: chance / ways.length })
-      }
-    if (next.size > manyStates) return null
-    states = next
+    states = afterOne(states, orders(row))
+    if (states.length > manyStates) return null
   }
   return states
 }
@@ -150,7 +156,7 @@ export function rankTest(ranks: readonly (readonly number[])[]): RankTest | Test
   const byChance = () => {
     if (chi2 <= 0) return 1
     if (!ways) return chiSquareTail(chi2, k - 1)
-    const asWide = [...ways.values()].filter(way => spread(way.sums) >= spread(sums) - 1e-9)
+    const asWide = ways.filter(way => spread(way.sums) >= spread(sums) - 1e-9)
     return asWide.reduce((p, way) => p + way.chance, 0)
   }
   const pValue = byChance()
