@@ -33,9 +33,7 @@ const nothing = (
   verdict: Adaptation['verdict'],
   family: string,
   why: readonly string[],
-  instead: readonly string[] = [],
-  offer: Plan | null = null,
-): Adaptation => ({ verdict, family, why, plans: [], instead, offer })
+): Adaptation => ({ verdict, family, why, plans: [], instead: [], offer: null })
 
 const checked = (recipe: Recipe, people: readonly Person[], known: HouseKnowledge) =>
   checkPeople(recipe, people, known.packets ? { packets: known.packets } : {})
@@ -172,6 +170,38 @@ function unweighable(parts: readonly DessertPart[]): string[] {
       )
 }
 
+/** Needs that are not understood, or nothing to work with. */
+function unusable(recipe: Recipe, people: readonly Person[]): string[] {
+  const unclear = people.flatMap(person =>
+    unknownNeeds(person).map(
+      id => `“${id}” among ${person.name}’s needs is nothing that Ingwer knows. Correct it first.`,
+    ),
+  )
+  if (unclear.length) return unclear
+  return linesOf(recipe).length ? [] : ['There is no ingredient line to work with.']
+}
+
+/** A part whose family must not be adapted: why, what to bake instead, and that worked out. */
+function refusedFor({ recipe, people, parts, table, wishes }: Asked): Adaptation | null {
+  const refused = parts.find(part => part.route?.how === 'refuse')
+  if (!refused) return null
+  const leaves = leavesOf(refused)
+  const family = refused.reading.family.id
+  const rows = routeRows.filter(
+    row =>
+      row.how === 'refuse' && row.family === family && row.leaves.some(what => leaves.has(what)),
+  )
+  const why = rows.map(row => row.because)
+  const by = wishes.measureIn ?? 'grams'
+  const offer = redirectOf({ recipe, parts, refused, people, table, by })
+  // The last row that applies asks the most of its alternative (gluten after egg).
+  return { ...nothing('not-advised', family, why), instead: [rows.at(-1)!.instead!], offer }
+}
+
+/** Did the baker choose the ways, in a question that may be asked again without that? */
+const isAsked = (wishes: Wishes, known: HouseKnowledge) =>
+  Boolean(wishes.pin?.length || wishes.schools) && known.by === undefined && !known.alone
+
 /**
  * Works out a version of the recipe for these people: up to three whole plans, or why not.
  * `already-fine` when nothing has to leave and nothing is wished; `not-advised` when a part's
@@ -191,47 +221,22 @@ export function adapt(
   wishes: Wishes = {},
   known: HouseKnowledge = {},
 ): Adaptation {
-  const unclear = people.flatMap(person =>
-    unknownNeeds(person).map(
-      id => `“${id}” among ${person.name}’s needs is nothing that Ingwer knows. Correct it first.`,
-    ),
-  )
+  const unclear = unusable(recipe, people)
   if (unclear.length) return nothing('cannot', 'other', unclear)
-  if (!linesOf(recipe).length)
-    return nothing('cannot', 'other', ['There is no ingredient line to work with.'])
   const table = tableOf(people, known.packets)
   const parts = partsOf(recipe, table, wishes)
+  const asked: Asked = { recipe, people, parts, table, wishes, known }
+  const family = parts.reduce((a, b) => (b.mass > a.mass ? b : a)).reading.family.id
   const stuck = stuckOn(recipe, people, parts, known)
-  const heaviest = parts.reduce((a, b) => (b.mass > a.mass ? b : a))
-  const family = heaviest.reading.family.id
   if (stuck.length) return nothing('cannot', family, stuck)
-  const fine = whyFine({ recipe, people, parts, table, wishes, known })
+  const fine = whyFine(asked)
   if (fine) return nothing('already-fine', family, fine)
-  const refused = parts.find(part => part.route?.how === 'refuse')
-  if (refused) {
-    const leaves = leavesOf(refused)
-    const rows = routeRows.filter(
-      row =>
-        row.how === 'refuse' &&
-        row.family === refused.reading.family.id &&
-        row.leaves.some(what => leaves.has(what)),
-    )
-    // The last row that applies asks the most of its alternative (gluten after egg).
-    return nothing(
-      'not-advised',
-      refused.reading.family.id,
-      rows.map(row => row.because),
-      [rows.at(-1)!.instead!],
-      redirectOf({ recipe, parts, refused, people, table, by: wishes.measureIn ?? 'grams' }),
-    )
-  }
+  const refused = refusedFor(asked)
+  if (refused) return refused
   const missing = unweighable(parts)
   if (missing.length) return nothing('cannot', family, missing)
-  const found = chosen({ recipe, people, parts, table, wishes, known }, family)
-  return found.verdict === 'adapted' &&
-    (wishes.pin?.length || wishes.schools) &&
-    known.by === undefined &&
-    !known.alone
+  const found = chosen(asked, family)
+  return found.verdict === 'adapted' && isAsked(wishes, known)
     ? { ...found, unasked: unaskedOf({ recipe, people, wishes, known, found }) }
     : found
 }
@@ -262,81 +267,93 @@ const blockedInSteps = (recipe: Recipe, table: Table) =>
     return ingredient !== undefined && isBlocked(ingredient, table, [thing])
   })
 
-function chosen(asked: Asked, family: string): Adaptation {
-  const { parts, table, wishes, known } = asked
-  const touched = parts
+/** A part that something is changed in, and its place in the recipe. */
+interface Touched {
+  readonly part: DessertPart
+  readonly i: number
+}
+const touchedIn = ({ parts, wishes }: Asked): Touched[] =>
+  parts
     .flatMap((part, i) => (isTouched(part, wishes) ? [{ part, i }] : []))
     .sort((a, b) => b.part.mass - a.part.mass)
-  const [main] = touched
-  if (!main) {
-    const plan = planOf(asked, { id: 'closest', title: 'Closest', options: new Map() })
-    return plan
-      ? {
-          verdict: 'adapted',
-          family,
-          why: ['Only the steps bring something that has to go.'],
-          plans: [plan],
-          instead: [],
-        }
-      : nothing('cannot', family, ['The steps bring something that cannot be taken out.'])
+
+const settingOf = ({ table, wishes, known, recipe }: Asked, used: ReadonlySet<string>) => ({
+  table,
+  wishes,
+  used,
+  by: known.by,
+  region: recipe.region,
+})
+
+/** The main part's option, and the best one of each other part beside it. */
+function withOthers(
+  asked: Asked,
+  [main, ...rest]: readonly Touched[],
+  option: Option,
+): ReadonlyMap<number, Option> {
+  const options = new Map([[main!.i, option]])
+  const used = new Set(option.news)
+  for (const { part, i } of rest) {
+    const best = bestOf(optionsFor(part, settingOf(asked, used)))
+    if (!best) continue
+    options.set(i, best)
+    best.news.forEach(item => used.add(item))
   }
-  const setting = (used: ReadonlySet<string>) => ({
-    table,
-    wishes,
-    used,
-    by: known.by,
-    region: asked.recipe.region,
-  })
-  const others = (option: Option): ReadonlyMap<number, Option> => {
-    const options = new Map([[main.i, option]])
-    const used = new Set(option.news)
-    for (const { part, i } of touched.slice(1)) {
-      const best = bestOf(optionsFor(part, setting(used)))
-      if (best) {
-        options.set(i, best)
-        best.news.forEach(item => used.add(item))
-      }
-    }
-    return options
+  return options
+}
+
+/** A recipe of which only steps bring something: they are told otherwise. */
+function stepsOnly(asked: Asked, family: string): Adaptation {
+  const plan = planOf(asked, { id: 'closest', title: 'Closest', options: new Map() })
+  if (!plan)
+    return nothing('cannot', family, ['The steps bring something that cannot be taken out.'])
+  const why = ['Only the steps bring something that has to go.']
+  return { verdict: 'adapted', family, why, plans: [plan], instead: [] }
+}
+
+/** Gives the first good plan to whoever waits for one, before the rest is weighed. */
+function firstPlan(asked: Asked, touched: readonly Touched[]) {
+  const { first } = asked.known
+  if (!first) return undefined
+  return (option: Option) => {
+    const options = withOthers(asked, touched, option)
+    const plan = planOf(asked, { id: 'closest', title: 'Closest so far', options })
+    if (plan) first(plan)
   }
-  const first =
-    known.first &&
-    ((option: Option) => {
-      const plan = planOf(asked, {
-        id: 'closest',
-        title: 'Closest so far',
-        options: others(option),
-      })
-      if (plan) known.first!(plan)
-    })
-  for (const { part } of touched.slice(1)) {
-    const found = optionsFor(part, { ...setting(new Set()), only: 'stuck' })
+}
+
+const noneShown =
+  'Every way that was worked out still brought something that somebody here avoids, so none is shown.'
+
+function chosen(asked: Asked, family: string): Adaptation {
+  const touched = touchedIn(asked)
+  const [main, ...rest] = touched
+  if (!main) return stepsOnly(asked, family)
+  const setting = settingOf(asked, new Set())
+  for (const { part } of rest) {
+    const found = optionsFor(part, { ...setting, only: 'stuck' })
     if ('stuck' in found) return stuckAt(part, found, family)
   }
-  const found = optionsFor(main.part, setting(new Set()), first)
+  const found = optionsFor(main.part, setting, firstPlan(asked, touched))
   if ('stuck' in found) return stuckAt(main.part, found, family)
-  const advised = new Set<Plan>()
-  const plans = chooseMain(found.options, wishes).flatMap(({ option, id, title }): Plan[] => {
-    const options = others(option)
+  const plans = chooseMain(found.options, asked.wishes).flatMap(({ option, id, title }) => {
+    const options = withOthers(asked, touched, option)
     const plan = planOf(asked, { id, title, options })
     // Half a gram of rounding does not decide whether a plan is shown at all.
-    if (plan && (plan.confidence !== last || [...options.values()].every(o => o.loss < notAdvised)))
-      advised.add(plan)
-    return plan ? [plan] : []
+    const isClose = [...options.values()].every(o => o.loss < notAdvised)
+    return plan ? [{ plan, isAdvised: plan.confidence !== last || isClose }] : []
   })
-  const shown = plans.filter(plan => advised.has(plan))
-  if (!plans.length)
-    return nothing('cannot', family, [
-      'Every way that was worked out still brought something that somebody here avoids, so none is shown.',
-    ])
+  if (!plans.length) return nothing('cannot', family, [noneShown])
+  const advised = plans.filter(({ isAdvised }) => isAdvised)
+  const shown = advised.length ? advised : plans.slice(0, 1)
   return {
     verdict: 'adapted',
     family,
     why: whyOf(
       touched.map(t => t.part),
-      table,
+      asked.table,
     ),
-    plans: shown.length ? shown : plans.slice(0, 1),
+    plans: shown.map(({ plan }) => plan),
     instead: [],
   }
 }

@@ -24,29 +24,27 @@ export interface Table {
   readonly settled: ReadonlySet<string>
 }
 
+/** One need, with everything that it keeps away. */
+type Need = ReturnType<typeof needsOf>[number] & { readonly members: readonly AvoidableId[] }
+function needed(need: ReturnType<typeof needsOf>[number]): Need {
+  const spared = new Set(need.except?.flatMap(id => [...membersOf(id)]) ?? [])
+  return { ...need, members: [...membersOf(need.allergen)].filter(id => !spared.has(id)) }
+}
+const membersIn = (needs: readonly Need[]) => new Set(needs.flatMap(need => need.members))
+
 export function tableOf(people: readonly Person[], packets: readonly CheckedPacket[] = []): Table {
-  const never = new Set<AvoidableId>()
-  const groups = new Set<AvoidableId>()
-  const traces = new Set<AvoidableId>()
-  const strict = new Set<AvoidableId>()
-  const asked = new Map<string, Set<AvoidableId>>()
-  for (const person of people)
-    for (const need of needsOf(person)) {
-      const spared = new Set(need.except?.flatMap(id => [...membersOf(id)]) ?? [])
-      const members = [...membersOf(need.allergen)].filter(id => !spared.has(id))
-      for (const id of members) {
-        never.add(id)
-        if (need.level === 'trace') traces.add(id)
-        if (!need.butAsk.length) strict.add(id)
-      }
-      for (const item of need.butAsk)
-        asked.set(item, new Set([...(asked.get(item) ?? []), ...members]))
-    }
-  for (const id of allGroups)
-    if (!never.has(id) && [...membersOf(id)].some(member => never.has(member))) groups.add(id)
+  const needs = people.flatMap(needsOf).map(needed)
+  const never = membersIn(needs)
+  const traces = membersIn(needs.filter(need => need.level === 'trace'))
+  const strict = membersIn(needs.filter(need => !need.butAsk.length))
+  const isInside = (id: AvoidableId) => [...membersOf(id)].some(member => never.has(member))
+  const groups = new Set(allGroups.filter(id => !never.has(id) && isInside(id)))
+  const asked = new Map<string, readonly AvoidableId[]>()
+  for (const { members, butAsk } of needs)
+    for (const item of butAsk) asked.set(item, [...(asked.get(item) ?? []), ...members])
   // What someone else at the table avoids without such an exception is not settled by a packet's word.
   const onPacket = new Map(
-    [...asked].map(([item, ids]) => [item, new Set([...ids].filter(id => !strict.has(id)))]),
+    [...asked].map(([item, ids]) => [item, new Set(ids.filter(id => !strict.has(id)))]),
   )
   const things = new Set(
     people.flatMap(person => (person.things ?? []).flatMap(thing => thing.ingredient ?? [])),

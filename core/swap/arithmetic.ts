@@ -56,12 +56,12 @@ function missing(draft: PlanDraft, target: Target, measure: Measure): number {
     : delta
 }
 
+/** A kept line with so much more or less, at most by these shares of what it was. */
 const plusKept = (
   draft: PlanDraft,
   kept: KeptAmount,
   grams: Grams,
-  less: number,
-  more: number,
+  [less, more]: readonly [less: number, more: number],
 ): PlanDraft =>
   withKept(
     draft,
@@ -120,7 +120,7 @@ function setStarch(draft: PlanDraft, target: Target): PlanDraft {
   }
   const flour = heaviest(keptOf(draft, flourKinds))
   return delta < 0 && flour && target.flour > 0
-    ? plusKept(draft, flour, delta / share(flour.ingredient, 'starch'), byHand.flourLess, 0)
+    ? plusKept(draft, flour, delta / share(flour.ingredient, 'starch'), [byHand.flourLess, 0])
     : draft
 }
 
@@ -147,7 +147,10 @@ function setFat(draft: PlanDraft, target: Target): PlanDraft {
   if (!delta) return scaled
   const kept = heaviest(keptOf(scaled, fatKinds))
   const moved = kept
-    ? plusKept(scaled, kept, delta / share(kept.ingredient, 'fat'), byHand.keptFat, byHand.keptFat)
+    ? plusKept(scaled, kept, delta / share(kept.ingredient, 'fat'), [
+        byHand.keptFat,
+        byHand.keptFat,
+      ])
     : scaled
   const left = missing(moved, target, 'fat')
   const oil = left > 0 ? target.lever('fat') : null
@@ -164,13 +167,10 @@ function setSugar(draft: PlanDraft, target: Target): PlanDraft {
   const delta = bulk * sweet <= 0 ? 0 : Math.sign(bulk) * Math.min(Math.abs(bulk), Math.abs(sweet))
   const sugar = heaviest(keptOf(draft, ['sugar'])) ?? heaviest(keptOf(draft, ['syrup', 'honey']))
   return delta && sugar
-    ? plusKept(
-        draft,
-        sugar,
-        delta / Math.max(share(sugar.ingredient, 'sugar'), 0.3),
+    ? plusKept(draft, sugar, delta / Math.max(share(sugar.ingredient, 'sugar'), 0.3), [
         byHand.sugarLess,
         byHand.sugarMore,
-      )
+      ])
     : draft
 }
 
@@ -207,7 +207,7 @@ function setLift(draft: PlanDraft, target: Target): PlanDraft {
   )
   const grams =
     delta > 0 ? Math.max(0, Math.min(delta / carrier.powder, room)) : delta / carrier.powder
-  return kept ? plusKept(draft, kept, grams, 1, 20) : addLever(draft, carrier, 'bulk', grams)
+  return kept ? plusKept(draft, kept, grams, [1, 20]) : addLever(draft, carrier, 'bulk', grams)
 }
 
 interface WaterCarrier {

@@ -1,5 +1,6 @@
 import type { Recipe } from '../recipe'
-import { asWrittenPlan, evaluatePlan, nudge, type EvaluatedPlan, type PlanContext } from './nudge'
+import { asWrittenPlan, evaluatePlan, type EvaluatedPlan, type PlanContext } from './evaluate'
+import { nudge } from './nudge'
 import type { Plan } from './plan'
 import { restedIn, restFor } from './rest'
 

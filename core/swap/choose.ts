@@ -113,67 +113,49 @@ function notesFor(recipe: Recipe, options: readonly Option[]): string[] {
   return [...said]
 }
 
-/** Writes a choice as a whole plan; null when the independent check does not pass it. */
-export function planOf(
-  { recipe, people, parts, table, wishes, known }: Asked,
-  choice: Choice,
-): Plan | null {
+/** A choice written into the recipe, part by part, as this house does it. */
+function written({ recipe, parts, table, wishes, known }: Asked, choice: Choice) {
   const setting = { region: recipe.region, by: wishes.measureIn ?? 'grams', table, wishes } as const
-  const own = new Map(
-    [...choice.options].map(([i, option]) => [
-      i,
-      housed(option, known, { table, wishes, used: new Set() }),
-    ]),
-  )
-  const rewritten = new Map<number, Rewritten>(
-    [...own].map(([i, option]) => {
-      const made = rewritePart(option, i, setting)
-      return [i, { ...made, changes: sayHoused(made.changes, option, known) }]
-    }),
-  )
+  const own = new Map<number, Option>()
+  const rewritten = new Map<number, Rewritten>()
+  for (const [i, option] of choice.options) {
+    const housedOption = housed(option, known, { table, wishes, used: new Set() })
+    const made = rewritePart(housedOption, i, setting)
+    own.set(i, housedOption)
+    rewritten.set(i, { ...made, changes: sayHoused(made.changes, housedOption, known) })
+  }
   const options = [...own.values()]
   const main = options.reduce<Option | null>(
     (a, b) => (!a || b.part.mass > a.part.mass ? b : a),
     null,
   )
   const family = main?.part.reading.family.id ?? ''
-  const rested = houseRested(
-    rewriteRecipe(recipe, parts, rewritten, setting),
-    [...rewritten.values()].flatMap(r => r.changes),
-    family,
-    known.rests,
-  )
-  const { recipe: adapted, changes } = houseTold({
-    recipe: rested.recipe,
-    changes: rested.changes,
-    family,
-    component: main?.part.component.name ?? '',
-    steps: known.steps,
-  })
+  const whole = rewriteRecipe(recipe, parts, rewritten, setting)
+  const all = [...rewritten.values()].flatMap(r => r.changes)
+  const rested = houseRested(whole, all, family, known.rests)
+  const component = main?.part.component.name ?? ''
+  const told = houseTold({ ...rested, family, component, steps: known.steps })
+  return { ...told, options, family }
+}
+
+/** Writes a choice as a whole plan; null when the independent check does not pass it. */
+export function planOf(asked: Asked, choice: Choice): Plan | null {
+  const { recipe, people, parts, known } = asked
+  const { recipe: adapted, changes, options, family } = written(asked, choice)
   const check = checkPeople(adapted, people, known.packets ? { packets: known.packets } : {})
   // The gate: a plan that the independent check does not pass, with the packets that are tied, is not
   // shown, whoever thought it good.
   if (check.people.some(person => person.verdict === 'conflict')) return null
   const schools = [...new Set(changes.flatMap(change => change.school ?? []))]
+  const touched = new Set(choice.options.keys())
+  const answers = options.flatMap(option => option.answers.map(([, answer]) => answer))
   return {
     id: choice.id,
     title: choice.title,
     recipe: adapted,
     changes,
-    ...judge({
-      adapted,
-      parts,
-      touched: new Set(choice.options.keys()),
-      schools,
-      tried: known.tried,
-    }),
-    differs: [
-      ...new Set(
-        options.flatMap(o =>
-          o.answers.flatMap(([, answer]) => (answer.differs ? [answer.differs] : [])),
-        ),
-      ),
-    ],
+    ...judge({ adapted, parts, touched, schools, tried: known.tried }),
+    differs: [...new Set(answers.flatMap(({ differs }) => (differs ? [differs] : [])))],
     notes: [...notesFor(recipe, options), ...sayingsFor(known, family, schools)],
     cautions: cautionsFor(adapted, people),
     packets: packetsToCheck(adapted, people, check),

@@ -117,43 +117,46 @@ export interface Moved {
   readonly is: readonly Weight[]
 }
 
+/** Less sugar is no less sweet where only milk sugar lacks. */
+const isMilkSugar = (miss: Miss, misses: readonly Miss[]) =>
+  miss.measure === 'sugar' &&
+  miss.change < 0 &&
+  !misses.some(m => m.measure === 'sweetness' && m.change < 0.5 * miss.change)
+
+/** How much of it, in brackets; nothing where there was hardly any. */
+function howMuch(miss: Miss, { before, flour }: Moved): string {
+  if (miss.measure === 'acid') {
+    if (flour <= 0) return ''
+    const by = kitchenNumber(Math.abs((100 * miss.change) / flour))
+    return ` (${miss.change > 0 ? '+' : '−'}${by} meq a 100 g flour)`
+  }
+  const was = before[miss.measure]
+  if (was <= 0.5) return ''
+  return ` (${measureNames[miss.measure]} ${percent((100 * miss.change) / was)})`
+}
+
+/** What more or less of a measure does here: in a dough, or in a cream. */
+function consequenceOf(miss: Miss, family: FamilyRow): string | undefined {
+  const row = consequences.find(c => c.measure === miss.measure)
+  const side = miss.change > 0 ? 'more' : 'less'
+  const isDough = (family.weights.gluten ?? 1) > 0
+  return isDough ? row?.[side] : (row?.cream?.[side] ?? row?.[side])
+}
+
 /** What a baker will notice: the measures that moved by more than their tolerance, with the number. */
-export function noticed({ family, before, base, mass, flour, misses }: Moved): string[] {
+export function noticed(moved: Moved): string[] {
+  const { family, base, mass, flour, misses } = moved
   const costly = misses.filter(
     miss => miss.cost > 0.8 && Math.abs(miss.change) > toleranceOf(miss.measure, base, mass, flour),
   )
+  const isSugarSaid = costly.some(other => other.measure === 'sugar')
   const once = costly.filter(
     miss =>
-      (miss.measure !== 'sweetness' || !costly.some(other => other.measure === 'sugar')) &&
-      (family.weights[miss.measure] ?? 1) > 0,
+      (miss.measure !== 'sweetness' || !isSugarSaid) && (family.weights[miss.measure] ?? 1) > 0,
   )
   return once.slice(0, 4).flatMap(miss => {
-    const row = consequences.find(c => c.measure === miss.measure)
-    // What only milk sugar lacks is no less sweet.
-    if (
-      miss.measure === 'sugar' &&
-      miss.change < 0 &&
-      !misses.some(m => m.measure === 'sweetness' && m.change < 0.5 * miss.change)
-    )
-      return []
-    const side = miss.change > 0 ? 'more' : 'less'
-    const text =
-      (family.weights.gluten ?? 1) > 0 ? row?.[side] : (row?.cream?.[side] ?? row?.[side])
-    if (!text) return []
-    if (miss.measure === 'acid')
-      return [
-        text +
-          (flour > 0
-            ? ` (${miss.change > 0 ? '+' : '−'}` +
-              `${kitchenNumber(Math.abs((100 * miss.change) / flour))} meq a 100 g flour)`
-            : ''),
-      ]
-    return [
-      `${text}` +
-        (before[miss.measure] > 0.5
-          ? ` (${measureNames[miss.measure]} ${percent((100 * miss.change) / before[miss.measure])})`
-          : ''),
-    ]
+    const text = consequenceOf(miss, family)
+    return text && !isMilkSugar(miss, misses) ? [text + howMuch(miss, moved)] : []
   })
 }
 

@@ -52,7 +52,8 @@ interface Graded {
   readonly off: readonly string[]
 }
 
-function gradeOf(part: DessertPart, adapted: Recipe['components'][number], whole: number): Graded {
+/** How far a part has moved from the original, and what that costs. */
+function movedOf(part: DessertPart, adapted: Recipe['components'][number]) {
   const { family } = part.reading
   const [was, is] = [weightsOf(part.component.lines), weightsOf(adapted.lines)]
   const after = balanceIn(family, is)
@@ -63,51 +64,82 @@ function gradeOf(part: DessertPart, adapted: Recipe['components'][number], whole
     goal: part.goal,
     eggAir: family.eggLift * eggCount(is),
   })
-  const eggsGone = gone(part, 'egg') ? part.eggs : 0
   const moved: Moved = {
     family,
     before: part.before,
     base: part.base,
     mass: part.baseMass,
     flour: part.flour,
-    eggsGone,
+    eggsGone: gone(part, 'egg') ? part.eggs : 0,
     misses,
     was,
     is,
   }
-  const formula = part.route?.how === 'formula' ? part.route.confidence! : null
-  const small = Math.min(1, part.mass / Math.max(whole, 1) / smallPart)
-  const level = formula
-    ? confidenceWords.findIndex(c => c.word === formula)
-    : confidenceWords.findIndex(c => loss * small < c.below)
-  const eggHeavy = part.flour > 0 && eggsGone * 50 > part.flour
-  const both = part.flour > 0 && gone(part, 'egg') && gone(part, 'flour')
-  // The sugar that a wish took away is no surprise.
-  const off = outOfBalance(moved).filter(text => !part.sweetened || !text.includes(' sugar '))
-  const wished = wishedOf(part)
-  const strange = family.id === 'other'
-  // The first that holds is said.
+  return { moved, loss, after }
+}
+
+/** What speaks against trusting the numbers alone. */
+interface Ground {
+  readonly isStrange: boolean
+  readonly isBoth: boolean
+  readonly isEggHeavy: boolean
+  readonly off: readonly string[]
+  readonly wished: ReturnType<typeof wishedOf>
+}
+function groundOf(part: DessertPart, moved: Moved): Ground {
+  const hasFlour = part.flour > 0
+  return {
+    isStrange: part.reading.family.id === 'other',
+    isBoth: hasFlour && gone(part, 'egg') && gone(part, 'flour'),
+    isEggHeavy: hasFlour && moved.eggsGone * 50 > part.flour,
+    // The sugar that a wish took away is no surprise.
+    off: outOfBalance(moved).filter(text => !part.sweetened || !text.includes(' sugar ')),
+    wished: wishedOf(part),
+  }
+}
+/** What a formula of the table promises of itself; null where the numbers decide. */
+const promiseOf = ({ route }: DessertPart) =>
+  route?.how === 'formula' ? { word: route.confidence!, because: route.because } : null
+
+/** The first that holds is said. */
+function becauseOf(part: DessertPart, { isStrange, isBoth, isEggHeavy, off, wished }: Ground) {
+  const { name } = part.reading.family
   const reasons: readonly (readonly [boolean, string])[] = [
-    [strange, weakGround.strange],
-    [both, weakGround.glutenAndEgg],
-    [eggHeavy, weakGround.eggHeavy],
-    [off.length > 0, `It leaves the balance of a ${family.name}: ${off[0]}.`],
-    [wished !== null && wished !== undefined, wished?.says ?? ''],
-    [Boolean(formula), part.route?.because ?? ''],
+    [isStrange, weakGround.strange],
+    [isBoth, weakGround.glutenAndEgg],
+    [isEggHeavy, weakGround.eggHeavy],
+    [off.length > 0, `It leaves the balance of a ${name}: ${off[0]}.`],
+    [wished !== null, wished?.says ?? ''],
   ]
-  const because = reasons.find(([holds]) => holds)?.[1] ?? ''
+  return reasons.find(([holds]) => holds)?.[1] ?? promiseOf(part)?.because ?? ''
+}
+
+/** The place of its word in the list: by the numbers, weaker on weak ground. */
+function levelOf(part: DessertPart, loss: number, ground: Ground): number {
+  const promise = promiseOf(part)
+  const level = promise
+    ? confidenceWords.findIndex(c => c.word === promise.word)
+    : confidenceWords.findIndex(c => loss < c.below)
+  if (ground.isStrange) return Math.max(level, experimental - 1)
+  if (promise) return level
+  const isWeak = ground.isEggHeavy || ground.isBoth || ground.off.length > 0
   // Weak ground makes a word weaker, but only the numbers can advise against.
-  const weaker = eggHeavy || both || off.length > 0
-  const lowered = Math.min(level + (weaker ? 1 : 0) + (wished?.levels ?? 0), experimental)
-  const levelOnGround = formula ? level : Math.max(level, lowered)
+  const lowered = level + (isWeak ? 1 : 0) + (ground.wished?.levels ?? 0)
+  return Math.max(level, Math.min(lowered, experimental))
+}
+
+function gradeOf(part: DessertPart, adapted: Recipe['components'][number], whole: number): Graded {
+  const { moved, loss, after } = movedOf(part, adapted)
+  const ground = groundOf(part, moved)
+  const small = Math.min(1, part.mass / Math.max(whole, 1) / smallPart)
   return {
     part,
     moved,
     loss,
     after,
-    off,
-    level: strange ? Math.max(level, experimental - 1) : levelOnGround,
-    because,
+    off: ground.off,
+    level: levelOf(part, loss * small, ground),
+    because: becauseOf(part, ground),
   }
 }
 
@@ -146,6 +178,48 @@ interface JudgeAsked {
   readonly tried?: readonly Tried[]
 }
 
+/** A graded part as a plan shows it. */
+function shownPart({ part, after, loss }: Graded): PlanPart {
+  const { family, because } = part.reading
+  return {
+    component: part.component.name,
+    family: family.id,
+    familyName: family.name,
+    familyBecause: because,
+    before: part.before,
+    after,
+    bands: bandsOf({
+      original: part.goal,
+      family,
+      mass: part.baseMass,
+      flour: part.flour,
+      base: part.base,
+    }),
+    matters: measures.filter(m => (family.weights[m] ?? 1) >= 0.1),
+    loss,
+    mass: part.mass,
+  }
+}
+
+/** Risks part by part, and why the word is what it is; `graded` with the heaviest first. */
+function wordsOn(graded: readonly Graded[], worst: Graded | null, region: Recipe['region']) {
+  const [heaviest] = graded
+  const inPart = (g: Graded, text: string) =>
+    g === heaviest || !g.part.component.name ? text : `${g.part.component.name}: ${text}`
+  const byNumbers = graded.filter(g => !promiseOf(g.part))
+  const moves = byNumbers.flatMap(g => noticed(g.moved).map(text => inPart(g, text)))
+  const risks = byNumbers.flatMap(g =>
+    [...overdoses(g.moved, region), ...noticed(g.moved), ...g.off].map(text => inPart(g, text)),
+  )
+  const byMove = moves[0]
+    ? `What moves most: ${moves[0]}.`
+    : 'Everything stays close to the original.'
+  return {
+    risks: [...new Set(risks)],
+    because: worst ? worst.because || byMove : 'Only words in the steps change.',
+  }
+}
+
 /**
  * Weighs a version of a recipe against the original, part by part: `touched` are the parts that
  * something left or was nudged in. The same for a plan that was worked out and for one whose
@@ -158,66 +232,26 @@ export function judge({ adapted, parts, touched, schools, tried = [] }: JudgeAsk
   const heaviestFirst = [...graded].sort((a, b) => b.part.mass - a.part.mass)
   const heaviest = heaviestFirst[0] ?? null
   const alike = heaviest ? triedAlike(heaviest.part.reading.family.id, schools, tried) : []
-  const inPart = (g: Graded, text: string) =>
-    g === heaviest || !g.part.component.name ? text : `${g.part.component.name}: ${text}`
   const worst = graded.reduce<Graded | null>((a, b) => (!a || b.level > a.level ? b : a), null)
   const level = worst ? movedBy(worst.level, alike) : 0
-  const said = heaviestFirst.flatMap(g =>
-    g.part.route?.how === 'formula' ? [] : noticed(g.moved).map(text => inPart(g, text)),
-  )
   const rests = restsOf(
     alike,
     schools.flatMap(id => substitutionById(id)?.source ?? []),
   )
   const wholeBalance = (of: (part: DessertPart, i: number) => Balance) =>
     parts.reduce((sum, part, i) => plusBalance(sum, of(part, i)), noBalance)
+  const { risks, because } = wordsOn(heaviestFirst, worst, adapted.region)
   return {
-    parts: graded
-      .map((g): PlanPart => {
-        const { part } = g
-        const { family } = part.reading
-        return {
-          component: part.component.name,
-          family: family.id,
-          familyName: family.name,
-          familyBecause: part.reading.because,
-          before: part.before,
-          after: g.after,
-          bands: bandsOf({
-            original: part.goal,
-            family,
-            mass: part.baseMass,
-            flour: part.flour,
-            base: part.base,
-          }),
-          matters: measures.filter(m => (family.weights[m] ?? 1) >= 0.1),
-          loss: g.loss,
-          mass: part.mass,
-        }
-      })
-      .sort((a, b) => b.mass - a.mass),
+    parts: graded.map(shownPart).sort((a, b) => b.mass - a.mass),
     balance: {
       before: wholeBalance(part => part.before),
       after: wholeBalance((part, i) =>
         balanceIn(part.reading.family, weightsOf(adapted.components[i]!.lines)),
       ),
     },
-    risks: [
-      ...new Set(
-        heaviestFirst.flatMap(g =>
-          g.part.route?.how === 'formula'
-            ? []
-            : [...overdoses(g.moved, adapted.region), ...noticed(g.moved), ...g.off].map(text =>
-                inPart(g, text),
-              ),
-        ),
-      ),
-    ],
+    risks,
     confidence: confidenceWords[level]!.word,
-    confidenceBecause: !worst
-      ? 'Only words in the steps change.'
-      : worst.because ||
-        (said[0] ? `What moves most: ${said[0]}.` : 'Everything stays close to the original.'),
+    confidenceBecause: because,
     rests,
     restsOn: sayRests(rests),
     testPiece: level >= experimental && heaviest ? testPieceOf(heaviest.part) : null,

@@ -66,21 +66,22 @@ function slopes({ n, a, b, over, under }: Squares, x: Float64Array): void {
   }
 }
 
-/** Solves the free part of H d = −g by Cholesky, in place; false when it is not positive enough. */
-function newton(n: number, count: number): boolean {
-  for (let p = 0; p < count; p++) {
-    const j = free[p]!
+/** The free part of H as a product of triangles (Cholesky); false when it is not positive enough. */
+function decompose(n: number, count: number): boolean {
+  for (let p = 0; p < count; p++)
     for (let q = 0; q <= p; q++) {
-      const k = free[q]!
-      let sum = hessian[j * n + k]!
+      let sum = hessian[free[p]! * n + free[q]!]!
       if (p === q) sum += 1e-12 * (1 + sum)
       for (let s = 0; s < q; s++) sum -= factor[p * most + s]! * factor[q * most + s]!
-      if (p === q) {
-        if (sum <= 0) return false
-        factor[p * most + p] = Math.sqrt(sum)
-      } else factor[p * most + q] = sum / factor[q * most + q]!
+      if (p !== q) factor[p * most + q] = sum / factor[q * most + q]!
+      else if (sum <= 0) return false
+      else factor[p * most + p] = Math.sqrt(sum)
     }
-  }
+  return true
+}
+/** Solves the free part of H d = −g, in place; false when it is not positive enough. */
+function newton(n: number, count: number): boolean {
+  if (!decompose(n, count)) return false
   for (let p = 0; p < count; p++) {
     let sum = -grad[free[p]!]!
     for (let s = 0; s < p; s++) sum -= factor[p * most + s]! * step[s]!
@@ -109,57 +110,70 @@ function sweep(problem: Squares, x: Float64Array): void {
     }
 }
 
+/** Which unknowns may move downhill, into `free`; how many, and how strongly the steepest wants to. */
+function freeAt(
+  { n, low, high }: Squares,
+  x: Float64Array,
+): readonly [count: number, push: number] {
+  let [count, push] = [0, 0]
+  for (let j = 0; j < n; j++) {
+    const room = high[j]! - low[j]!
+    const atLow = x[j]! <= low[j]! + 1e-12 * (1 + room)
+    const atHigh = x[j]! >= high[j]! - 1e-12 * (1 + room)
+    if ((atLow && grad[j]! >= 0) || (atHigh && grad[j]! <= 0)) continue
+    free[count++] = j
+    push = Math.max(push, Math.abs(grad[j]!) * Math.min(1, Math.max(room, 1e-9)))
+  }
+  return [count, push]
+}
+
+/** A Newton step, halved until it gains; the value there, or the same where none does. */
+function stepped(problem: Squares, x: Float64Array, count: number, value: number): number {
+  const { n, low, high } = problem
+  for (let t = 1; t > 1e-4; t /= 2) {
+    trial.set(x)
+    for (let p = 0; p < count; p++)
+      trial[free[p]!] = clip(x[free[p]!]! + t * step[p]!, low[free[p]!]!, high[free[p]!]!)
+    const there = valueAt(problem, trial)
+    if (!(there < value - 1e-13 * (1 + value))) continue
+    for (let j = 0; j < n; j++) x[j] = trial[j]!
+    return there
+  }
+  return value
+}
+
+/** The middle of the bounds, or `start` within them. */
+function begun({ n, low, high }: Squares, start?: Float64Array): Float64Array {
+  const x = new Float64Array(n)
+  for (let j = 0; j < n; j++) {
+    const middle = (low[j]! + Math.min(high[j]!, low[j]! + 1e6)) / 2
+    x[j] = clip(start ? start[j]! : middle, low[j]!, high[j]!)
+  }
+  return x
+}
+
 /**
  * The optimum, from `start` or the middle of the bounds. Projected Newton steps on the unknowns
  * that are free to move, with a halving line search; where that gains nothing, exact steps one
  * unknown at a time. At most 64 unknowns.
  */
 export function solveSquares(problem: Squares, start?: Float64Array): Solved {
-  const { n, low, high } = problem
+  const { n } = problem
   if (n > most) throw new Error(`${n} unknowns, more than ${most}`)
-  const x = new Float64Array(n)
-  for (let j = 0; j < n; j++)
-    x[j] = clip(
-      start ? start[j]! : (low[j]! + Math.min(high[j]!, low[j]! + 1e6)) / 2,
-      low[j]!,
-      high[j]!,
-    )
+  const x = begun(problem, start)
   let value = valueAt(problem, x)
   let rounds = 0
   for (; rounds < 60; rounds++) {
     slopes(problem, x)
-    let count = 0
-    let push = 0
-    for (let j = 0; j < n; j++) {
-      const room = high[j]! - low[j]!
-      const atLow = x[j]! <= low[j]! + 1e-12 * (1 + room)
-      const atHigh = x[j]! >= high[j]! - 1e-12 * (1 + room)
-      if ((atLow && grad[j]! >= 0) || (atHigh && grad[j]! <= 0)) continue
-      free[count++] = j
-      push = Math.max(push, Math.abs(grad[j]!) * Math.min(1, Math.max(room, 1e-9)))
-    }
+    const [count, push] = freeAt(problem, x)
     if (!count || push < 1e-10 * (1 + value)) break
-    let better = false
-    if (newton(n, count))
-      for (let t = 1; t > 1e-4; t /= 2) {
-        trial.set(x)
-        for (let p = 0; p < count; p++)
-          trial[free[p]!] = clip(x[free[p]!]! + t * step[p]!, low[free[p]!]!, high[free[p]!]!)
-        const v = valueAt(problem, trial)
-        if (v < value - 1e-13 * (1 + value)) {
-          const gained = value - v
-          for (let j = 0; j < n; j++) x[j] = trial[j]!
-          value = v
-          better = gained > 1e-12 * (1 + value)
-          break
-        }
-      }
-    if (!better) {
-      const was = value
-      sweep(problem, x)
-      value = valueAt(problem, x)
-      if (was - value < 1e-12 * (1 + value)) break
-    }
+    const was = value
+    if (newton(n, count)) value = stepped(problem, x, count, value)
+    if (was - value > 1e-12 * (1 + value)) continue
+    const before = value
+    sweep(problem, x)
+    value = valueAt(problem, x)
+    if (before - value < 1e-12 * (1 + value)) break
   }
   return { x, value, rounds }
 }

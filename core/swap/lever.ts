@@ -7,15 +7,18 @@ import {
   measures,
   toleranceOf,
   weightsOf,
+  type Balance,
   type Measure,
 } from '../formula'
 import type { Person } from '../people'
 import type { Line, Recipe } from '../recipe'
-import { mayCome, tableOf } from './allowed'
+import { mayCome, tableOf, type Table } from './allowed'
 import { partsOf } from './adapt'
 import type { Wishes } from './candidates'
 import type { HouseKnowledge } from './known'
-import { nudge, evaluatePlan, type EvaluatedPlan } from './nudge'
+import { evaluatePlan, type EvaluatedPlan } from './evaluate'
+import { nudge } from './nudge'
+import type { DessertPart } from './part'
 import type { Plan } from './plan'
 import { leverIngredients, pull, trims } from './tables/limits'
 import { writtenLine } from './write'
@@ -74,6 +77,152 @@ interface LeverAsked {
   readonly size?: number
 }
 
+/** The part that a lever works in: what is in it, what a tolerance is, and which way is wanted. */
+interface Place extends LeverAsked {
+  readonly wishes: Wishes
+  readonly known: HouseKnowledge
+  readonly size: number
+  readonly table: Table
+  readonly part: DessertPart
+  readonly at: number
+  readonly inside: readonly Line[]
+  readonly was: Balance
+  readonly mass: Grams
+  readonly sign: 1 | -1
+}
+function placeOf(asked: LeverAsked): Place | null {
+  const { original, plan, component, people, wishes = {}, known = {}, size = pull.usual } = asked
+  const table = tableOf(people, known.packets)
+  const parts = partsOf(original, table, wishes)
+  const at = plan.recipe.components.findIndex(c => c.name === component)
+  const part = parts[at] ?? parts.find(p => p.component.name === component)
+  const here = plan.recipe.components[at]
+  if (!part || !here) return null
+  const inside = here.lines.filter(isInside)
+  const was = balanceIn(part.reading.family, weightsOf(inside))
+  const mass = Math.max(part.baseMass, 1)
+  const base = { ...asked, wishes, known, size, table, part, at, inside, was, mass }
+  return { ...base, sign: asked.up ? 1 : -1 }
+}
+const tolerance = ({ part, mass }: Place, measure: Measure) =>
+  Math.max(toleranceOf(measure, part.base, mass, part.flour), 1e-9)
+/** How far each measure moves, in tolerances, with so much more of an ingredient. */
+function shiftWith(place: Place, ingredient: Ingredient, by: Grams): (m: Measure) => number {
+  const { inside, was, part } = place
+  const is = balanceIn(part.reading.family, [...weightsOf(inside), { ingredient, grams: by }])
+  return m => (is[m] - was[m]) / tolerance(place, m)
+}
+
+/** What may be pulled: a line, or something new (null), within these grams. */
+interface Pull {
+  readonly ingredient: Ingredient
+  readonly line: Line | null
+  readonly least: Grams
+  readonly most: Grams
+  readonly price: number
+}
+
+/** How much of it moves the measure as far as is wanted, and which way; null where it does not. */
+function reachOf(place: Place, { ingredient, line, least, most }: Pull): Grams | null {
+  const { measure, sign, size, mass } = place
+  const grams = line?.grams?.best ?? 0
+  // By how much for a small step; the balance is nearly straight there, and the step is measured
+  // again at its own size.
+  const step = Math.max(0.02 * Math.max(grams, 0.01 * mass), 0.05)
+  const movedBy = (by: Grams) => sign * shiftWith(place, ingredient, by)(measure)
+  const towards = [1, -1].find(way => movedBy(way * step) > 1e-4)
+  if (!towards) return null
+  const room = towards > 0 ? most - grams : grams - least
+  let by = Math.min(room, (step * size) / Math.abs(movedBy(towards * step)))
+  for (let n = 0; n < 6; n++) {
+    const moved = movedBy(towards * by)
+    if (moved <= 0) return null
+    by = Math.min(room, by * Math.min(2, Math.max(0.5, size / moved)))
+  }
+  return by > 0 ? towards * by : null
+}
+
+/** A pull weighed: how far it reaches and what else it moves; none where that is no single change. */
+function tryOf(place: Place, pulled: Pull): Try[] {
+  const { measure, sign, size, part } = place
+  const by = reachOf(place, pulled)
+  if (by === null) return []
+  const moved = shiftWith(place, pulled.ingredient, by)
+  const others = measures.filter(m => m !== measure)
+  const weight = (m: Measure) => part.reading.family.weights[m] ?? 1
+  const beside = others.reduce((sum, m) => sum + weight(m) * moved(m) ** 2, 0)
+  const reached = sign * moved(measure)
+  if (reached < pull.least || beside / reached ** 2 > pull.spill) return []
+  const short = pull.short * Math.max(0, size - reached)
+  return [
+    {
+      ingredient: pulled.ingredient,
+      line: pulled.line,
+      grams: Math.max(0, (pulled.line?.grams?.best ?? 0) + by),
+      moves: reached,
+      besides: others
+        .filter(m => weight(m) >= 0.1)
+        .map(m => ({ measure: m, by: moved(m) }))
+        .filter(m => Math.abs(m.by) > 0.5)
+        .sort((a, b) => Math.abs(b.by) - Math.abs(a.by)),
+      price: pulled.price + beside / reached ** 2 + short,
+    },
+  ]
+}
+
+/** The lines that may be pulled, within what may be trimmed and what a school doses. */
+function pullsThere({ inside, plan, component }: Place): Pull[] {
+  const batter = new Set(batterOf(weightsOf(inside)).map(w => w.ingredient.id))
+  const changes = plan.changes.filter(c => c.component === component)
+  const dosed = new Set(changes.flatMap(c => c.adds.map(a => a.ingredient)))
+  return inside.flatMap((line): Pull[] => {
+    const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
+    if (!ingredient || !line.grams || line.purpose || !batter.has(ingredient.id)) return []
+    const stays = trims[ingredient.kind] ? pull.stays : ([1, 1] as const)
+    const [least, most] = dosed.has(ingredient.id) ? pull.dose : stays
+    const { best } = line.grams
+    return [{ ingredient, line, least: best * least, most: best * most, price: 0 }]
+  })
+}
+/** What may come in anew to move the measure up, of what everyone at the table may eat. */
+function pullsAnew({ measure, up, part, table, inside, mass }: Place): Pull[] {
+  if (!up || (measure === 'fat' && part.reading.family.noOil)) return []
+  return (levers[measure] ?? []).flatMap((id): Pull[] => {
+    const ingredient = ingredientById(id)
+    if (!ingredient || !mayCome(ingredient, table)) return []
+    if (inside.some(line => line.ingredient === id)) return []
+    return [{ ingredient, line: null, least: 0, most: pull.newOfBatch * mass, price: pull.anew }]
+  })
+}
+
+/** A try as it comes out in the plan, weighed as a kitchen weighs; null where little is left of it. */
+function leverOf(place: Place, best: Try): Lever | null {
+  const { component, measure, sign, part, at, was, plan, wishes } = place
+  const made = put(place, best)
+  if (!made) return null
+  const { lines } = made.after.plan.recipe.components[at]!
+  const line = lines.find(l => l.id === made.lineId)
+  if (!line?.grams) return null
+  const is = balanceIn(part.reading.family, weightsOf(lines.filter(isInside)))
+  const moves = (sign * (is[measure] - was[measure])) / tolerance(place, measure)
+  // Rounding to what can be weighed may leave nothing of it.
+  if (moves < pull.least / 2) return null
+  const by = wishes.measureIn ?? 'grams'
+  return {
+    component,
+    measure,
+    lineId: made.lineId,
+    ingredient: best.ingredient.id,
+    name: line.name,
+    from: best.line?.grams?.best ?? null,
+    to: line.grams.best,
+    kitchen: measured(line.grams.best, best.ingredient, plan.recipe.region, by).kitchen,
+    moves: sign * moves,
+    besides: best.besides,
+    after: made.after,
+  }
+}
+
 /**
  * The one amount of a plan that moves a measure of a part up or down by about `size` tolerances and
  * little else: a line that is there, else something new that everyone at the table may eat. Null
@@ -81,211 +230,55 @@ interface LeverAsked {
  * Nothing is proposed by which somebody meets what they avoid: the safety check sees the whole plan
  * with it.
  */
-export function leverFor({
-  original,
-  plan,
-  component,
-  measure,
-  up,
-  people,
-  wishes = {},
-  known = {},
-  size = pull.usual,
-}: LeverAsked): Lever | null {
-  const table = tableOf(people, known.packets)
-  const parts = partsOf(original, table, wishes)
-  const at = plan.recipe.components.findIndex(c => c.name === component)
-  const part = parts[at] ?? parts.find(p => p.component.name === component)
-  const here = plan.recipe.components[at]
-  if (!part || !here) return null
-  const { family } = part.reading
-  if ((family.weights[measure] ?? 1) < 0.1) return null
-  const inside = here.lines.filter(isInside)
-  const was = balanceIn(family, weightsOf(inside))
-  const batter = new Set(batterOf(weightsOf(inside)).map(w => w.ingredient.id))
-  const mass = Math.max(part.baseMass, 1)
-  const unit = (m: Measure) => Math.max(toleranceOf(m, part.base, mass, part.flour), 1e-9)
-  const sign = up ? 1 : -1
-  const schools = new Set(
-    plan.changes.filter(c => c.component === component).flatMap(c => c.adds.map(a => a.ingredient)),
-  )
-  const shift = (ingredient: Ingredient, by: Grams) => {
-    const is = balanceIn(family, [...weightsOf(inside), { ingredient, grams: by }])
-    return (m: Measure) => (is[m] - was[m]) / unit(m)
-  }
-
-  const tried: Try[] = []
-  const consider = (
-    ingredient: Ingredient,
-    line: Line | null,
-    least: number,
-    most: number,
-    price: number,
-  ) => {
-    const grams = line?.grams?.best ?? 0
-    // By how much for a small step; the balance is nearly straight there, and the step is measured
-    // again at its own size.
-    const step = Math.max(0.02 * Math.max(grams, 0.01 * mass), 0.05)
-    const towards = [1, -1].find(way => sign * shift(ingredient, way * step)(measure) > 1e-4)
-    if (!towards) return
-    const room = towards > 0 ? most - grams : grams - least
-    let by = Math.min(room, (step * size) / Math.abs(shift(ingredient, towards * step)(measure)))
-    for (let n = 0; n < 6; n++) {
-      const moved = sign * shift(ingredient, towards * by)(measure)
-      if (moved <= 0) return
-      by = Math.min(room, by * Math.min(2, Math.max(0.5, size / moved)))
-    }
-    if (by <= 0) return
-    const moved = shift(ingredient, towards * by)
-    const besides = measures
-      .filter(m => m !== measure && (family.weights[m] ?? 1) >= 0.1)
-      .map(m => ({ measure: m, by: moved(m) }))
-      .filter(m => Math.abs(m.by) > 0.5)
-      .sort((a, b) => Math.abs(b.by) - Math.abs(a.by))
-    const beside = measures.reduce(
-      (sum, m) => sum + (m === measure ? 0 : (family.weights[m] ?? 1) * moved(m) ** 2),
-      0,
-    )
-    const reached = sign * moved(measure)
-    // What moves everything else with it is no single change.
-    if (reached < pull.least || beside / reached ** 2 > pull.spill) return
-    tried.push({
-      ingredient,
-      line,
-      grams: Math.max(0, grams + towards * by),
-      moves: reached,
-      besides,
-      price: price + beside / reached ** 2 + pull.short * Math.max(0, size - reached),
-    })
-  }
-  for (const line of inside) {
-    const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined
-    if (!ingredient || !line.grams || line.purpose || !batter.has(ingredient.id)) continue
-    const stays = trims[ingredient.kind] ? pull.stays : ([1, 1] as const)
-    const [least, most] = schools.has(ingredient.id) ? pull.dose : stays
-    consider(ingredient, line, line.grams.best * least, line.grams.best * most, 0)
-  }
-  if (measure !== 'fat' || !family.noOil)
-    for (const id of levers[measure] ?? []) {
-      const ingredient = ingredientById(id)
-      if (
-        up &&
-        ingredient &&
-        mayCome(ingredient, table) &&
-        !inside.some(line => line.ingredient === id)
-      )
-        consider(ingredient, null, 0, pull.newOfBatch * mass, pull.anew)
-    }
-  for (const best of tried.sort((a, b) => a.price - b.price)) {
-    const made = put({ original, plan, component, best, people, wishes, known })
-    if (!made) continue
-    const line = made.after.plan.recipe.components[at]!.lines.find(l => l.id === made.lineId)
-    if (!line?.grams) continue
-    const moves =
-      (sign *
-        (balanceIn(
-          family,
-          weightsOf(made.after.plan.recipe.components[at]!.lines.filter(isInside)),
-        )[measure] -
-          was[measure])) /
-      unit(measure)
-    // Rounding to what can be weighed may leave nothing of it.
-    if (moves < pull.least / 2) continue
-    return {
-      component,
-      measure,
-      lineId: made.lineId,
-      ingredient: best.ingredient.id,
-      name: line.name,
-      from: best.line?.grams?.best ?? null,
-      to: line.grams.best,
-      kitchen: measured(
-        line.grams.best,
-        best.ingredient,
-        plan.recipe.region,
-        wishes.measureIn ?? 'grams',
-      ).kitchen,
-      moves: sign * moves,
-      besides: best.besides,
-      after: made.after,
-    }
+export function leverFor(asked: LeverAsked): Lever | null {
+  const place = placeOf(asked)
+  if (!place || (place.part.reading.family.weights[asked.measure] ?? 1) < 0.1) return null
+  const pulls = [...pullsThere(place), ...pullsAnew(place)]
+  const tried = pulls.flatMap(each => tryOf(place, each)).sort((a, b) => a.price - b.price)
+  for (const best of tried) {
+    const lever = leverOf(place, best)
+    if (lever) return lever
   }
   return null
 }
 
-/** A lever that is put into the plan. */
+/** A lever in the plan: which line it is, and what the plan then comes to. */
 interface LeverPut {
-  readonly original: Recipe
-  readonly plan: Plan
-  readonly component: string
-  readonly best: Try
-  readonly people: readonly Person[]
-  readonly wishes: Wishes
-  readonly known: HouseKnowledge
+  readonly lineId: string
+  readonly after: EvaluatedPlan
+}
+
+/** Where something new goes in. */
+const goesIn = ({ name }: Line, { per100 }: Ingredient) =>
+  `The ${name} goes in with ${per100.water > 30 || per100.fat > 50 ? 'what is wet' : 'what is dry'}.`
+
+/** The recipe with a new line, which its first step takes up. */
+function withLine({ plan, component, wishes }: Place, { ingredient, grams }: Try) {
+  const { recipe } = plan
+  const amount = measured(grams, ingredient, recipe.region, wishes.measureIn ?? 'grams')
+  const id = `new-${ingredient.id}`
+  const words = { id, component, ingredient, amount, region: recipe.region, tail: '' }
+  const line = { ...writtenLine(words), grams: exactly(amount.grams) }
+  const told = (step: string, i: number) => (i === 0 ? `${step} ${goesIn(line, ingredient)}` : step)
+  const components = recipe.components.map(c =>
+    c.name === component ? { ...c, lines: [...c.lines, line], steps: c.steps.map(told) } : c,
+  )
+  return { id, recipe: { ...recipe, components } }
 }
 
 /** The plan with the amount, where nobody meets something new that they avoid. */
-function put({
-  original,
-  plan,
-  component,
-  best,
-  people,
-  wishes,
-  known,
-}: LeverPut): { readonly lineId: string; readonly after: EvaluatedPlan } | null {
-  const stays = (after: EvaluatedPlan) =>
+function put(place: Place, best: Try): LeverPut | null {
+  const { original, plan, people, wishes, known } = place
+  const ifSafe = (lineId: string, after: EvaluatedPlan) =>
     after.check.people.every(p => p.conflicts.every(c => c.state !== 'contains'))
+      ? { lineId, after }
+      : null
   if (best.line) {
-    const after = nudge({
-      original,
-      plan,
-      lineId: best.line.id,
-      grams: best.grams,
-      people,
-      wishes,
-      known,
-    })
-    return stays(after) ? { lineId: best.line.id, after } : null
+    const { id } = best.line
+    const { grams } = best
+    return ifSafe(id, nudge({ original, plan, lineId: id, grams, people, wishes, known }))
   }
-  const id = `new-${best.ingredient.id}`
-  const amount = measured(
-    best.grams,
-    best.ingredient,
-    plan.recipe.region,
-    wishes.measureIn ?? 'grams',
-  )
-  const line = {
-    ...writtenLine({
-      id,
-      component,
-      ingredient: best.ingredient,
-      amount,
-      region: plan.recipe.region,
-      tail: '',
-    }),
-    grams: exactly(amount.grams),
-  }
-  const recipe: Recipe = {
-    ...plan.recipe,
-    components: plan.recipe.components.map(c =>
-      c.name === component
-        ? {
-            ...c,
-            lines: [...c.lines, line],
-            steps: c.steps.map((step, i) =>
-              i === 0
-                ? `${step} The ${line.name} goes in with ` +
-                  (best.ingredient.per100.water > 30 || best.ingredient.per100.fat > 50
-                    ? 'what is wet'
-                    : 'what is dry') +
-                  '.'
-                : step,
-            ),
-          }
-        : c,
-    ),
-  }
-  const after = evaluatePlan(original, { ...plan, recipe, nudged: true }, { people, wishes, known })
-  return stays(after) ? { lineId: id, after } : null
+  const { id, recipe } = withLine(place, best)
+  const moved = { ...plan, recipe, nudged: true }
+  return ifSafe(id, evaluatePlan(original, moved, { people, wishes, known }))
 }

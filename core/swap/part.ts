@@ -23,7 +23,7 @@ import type { Added, AmountSetter, PlanDraft, KeptAmount, Lever, LineRole, Targe
 import type { Method } from './known'
 import { fatKinds, type Leaving } from './leaving'
 import { school, type Substitution } from './school'
-import { strainOf } from './solve'
+import { strainOf } from './strain'
 import { leverIngredients, limits, reach, trims, confidenceWords } from './tables/limits'
 import type { RouteRow } from './tables/routes'
 

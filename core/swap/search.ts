@@ -52,68 +52,88 @@ function doubled(answers: readonly Answer[]): boolean {
   )
 }
 
-const keyOf = (at: readonly number[]) => at.join()
+/** Which answer of each list. */
+type At = readonly number[]
+const keyOf = (at: At) => at.join()
+type Lists = readonly (readonly Answer[])[]
+
+/** Every combination that has been weighed, each once. */
+class Weighing {
+  private readonly known = new Map<string, Option | null>()
+  constructor(
+    private readonly part: DessertPart,
+    private readonly lists: Lists,
+    private readonly setting: PartSetting,
+    private readonly set: AmountSetter,
+  ) {}
+
+  /** The option of a combination; null where it doubles something. */
+  weigh(at: At): Option | null {
+    const key = keyOf(at)
+    const known = this.known.get(key)
+    if (known !== undefined) return known
+    const answers = at.map((i, g) => this.lists[g]![i]!)
+    const option = doubled(answers) ? null : optionOf(this.part, answers, this.setting, this.set)
+    this.known.set(key, option)
+    return option
+  }
+  cost(at: At): number {
+    const option = this.weigh(at)
+    return option ? costOf(option) : Infinity
+  }
+  /** All that were weighed, the cheapest first. */
+  found(): Option[] {
+    return [...this.known.values()]
+      .filter((o): o is Option => o !== null)
+      .sort((x, y) => costOf(x) - costOf(y))
+  }
+  /** The cheapest of these combinations, and of the one that is there. */
+  better(best: At, others: readonly At[]): At {
+    return others.reduce((a, b) => (this.cost(b) < this.cost(a) ? b : a), best)
+  }
+}
+
+/** Every combination of the lists. */
+const combinations = (lists: Lists): At[] =>
+  lists.reduce<At[]>((all, list) => all.flatMap(at => list.map((_, i) => [...at, i])), [[]])
+
+/** Each group in turn against the best of the others, then the two heaviest together. */
+function round(weighing: Weighing, lists: Lists, order: readonly number[], start: At): At {
+  const best = order.reduce((now, g) => {
+    // Each is held against the best so far, which has only this group's answer otherwise.
+    const others = lists[g]!.map((_, i) => now.with(g, i))
+    return weighing.better(now, others)
+  }, start)
+  // Two that lean on each other: the dearest groups' first few together.
+  const [a, b] = order
+  if (a === undefined || b === undefined) return best
+  const leadingOf = (g: number, now: At) =>
+    leading(lists[g]!.length, i => weighing.cost(now.with(g, i)))
+  return leadingOf(a, best).reduce((outer, i) => {
+    const pairs = leadingOf(b, outer)
+    return pairs.reduce((now, j) => weighing.better(now, [now.with(a, i).with(b, j)]), outer)
+  }, best)
+}
 
 /**
  * Every answer when they are few; else the best of each group in turn against the best of the
  * others, and eggs together with flour and with fat, until nothing gets better. Each is set in one
  * solve. Source: the engine study's beam, three rounds.
  */
-function weighAll(
-  part: DessertPart,
-  lists: readonly (readonly Answer[])[],
-  setting: PartSetting,
-  set: AmountSetter,
-): Option[] {
-  const weighedAt = new Map<string, Option | null>()
-  const weigh = (at: readonly number[]): Option | null => {
-    const key = keyOf(at)
-    const known = weighedAt.get(key)
-    if (known !== undefined) return known
-    const answers = at.map((i, g) => lists[g]![i]!)
-    const option = doubled(answers) ? null : optionOf(part, answers, setting, set)
-    weighedAt.set(key, option)
-    return option
-  }
-  const cost = (at: readonly number[]) => {
-    const option = weigh(at)
-    return option ? costOf(option) : Infinity
-  }
+function weighAll(weighing: Weighing, lists: Lists, groups: readonly Group[]): Option[] {
   const every = lists.reduce((n, list) => n * list.length, 1)
   if (every <= breadth.full) {
-    const walk = (at: readonly number[]) => {
-      if (at.length === lists.length) weigh(at)
-      else lists[at.length]!.forEach((_, i) => walk([...at, i]))
-    }
-    walk([])
-  } else {
-    let best: readonly number[] = lists.map(() => 0)
-    const order = lists
-      .map((_, g) => g)
-      .sort((a, b) => massOf(part.groups[b]!) - massOf(part.groups[a]!))
-    for (let round = 0; round < breadth.rounds; round++) {
-      const was = keyOf(best)
-      for (const g of order)
-        for (let i = 0; i < lists[g]!.length; i++) {
-          const next = best.map((n, k) => (k === g ? i : n))
-          if (cost(next) < cost(best)) best = next
-        }
-      // Two that lean on each other: the dearest groups' first few together.
-      const [a, b] = order
-      if (a !== undefined && b !== undefined)
-        for (const i of leading(lists[a]!.length, g => cost(best.map((n, k) => (k === a ? g : n)))))
-          for (const j of leading(lists[b]!.length, g =>
-            cost(best.map((n, k) => (k === b ? g : n))),
-          )) {
-            const next = best.with(a, i).with(b, j)
-            if (cost(next) < cost(best)) best = next
-          }
-      if (keyOf(best) === was) break
-    }
+    for (const at of combinations(lists)) weighing.weigh(at)
+    return weighing.found()
   }
-  return [...weighedAt.values()]
-    .filter((o): o is Option => o !== null)
-    .sort((x, y) => costOf(x) - costOf(y))
+  const order = lists.map((_, g) => g).sort((a, b) => massOf(groups[b]!) - massOf(groups[a]!))
+  let best: At = lists.map(() => 0)
+  for (let n = 0; n < breadth.rounds; n++) {
+    const was = keyOf(best)
+    best = round(weighing, lists, order, best)
+    if (keyOf(best) === was) break
+  }
+  return weighing.found()
 }
 
 const massOf = (group: Group) =>
@@ -157,25 +177,19 @@ export function optionsFor(
   const choices = choicesOf(part, setting)
   if ('stuck' in choices) return choices
   if (setting.only === 'stuck') return { options: [] }
+  const { lists } = choices
+  const all = (of: Lists, set: AmountSetter) =>
+    weighAll(new Weighing(part, of, setting, set), of, part.groups)
   if (setting.by && setting.by !== 'solver' && setting.by !== 'composition') {
-    const set = setterOf[setting.by]
-    return {
-      options: weighAll(
-        part,
-        setting.by === 'arithmetic'
-          ? choices.lists
-          : choices.lists.map(list => list.filter(([, school]) => !school.of).slice(0, 1)),
-        setting,
-        set,
-      ),
-    }
+    const plain = lists.map(list => list.filter(([, school]) => !school.of).slice(0, 1))
+    return { options: all(setting.by === 'arithmetic' ? lists : plain, setterOf[setting.by]) }
   }
-  const start = choices.lists.map(list => list[0]!)
+  const start = lists.map(list => list[0]!)
   if (first && !doubled(start)) first(refined(optionOf(part, start, setting, setQuickly), setting))
-  const all = weighAll(part, choices.lists, setting, setQuickly)
+  const weighed = all(lists, setQuickly)
   // Those who lead, and the best of every egg school, so that three plans can be three ways.
   const seen = new Set<string>()
-  const chosen = all.filter((option, i) => {
+  const chosen = weighed.filter((option, i) => {
     const way = wayOf(option)
     const isNew = !seen.has(way)
     seen.add(way)

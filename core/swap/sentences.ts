@@ -53,7 +53,11 @@ function shortened(sentence: string, start: number, end: number): string {
   const joined = /(?:,\s*(?:and\s+)?|\s+and\s+|\s+or\s+)$/u.exec(left)
   if (joined && !startsDoing.test(left.slice(left.lastIndexOf(joined[0]) + joined[0].length)))
     return left.slice(0, joined.index) + (joinsOn(right, joined[0]) ? right : ` ${right}`)
-  // The clause is about this alone: from the last joint before it to the next after it.
+  return withoutClause(left, right)
+}
+
+/** The clause is about this alone: it goes, from the last joint before it to the next after it. */
+function withoutClause(left: string, right: string): string {
   // "Toast them, chop them and stir them in": all of it was about this.
   if (!/\w/u.test(left.replace(/^\s*\w+\s*$/u, '')) && /\b(?:them|they)\b/iu.test(right)) return ''
   const joint = Math.max(

@@ -65,6 +65,49 @@ const strictness = (people: readonly Person[]) =>
     0,
   )
 
+/** Everyone who avoids something, in groups, each with what was found for it. */
+type Weighed = ReadonlyMap<string, Adaptation>
+type Group = readonly Person[]
+type Way = readonly Group[]
+
+/** Weighs every group; groups that must keep clear of the same things have the same plan. */
+function* weighGroups(
+  ways: readonly Way[],
+  adapted: (group: Group) => Adaptation,
+): Generator<{ readonly done: number; readonly of: number }, Weighed> {
+  const groups = [...new Map(ways.flat().map(group => [keyOf(group), group])).values()]
+  const weighed = new Map<string, Adaptation>()
+  const alike = new Map<string, Adaptation>()
+  for (const [i, group] of groups.entries()) {
+    const keepsClear = blockedFor(group)
+    const found = alike.get(keepsClear) ?? adapted(group)
+    alike.set(keepsClear, found)
+    weighed.set(keyOf(group), found)
+    yield { done: i + 1, of: groups.length }
+  }
+  return weighed
+}
+
+/** The batches of a way in the order in which they are baked; the last is for the others as well. */
+function batchesOf(ordered: Way, weighed: Weighed, easy: Group): Batch[] {
+  const last = ordered.at(-1)!
+  return ordered.map((group): Batch => {
+    // Who avoids nothing eats what is nearest to the original.
+    const all = group === last ? [...group, ...easy] : group
+    const found = weighed.get(keyOf(group))!
+    return {
+      people: all.map(p => p.id),
+      names: all.map(p => p.name),
+      plan: found.plans[0] ?? null,
+      cost: costOf(found),
+    }
+  })
+}
+function avoidedBy(group: Group): string {
+  const needs = group.flatMap(needsOf)
+  return listed([...new Set(needs.map(need => avoidableName(need.allergen)))].slice(0, 4))
+}
+
 /**
  * One for all or several batches: the mean cost a person and so much a batch; the shared version is
  * always shown, a split only when it is clearly better. Those who avoid most and most strictly are
@@ -82,46 +125,19 @@ export function* weighSplits(
   const easy = people.filter(person => !needsOf(person).length)
   if (needy.length < 2 || needy.length > 7) return null
   const { first: _, ...facts } = known
-  const weighed = new Map<string, Adaptation>()
+  const free = { ...wishes, pin: undefined, schools: undefined }
   const ways = partitions(needy, splitting.most)
-  const groups = [...new Map(ways.flat().map(group => [keyOf(group), group])).values()]
-  // Groups that must keep clear of the same things have the same plan.
-  const alike = new Map<string, Adaptation>()
-  for (const [i, group] of groups.entries()) {
-    const keepsClear = `${blockedFor(group)}`
-    const found =
-      alike.get(keepsClear) ??
-      adapt(recipe, group, { ...wishes, pin: undefined, schools: undefined }, facts)
-    alike.set(keepsClear, found)
-    weighed.set(keyOf(group), found)
-    yield { done: i + 1, of: groups.length }
+  const weighed = yield* weighGroups(ways, group => adapt(recipe, group, free, facts))
+  const total = (way: Way) => {
+    const costs = way.map(group => costOf(weighed.get(keyOf(group))!) * group.length)
+    const mean = costs.reduce((sum, cost) => sum + cost, 0) / needy.length
+    return mean + splitting.perBatch * way.length
   }
-  const cost = (group: readonly Person[]) => costOf(weighed.get(keyOf(group))!)
-  const total = (way: readonly (readonly Person[])[]) =>
-    way.reduce((sum, group) => sum + cost(group) * group.length, 0) / needy.length +
-    splitting.perBatch * way.length
   const together = total([needy])
   const best = ways.filter(way => way.length > 1).reduce((a, b) => (total(b) < total(a) ? b : a))
   const apart = total(best)
   const ordered = [...best].sort((a, b) => strictness(b) - strictness(a))
-  // Who avoids nothing eats what is nearest to the original.
-  const last = ordered.at(-1)!
-  const batches = ordered.map((group): Batch => {
-    const all = group === last ? [...group, ...easy] : group
-    return {
-      people: all.map(p => p.id),
-      names: all.map(p => p.name),
-      plan: weighed.get(keyOf(group))!.plans[0] ?? null,
-      cost: cost(group),
-    }
-  })
-  const avoided = (group: readonly Person[]) =>
-    listed(
-      [...new Set(group.flatMap(p => needsOf(p).map(need => avoidableName(need.allergen))))].slice(
-        0,
-        4,
-      ),
-    )
+  const batches = batchesOf(ordered, weighed, easy)
   return {
     together,
     apart,
@@ -132,7 +148,7 @@ export function* weighSplits(
       `${apart.toFixed(1)} (the mean distance from the original, and ${splitting.perBatch} ` +
       'for each batch).',
     order:
-      `First for ${listed(batches[0]!.names)} (without ${avoided(ordered[0]!)}), with ` +
+      `First for ${listed(batches[0]!.names)} (without ${avoidedBy(ordered[0]!)}), with ` +
       'everything clean; then wash up, and only then the next.',
   }
 }
