@@ -71,70 +71,68 @@ export function dayProblem(n: number, seed: number, night = false): Problem {
   }
 }
 
+/** "+ 1 x3 - 1 x2". */
+const sum = (terms: readonly (readonly [number, string])[]) =>
+  terms.map(([n, v]) => `${n < 0 ? '-' : '+'} ${Math.abs(n)} ${v}`).join(' ')
+const pairsOf = <T>(list: readonly T[]): [T, T][] =>
+  list.flatMap((a, n) => list.slice(n + 1).map((b): [T, T] => [a, b]))
+
+/** Two rows of which a bit says which holds. */
+type Choice = (bit: string) => readonly [string, string]
+
+/** One before the other, or the other way round. */
+function eitherFirst({ minutes, horizon }: Problem, [a, b]: [number, number], gap: number): Choice {
+  const after = (one: string, other: string, rest: readonly [number, string]) =>
+    sum([[1, one], [-1, other], rest])
+  return bit => [
+    `${after(`x${b}`, `x${a}`, [horizon, bit])} >= ${minutes[a]! + gap}`,
+    `${after(`x${a}`, `x${b}`, [-horizon, bit])} >= ${minutes[b]! + gap - horizon}`,
+  ]
+}
+/** Over before a night begins, or begun after it. */
+function outsideNight(
+  { minutes, horizon }: Problem,
+  i: number,
+  [from, to]: readonly [number, number],
+): Choice {
+  return bit => {
+    const start = sum([
+      [1, `x${i}`],
+      [-horizon, bit],
+    ])
+    return [`${start} <= ${from - minutes[i]!}`, `${start} >= ${to - horizon}`]
+  }
+}
+function choicesIn(problem: Problem): Choice[] {
+  const hands = new Map(
+    problem.single
+      .flatMap(group => pairsOf([...group].sort((a, b) => a - b)))
+      .map(p => [`${p}`, p]),
+  )
+  const heats = pairsOf([...problem.settings]).filter(([[, one], [, other]]) => one !== other)
+  return [
+    ...[...hands.values()].map(pair => eitherFirst(problem, pair, 0)),
+    ...heats.map(([[a], [b]]) => eitherFirst(problem, [a, b], problem.change)),
+    ...problem.awake.flatMap(i => problem.closed.map(night => outsideNight(problem, i, night))),
+  ]
+}
+
 /** The same as a mixed-integer program, with an order for every pair that may collide. */
 export function asProgram(problem: Problem): string {
   const { minutes, horizon } = problem
-  const rows: string[] = []
-  const bits: string[] = []
-  const sum = (terms: readonly (readonly [number, string])[]) =>
-    terms.map(([n, v]) => `${n < 0 ? '-' : '+'} ${Math.abs(n)} ${v}`).join(' ')
-  problem.arcs.forEach(({ from, to, least }, i) => {
-    if (from !== to)
-      rows.push(
-        `a${i}: ${sum([
-          [1, `x${to}`],
-          [-1, `x${from}`],
-        ])} >= ${least}`,
-      )
-  })
-  const either = (a: number, b: number, gap: number) => {
-    const y = `y${bits.length}`
-    bits.push(y)
-    rows.push(
-      `o${y}: ${sum([
-        [1, `x${b}`],
-        [-1, `x${a}`],
-        [horizon, y],
-      ])} >= ${minutes[a]! + gap}`,
-      `p${y}: ${sum([
-        [1, `x${a}`],
-        [-1, `x${b}`],
-        [-horizon, y],
-      ])} >= ${minutes[b]! + gap - horizon}`,
-    )
-  }
-  const seen = new Set<string>()
-  for (const group of problem.single)
-    for (const a of group)
-      for (const b of group)
-        if (a < b && !seen.has(`${a},${b}`)) {
-          seen.add(`${a},${b}`)
-          either(a, b, 0)
-        }
-  for (const [a, sa] of problem.settings)
-    for (const [b, sb] of problem.settings) if (a < b && sa !== sb) either(a, b, problem.change)
-  for (const i of problem.awake)
-    for (const [from, to] of problem.closed) {
-      const y = `y${bits.length}`
-      bits.push(y)
-      rows.push(
-        `n${y}: ${sum([
-          [1, `x${i}`],
-          [-horizon, y],
-        ])} <= ${from - minutes[i]!}`,
-        `m${y}: ${sum([
-          [1, `x${i}`],
-          [-horizon, y],
-        ])} >= ${to - horizon}`,
-      )
-    }
-  for (const i of problem.counted)
-    rows.push(
-      `s${i}: ${sum([
-        [1, 'span'],
-        [-1, `x${i}`],
-      ])} >= ${minutes[i]}`,
-    )
+  const less = (a: string, b: string) =>
+    sum([
+      [1, a],
+      [-1, b],
+    ])
+  const choices = choicesIn(problem)
+  const rows = [
+    ...problem.arcs
+      .filter(({ from, to }) => from !== to)
+      .map(({ from, to, least }) => `${less(`x${to}`, `x${from}`)} >= ${least}`),
+    ...choices.flatMap((choice, n) => choice(`y${n}`)),
+    ...problem.counted.map(i => `${less('span', `x${i}`)} >= ${minutes[i]}`),
+  ].map((row, n) => `r${n}: ${row}`)
   const early = problem.early.map((i): readonly [number, string] => [0.01, `x${i}`])
   const bounds = minutes.slice(1).map((_, i) => `0 <= x${i + 1} <= ${horizon}`)
   return `Minimize
@@ -145,6 +143,6 @@ Bounds
  x0 = 0
  ${bounds.join('\n ')}
 Binary
- ${bits.join(' ')}
+ ${choices.map((_, n) => `y${n}`).join(' ')}
 End`
 }

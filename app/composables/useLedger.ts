@@ -107,6 +107,16 @@ function placeBeside(parts: readonly Component[], line: Line, by: 1 | -1) {
   return { to: to.name, before: follower?.id ?? null }
 }
 
+/** The lines' fields, by line, for going from one to the next. */
+function useFields() {
+  const fields = new Map<string, LineField>()
+  const setField = (id: string, field: unknown) => {
+    if (field) fields.set(id, field as LineField)
+    else fields.delete(id)
+  }
+  return { fields, setField }
+}
+
 /**
  * Moving about the ledger's lines and changing them by keys and buttons; where a change is refused,
  * the sentence stands at its line.
@@ -115,11 +125,7 @@ export function useLedger() {
   const current = useCurrentBake()
   const refusals = ref<Readonly<Record<string, string>>>({})
   const looking = useLooking()
-  const fields = new Map<string, LineField>()
-  const setField = (id: string, field: unknown) => {
-    if (field) fields.set(id, field as LineField)
-    else fields.delete(id)
-  }
+  const { fields, setField } = useFields()
   const lines = computed(() => (current.bake ? linesOf(current.bake.recipe) : []))
 
   async function edit(what: RecipeEdit | readonly RecipeEdit[], at = ''): Promise<boolean> {
@@ -127,18 +133,18 @@ export function useLedger() {
     refusals.value = sentence ? { [at]: sentence } : {}
     return !sentence
   }
-  const { adding, draft, open, add } = useLineAdding(lines, edit)
+  const adding = useLineAdding(lines, edit)
   const retyped = (line: Line, text: string): RecipeEdit[] =>
     text === line.text ? [] : [{ do: 'retype', lineId: line.id, text }]
 
   async function go(line: Line, by: 1 | -1, isEdited: boolean) {
-    const next = lines.value[lines.value.indexOf(lines.value.find(l => l.id === line.id)!) + by]
+    const next = lines.value[lines.value.findIndex(l => l.id === line.id) + by]
     await nextTick()
     const field = next && fields.get(next.id)
     if (field) await (isEdited ? field.edit() : field.focus())
     else if (isEdited && by === 1) below(line)
   }
-  const below = (line: Line) => open(line.component, line.id)
+  const below = (line: Line) => adding.open(line.component, line.id)
   /** Edits at a line, and goes back to it or to what took its place. */
   async function editAt(line: Line, what: readonly RecipeEdit[], next: () => string | undefined) {
     const focus = focusLater()
@@ -148,11 +154,8 @@ export function useLedger() {
   }
   async function remove(line: Line) {
     const at = lines.value.findIndex(l => l.id === line.id)
-    await editAt(
-      line,
-      [{ do: 'remove', lineId: line.id }],
-      () => lines.value[Math.min(at, lines.value.length - 1)]?.id,
-    )
+    const beside = () => lines.value[Math.min(at, lines.value.length - 1)]?.id
+    await editAt(line, [{ do: 'remove', lineId: line.id }], beside)
   }
   /** One place up or down, into the neighbouring part at its edges. */
   async function move(line: Line, by: 1 | -1) {
@@ -169,15 +172,12 @@ export function useLedger() {
   return {
     refusals,
     ...looking,
-    adding,
-    draft,
+    ...adding,
     setField,
     edit,
-    open,
     retype: (line: Line, text: string) => edit({ do: 'retype', lineId: line.id, text }, line.id),
     go,
     below,
-    add,
     remove,
     move,
     split,

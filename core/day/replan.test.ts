@@ -3,13 +3,15 @@ import { describe, expect, test } from '@jest/globals'
 import { readFileSync, readdirSync } from 'node:fs'
 import fc from 'fast-check'
 import { asWritten, readRecipe, sizeUp, usualKitchen } from '#core'
-import type { DayPlan } from './options'
+import type { DayPlan, PlacedTask, PlannedDay } from './options'
 import { planDay, replan } from './plan-day'
 import type { Happened } from './left'
+import type { DayRule } from './task'
 import type { DayBake } from './tasks'
 
 const anyHands = tally('tasks for hands')
 const anyTask = tally('tasks')
+const anyPast = tally('longest waits that are past')
 
 const bakeOf = (id: string, text: string): DayBake => {
   const { recipe } = readRecipe(text)
@@ -32,58 +34,88 @@ const good = (plan: DayPlan): Good => {
 const quick = { budget: 300 }
 const first = (bakes: readonly DayBake[]) => good(planDay(bakes, { serveAt: five, ...quick }))
 
+type HappenedSoFar = Record<string, { from: number; to: number | null }>
+
+/** What waits by itself has begun as soon as what it follows was over. */
+function beganAlone(tasks: readonly PlacedTask[], happened: HappenedSoFar, now: number) {
+  const isWaiting = (t: PlacedTask) => !t.hands && t.kind !== 'serve' && !happened[t.id]?.to
+  for (const t of tasks.filter(task => isWaiting(task) && task.starts < now - 1e-6))
+    happened[t.id] = {
+      from: happened[t.id]?.from ?? t.starts,
+      to: t.ends <= now + 1e-6 ? t.ends : null,
+    }
+}
+
+/** The task that is done next, and until when, with what it is late by. */
+function nextDone(tasks: readonly PlacedTask[], late: number) {
+  const next = tasks.toSorted((a, b) => a.ends - b.ends || a.starts - b.starts)[0]!
+  const task = tasks.find(t => t.hands && t.starts <= next.starts + 1e-6) ?? next
+  const from = Math.max(task.starts, 0)
+  return { task, from, to: from + task.minutes + (task.hands ? late : 0) }
+}
+
+/** Every rule between what is still to come is kept. */
+function expectKept(
+  rules: readonly DayRule[],
+  starts: ReadonlyMap<string, number>,
+  been: HappenedSoFar,
+) {
+  for (const rule of each(rules)) {
+    const [a, b] = [starts.get(rule.from), starts.get(rule.to)]
+    if (a === undefined || b === undefined || been[rule.from] || been[rule.to]) continue
+    expect(b - a).toBeGreaterThanOrEqual(rule.least - 1e-6)
+  }
+}
+/** Longest waits behind what is over: kept, or past already; those that are past. */
+function pastWaits(
+  { rules, tasks }: PlannedDay,
+  starts: ReadonlyMap<string, number>,
+  happened: HappenedSoFar,
+) {
+  const minutes = new Map(tasks.map(t => [t.id, t.minutes]))
+  return rules.flatMap(({ from, to, least, because }) => {
+    const [a, end] = [starts.get(from), happened[to]?.to]
+    if (least >= 0 || a === undefined || happened[from] || !end) return []
+    const latest = end - least - minutes.get(to)!
+    return a > latest + 1e-6 ? [{ because, latest }] : []
+  })
+}
+function expectOnePair(tasks: readonly PlacedTask[]) {
+  const hands = tasks.filter(t => t.hands && t.minutes > 0)
+  const pairs = hands.flatMap((a, n) => hands.slice(n + 1).map(b => [a, b] as const))
+  for (const [a, b] of anyHands(pairs))
+    expect(a.starts >= b.ends - 1e-6 || b.starts >= a.ends - 1e-6).toBe(true)
+}
+
 /**
  * Goes through a day task by task: each begins when the newest plan says, takes its time and what
  * `delay` adds; after each the rest is placed anew. Looks at every plan on the way.
  */
 function live(bakes: readonly DayBake[], delays: readonly number[]) {
   const original = first(bakes)
-  const rules = original.rules
-  const minutes = new Map(original.tasks.map(t => [t.id, t.minutes]))
-  const happened: Record<string, { from: number; to: number | null }> = {}
+  const happened: HappenedSoFar = {}
   let plan = original
   let now = original.start
   let late = 0
   const over = new Set<string>()
   for (let n = 0; plan.tasks.length; n++) {
-    const next = plan.tasks.toSorted((a, b) => a.ends - b.ends || a.starts - b.starts)[0]!
-    const task = plan.tasks.find(t => t.hands && t.starts <= next.starts + 1e-6) ?? next
-    const delay = task.hands ? (delays[n % delays.length] ?? 0) : 0
-    const from = Math.max(task.starts, 0)
-    now = Math.max(now, from + task.minutes + delay)
+    const { task, from, to } = nextDone(plan.tasks, delays[n % delays.length] ?? 0)
+    now = Math.max(now, to)
     happened[task.id] = { from: happened[task.id]?.from ?? from, to: now }
-    // What waits by itself has begun as soon as what it follows was over.
-    for (const t of plan.tasks)
-      if (!t.hands && t.kind !== 'serve' && !happened[t.id]?.to && t.starts < now - 1e-6)
-        happened[t.id] = {
-          from: happened[t.id]?.from ?? t.starts,
-          to: t.ends <= now + 1e-6 ? t.ends : null,
-        }
+    beganAlone(plan.tasks, happened, now)
     if (original.tasks.every(t => happened[t.id]?.to != null)) break
     const found = replan(bakes, { serveAt: five, now, happened: happened as Happened, ...quick })
     plan = good(found.plan)
     late = found.late
     const starts = new Map(plan.tasks.map(t => [t.id, t.starts]))
-    for (const rule of each(rules)) {
-      const [a, b] = [starts.get(rule.from), starts.get(rule.to)]
-      if (a !== undefined && b !== undefined && !happened[rule.from] && !happened[rule.to])
-        expect(b - a).toBeGreaterThanOrEqual(rule.least - 1e-6)
-      // A longest wait behind something that is over: kept, or said to be past already.
-      const been = happened[rule.to]
-      if (rule.least < 0 && a !== undefined && !happened[rule.from] && been?.to) {
-        const latest = been.to - rule.least - minutes.get(rule.to)!
-        if (a > latest + 1e-6) {
-          expect(plan.over).toContain(rule.because)
-          expect(latest).toBeLessThan(now)
-          over.add(rule.because)
-        }
-      }
+    expectKept(original.rules, starts, happened)
+    for (const { because, latest } of anyPast(pastWaits(original, starts, happened))) {
+      expect(plan.over).toContain(because)
+      expect(latest).toBeLessThan(now)
+      over.add(because)
     }
     for (const t of anyTask(plan.tasks)) expect(t.starts).toBeGreaterThanOrEqual(now - 1e-6)
-    const hands = plan.tasks.filter(t => t.hands && t.minutes > 0)
-    for (const a of anyHands(hands))
-      for (const b of anyHands(hands))
-        if (a.id < b.id) expect(a.starts >= b.ends - 1e-6 || b.starts >= a.ends - 1e-6).toBe(true)
+    expectOnePair(plan.tasks)
     if (n > 200) throw new Error('it does not end')
   }
   return { end: now, late, over }

@@ -22,46 +22,45 @@ function solved(
   }
 }
 
+/** Two tasks of which one must be over, and a gap passed, before the other begins. */
+type Either = readonly [a: number, b: number, gap: number]
+function colliding(problem: Problem): Either[] {
+  const pairs = <T>(list: readonly T[]): (readonly [T, T])[] =>
+    list.flatMap((a, n) => list.slice(n + 1).map(b => [a, b] as const))
+  const hands = problem.single.flatMap(pairs).map(([a, b]): Either => [a, b, 0])
+  const heats = pairs([...problem.settings])
+    .filter(([[, one], [, other]]) => one !== other)
+    .map(([[a], [b]]): Either => [a, b, problem.change])
+  const once = new Map(hands.map(pair => [pair.toSorted((x, y) => x - y).join(), pair]))
+  return [...once.values(), ...heats]
+}
+/** Longest paths along the arcs; null where they run in a circle. */
+function longestPaths(n: number, arcs: readonly Arc[]): number[] | null {
+  const x = Array.from({ length: n }, () => 0)
+  for (let round = 0; round <= n; round++) {
+    const late = arcs.filter(({ from, to, least }) => x[from]! + least > x[to]! + 1e-9)
+    if (!late.length) return x
+    for (const { from, to, least } of arcs) x[to] = Math.max(x[to]!, x[from]! + least)
+  }
+  return null
+}
+
 /**
  * Every way to put what may collide one before the other, each by longest paths: slow, and sure.
  * Nights are left out.
  */
 function byEveryOrder(problem: Problem): number {
   const { minutes } = problem
-  const pairs: [number, number, number][] = []
-  const seen = new Set<string>()
-  const pair = (a: number, b: number, gap: number) => {
-    const key = `${a},${b}`
-    if (!seen.has(key)) {
-      seen.add(key)
-      pairs.push([a, b, gap])
-    }
-  }
-  for (const group of problem.single)
-    for (const a of group) for (const b of group) if (a < b) pair(a, b, 0)
-  for (const [a, sa] of problem.settings)
-    for (const [b, sb] of problem.settings) if (a < b && sa !== sb) pair(a, b, problem.change)
+  const pairs = colliding(problem)
+  const before = ([a, b, gap]: Either, isFirst: boolean): Arc =>
+    isFirst
+      ? { from: a, to: b, least: minutes[a]! + gap, rule: -1 }
+      : { from: b, to: a, least: minutes[b]! + gap, rule: -1 }
   let best = Infinity
   for (let ways = 0; ways < 2 ** pairs.length; ways++) {
-    const arcs: Arc[] = [
-      ...problem.arcs,
-      ...pairs.map(([a, b, gap], i): Arc =>
-        ways & (1 << i)
-          ? { from: a, to: b, least: minutes[a]! + gap, rule: -1 }
-          : { from: b, to: a, least: minutes[b]! + gap, rule: -1 },
-      ),
-    ]
-    const x = minutes.map(() => 0)
-    let moved = true
-    for (let round = 0; moved && round <= minutes.length; round++) {
-      moved = false
-      for (const { from, to, least } of arcs)
-        if (x[from]! + least > x[to]! + 1e-9) {
-          x[to] = x[from]! + least
-          moved = true
-        }
-    }
-    if (!moved && x[0] === 0) best = Math.min(best, costOf(problem, x))
+    const chosen = pairs.map((pair, i) => before(pair, (ways & (1 << i)) !== 0))
+    const x = longestPaths(minutes.length, [...problem.arcs, ...chosen])
+    if (x && x[0] === 0) best = Math.min(best, costOf(problem, x))
   }
   return best
 }

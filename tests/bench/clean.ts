@@ -10,10 +10,8 @@ import { mentionsInStep } from '#core/recipe'
  */
 const near = (
   name: string,
-  was: number,
-  is: number,
-  low: number,
-  high: number,
+  [was, is]: readonly [was: number, is: number],
+  [low, high]: readonly [low: number, high: number],
   room: number,
 ): string[] =>
   is < was * low - room || is > was * high + room
@@ -49,89 +47,131 @@ const doses: readonly (readonly [string, 'egg' | 'flour' | 'batch', number])[] =
   ['agar', 'batch', 0.0082],
 ]
 
+type Weights = ReturnType<typeof weightsOf>
+const gramsOf = (weights: Weights, test: (w: Weights[number]) => boolean) =>
+  weights.filter(test).reduce((sum, w) => sum + w.grams, 0)
+const eggsIn = (weights: Weights) => gramsOf(weights, w => w.ingredient.kind.startsWith('egg')) / 50
+
+/** A part before and after: its batter, weighed, and what the two come to. */
+interface Part {
+  readonly family: string
+  readonly was: Weights
+  readonly is: Weights
+  readonly a: ReturnType<typeof balanceOf>
+  readonly b: ReturnType<typeof balanceOf>
+  readonly mass: number
+  /** A hundredth of the batch, the unit of what is let pass. */
+  readonly per: number
+  readonly flour: number
+  readonly eggs: number
+  readonly eggsLeft: number
+}
+const batterOf = (lines: Recipe['components'][number]['lines']) =>
+  weightsOf(lines).filter(w => !inert.includes(w.ingredient.kind))
+function partsOf(original: Recipe, plan: Plan): Part[] {
+  return original.components.flatMap((component, i) => {
+    const part = plan.parts.find(p => p.component === component.name)
+    if (!part) return []
+    const [was, is] = [batterOf(component.lines), batterOf(plan.recipe.components[i]!.lines)]
+    const mass = gramsOf(was, () => true)
+    if (mass < 5) return []
+    return [
+      {
+        family: part.family,
+        was,
+        is,
+        a: balanceOf(was),
+        b: balanceOf(is),
+        mass,
+        per: mass / 100,
+        flour: ratiosOf(was).flour,
+        eggs: eggsIn(was),
+        eggsLeft: eggsIn(is),
+      },
+    ]
+  })
+}
+
+/** Water, fat, sugar, starch, protein, firm fat and salt. */
+function balanceFaults({ family, a, b, per }: Part): string[] {
+  if (formulas.includes(family) || family === 'egg-wash') return []
+  const loose = family === 'whipped-cream' || family === 'glaze' ? 2 : 1
+  const side = 0.07 * loose
+  // Milk sugar is hardly sweet: where there is much of it, sweetness counts.
+  const isMilky = a.sugar - a.sweetness > 0.1 * a.sugar
+  const sweet = isMilky ? ('sweetness' as const) : ('sugar' as const)
+  const isCooked = cooked.includes(family)
+  const hasStarch = !isCooked && !['cheesecake', 'cream-cheese-frosting'].includes(family)
+  // Where starch sets a cream in the yolk’s stead, less protein is no fault.
+  const hasProtein = !isCooked && family !== 'mousse'
+  const isFirm = standsOnFirmFat.includes(family)
+  return [
+    ...near('water', [a.water, b.water], [1 - side, 1 + side], per),
+    ...near('fat', [a.fat, b.fat], [1 - side, 1 + side], 0.8 * per),
+    ...near(sweet, [a[sweet], b[sweet]], [0.92, 1.08], 1.2 * per),
+    ...(hasStarch ? near('starch', [a.starch, b.starch], [0.9, 1.18], 1.2 * per) : []),
+    ...(hasProtein ? near('protein', [a.protein, b.protein], [0.55, 9], 0.6 * per) : []),
+    ...(isFirm ? near('firm fat', [a.solidFat, b.solidFat], [0.6, 1.5], 0.5 * per) : []),
+    ...near('salt', [a.salt, b.salt], [0, 2], 0.35 * per),
+  ]
+}
+/** What the eggs held together and set. */
+function eggFaults({ family, a, b, per, flour, eggs, eggsLeft }: Part): string[] {
+  if (eggs <= eggsLeft || formulas.includes(family)) return []
+  if (flour <= 0 || a.bind <= 0.3 * per * 0.2) return []
+  return [
+    ...near('bind', [a.bind, b.bind], [0.5, 2], 0.1 * per),
+    ...near('set', [a.set, b.set], [0.3, 2], 0.1 * per),
+  ]
+}
+/** Lift, what is left of acid or soda, and what holds the crumb. */
+function crumbFaults({ a, b, flour, eggs, eggsLeft }: Part): string[] {
+  if (flour <= 0) return []
+  // An egg's air stands for up to 2.1 g of powder in a crumb that powder lifts.
+  const air = a.lift > 3 ? 6.3 * (eggs - eggsLeft) : 0
+  const cap = (24 * flour) / 100
+  const spared = Math.min(air, Math.max(0, b.lift - a.lift))
+  const lifts = [Math.min(a.lift, cap), Math.min(b.lift, cap * 1.2) - spared] as const
+  const residue = (100 * (b.acid - a.acid)) / flour
+  const isSour = a.lift > 1 && (residue < -3 || residue > 7)
+  return [
+    ...(a.lift > 3 ? near('lift', lifts, [0.8, 1.3], 0.03 * cap) : []),
+    ...(isSour ? [`acid ${residue.toFixed(1)} meq a 100 g flour`] : []),
+    ...(a.gluten > 4 ? near('hold', [a.gluten, b.gluten], [0.6, 9], 0) : []),
+  ]
+}
+/** Doses above their limits; a formula of its own has doses of its own: aquafaba weight for weight. */
+function doseFaults({ family, was, is, mass, eggs, eggsLeft }: Part): string[] {
+  if (formulas.includes(family)) return []
+  return doses.flatMap(([id, of, most]) => {
+    const [before, now] = [was, is].map(all => gramsOf(all, w => w.ingredient.id === id)) as [
+      number,
+      number,
+    ]
+    const base = { egg: eggs - eggsLeft, flour: ratiosOf(is).flour, batch: mass }[of]
+    const more = of === 'egg' ? now - before : now
+    const isOver = base > 0.01 && now > before + 0.6 && more > most * base + 0.5
+    return isOver ? [`${id} ${(more / base).toFixed(3)} to the ${of}`] : []
+  })
+}
+/** More than anybody buys for one cake. */
+function newsFaults(original: Recipe, plan: Plan): string[] {
+  const there = new Set(linesOf(original).map(l => l.ingredient))
+  const adds = plan.changes.flatMap(c => c.adds.map(a => a.ingredient))
+  const news = new Set(adds.filter(id => id !== 'water' && !there.has(id)))
+  return news.size > 7 ? [`${news.size} new ingredients`] : []
+}
+
 /** Everything wrong with a plan for these people; empty when it is clean. */
 export function faults(original: Recipe, plan: Plan, people: readonly Person[]): string[] {
-  const found: string[] = []
-  if (checkPeople(plan.recipe, people).people.some(p => p.verdict === 'conflict'))
-    found.push('conflict')
-  original.components.forEach((component, i) => {
-    const part = plan.parts.find(p => p.component === component.name)
-    if (!part) return
-    const { family } = part
-    const batter = (lines: typeof component.lines) =>
-      weightsOf(lines).filter(w => !inert.includes(w.ingredient.kind))
-    const [was, is] = [batter(component.lines), batter(plan.recipe.components[i]!.lines)]
-    const mass = was.reduce((sum, w) => sum + w.grams, 0)
-    if (mass < 5) return
-    const [a, b] = [balanceOf(was), balanceOf(is)]
-    const per = mass / 100
-    if (!formulas.includes(family) && family !== 'egg-wash') {
-      const loose = family === 'whipped-cream' || family === 'glaze' ? 2 : 1
-      // Milk sugar is hardly sweet: where there is much of it, sweetness counts.
-      const side = 0.07 * loose
-      found.push(
-        ...near('water', a.water, b.water, 1 - side, 1 + side, per),
-        ...near('fat', a.fat, b.fat, 1 - side, 1 + side, 0.8 * per),
-        ...(a.sugar - a.sweetness > 0.1 * a.sugar
-          ? near('sweetness', a.sweetness, b.sweetness, 0.92, 1.08, 1.2 * per)
-          : near('sugar', a.sugar, b.sugar, 0.92, 1.08, 1.2 * per)),
-      )
-      if (!cooked.includes(family) && !['cheesecake', 'cream-cheese-frosting'].includes(family))
-        found.push(...near('starch', a.starch, b.starch, 0.9, 1.18, 1.2 * per))
-      // Where starch sets a cream in the yolk’s stead, less protein is no fault.
-      if (!cooked.includes(family) && family !== 'mousse')
-        found.push(...near('protein', a.protein, b.protein, 0.55, 9, 0.6 * per))
-      if (standsOnFirmFat.includes(family))
-        found.push(...near('firm fat', a.solidFat, b.solidFat, 0.6, 1.5, 0.5 * per))
-      found.push(...near('salt', a.salt, b.salt, 0, 2, 0.35 * per))
-    }
-    const eggs =
-      was.reduce((sum, w) => sum + (w.ingredient.kind.startsWith('egg') ? w.grams : 0), 0) / 50
-    const eggsLeft =
-      is.reduce((sum, w) => sum + (w.ingredient.kind.startsWith('egg') ? w.grams : 0), 0) / 50
-    const { flour } = ratiosOf(was)
-    if (eggs > eggsLeft && !formulas.includes(family) && flour > 0 && a.bind > 0.3 * per * 0.2) {
-      found.push(...near('bind', a.bind, b.bind, 0.5, 2, 0.1 * per))
-      found.push(...near('set', a.set, b.set, 0.3, 2, 0.1 * per))
-    }
-    if (flour > 0) {
-      // An egg's air stands for up to 2.1 g of powder in a crumb that powder lifts.
-      const air = a.lift > 3 ? 6.3 * (eggs - eggsLeft) : 0
-      const cap = (24 * flour) / 100
-      if (a.lift > 3)
-        found.push(
-          ...near(
-            'lift',
-            Math.min(a.lift, cap),
-            Math.min(b.lift, cap * 1.2) - Math.min(air, Math.max(0, b.lift - a.lift)),
-            0.8,
-            1.3,
-            0.03 * cap,
-          ),
-        )
-      const residue = (100 * (b.acid - a.acid)) / flour
-      if (a.lift > 1 && (residue < -3 || residue > 7))
-        found.push(`acid ${residue.toFixed(1)} meq a 100 g flour`)
-      if (a.gluten > 4) found.push(...near('hold', a.gluten, b.gluten, 0.6, 9, 0))
-    }
-    // A formula of its own has doses of its own: aquafaba weight for weight.
-    for (const [id, of, most] of formulas.includes(family) ? [] : doses) {
-      const grams = (w: typeof was) =>
-        w.reduce((sum, x) => sum + (x.ingredient.id === id ? x.grams : 0), 0)
-      const base = { egg: eggs - eggsLeft, flour: ratiosOf(is).flour, batch: mass }[of]
-      const more = of === 'egg' ? grams(is) - grams(was) : grams(is)
-      if (base > 0.01 && grams(is) > grams(was) + 0.6 && more > most * base + 0.5)
-        found.push(`${id} ${(more / base).toFixed(3)} to the ${of}`)
-    }
-  })
-  const news = new Set(
-    plan.changes
-      .flatMap(c => c.adds.map(a => a.ingredient))
-      .filter(id => id !== 'water' && !linesOf(original).some(l => l.ingredient === id)),
-  )
-  if (news.size > 7) found.push(`${news.size} new ingredients`)
-  found.push(...stepFaults(original, plan))
-  return found
+  const isConflict = checkPeople(plan.recipe, people).people.some(p => p.verdict === 'conflict')
+  const judges = [balanceFaults, eggFaults, crumbFaults, doseFaults]
+  return [
+    ...(isConflict ? ['conflict'] : []),
+    ...partsOf(original, plan).flatMap(part => judges.flatMap(judge => judge(part))),
+    ...newsFaults(original, plan),
+    ...stepFaults(original, plan),
+  ]
 }
 
 /**

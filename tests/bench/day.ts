@@ -59,6 +59,64 @@ async function leastOf(problem: Problem): Promise<number> {
   return solved.Status === 'Optimal' ? Math.max(own, solved.ObjectiveValue) : own
 }
 
+const five = Date.parse('2026-11-28T17:00:00Z') / 60_000
+const night = [five - 18.5 * 60, five - 10 * 60] as const
+
+/** Runs it to its end: what came out, and the milliseconds to the first and the last. */
+function timed<First, Last>(run: Generator<First, Last>) {
+  let first = 0
+  const t = performance.now()
+  for (let step = run.next(); ; step = run.next()) {
+    first ||= performance.now() - t
+    if (step.done) return { found: step.value, first, all: performance.now() - t }
+  }
+}
+const place = (some: readonly DayBake[]) =>
+  timed(planDaySteps(some, { serveAt: five, asleep: [night], budget: 20_000, go: inTime() }))
+
+/** A day of these bakes. */
+function bakesRow(some: readonly DayBake[]): DayRow {
+  // The median of five bakes that were opened (sized up) but not placed yet, each under a name
+  // of its own.
+  const named = (n: number) => some.map(bake => ({ ...bake, id: `${bake.id}/${n}` }))
+  const runs = Array.from({ length: 8 }, (_, n) => place(named(n))).slice(3)
+  const first = runs.map(run => run.first).sort((a, b) => a - b)[2]!
+  const { found, first: again, all } = place(named(7))
+  const plan = found as Extract<DayPlan, { ok: true }>
+  const early = plan.tasks.reduce((sum, t) => sum + (t.hands ? plan.end - t.ends : 0), 0)
+  return {
+    name: some.length === 1 ? some[0]!.title : `${some.length} of the demo’s desserts`,
+    tasks: plan.tasks.length,
+    first,
+    again,
+    all,
+    over: 100 * ((plan.total + 0.01 * early) / plan.bound - 1),
+    proven: plan.proven,
+    ratio: Number.NaN,
+  }
+}
+/** A day of so many tasks at random. */
+async function randomRow(n: number, hasNight: boolean): Promise<DayRow> {
+  const problem = dayProblem(n, 31 + n, hasNight)
+  const once = () => timed(search(problem, { budget: 20_000, go: inTime() }))
+  once()
+  const { found, first, all } = once()
+  for (let i = 0; i < 5; i++) rulesAlone(problem)
+  const [x, alone] = clock(() => rulesAlone(problem))
+  const atLeast = () => (hasNight ? leastOf(problem) : boundOf(problem, x))
+  const least = found.proven ? found.bound : await atLeast()
+  return {
+    name: `${n} tasks at random${hasNight ? ', a night' : ''}`,
+    tasks: n,
+    first,
+    again: Number.NaN,
+    all,
+    over: 100 * ((found.best?.cost ?? Infinity) / least - 1),
+    proven: found.proven,
+    ratio: first / alone,
+  }
+}
+
 export async function daySpeed(recipes: readonly Recipe[]): Promise<DayRow[]> {
   const bakes = recipes.map((recipe, i): DayBake => ({
     id: `b${i}`,
@@ -66,78 +124,13 @@ export async function daySpeed(recipes: readonly Recipe[]): Promise<DayRow[]> {
     recipe,
     sized: sizeUp(recipe, asWritten, usualKitchen),
   }))
-  const five = Date.parse('2026-11-28T17:00:00Z') / 60_000
-  const night = [five - 18.5 * 60, five - 10 * 60] as const
-  const place = (some: readonly DayBake[]) => {
-    const run = planDaySteps(some, { serveAt: five, asleep: [night], budget: 20_000, go: inTime() })
-    let first = 0
-    const t = performance.now()
-    for (let step = run.next(); ; step = run.next()) {
-      first ||= performance.now() - t
-      if (step.done)
-        return {
-          plan: step.value as Extract<DayPlan, { ok: true }>,
-          first,
-          all: performance.now() - t,
-        }
-    }
-  }
-  const rows = [bakes.slice(0, 1), bakes.slice(4, 5), bakes.slice(0, 3), bakes].map(
-    (some): DayRow => {
-      // The median of five bakes that were opened (sized up) but not placed yet, each under a name
-      // of its own.
-      const runs = Array.from({ length: 8 }, (_, n) =>
-        place(some.map(bake => ({ ...bake, id: `${bake.id}/${n}` }))),
-      ).slice(3)
-      const first = runs.map(run => run.first).sort((a, b) => a - b)[2]!
-      const { plan, first: again, all } = place(some.map(bake => ({ ...bake, id: `${bake.id}/7` })))
-      const cost =
-        plan.total +
-        0.01 * plan.tasks.reduce((sum, t) => sum + (t.hands ? plan.end - t.ends : 0), 0)
-      return {
-        name: some.length === 1 ? some[0]!.title : `${some.length} of the demo’s desserts`,
-        tasks: plan.tasks.length,
-        first,
-        again,
-        all,
-        over: 100 * (cost / plan.bound - 1),
-        proven: plan.proven,
-        ratio: Number.NaN,
-      }
-    },
-  )
+  const rows = [bakes.slice(0, 1), bakes.slice(4, 5), bakes.slice(0, 3), bakes].map(bakesRow)
   for (const [n, hasNight] of [
     [20, false],
     [44, true],
     [76, false],
     [100, false],
-  ] as const) {
-    const problem = dayProblem(n, 31 + n, hasNight)
-    const once = () => {
-      const run = search(problem, { budget: 20_000, go: inTime() })
-      let first = 0
-      const t = performance.now()
-      for (let step = run.next(); ; step = run.next()) {
-        first ||= performance.now() - t
-        if (step.done) return { found: step.value, first, all: performance.now() - t }
-      }
-    }
-    once()
-    const { found, first, all } = once()
-    for (let i = 0; i < 5; i++) rulesAlone(problem)
-    const [x, alone] = clock(() => rulesAlone(problem))
-    const atLeast = () => (hasNight ? leastOf(problem) : boundOf(problem, x))
-    const least = found.proven ? found.bound : await atLeast()
-    rows.push({
-      name: `${n} tasks at random${hasNight ? ', a night' : ''}`,
-      tasks: n,
-      first,
-      again: Number.NaN,
-      all,
-      over: 100 * ((found.best?.cost ?? Infinity) / least - 1),
-      proven: found.proven,
-      ratio: first / alone,
-    })
-  }
+  ] as const)
+    rows.push(await randomRow(n, hasNight))
   return rows
 }

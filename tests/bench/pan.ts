@@ -70,10 +70,72 @@ export function timesOff(): { readonly name: string; readonly percent: number }[
 
 const median = (values: readonly number[]) =>
   [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
-/**
- * Milliseconds: the rule, a calibrated prediction (warm; another stated time each, so that nothing
- * is kept), one run, and a plain loop over the same cells and steps.
- */
+const clock = (work: () => void) => {
+  const t = performance.now()
+  work()
+  return performance.now() - t
+}
+const medianOf = (times: number, work: () => void) =>
+  median(Array.from({ length: times }, () => clock(work)))
+
+/** Calibrated predictions, warm; another stated time each, so that nothing is kept. */
+function predictions(): readonly number[] {
+  const known: BakeKnown = {
+    tin: usualTin('slab-33-23'),
+    ml: 1500,
+    celsius: 175,
+    family: 'creamed',
+  }
+  let n = 0
+  const predict = () => {
+    predictBake({ ...known, minutes: 34 + ++n / 100 }, { tin: usualTin('loaf-900'), ml: 920 })
+  }
+  for (let i = 0; i < 15; i++) predict()
+  return Array.from({ length: 25 }, () => clock(predict))
+}
+
+const side = { air: 9, takesIn: 0.6, wall: 0 }
+const body = {
+  mesh: rectangle(0.205, 0.105, 5),
+  depth: 0.045,
+  crumb: { density: 950, matrix: 1280, heatCapacity: 2700, water: 0.3, rise: 0.9, conducts: 0.45 },
+  oven: 175,
+  start: 20,
+  bottom: side,
+  side,
+  tube: side,
+  top: side,
+  drying: true,
+  dip: 25,
+  altitude: 0,
+  scale: 0.66,
+}
+const cells = 25 * 7
+
+/** A plain loop over the same cells and steps. */
+function plainly(steps: number) {
+  const t = new Float64Array(cells).fill(20)
+  const next = new Float64Array(cells)
+  const around = [-25, -5, -1, 1, 5, 25]
+  for (let s = 0; s < steps; s++) {
+    for (let c = 0; c < cells; c++) {
+      let sum = -6 * t[c]!
+      for (const by of around) sum += t[c + by] ?? 175
+      next[c] = t[c]! + 0.1 * sum
+    }
+    t.set(next)
+  }
+  return t[0]!
+}
+
+function byTheRule() {
+  for (let i = 0; i < 1000; i++) {
+    const from = { tin: usualTin('round-20'), ml: 600 + i / 10, minutes: 35 }
+    thickness(usualTin('ring-24'), ruleMinutes(from, usualTin('loaf-900'), 900) + 1400)
+  }
+}
+
+/** Milliseconds: the rule, a calibrated prediction, one run, and a plain loop beside it. */
 export function panSpeed(): {
   readonly rule: number
   readonly predicted: number
@@ -83,87 +145,16 @@ export function panSpeed(): {
   readonly cells: number
   readonly steps: number
 } {
-  const known: BakeKnown = {
-    tin: usualTin('slab-33-23'),
-    ml: 1500,
-    celsius: 175,
-    family: 'creamed',
-  }
-  const clock = (work: () => void) => {
-    const t = performance.now()
-    work()
-    return performance.now() - t
-  }
-  let n = 0
-  const predict = () => {
-    predictBake({ ...known, minutes: 34 + ++n / 100 }, { tin: usualTin('loaf-900'), ml: 920 })
-  }
-  for (let i = 0; i < 15; i++) predict()
-  const all = Array.from({ length: 25 }, () => clock(predict))
-  const side = { air: 9, takesIn: 0.6, wall: 0 }
-  const body = {
-    mesh: rectangle(0.205, 0.105, 5),
-    depth: 0.045,
-    crumb: {
-      density: 950,
-      matrix: 1280,
-      heatCapacity: 2700,
-      water: 0.3,
-      rise: 0.9,
-      conducts: 0.45,
-    },
-    oven: 175,
-    start: 20,
-    bottom: side,
-    side,
-    tube: side,
-    top: side,
-    drying: true,
-    dip: 25,
-    altitude: 0,
-    scale: 0.66,
-  }
+  const all = predictions()
   const { steps } = heat(body, 96, 2e4, 7)
-  const cells = 25 * 7
-  const run = median(Array.from({ length: 15 }, () => clock(() => heat(body, 96, 2e4, 7))))
-  const plainly = () => {
-    const t = new Float64Array(cells).fill(20)
-    const next = new Float64Array(cells)
-    for (let s = 0; s < steps; s++) {
-      for (let c = 0; c < cells; c++)
-        next[c] =
-          t[c]! +
-          0.1 *
-            ((t[c - 1] ?? 175) +
-              (t[c + 1] ?? 175) +
-              (t[c - 5] ?? 175) +
-              (t[c + 5] ?? 175) +
-              (t[c - 25] ?? 175) +
-              (t[c + 25] ?? 175) -
-              6 * t[c]!)
-      t.set(next)
-    }
-    return t[0]!
-  }
-  for (let i = 0; i < 5; i++) plainly()
-  const rule =
-    clock(() => {
-      for (let i = 0; i < 1000; i++)
-        thickness(
-          usualTin('ring-24'),
-          ruleMinutes(
-            { tin: usualTin('round-20'), ml: 600 + i / 10, minutes: 35 },
-            usualTin('loaf-900'),
-            900,
-          ) + 1400,
-        )
-    }) / 1000
+  const run = medianOf(15, () => heat(body, 96, 2e4, 7))
+  for (let i = 0; i < 5; i++) plainly(steps)
   return {
-    rule,
+    rule: clock(byTheRule) / 1000,
     predicted: median(all),
     slowest: Math.max(...all),
     run,
-    plain: median(Array.from({ length: 15 }, () => clock(plainly))),
+    plain: medianOf(15, () => plainly(steps)),
     cells,
     steps,
   }

@@ -10,14 +10,12 @@ export function marked(written) {
     if (!at) break
     text += rest.slice(0, at.index)
     const place = { start: text.length, end: text.length + at[3].length }
-    if (at[1] === '!') expected.push({ kind: 'unknown', allergen: '', ...place })
-    else
-      for (const allergen of at[2].split(','))
-        expected.push({
-          kind: kindOf[at[1]] ?? 'contains',
-          allergen,
-          ...place,
-        })
+    const kind = kindOf[at[1]] ?? 'contains'
+    expected.push(
+      ...(at[1] === '!'
+        ? [{ kind: 'unknown', allergen: '', ...place }]
+        : at[2].split(',').map(allergen => ({ kind, allergen, ...place }))),
+    )
     text += at[3]
     rest = rest.slice(at.index + at[0].length)
   }
@@ -64,10 +62,9 @@ export function scoreStatements(all, readPacket) {
     for (const e of expected) {
       expectedCount++
       const hit = found.find(f => same(e, f))
-      if (hit) {
-        met++
-        if (hit.start === e.start && hit.end === e.end) exact++
-      } else says.push(`missing: ${e.kind} ${e.allergen} “${text.slice(e.start, e.end)}”`)
+      if (hit) met++
+      if (hit && hit.start === e.start && hit.end === e.end) exact++
+      if (!hit) says.push(`missing: ${e.kind} ${e.allergen} “${text.slice(e.start, e.end)}”`)
       // Worse than a wrong kind: nowhere in the reading.
       if (e.allergen && !found.some(f => f.allergen === e.allergen))
         missed.push(`${e.allergen} in “${text}”`)

@@ -1,39 +1,38 @@
+const isNear = (a, b) =>
+  a === null || a === undefined
+    ? b === null
+    : b !== null && Math.abs(a - b) <= 0.011 * Math.max(1e-9, b) + 1e-4
+
+function amountOff({ amount }, line) {
+  const [low, high] = Array.isArray(line.amount) ? line.amount : [line.amount, line.amount]
+  if (isNear(amount?.low ?? null, low) && isNear(amount?.high ?? null, high)) return []
+  return [`amount ${amount ? `${amount.low}–${amount.high}` : 'none'}, not ${low}–${high}`]
+}
+const unitOff = ({ unit }, line) =>
+  (unit ?? '') === line.unit ? [] : [`unit ${unit ?? 'none'}, not ${line.unit || 'none'}`]
+const thingOff = ({ ingredient }, line) =>
+  ingredient === line.ingredient ? [] : [`read as ${ingredient}, not ${line.ingredient}`]
+function gramsOff({ grams: read }, line) {
+  const grams = read?.best ?? null
+  const isThere = (grams === null) === (line.grams === null)
+  if (isThere && (grams === null || Math.abs(grams / line.grams - 1) <= (line.within ?? 0.03)))
+    return []
+  return [`${grams === null ? 'no' : grams.toFixed(1)} g, not ${line.grams}`]
+}
+
 /**
  * How the core reads the corpus: the lines of which quantity, unit, ingredient or grams are not as
  * a careful baker reads them, and the findings that are missing or too many. Used by the unit tests
  * and by the bench, which print it.
  */
 export function scoreLines(lines, readLine) {
-  const wrong = []
-  for (const line of lines) {
+  const wrong = lines.flatMap(line => {
     const read = readLine(line.text, { region: line.region })
-    const got = read.ok ? read.line : null
-    const says = []
-    if (!got) {
-      wrong.push({ text: line.text, says: ['not read'] })
-      continue
-    }
-    const [low, high] = Array.isArray(line.amount) ? line.amount : [line.amount, line.amount]
-    const near = (a, b) =>
-      a === null || a === undefined
-        ? b === null
-        : b !== null && Math.abs(a - b) <= 0.011 * Math.max(1e-9, b) + 1e-4
-    if (!near(got.amount?.low ?? null, low) || !near(got.amount?.high ?? null, high))
-      says.push(
-        `amount ${got.amount ? `${got.amount.low}–${got.amount.high}` : 'none'}, not ${low}–${high}`,
-      )
-    if ((got.unit ?? '') !== line.unit)
-      says.push(`unit ${got.unit ?? 'none'}, not ${line.unit || 'none'}`)
-    if (got.ingredient !== line.ingredient)
-      says.push(`read as ${got.ingredient}, not ${line.ingredient}`)
-    const grams = got.grams?.best ?? null
-    if (
-      (grams === null) !== (line.grams === null) ||
-      (grams !== null && Math.abs(grams / line.grams - 1) > (line.within ?? 0.03))
-    )
-      says.push(`${grams === null ? 'no' : grams.toFixed(1)} g, not ${line.grams}`)
-    if (says.length) wrong.push({ text: line.text, says })
-  }
+    const says = read.ok
+      ? [amountOff, unitOff, thingOff, gramsOff].flatMap(off => off(read.line, line))
+      : ['not read']
+    return says.length ? [{ text: line.text, says }] : []
+  })
   return { of: lines.length, right: lines.length - wrong.length, wrong }
 }
 

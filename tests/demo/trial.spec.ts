@@ -57,7 +57,6 @@ async function note(
   letter: string,
   figures: Readonly<Record<string, string>>,
   scores: Readonly<Record<string, number>> = {},
-  taster = 'Ottilie',
 ) {
   await page.getByRole('button', { name: `Note down ${letter}` }).click()
   const pad = page.getByRole('region', { name: 'Note down' })
@@ -65,18 +64,21 @@ async function note(
     await pad.getByLabel(name).fill(value)
     await pad.getByLabel(name).press('Tab')
   }
-  await pad.getByRole('button', { name: taster, exact: true }).click()
+  await pad.getByRole('button', { name: 'Ottilie', exact: true }).click()
   for (const [word, value] of Object.entries(scores))
     await pad.getByRole('slider', { name: new RegExp(`^${word}`) }).fill(String(value))
   await page.getByRole('button', { name: `Note down ${letter}` }).click()
 }
+interface Tasting {
+  readonly kind: string
+  readonly arms: string
+  readonly tasters: readonly string[]
+  readonly others?: string
+}
 /** Lays a tasting out and answers it as `say` tells from the letters in the cups; opens the codes. */
 async function taste(
   page: Page,
-  kind: string,
-  arms: string,
-  tasters: readonly string[],
-  others: string,
+  { kind, arms, tasters, others = '' }: Tasting,
   say: (letters: string[], taster: string) => number[],
 ) {
   await page.getByRole('button', { name: 'Blind tasting' }).click()
@@ -213,7 +215,7 @@ test(
     await expect(page.getByRole('list', { name: 'Arms' })).toContainText('10.9 %')
     await expect(page.getByRole('img', { name: /A: tender|A: moist 5, gummy 5/ })).toBeVisible()
     await page.getByRole('button', { name: 'against A' }).click()
-    await taste(page, 'all in order', 'ABC', four, '', letters =>
+    await taste(page, { kind: 'all in order', arms: 'ABC', tasters: four }, letters =>
       ['C', 'A', 'B'].map(l => letters.indexOf(l)),
     )
     await expect(
@@ -232,10 +234,12 @@ test(
     await page.clock.resume()
     await taste(
       page,
-      'two cups, the better one',
-      'AB',
-      four,
-      'a neighbour, the neighbour’s boy',
+      {
+        kind: 'two cups, the better one',
+        arms: 'AB',
+        tasters: four,
+        others: 'a neighbour, the neighbour’s boy',
+      },
       the('B'),
     )
     await expect(
@@ -257,10 +261,12 @@ test(
     await begin(page, 'Less chickpea flour?', /less to bind: .*chickpea flour/)
     await taste(
       page,
-      'two cups, the better one',
-      'AB',
-      four,
-      'a neighbour, the neighbour’s boy',
+      {
+        kind: 'two cups, the better one',
+        arms: 'AB',
+        tasters: four,
+        others: 'a neighbour, the neighbour’s boy',
+      },
       the('B'),
     )
     await page.getByRole('button', { name: 'B wins' }).click()
@@ -361,9 +367,11 @@ test.describe('with the app kept', () => {
     await page.getByRole('button', { name: 'Note down B' }).click()
     await expect(page.getByRole('list', { name: 'Arms' })).toContainText('9 %')
     await expect(page.getByText('“darker at the edge”')).toBeVisible()
-    await taste(page, 'three cups, two alike', 'AB', ['Ottilie', 'Ikenna', 'Bram'], '', letters => [
-      (letters.findIndex(l => letters.filter(o => o === l).length === 1) + 1) % 3,
-    ])
+    await taste(
+      page,
+      { kind: 'three cups, two alike', arms: 'AB', tasters: ['Ottilie', 'Ikenna', 'Bram'] },
+      letters => [(letters.findIndex(l => letters.filter(o => o === l).length === 1) + 1) % 3],
+    )
     await expect(page.getByText('This shows nothing either way.')).toBeVisible()
     await expectNoSideways(page)
     await context.setOffline(false)
@@ -521,10 +529,12 @@ test(
     )
     await taste(
       page,
-      'two cups, the better one',
-      'AC',
-      four,
-      'a neighbour, the neighbour’s boy',
+      {
+        kind: 'two cups, the better one',
+        arms: 'AC',
+        tasters: four,
+        others: 'a neighbour, the neighbour’s boy',
+      },
       the('C'),
     )
     await page.getByRole('button', { name: 'C wins' }).click()
@@ -594,10 +604,12 @@ test(
       .click()
     await taste(
       page,
-      'two cups, the better one',
-      'AB',
-      [],
-      'Ada, Bea, Cyril, Dora, Edda, Finn',
+      {
+        kind: 'two cups, the better one',
+        arms: 'AB',
+        tasters: [],
+        others: 'Ada, Bea, Cyril, Dora, Edda, Finn',
+      },
       the('B'),
     )
     await page.getByRole('button', { name: 'B wins' }).click()

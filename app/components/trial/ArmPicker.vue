@@ -1,9 +1,7 @@
 <script setup lang="ts">
-import { proxy } from 'comlink'
-import { linesOf, sayRestTime } from '#core/recipe'
 import type { Bake } from '#core/share'
-import type { Plan } from '#core/swap'
 import { trialLimits, mostArms, letterOf, type Proposal } from '#core/trial'
+import type { ChosenArm } from '~/composables/useProposedArms'
 import type { TrialWish } from '~/composables/useTrials'
 
 /** What is to be tried: the engine's proposals by what they change, and what somebody changes by hand. */
@@ -12,82 +10,42 @@ const emit = defineEmits<{
   begin: [wish: TrialWish]
   leave: []
 }>()
-interface Chosen {
-  readonly id: string
-  readonly says: string
-  readonly because: string
-  readonly plan: Plan
-  readonly warning: string
-}
-const current = useCurrentBake()
 const safety = useSafety()
 
-const arms = shallowRef<readonly Proposal[]>([])
-const working = ref<{ readonly done: number; readonly of: number } | null>(null)
-const failed = ref(false)
-let turn = 0
-async function work() {
-  const mine = ++turn
-  arms.value = []
-  failed.value = false
-  working.value = { done: 0, of: 1 }
-  const found = await useCore()
-    .arms(
-      current.asked(props.bake),
-      props.bake.plan,
-      proxy((done: number, of: number, more: readonly Proposal[]) => {
-        if (mine !== turn) return false
-        working.value = { done, of }
-        arms.value = [...arms.value, ...more]
-        return true
-      }),
-    )
-    .catch(() => undefined)
-  if (mine !== turn) return
-  if (found === undefined) failed.value = true
-  else if (found) arms.value = found
-  working.value = null
-}
-watch(() => [props.bake.id, props.bake.recipe, props.bake.plan, current.table], work, {
-  immediate: true,
-})
-onBeforeUnmount(() => {
-  turn++
-})
-const groups = computed(() =>
-  [...new Set(arms.value.map(a => a.group))].map(name => ({
-    name,
-    arms: arms.value.filter(a => a.group === name),
-  })),
-)
+const { arms, groups, working, failed, work } = useProposedArms(() => props.bake)
 const cannot = computed(
   () => !props.bake.plan && (safety.check?.people ?? []).some(p => p.verdict === 'conflict'),
 )
 
-const chosen = shallowRef<readonly Chosen[]>([])
+const chosen = shallowRef<readonly ChosenArm[]>([])
 watch(
   () => props.bake.id,
   () => {
     chosen.value = []
   },
 )
-/** What a kitchen scale cannot weigh at this size, arm by arm. */
-const fine = shallowRef<readonly string[]>([])
 const warningOf = (arm: Pick<Proposal, 'changes'>) =>
   arm.changes.length > 1
     ? `Changes ${arm.changes.length} things at once: ${arm.changes.map(c => c.says).join('; and ')}.`
     : ''
 const has = (id: string) => chosen.value.some(c => c.id === id)
 const full = computed(() => chosen.value.length >= mostArms - 1)
+const takeOut = (id: string) => {
+  chosen.value = chosen.value.filter(c => c.id !== id)
+}
+function take(arm: ChosenArm) {
+  if (!full.value && !has(arm.id)) chosen.value = [...chosen.value, arm]
+}
 function turnArm(arm: Proposal) {
   const { id, says, because, plan } = arm
-  if (has(id)) chosen.value = chosen.value.filter(c => c.id !== id)
-  else if (!full.value)
-    chosen.value = [...chosen.value, { id, says, because, plan, warning: warningOf(arm) }]
+  if (has(id)) takeOut(id)
+  else take({ id, says, because, plan, warning: warningOf(arm) })
 }
 
 const question = ref('')
 const tests = ref(1)
+/** What a kitchen scale cannot weigh at this size, arm by arm. */
+const fine = shallowRef<readonly string[]>([])
 watch([chosen, tests], async () => {
   fine.value = chosen.value.length
     ? await useCore()
@@ -100,91 +58,7 @@ watch([chosen, tests], async () => {
     : []
 })
 const wrong = ref('')
-const lines = computed(() =>
-  linesOf((props.bake.plan ?? props.bake).recipe).filter(l => l.grams && l.ingredient),
-)
-const rests = shallowRef<Awaited<ReturnType<ReturnType<typeof useCore>['rests']>>>([])
-watch(
-  () => [props.bake.recipe, props.bake.plan],
-  async () => {
-    rests.value = await useCore()
-      .rests(props.bake.recipe, props.bake.plan)
-      .catch(() => [])
-  },
-  { immediate: true },
-)
-/** A line, or `rest:` and what rests. */
-const own = reactive({ line: '', grams: '' })
-const resting = computed(() => rests.value.find(r => own.line === `rest:${r.key}`))
-async function byHand() {
-  const grams = readDecimal(own.grams)
-  if (resting.value) {
-    await restByHand(resting.value, grams)
-    return
-  }
-  const line = lines.value.find(l => l.id === own.line)
-  if (!line) {
-    wrong.value = 'Which line?'
-    return
-  }
-  if (grams === null || !Number.isFinite(grams) || grams < 0 || grams > 20_000) {
-    wrong.value = `“${own.grams}” is no weight in grams.`
-    return
-  }
-  const found = await useCore()
-    .armByHand(current.handBase(props.bake), line.id, grams)
-    .catch(() => null)
-  if (!found) {
-    wrong.value = 'That could not be worked out.'
-    return
-  }
-  wrong.value = ''
-  const now = linesOf(found.plan.recipe).find(l => l.id === line.id)?.grams?.best ?? grams
-  chosen.value = [
-    ...chosen.value,
-    {
-      id: `own-${line.id}-${now}`,
-      says: `${line.name}: ${sayGrams(now)} g`,
-      because: `instead of ${sayGrams(line.grams!.best)} g, by your own hand`,
-      plan: found.plan,
-      warning: '',
-    },
-  ]
-  own.grams = ''
-}
-async function restByHand(rest: (typeof rests.value)[number], minutes: number | null) {
-  if (minutes === null || !Number.isFinite(minutes) || minutes < 1) {
-    wrong.value = `“${own.grams}” is no time in minutes.`
-    return
-  }
-  if (minutes > rest.most) {
-    wrong.value = `${sayRestTime(minutes)} is too long for ${rest.name}: at most ${sayRestTime(rest.most)}.`
-    return
-  }
-  const found = await useCore()
-    .restByHand(current.handBase(props.bake), rest.key, Math.round(minutes))
-    .catch(() => null)
-  if (!found) {
-    wrong.value =
-      minutes === rest.minutes ? 'It is as long as that already.' : 'That could not be worked out.'
-    return
-  }
-  wrong.value = ''
-  const id = `own-rest-${rest.key}-${Math.round(minutes)}`
-  if (!has(id))
-    chosen.value = [
-      ...chosen.value,
-      {
-        id,
-        says: `${rest.says} ${sayRestTime(minutes)}, not ${sayRestTime(rest.minutes)}`,
-        because: 'by your own hand',
-        plan: found.plan,
-        warning: '',
-      },
-    ]
-  own.grams = ''
-}
-const groupOf = ({ id }: Chosen) =>
+const groupOf = ({ id }: ChosenArm) =>
   arms.value.find(arm => arm.id === id)?.group ?? (id.startsWith('own-rest') ? 'rest' : 'an amount')
 /** What a trial is called that nobody named: its one arm, or what its arms are about. */
 function usualQuestion() {
@@ -238,7 +112,7 @@ function begin() {
             type="button"
             class="off"
             :aria-label="`Take ${letterOf(n + 1)} out`"
-            @click="chosen = chosen.filter(c => c !== arm)"
+            @click="takeOut(arm.id)"
           >
             ×
           </button>
@@ -308,26 +182,14 @@ function begin() {
           ></label
         >
       </fieldset>
-      <fieldset v-if="!working && lines.length" class="group">
-        <legend>by your own hand</legend>
-        <form class="own" @submit.prevent="byHand">
-          <select v-model="own.line" class="input" aria-label="Line or rest">
-            <option value="">which line or rest</option>
-            <option v-for="line in lines" :key="line.id" :value="line.id">
-              {{ line.name }}, {{ sayGrams(line.grams!.best) }} g
-            </option>
-            <option v-for="rest in rests" :key="rest.key" :value="`rest:${rest.key}`">
-              {{ rest.name }}, {{ sayRestTime(rest.minutes) }}
-            </option></select
-          ><input
-            v-model="own.grams"
-            class="input short"
-            inputmode="decimal"
-            :aria-label="resting ? 'Minutes of it' : 'Grams of it'"
-            :placeholder="resting ? 'min' : 'g'"
-          /><UButton type="submit" color="neutral" variant="outline" :disabled="full">Add</UButton>
-        </form>
-      </fieldset>
+      <ArmByHand
+        v-if="!working"
+        :bake="bake"
+        :full="full"
+        class="group"
+        @add="take"
+        @wrong="wrong = $event"
+      />
     </div>
   </section>
 </template>
@@ -443,18 +305,6 @@ legend {
   display: block;
   font-size: 0.92rem;
 }
-.own {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-.own select {
-  flex: 1 1 190px;
-  min-width: 0;
-}
-.short {
-  max-width: 80px;
-}
 .stop {
   background: var(--beet-pale);
   border-radius: 14px;
@@ -462,11 +312,5 @@ legend {
 }
 .wrong {
   color: var(--beet);
-}
-.link {
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  font-weight: 600;
-  cursor: pointer;
 }
 </style>

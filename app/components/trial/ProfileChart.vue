@@ -10,6 +10,7 @@ import {
   Tooltip,
   BarController,
   BarElement,
+  type ChartConfiguration,
 } from 'chart.js'
 import { lexicon, profileOf, type Arm } from '#core/trial'
 
@@ -49,6 +50,83 @@ const says = computed(() =>
     .join('. '),
 )
 const signs = ['circle', 'rectRot', 'triangle', 'rect', 'star', 'cross'] as const
+/** What every drawing of it shares: colours of the page, and words beside bars or points. */
+function look(of: (name: string) => string) {
+  const isStill = matchMedia('(prefers-reduced-motion: reduce)').matches
+  return {
+    animation: isStill ? (false as const) : { duration: 200 },
+    maintainAspectRatio: false,
+    indexAxis: 'y' as const,
+    plugins: { legend: { labels: { color: of('--ink'), usePointStyle: true } } },
+  }
+}
+type Drawn = { of: (name: string) => string; colour: (arm: Arm) => string }
+
+/** Each arm's means as points. */
+const asProfiles = ({ of, colour }: Drawn): ChartConfiguration<'line', (number | null)[]> => ({
+  type: 'line',
+  data: {
+    labels: words.value.map(w => w.name),
+    datasets: profiles.value.map(p => ({
+      label: `${p.arm.letter} ${p.arm.says}`.slice(0, 40),
+      data: words.value.map(w => p.of.get(w.id)?.mean ?? null),
+      borderColor: colour(p.arm),
+      backgroundColor: colour(p.arm),
+      pointStyle: signs[props.arms.indexOf(p.arm) % 6],
+      pointRadius: 7,
+      borderWidth: 1.5,
+      borderDash: [2, 4],
+      spanGaps: true,
+    })),
+  },
+  options: {
+    ...look(of),
+    scales: {
+      x: {
+        min: 0,
+        max: 9,
+        ticks: { stepSize: 3, color: of('--soft') },
+        grid: { color: of('--line') },
+      },
+      y: { offset: true, ticks: { color: of('--ink') }, grid: { display: false } },
+    },
+  },
+})
+/** Each other arm's means less the first one's, as bars. */
+const asDifferences = ({ of, colour }: Drawn): ChartConfiguration<'bar', (number | null)[]> => ({
+  type: 'bar',
+  data: {
+    labels: words.value.map(w => w.name),
+    datasets: profiles.value
+      .filter(p => p !== base.value)
+      .map(p => ({
+        label: `${p.arm.letter} against ${base.value?.arm.letter ?? 'A'}`,
+        data: words.value.map(w =>
+          p.of.has(w.id) && base.value?.of.has(w.id)
+            ? p.of.get(w.id)!.mean - base.value.of.get(w.id)!.mean
+            : null,
+        ),
+        backgroundColor: colour(p.arm),
+        borderRadius: 4,
+      })),
+  },
+  options: {
+    ...look(of),
+    scales: {
+      x: {
+        min: -9,
+        max: 9,
+        ticks: {
+          stepSize: 3,
+          color: of('--soft'),
+          callback: v => (Number(v) > 0 ? `+${v}` : String(v)),
+        },
+        grid: { color: ctx => (Number(ctx.tick.value) === 0 ? of('--ink') : of('--line')) },
+      },
+      y: { ticks: { color: of('--ink') }, grid: { display: false } },
+    },
+  },
+})
 function draw() {
   if (!canvas.value || !words.value.length) return
   const style = getComputedStyle(canvas.value)
@@ -57,81 +135,11 @@ function draw() {
   Chart.defaults.font.family = style.fontFamily
   Chart.defaults.font.size = 14
   chart?.destroy()
-  const labels = words.value.map(w => w.name)
-  const colour = (arm: Arm) => colours[props.arms.indexOf(arm) % 6]!
-  const common = {
-    animation: matchMedia('(prefers-reduced-motion: reduce)').matches
-      ? (false as const)
-      : { duration: 200 },
-    maintainAspectRatio: false,
-    indexAxis: 'y' as const,
-    plugins: { legend: { labels: { color: of('--ink'), usePointStyle: true } } },
-  }
+  const drawn = { of, colour: (arm: Arm) => colours[props.arms.indexOf(arm) % 6]! }
   chart =
     way.value === 'profile'
-      ? new Chart(canvas.value, {
-          type: 'line',
-          data: {
-            labels,
-            datasets: profiles.value.map(p => ({
-              label: `${p.arm.letter} ${p.arm.says}`.slice(0, 40),
-              data: words.value.map(w => p.of.get(w.id)?.mean ?? null),
-              borderColor: colour(p.arm),
-              backgroundColor: colour(p.arm),
-              pointStyle: signs[props.arms.indexOf(p.arm) % 6],
-              pointRadius: 7,
-              borderWidth: 1.5,
-              borderDash: [2, 4],
-              spanGaps: true,
-            })),
-          },
-          options: {
-            ...common,
-            scales: {
-              x: {
-                min: 0,
-                max: 9,
-                ticks: { stepSize: 3, color: of('--soft') },
-                grid: { color: of('--line') },
-              },
-              y: { offset: true, ticks: { color: of('--ink') }, grid: { display: false } },
-            },
-          },
-        })
-      : new Chart(canvas.value, {
-          type: 'bar',
-          data: {
-            labels,
-            datasets: profiles.value
-              .filter(p => p !== base.value)
-              .map(p => ({
-                label: `${p.arm.letter} against ${base.value?.arm.letter ?? 'A'}`,
-                data: words.value.map(w =>
-                  p.of.has(w.id) && base.value?.of.has(w.id)
-                    ? p.of.get(w.id)!.mean - base.value.of.get(w.id)!.mean
-                    : null,
-                ),
-                backgroundColor: colour(p.arm),
-                borderRadius: 4,
-              })),
-          },
-          options: {
-            ...common,
-            scales: {
-              x: {
-                min: -9,
-                max: 9,
-                ticks: {
-                  stepSize: 3,
-                  color: of('--soft'),
-                  callback: v => (Number(v) > 0 ? `+${v}` : String(v)),
-                },
-                grid: { color: ctx => (Number(ctx.tick.value) === 0 ? of('--ink') : of('--line')) },
-              },
-              y: { ticks: { color: of('--ink') }, grid: { display: false } },
-            },
-          },
-        })
+      ? new Chart(canvas.value, asProfiles(drawn))
+      : new Chart(canvas.value, asDifferences(drawn))
 }
 onMounted(draw)
 watch([() => props.arms, way], () => nextTick(draw))
