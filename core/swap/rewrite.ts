@@ -1,14 +1,5 @@
 import { weightText, type Region } from '../measure'
-import {
-  fatKinds,
-  flourKinds,
-  plainSugarKinds,
-  ingredientById,
-  nameIn,
-  type Ingredient,
-  measured,
-  type Measured,
-} from '../pantry'
+import { ingredientById, nameIn, type Ingredient, measured, type Measured } from '../pantry'
 import { isInside } from '../formula'
 import {
   linesOf,
@@ -24,6 +15,7 @@ import type { Added } from './draft'
 import { struckChoices, type Leaving } from './leaving'
 import type { Option, DessertPart } from './part'
 import type { Addition, Change, Trim } from './plan'
+import { leverReason, purposeWords, trimReason } from './reasons'
 import { questionOf, type Substitution } from './school'
 import { factsOf, readyFirst, writeMethod, type MethodDraft } from './method'
 import { sentencesOf } from './sentences'
@@ -386,15 +378,6 @@ function merged(adds: readonly Added[]): Added[] {
 }
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
-const purposeWords = (line: Line) =>
-  ({
-    pan: 'for the tin',
-    dust: 'for dusting',
-    brush: 'to brush',
-    serve: 'to serve',
-    decorate: 'to decorate',
-    taste: 'to taste',
-  })[line.purpose ?? 'taste']
 /** Old words may only stay when they name nothing that leaves. */
 const isClean = (text: string, setting: Setting) =>
   text === '' ||
@@ -406,24 +389,6 @@ const isClean = (text: string, setting: Setting) =>
     dusting: null,
     table: setting.table,
   }) === text
-
-const leverReason = (added: Added, eggGone: boolean) => {
-  if (added.ingredient.kind === 'leaven') {
-    return eggGone ? 'for the air that the egg held' : 'for the lift that left'
-  }
-  return added.role === 'fat' ? 'for the fat that is missing' : 'for the water that is missing'
-}
-const trimReason = (ingredient: Ingredient, by: number) => {
-  if (ingredient.powder > 0) return by > 0 ? 'for the air that left' : 'since less lift is wanted'
-  const what = plainSugarKinds.includes(ingredient.kind)
-    ? 'sugar'
-    : flourKinds.includes(ingredient.kind)
-      ? 'starch'
-      : fatKinds.includes(ingredient.kind)
-        ? 'fat'
-        : 'water'
-  return by > 0 ? `for the ${what} that is missing` : `for the ${what} that the new things bring`
-}
 
 /** The line as its first choice alone. */
 function firstChoice({ reads, ...line }: Line): Line {
