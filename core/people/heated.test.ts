@@ -23,6 +23,23 @@ describe('an egg is cooked only if its own part is baked or boiled', () => {
       '4 eggs\n200 ml cream',
       'Beat the eggs and cream. Pour into a dish standing in boiling water and bake for an hour.',
     ],
+    [
+      'For the case\n200 g flour\n100 g butter\nFor the filling\n3 eggs\n200 ml cream',
+      'For the case: rub in the butter and bake blind.\nFor the filling: whisk the eggs and cream.\n' +
+        'Pour the filling into the case and bake until set.',
+    ],
+    [
+      'For the filling\n3 eggs\n200 ml cream\nFor the case\n200 g flour\n100 g butter',
+      'For the filling: whisk the eggs and cream.\nFor the case: rub in the butter, bake blind.\n' +
+        'Pour in the filling; bake it for 30 minutes.',
+    ],
+    ['2 eggs\n100 g sugar\n500 ml milk', 'Whisk all together.\nSimmer the custard until thick.'],
+    ['2 eggs\n100 g flour', 'Simmer some water. Whisk the eggs and flour. Steam the pudding.'],
+    ['4 eggs\n50 g sugar', 'Poach the eggs with the sugar.'],
+    [
+      '3 eggs\n200 g flour',
+      'Beat half the eggs in. Bake the base. Add the other eggs. Bake again.',
+    ],
   ])('cooked: %s, %s', (lines, steps) => expect(isRaw(lines, steps)).toBe(false))
   test.each([
     [
@@ -63,6 +80,20 @@ describe('an egg is cooked only if its own part is baked or boiled', () => {
     ],
     ['3 eggs\n100 g sugar', 'Boil the kettle. Whisk the eggs and sugar until thick. Freeze.'],
     ['3 eggs\n100 g sugar', 'No-bake. Whisk the eggs and sugar until thick. Chill.'],
+    [
+      'For the case\n200 g flour\n100 g butter\nFor the filling\n3 eggs\n200 ml cream',
+      'For the case: rub in the butter and bake blind.\nFor the filling: whisk the eggs and cream.\n' +
+        'Bake the case once more, pour in the filling and chill.',
+    ],
+    [
+      'For the case\n200 g flour\n100 g butter\nFor the filling\n3 eggs\n200 ml cream',
+      'For the case: rub in the butter and bake blind.\nFor the filling: whisk the eggs and cream.\n' +
+        'Bake the nuts. Pour the filling into the case and chill.',
+    ],
+    [
+      '3 eggs\n100 g sugar\n200 g plums',
+      'Whisk the eggs and sugar.\nSimmer the plums. Layer. Chill.',
+    ],
     ['3 eggs\n500 ml milk', 'Bring the milk to the boil. Whisk the eggs, pour it over and chill.'],
   ])('raw: %s, %s', (lines, steps) => expect(isRaw(lines, steps)).toBe(true))
 })

@@ -471,6 +471,22 @@ describe('claims', () => {
     expect(of('100 g mixed berries', not('strawberries', 'strawberries'))).toBe('unknown')
     expect(of('50 g mixed nuts', not('walnuts', 'walnuts'))).toBe('unknown')
     expect(of('2 apples', not('berries'))).toBe('clear')
+    // Jam may be of any fruit, until its packet is read.
+    expect(of('50 g jam', not('berries'))).toBe('unknown')
+    expect(of('50 g jam', not('legumes'))).toBe('clear')
+    const jam = { ingredient: 'jam', contains: [], mayContain: [], statement: 'Apricots, sugar' }
+    const withJam = (who: Person, packet: CheckedPacket) =>
+      checkPeople(recipe('50 g jam'), [who], { packets: [packet] }).people[0]!.verdict
+    expect(withJam(not('berries'), jam)).toBe('clear')
+    expect(withJam(not('berries'), { ...jam, notRead: 'it is old' })).toBe('unknown')
+    expect(withJam(not('apricots'), jam)).toBe('conflict')
+    // Mixed ones may be any of them, and are themselves.
+    expect(of('100 g mixed berries', not('berries'))).toBe('conflict')
+    expect(of('100 g mixed berries', not('mixed berries', 'berries'))).toBe('conflict')
+    expect(of('100 g mixed berries', not('apples', 'apple'))).toBe('clear')
+    expect(of('100 g mixed berries', not('nothing known'))).toBe('clear')
+    expect(of('100 g zorblax', not('strawberries', 'strawberries'))).toBe('unknown')
+    expect(of('100 g plain flour', not('strawberries', 'strawberries'))).toBe('clear')
     const pork = person({ avoids: [{ allergen: 'pork', strictness: 'choice' }] })
     expect(of('3 sheets gelatine', pork)).toBe('unknown')
     expect(of('50 g lard', pork)).toBe('conflict')

@@ -1,0 +1,271 @@
+/**
+ * Methods of ordinary home baking, written for this test, with what each step takes of which line, and what else it says:
+ * things taken together, times, heat, cues. A name in brackets is brought by the step alone. Read through by hand [M].
+ */
+export interface ReadMethod {
+  readonly text: string
+  readonly steps: readonly { readonly takes: readonly string[]; readonly also: readonly string[] }[]
+}
+
+export const readMethods: readonly ReadMethod[] = [
+  {
+    text: `Apricot tray bake
+
+For the base
+200 g plain flour
+1 tsp baking powder
+120 g butter, softened
+90 g caster sugar
+2 eggs, separated
+1 lemon, zest and juice
+
+For the top
+8 apricots
+30 g flaked almonds
+2 tbsp demerara sugar
+1 tbsp milk, to brush
+
+Method
+1. Heat the oven to 180 °C. Butter the tin and flour it.
+2. Sift the flour and baking powder. Cream the butter and caster sugar; beat in the yolks and the lemon zest.
+3. Whisk the whites with a pinch of salt to soft peaks. Fold half of the flour into the butter, then the whites, then the remaining flour with 1 tbsp of the lemon juice.
+4. Spread in the tin. Top with the apricots, almonds and 1 tbsp demerara sugar. Bake for 35 minutes until golden.
+5. Brush with the milk while warm and dust with the rest of the demerara sugar. Serve with whipped cream.`,
+    steps: [
+      { takes: ['Butter (done to it) → 120 g butter, softened', 'flour (done to it) → 200 g plain flour'], also: ['oven 180'] },
+      {
+        takes: [
+          'flour → 200 g plain flour',
+          'baking powder → 1 tsp baking powder',
+          'butter → 120 g butter, softened',
+          'caster sugar → 90 g caster sugar',
+          'yolks → 2 eggs, separated',
+          'lemon zest → 1 lemon, zest and juice',
+        ],
+        also: [],
+      },
+      {
+        takes: [
+          'whites → 2 eggs, separated',
+          'salt → [salt] : 0.3 g',
+          'flour → 200 g plain flour × 0.5',
+          'butter → 120 g butter, softened',
+          'whites → 2 eggs, separated',
+          'flour → 200 g plain flour : the rest',
+          'lemon juice → 1 lemon, zest and juice : 15.5 g',
+        ],
+        also: [],
+      },
+      { takes: ['apricots → 8 apricots', 'almonds → 30 g flaked almonds', 'demerara sugar → 2 tbsp demerara sugar : 12.9 g'], also: ['bake 35–35: 35 minutes', 'until golden'] },
+      { takes: ['milk → 1 tbsp milk, to brush', 'demerara sugar → 2 tbsp demerara sugar : the rest', 'whipped cream → [double-cream]'], also: [] },
+    ],
+  },
+  {
+    text: `Cocoa pots
+
+500 ml oat milk
+60 g cornflour
+50 g cocoa powder
+100 g muscovado sugar
+1 vanilla pod
+150 g dark chocolate
+sea salt
+
+Whisk the cornflour, cocoa and sugar with 100 ml milk (a third of a cup) to a paste. Heat the remaining milk with the vanilla, pour it over and bring to the boil. Take off the heat, stir in the chocolate (150 g) until it looks like cream. Pour the custard into 6 pots, chill for 2 hours and serve with shop-bought biscuits and a little salt.`,
+    steps: [
+      {
+        takes: [
+          'cornflour → 60 g cornflour',
+          'cocoa → 50 g cocoa powder',
+          'sugar → 100 g muscovado sugar',
+          'milk → 500 ml oat milk : 103 g',
+          'milk → 500 ml oat milk : the rest',
+          'vanilla → 1 vanilla pod',
+          'chocolate → 150 g dark chocolate : 150 g',
+          'biscuits → [biscuits]',
+          'salt → sea salt',
+        ],
+        also: ['chill 120–120: 2 hours', 'until it looks like cream'],
+      },
+    ],
+  },
+  {
+    text: `Cinnamon twists
+
+For the dough
+400 g strong white flour
+7 g yeast
+250 ml milk
+60 g butter, melted
+For the filling
+80 g butter
+100 g light brown sugar
+1 cinnamon stick, ground
+For the glaze
+50 g icing sugar
+
+Mix the dry ingredients for the dough. Add 200 ml milk and the melted butter and knead for 10 minutes. Cover the dough and leave to rise for 1 hour.
+For the filling, beat the butter with the sugar and cinnamon. Oil your hands, roll out the dough on a floured board and spread with the filling.
+Twist, prove for 30 minutes and bake at 190 °C for 20 minutes. For the glaze, stir the icing sugar with 2 tsp milk or water. Ice the twists. Brush the tops with more milk before they go in.`,
+    steps: [
+      { takes: ['milk → 250 ml milk : 204.6 g', 'butter → 60 g butter, melted'], also: ['together: ingredients for the', 'together: the dry', 'mix 10–10: 10 minutes', 'rise 60–60: 1 hour'] },
+      {
+        takes: [
+          'butter → 80 g butter',
+          'sugar → 100 g light brown sugar',
+          'cinnamon → 1 cinnamon stick, ground',
+          'Oil (done to it) → [neutral-oil]',
+          'floured (done to it) → 400 g strong white flour',
+        ],
+        also: [],
+      },
+      { takes: ['icing sugar → 50 g icing sugar', 'milk → 250 ml milk : 10.2 g', 'water → [water]', 'milk → 250 ml milk'], also: ['rise 30–30: 30 minutes', 'bake 20–20: 20 minutes', 'oven 190'] },
+    ],
+  },
+  {
+    text: `Almond ring
+
+3 eggs
+150 g sugar
+100 g ground almonds
+100 g self-raising flour
+75 ml oil
+zest of 1 orange
+20 g butter, for the tin
+
+Grease the ring tin with the butter and dust with flour. Whisk the eggs with two thirds of the sugar until pale. Fold in everything else except the remaining sugar. Bake 40 min at 170 °C; meanwhile boil the remaining sugar with 3 tbsp orange juice. Prick the cake, pour the syrup over and cool in the tin. Cut off a piece the size of a walnut to taste.`,
+    steps: [
+      {
+        takes: [
+          'butter → 20 g butter, for the tin',
+          'flour → 100 g self-raising flour',
+          'eggs → 3 eggs',
+          'sugar → 150 g sugar × 0.67',
+          'sugar → 150 g sugar : the rest',
+          'sugar → 150 g sugar : the rest',
+          'orange juice → [orange-juice] : 46.8 g',
+        ],
+        also: ['together: everything', 'together: syrup', 'bake 40–40: 40 min', 'oven 170', 'until pale'],
+      },
+    ],
+  },
+  {
+    text: `Crumb slice
+
+150 g digestive biscuits
+70 g butter
+400 g cream cheese
+2 eggs
+120 g sugar
+1 tbsp flour
+300 g berries
+100 g white chocolate
+100 g dark chocolate
+
+Crush the biscuits, stir in the melted butter and press the biscuit base into a buttered tin. Beat the cream cheese with the sugar, the flour and half the eggs, then the rest. Pour over the base and bake at 160 °C for 45 minutes. Melt the white and dark chocolate separately, drizzle over, and top with the berries. Cool the slice overnight. Rice the leftovers.`,
+    steps: [
+      {
+        takes: [
+          'biscuits → 150 g digestive biscuits',
+          'butter → 70 g butter',
+          'biscuit → 150 g digestive biscuits',
+          'buttered (done to it) → 70 g butter',
+          'cream cheese → 400 g cream cheese',
+          'sugar → 120 g sugar',
+          'flour → 1 tbsp flour',
+          'eggs → 2 eggs × 0.5',
+          'white → 100 g white chocolate',
+          'dark chocolate → 100 g dark chocolate',
+          'berries → 300 g berries',
+        ],
+        also: ['together: the rest', 'together: berries', 'bake 45–45: 45 minutes', 'cool 480–720: overnight', 'oven 160'],
+      },
+    ],
+  },
+  {
+    text: `Walnut loaf
+
+300 g wholemeal flour
+150 g walnuts
+1 tsp bicarbonate of soda
+2 tbsp treacle
+300 ml buttermilk
+a knob of butter
+
+Chop 100 g of the walnuts. Tip the flour, soda and chopped walnuts into a bowl. Warm the treacle with the buttermilk, combine everything and scrape into the loaf tin. Scatter over the reserved walnuts. Bake for 50–60 minutes. Butter a slice. Eat with raspberry jam or a dollop of crème fraîche.`,
+    steps: [
+      {
+        takes: [
+          'walnuts → 150 g walnuts : 100 g',
+          'flour → 300 g wholemeal flour',
+          'soda → 1 tsp bicarbonate of soda',
+          'walnuts → 150 g walnuts',
+          'treacle → 2 tbsp treacle',
+          'buttermilk → 300 ml buttermilk',
+          'walnuts → 150 g walnuts : the rest',
+          'Butter (done to it) → a knob of butter',
+          'raspberry jam → [jam]',
+          'crème fraîche → [creme-fraiche] : 25 g',
+        ],
+        also: ['together: everything', 'bake 50–60: 50–60 minutes'],
+      },
+    ],
+  },
+  {
+    text: `Rhubarb fool with shortbread
+
+For the rhubarb
+400 g rhubarb
+80 g sugar
+1 orange
+For the cream
+300 ml double cream
+2 tbsp icing sugar
+For the shortbread
+150 g flour
+100 g butter
+50 g sugar
+
+1. Rhubarb: cook the rhubarb with the sugar and the juice of the orange for 10 minutes.
+2. Shortbread: rub the butter into the flour, add the sugar. Press into a square tin and bake at 160 °C for 25 minutes.
+3. Cream: whip the cream with the sugar.
+4. Fold half the fruit into the cream, add the rest in ribbons. Chill for 1 hour. Serve with the shortbread.`,
+    steps: [
+      { takes: ['Rhubarb → 400 g rhubarb', 'rhubarb → 400 g rhubarb', 'sugar → 80 g sugar', 'orange → 1 orange'], also: ['cook 10–10: 10 minutes'] },
+      { takes: ['butter → 100 g butter', 'flour → 150 g flour', 'sugar → 50 g sugar'], also: ['bake 25–25: 25 minutes', 'oven 160'] },
+      { takes: ['Cream → 300 ml double cream', 'cream → 300 ml double cream', 'sugar → 2 tbsp icing sugar'], also: [] },
+      { takes: ['fruit → 400 g rhubarb × 0.5', 'cream → 300 ml double cream'], also: ['together: the rest', 'together: fruit', 'chill 60–60: 1 hour'] },
+    ],
+  },
+  {
+    text: `Poppy seed pancakes
+
+250 g flour
+2 level tsp baking powder
+2 tbsp poppy seeds
+2 eggs
+300 ml soya milk
+1 lemon, zest and juice
+vegetable oil, for frying
+maple syrup
+
+Put the flour, baking powder and seeds in a bowl. Make a well, add the eggs and a third of the milk, and whisk. Whisk in the rest of the milk and the lemon zest. Leave for 20 minutes. Heat 1 tsp oil in a pan; cook 2 minutes a side. Repeat with more oil. Serve drizzled with syrup and a squeeze of lemon juice.`,
+    steps: [
+      {
+        takes: [
+          'flour → 250 g flour',
+          'baking powder → 2 level tsp baking powder',
+          'seeds → 2 tbsp poppy seeds',
+          'eggs → 2 eggs',
+          'milk → 300 ml soya milk × 0.33',
+          'milk → 300 ml soya milk : the rest',
+          'lemon zest → 1 lemon, zest and juice',
+          'oil → vegetable oil, for frying : 4.5 g',
+          'oil → vegetable oil, for frying',
+          'lemon juice → 1 lemon, zest and juice : 5 g',
+        ],
+        also: ['together: seeds', 'together: syrup', 'rest 20–20: 20 minutes', 'cook 2–2: 2 minutes'],
+      },
+    ],
+  },
+]
