@@ -169,7 +169,7 @@ export const leavenFlavour = [
     'biscuits',
     'ready-made',
     'biscuits',
-    'cream crackers | digestive biscuits | digestives | graham crackers | graham cracker crumbs | biscuit crumbs | ginger biscuits | gingernuts | ginger nuts | gingersnaps | shortbread biscuits | cookies | cookie crumbs | crackers | tea biscuits | speculoos biscuits | marie biscuits | sandwich biscuits | oat biscuits',
+    'cream crackers | digestive biscuits | digestives | graham crackers | graham cracker crumbs | biscuit crumbs | ginger biscuits | gingernuts | ginger nuts | gingersnaps | shortbread biscuits | cookies | cookie crumbs | brandy snaps | brandy snap baskets | crackers | tea biscuits | speculoos biscuits | marie biscuits | sandwich biscuits | oat biscuits',
     [3, 20, 0.3, 7, 20, 47, 3],
     0.42,
     { holds: 'wheat', mayHold: 'milk egg soy oat barley', pieces: { '': [8, 13, 16], 'packet': [200, 250, 300] }, salt: 0.8 },

@@ -45,5 +45,17 @@ export const anyFood: ReadonlySet<string> = new Set(
     ' ',
   ),
 )
+/**
+ * Baked things, and cases that hold a filling, wherever a step names them: with nothing listed that makes one it is bought, and
+ * nobody knows of what. "Cake tin", "muffin cases" and "waffle iron" are tools. [P]
+ */
+export const bakedThing = pattern(
+  'giu',
+  String.raw`(?<![\p{L}-])(?:(tart|tartlet|pie|flan|sponge|cookie|wafer|waffle)s?[\s-]+(?:case|shell|cup|basket|nest|cone)s?|`,
+  String.raw`(sponge|cake|cupcake|cookie|scone|brownie|blondie|muffin|bun|flapjack|waffle|pancake|crepe|crêpe|`,
+  String.raw`crumpet|tart|tartlet|pie|doughnut|donut|eclair|éclair|batter|roulade)s?)(?![\p{L}-])`,
+  String.raw`(?!\s+(?:tins?|pans?|mou?lds?|cases?|papers?|wrappers?|liners?|dish(?:es)?|irons?|makers?|racks?|stands?|boards?|boxe?s?|plates?|`,
+  String.raw`rings?|hoops?|frames?|domes?|knife|knives|slicers?|testers?|skewers?|lifters?|servers?|mixers?|stone|beans|weights?))`,
+)
 /** Before what is here already. [P] */
 export const isHere = /\b(?:the|your|this|these|that|those|each|remaining|reserved|rest|all|both|its|half|of|it)\s+(?:\p{L}+\s+){0,2}$/iu

@@ -41,6 +41,10 @@ export const offTheTop = /^\s+(?:(?:from|off|of|on|at)\s+(?:the\s+)?top\s+)?(?:o
 export const spokenOf = /\b(?:the|this|that|your)\s+(?:(?:thick|solid|smooth|fine|ground|whipped|strained|fresh|\p{L}+ed)\s+)?$/iu
 
 const dough: readonly Kind[] = ['flour', 'gluten-free-flour', 'flour-mix', 'nut-flour', 'nut', 'flakes', 'seed', 'coconut']
+/** What holds a baked thing together: a dough, or something baked that is listed. */
+const firm: readonly Kind[] = [...dough, 'ready-made', 'starch', 'legume']
+/** A sponge, a batter, a brownie may stand on eggs alone. */
+const soft: readonly Kind[] = [...firm, 'egg', 'egg-white', 'egg-yolk', 'egg-product']
 const foam: readonly Kind[] = ['egg', 'egg-white', 'egg-product', 'legume', 'binder']
 const thick: readonly Kind[] = ['egg', 'egg-yolk', 'egg-product', 'starch', 'gel', 'tofu', 'flour', 'gluten-free-flour']
 const set: readonly Kind[] = ['egg', 'egg-yolk', 'egg-product', 'starch', 'gel', 'tofu']
@@ -133,4 +137,6 @@ export const homeWords: Readonly<Record<string, HomeMade['of']>> = {
   meringue: [foam],
   custard: [thick],
   caramel: [sweetKinds],
+  ...Object.fromEntries(['sponge', 'cake', 'cupcake', 'brownie', 'blondie', 'batter', 'muffin', 'waffle', 'pancake', 'crepe', 'roulade'].map(word => [word, [soft]])),
+  ...Object.fromEntries(['cookie', 'scone', 'bun', 'flapjack', 'crumpet', 'tart', 'tartlet', 'pie', 'flan', 'wafer', 'doughnut', 'eclair'].map(word => [word, [firm]])),
 }

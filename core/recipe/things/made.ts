@@ -5,6 +5,7 @@ import {
   type Ingredient,
   type Kind,
   type Mention,
+  pantryEdition,
 } from '../../pantry'
 import type { Line } from '../recipe'
 import {
@@ -33,7 +34,11 @@ export const nothingMade = (): MadeSoFar => ({ words: new Set(), used: new Set()
 
 const kindOf = (line: Line): Kind | undefined => ingredientById(line.ingredient ?? '')?.kind
 
-const gathers = remembered(step => gatherings.some(row => step.search(row.sign) >= 0), 2000)
+const gathers = remembered(
+  step => gatherings.some(row => step.search(row.sign) >= 0),
+  2000,
+  pantryEdition,
+)
 
 /** The kinds that a step uses: what it names, or everything listed where it gathers. */
 export const kindsUsed = (

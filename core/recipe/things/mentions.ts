@@ -229,12 +229,18 @@ const hiddenIn = (step: string, lines: readonly Line[]): StepMention[] =>
     }),
   )
 
+/** A case that is eaten with what it holds. */
+const filledCase = /\b(?:cases?|shells?)$/iu
 /** What a step names, its vessels and what the hands do apart. */
 const foodsIn = remembered(
   (step): readonly Mention[] => {
     const vessels = vesselsIn(step)
     return namedIn(step)
-      .filter(m => !vessels.some(v => m.start >= v.span[0] && m.end <= v.span[1]))
+      .filter(
+        m =>
+          filledCase.test(m.words) ||
+          !vessels.some(v => m.start >= v.span[0] && m.end <= v.span[1]),
+      )
       .filter(m => !isNoFood(step, m))
   },
   2000,

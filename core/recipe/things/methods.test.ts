@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals'
 import { readRecipe } from '#core'
-import { readMethods } from '../../../tests/corpus/tables/read-methods'
+import { readMethods, readSentences } from '../../../tests/corpus/tables/read-methods'
 import { readSteps, type PlacedStep, type StepUse } from './steps'
 
 function shareOf({ share }: StepUse): string {
@@ -26,6 +26,13 @@ describe('whole methods, step by step: what is taken of which line, and what els
   test.each(readMethods.map(method => [method.text.split('\n')[0]!, method] as const))(
     '%s',
     (_, { text, steps }) => expect(readSteps(readRecipe(text).recipe).map(said)).toEqual(steps),
+  )
+  test.each(readSentences.map(row => [row.method, row] as const))(
+    '%s',
+    (_, { lines, method, takes: expected }) => {
+      const { recipe } = readRecipe(`Test\n\n${lines}\n\nMethod\n${method}`)
+      expect(readSteps(recipe).flatMap(step => step.uses.map(takes))).toEqual(expected)
+    },
   )
   test('places: each word stands where its step has it, in order', () => {
     const steps = readMethods.flatMap(({ text }) => readSteps(readRecipe(text).recipe))

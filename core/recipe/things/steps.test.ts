@@ -1,7 +1,7 @@
 import { each } from '../../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import { readRecipe } from '#core'
-import { readSteps, type StepUse } from './steps'
+import { ownLines, readSteps, type StepUse } from './steps'
 
 const recipe = readRecipe(`Plum cushion
 300 g plain flour
@@ -256,4 +256,102 @@ the paper and beans. Pour in the curd.`,
       ).toContain('beans')
     },
   )
+})
+
+describe('cooking in a hot oven is baking, on the hob it is not', () => {
+  const plums = 'Plums\n300 g plums\n50 g sugar\n\n'
+  test.each([
+    ['Heat the oven to 150 °C. Cook the plums in a saucepan. Cook for 20 minutes.', 'bake 20'],
+    ['Heat the oven. Cook in a pan for 20 minutes! Cook for 30 minutes; stir.', 'cook 20, bake 30'],
+    ['Heat the oven. Cook for 2 minutes. Cook 8 minutes. Cook 12 min.', 'cook 2, cook 8, bake 12'],
+    ['Turn the ovens on; cook in a frying pan, then cook for 15 minutes.', 'cook 15'],
+    ['Heat the oven to 180 °C.\nSimmer for 20 minutes.', 'cook 20'],
+    ['Stand for 10 minutes. Oven 160 C, then cook for an hour until done.', 'rest 10, bake 60'],
+    ['Cook the plums for 20 minutes.', 'cook 20'],
+  ])('%s', (method, times) =>
+    expect(
+      readSteps(readRecipe(plums + method).recipe)
+        .flatMap(step => step.times.map(time => `${time.kind} ${time.low}`))
+        .join(', '),
+    ).toBe(times),
+  )
+  test('the heat is of its own sentence', () =>
+    expect(
+      readSteps(
+        readRecipe(`${plums}Cut 4 cm pieces. Oven 160 C; bake. Lower it to 140 °C.`).recipe,
+      ).map(step => step.oven?.celsius),
+    ).toEqual([160]))
+})
+
+describe('the lines that a step means first', () => {
+  /** For each step the first line of what is its own. */
+  const firsts = (text: string) =>
+    ownLines(readRecipe(text).recipe).flatMap(steps => steps.map(own => own[0]!.text))
+  const bars = `Bars
+
+For the base
+100 g flour
+80 g brown sugar
+
+For the filling
+4 apples
+2 tbsp sugar
+
+For the icing
+50 g icing sugar
+1 lemon
+
+Method
+`
+  test('one method for all: the part that is named, whose own things are named, or the one before', () =>
+    expect(
+      firsts(
+        `${bars}1. Rub the flour.\n2. Add sugar.\n3. Toss the apples.\n4. Add the sugar.\n` +
+          '5. For the icing, stir the sugar with lemon.\n6. Spread.\n7. Flour, apples, lemon at once.',
+      ),
+    ).toEqual([
+      '100 g flour',
+      '100 g flour',
+      '4 apples',
+      '4 apples',
+      '50 g icing sugar',
+      '50 g icing sugar',
+      '50 g icing sugar',
+    ]))
+  test('a part without steps is made in another’s; a step may go back to a part by its name', () =>
+    expect(
+      firsts(
+        'Tart\n\nFor the case\n200 g flour\n100 g butter\n\nRub in.\nChill.\n\n' +
+          'For the filling\n3 eggs\n200 ml cream\n\nFor the top\n100 g berries\n\n' +
+          '1. Whisk the eggs with cream.\n2. Scatter the berries over.\n' +
+          '3. For the case, roll it.\n4. Bake.',
+      ),
+    ).toEqual([
+      '200 g flour',
+      '200 g flour',
+      '3 eggs',
+      '100 g berries',
+      '200 g flour',
+      '100 g berries',
+    ]))
+  test('parts with steps of their own keep to their own; one part has all', () => {
+    expect(
+      firsts(
+        'Duo\n\nFor the sponge\n200 g flour\n2 eggs\n1. Beat the eggs.\n2. Fill with cream.\n\n' +
+          'For the cream\n300 ml cream\n1. Whip it.\n2. Sandwich the sponge.',
+      ),
+    ).toEqual(['200 g flour', '200 g flour', '300 ml cream', '300 ml cream'])
+    expect(ownLines(readRecipe('Plain\n\n200 g flour\n2 eggs\n\nMix.\nBake.').recipe)).toEqual([
+      [
+        [
+          expect.objectContaining({ text: '200 g flour' }),
+          expect.objectContaining({ text: '2 eggs' }),
+        ],
+        [
+          expect.objectContaining({ text: '200 g flour' }),
+          expect.objectContaining({ text: '2 eggs' }),
+        ],
+      ],
+    ])
+  })
 })

@@ -6,7 +6,7 @@ import {
   type Unit,
   pattern,
 } from '../../measure'
-import { ingredientById, remembered, weigh, wordsOf, type Kind } from '../../pantry'
+import { ingredientById, pantryEdition, remembered, weigh, wordsOf, type Kind } from '../../pantry'
 import { opensFor } from '../layout/gather'
 import { nothingMade, type MadeSoFar } from './made'
 import { mentionsInStep, namesOf, rememberStep, type StepMention } from './mentions'
@@ -153,6 +153,7 @@ const saidBy = remembered(
     ),
   }),
   1000,
+  pantryEdition,
 )
 
 interface StepPlace {

@@ -62,6 +62,45 @@ describe('what only a step brings', () => {
     ).toEqual(expect.not.arrayContaining(['“buttercream”'])))
 })
 
+describe('baked things that nothing listed makes', () => {
+  const asked = (lines: string, step: string, title = 'Test') =>
+    thingsOf(readRecipe(`${title}\n\n${lines}\n\nMethod\n${step}`).recipe)
+      .filter(thing => thing.is === 'aside' || thing.is === 'unknown')
+      .map(thing => thing.ingredient ?? `“${thing.words}”`)
+  const cream = '300 ml cream\n50 g sugar'
+  test.each([
+    ['Layer the sponge with it.', '“sponge”'],
+    ['Put in a sponge case.', '“sponge case”'],
+    ['Cut the cake in half.', '“cake”'],
+    ['Spoon into a cookie cup.', '“cookie cup”'],
+    ['Crumble a cookie over.', '“cookie”'],
+    ['Pour into a tart case.', 'shortcrust'],
+    ['Fill the tart cases.', 'shortcrust'],
+    ['Pour into brandy snap baskets.', 'biscuits'],
+    ['Top with a flapjack.', '“flapjack”'],
+    ['Pile on a scone.', '“scone”'],
+    ['Dip in batter.', '“batter”'],
+    ['Line the bowl with sponge sheets.', '“sponge”'],
+    ['Put between two pancakes.', '“pancakes”'],
+    ['Break the brownies in.', '“brownies”'],
+  ])('asked about: %s', (step, thing) => expect(asked(cream, step)).toContain(thing))
+  test.each([
+    [
+      cream,
+      'Pour into a cake tin, a muffin tin and 12 muffin cases. Bring out the cake stand.',
+      'Pot',
+    ],
+    [cream, 'Heat the waffle iron. Use a pie dish.', 'Pot'],
+    [cream, 'Cut the cake.', 'Frozen cream cake'],
+    ['200 g flour\n3 eggs', 'Beat into a batter. Bake the sponge. Cut the cake.', 'Test'],
+    ['200 g ground almonds\n100 g sugar', 'Mix, and bake the cake.', 'Test'],
+    ['4 eggs\n200 g dark chocolate', 'Whisk to a batter. Bake the cake.', 'Test'],
+    ['200 g sponge fingers\n100 ml cream', 'Lay the sponge in the dish.', 'Test'],
+  ])('made here, or a tool: %s, %s', (lines, step, title) =>
+    expect(asked(lines, step, title)).toEqual([]),
+  )
+})
+
 describe('one list for all who ask', () => {
   test('an unknown food in a step blocks, until it is said to be nothing to eat', () => {
     const reading = cake('Serve with a spoonful of flumgum.')

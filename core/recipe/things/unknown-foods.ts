@@ -1,7 +1,7 @@
 import { findMentions, plainWord, wordsOf, type Word } from '../../pantry'
 import type { Span } from '../recipe'
 import { stepVerbs } from '../tables/headings'
-import { anyFood, foodPlace, goesOn, isHere, noFood } from '../tables/food-places'
+import { anyFood, bakedThing, foodPlace, goesOn, isHere, noFood } from '../tables/food-places'
 
 const plainNoFood = new Set([...noFood, ...stepVerbs].map(plainWord))
 
@@ -58,5 +58,23 @@ export function unknownFoods(
       found.push({ words: phrase.slice(start, end), span: [at + start, at + end] })
     }
   }
-  return found
+  const isFound = ([from, to]: Span) => found.some(({ span }) => span[0] < to && from < span[1])
+  return [...found, ...bakedIn(step, known, isMadeOf).filter(({ span }) => !isFound(span))]
+}
+
+/** Baked things that nothing listed makes, wherever the step names them. */
+function bakedIn(
+  step: string,
+  known: ReadonlySet<string>,
+  isMadeOf: (word: string) => boolean,
+): UnknownFood[] {
+  const hits = [...step.matchAll(bakedThing)]
+  if (!hits.length) return []
+  const { mentions } = findMentions(step)
+  return hits.flatMap((hit): UnknownFood[] => {
+    const word = plainWord((hit[1] ?? hit[2])!)
+    const span: Span = [hit.index, hit.index + hit[0].length]
+    const isNamed = mentions.some(m => m.start < span[1] && span[0] < m.end)
+    return isNamed || known.has(word) || isMadeOf(word) ? [] : [{ words: hit[0], span }]
+  })
 }

@@ -269,3 +269,128 @@ Put the flour, baking powder and seeds in a bowl. Make a well, add the eggs and 
     ],
   },
 ]
+
+/** Single sentences and what they take of which line: what a word means, where its amount stands, what is no food. [M] */
+export const readSentences: readonly { readonly lines: string; readonly method: string; readonly takes: readonly string[] }[] = [
+  { lines: '120 g butter\n20 g butter, for brushing', method: 'Melt the butter. Brush the tin with the butter.', takes: ['butter → 120 g butter', 'butter → 20 g butter, for brushing'] },
+  {
+    lines: '20 g butter, for the tin\n120 g butter',
+    method: 'Cream the butter. Grease a tin with the butter; dot with butter.',
+    takes: ['butter → 120 g butter', 'butter → 20 g butter, for the tin', 'butter → 120 g butter'],
+  },
+  { lines: '200 g flour\n100 g rye flour', method: 'Stir in the flour. Coat the board in flour.', takes: ['flour → 200 g flour', 'flour → 200 g flour'] },
+  {
+    lines: '100 g almond butter\n50 g butter',
+    method: 'Flour and butter the tin. Spread the butter over; butter it well.',
+    takes: ['Flour (done to it) → [plain-flour]', 'butter (done to it) → 50 g butter', 'butter → 50 g butter', 'butter (done to it) → 50 g butter'],
+  },
+  { lines: '50 g rice\n500 ml milk', method: 'Rice the potatoes. Stir in the rice. Ice the cake, then sprinkle and spread.', takes: ['potatoes → [potato]', 'rice → 50 g rice'] },
+  {
+    lines: '300 ml double cream\n100 g butter\n50 g sugar',
+    method: 'Cream the butter and sugar. Creamed together, cream until light. Whip the cream, cream it.',
+    takes: ['butter → 100 g butter', 'sugar → 50 g sugar', 'cream → 300 ml double cream'],
+  },
+  {
+    lines: '200 g hazelnuts\n50 g sugar',
+    method: 'Grind the hazelnuts to a fine flour. Fold the flour into the sugar. Add 20 g flour.',
+    takes: ['hazelnuts → 200 g hazelnuts', 'sugar → 50 g sugar', 'flour → [plain-flour] : 20 g'],
+  },
+  { lines: '200 g oats\n50 g walnuts', method: 'Blitz the oats to a flour and add the butter. Stir the flour in.', takes: ['oats → 200 g oats', 'butter → [butter]'] },
+  {
+    lines: '50 g sugar\n200 g hazelnuts\n2 eggs',
+    method: 'Beat the eggs; process the nuts to a smooth butter. Spread the butter. Grind the sugar to flour.',
+    takes: ['eggs → 2 eggs', 'nuts → 200 g hazelnuts', 'sugar → 50 g sugar', 'flour → [plain-flour]'],
+  },
+  {
+    lines: '400 ml coconut milk\n20 g sugar',
+    method: 'Scoop off the thick cream. Whip the cream with sugar. Take the cream from the top of the coconut milk.',
+    takes: ['sugar → 20 g sugar', 'coconut milk → 400 ml coconut milk'],
+  },
+  {
+    lines: '2 eggs\n500 ml milk\n50 g sugar\n1 tbsp cornflour',
+    method: 'Heat the milk, whisk in the eggs, sugar and cornflour and cook the custard. Pour in custard, then some bought custard. Serve with custard.',
+    takes: ['milk → 500 ml milk', 'eggs → 2 eggs', 'sugar → 50 g sugar', 'cornflour → 1 tbsp cornflour', 'custard → [ready-custard]', 'custard → [ready-custard]', 'custard → [ready-custard]'],
+  },
+  {
+    lines: '200 g flour\n100 g butter',
+    method: 'Rub the butter into the flour. Roll out the pastry. Put it in a pastry case, in an empty pastry shell. Bake the pastry base. Fill a sponge base.',
+    takes: ['butter → 100 g butter', 'flour → 200 g flour', 'pastry case → [shortcrust]'],
+  },
+  {
+    lines: '200 g biscuits\n100 g butter',
+    method: 'Crush the biscuits. Press the biscuit base in. Top with 3 biscuits and slices of biscuit.',
+    takes: ['biscuit → 200 g biscuits', 'biscuits → 200 g biscuits : 39 g', 'biscuit → 200 g biscuits'],
+  },
+  {
+    lines: '100 g chopped white chocolate\n100 g dark chocolate',
+    method: 'Melt the white and dark chocolate. Stir the white, and dark chocolate.',
+    takes: ['white → 100 g chopped white chocolate', 'dark chocolate → 100 g dark chocolate', 'dark chocolate → 100 g dark chocolate'],
+  },
+  { lines: '2 egg whites', method: 'Whisk the white and milk chocolate.', takes: ['milk chocolate → [milk-chocolate]'] },
+  { lines: '100 g white Belgian chocolate\n50 g butter', method: 'Melt the white and milk chocolate.', takes: ['white → 100 g white Belgian chocolate', 'milk chocolate → [milk-chocolate]'] },
+  { lines: '100 g zorblax white chocolate\n50 g butter', method: 'Beat the white. Melt the white & plain chocolate.', takes: ['plain chocolate → [dark-chocolate]'] },
+  {
+    lines: '1 vanilla pod\n1 cinnamon stick\n2 tbsp poppy seeds\n100 g poppy seed paste',
+    method: 'Add the vanilla, the cinnamon, the poppy seed.',
+    takes: ['vanilla → 1 vanilla pod', 'cinnamon → 1 cinnamon stick', 'poppy seed → 2 tbsp poppy seeds'],
+  },
+  { lines: '3 egg whites\n3 egg yolks', method: 'Beat the eggs.', takes: ['eggs → 3 egg whites'] },
+  {
+    lines: '250 g butter',
+    method: 'Add the butter (250 g). Add butter ( about 100 g ), the butter (cold) and butter (3). Butter (½) and butter (100 g cold).',
+    takes: ['butter → 250 g butter : 250 g', 'butter → 250 g butter : 100 g', 'butter → 250 g butter', 'butter → 250 g butter', 'Butter → 250 g butter', 'butter → 250 g butter'],
+  },
+  {
+    lines: '500 ml milk\n100 g sugar',
+    method: 'Add 120 ml of the cold milk. Add half a cup of milk. Heat to 175 C. Milk the bread: half the milk, a milk bottle. Mix 5 minutes; milk, 3 times the milk. Add 20 ml milk, 3 tins milk.',
+    takes: [
+      'milk → 500 ml milk : 122.8 g',
+      'milk → 500 ml milk : 127.9 g',
+      'Milk → 500 ml milk',
+      'bread → [bread]',
+      'milk → 500 ml milk × 0.5',
+      'milk → 500 ml milk',
+      'milk → 500 ml milk',
+      'milk → 500 ml milk',
+      'milk → 500 ml milk : 20.5 g',
+      'milk → 500 ml milk : ? g',
+    ],
+  },
+  {
+    lines: '4 eggs\n200 g flour',
+    method: 'Add 2 eggs. Add two of the eggs. Add half an egg. Add 1 tbsp of the sifted flour. Add 1 tbsp water flour.',
+    takes: ['eggs → 4 eggs : 100 g', 'eggs → 4 eggs : 100 g', 'egg → 4 eggs', 'flour → 200 g flour : 7.2 g', 'water → [water] : 15 g', 'flour → 200 g flour'],
+  },
+  {
+    lines: '3 tbsp flour',
+    method: 'Add half the flour. Use three quarters of the flour, the remaining flour and the other flour.',
+    takes: ['flour → 3 tbsp flour × 0.5', 'flour → 3 tbsp flour × 0.75', 'flour → 3 tbsp flour : the rest', 'flour → 3 tbsp flour'],
+  },
+  { lines: '200 g flour\n60 g butter\nCake tin', method: 'Put in a cake tin, a pie dish, a pudding basin and a muffin tin. Line a loaf tin. Turn the cake tin.', takes: [] },
+  {
+    lines: '100 g caramel\n100 g dark chocolate',
+    method: 'Melt the chocolates; resembling breadcrumbs, the size of walnuts, as thick as cream, like honey. Colour of caramel.',
+    takes: ['chocolates → 100 g dark chocolate'],
+  },
+  { lines: '30 g butter', method: 'A buttered dish, an oiled bowl, a lightly floured board.', takes: ['buttered (done to it) → 30 g butter', 'lightly floured (done to it) → [plain-flour]'] },
+  {
+    lines: '30 ml oil\n100 g self-raising flour',
+    method: 'An oiled bowl and a floured board. Oil the tin.',
+    takes: ['oiled (done to it) → 30 ml oil', 'floured (done to it) → 100 g self-raising flour', 'Oil (done to it) → 30 ml oil'],
+  },
+  {
+    lines: '1 orange, zest and juice\n1 lemon',
+    method: 'Add the orange zest, orange juice, lemon juice and the zest.',
+    takes: ['orange zest → 1 orange, zest and juice', 'orange juice → 1 orange, zest and juice', 'lemon juice → [lemon-juice]', 'zest → 1 orange, zest and juice'],
+  },
+  {
+    lines: '100 g walnuts\n100 g almonds',
+    method: 'Chop the nuts. Toast the walnuts. Add the pecans and the nut.',
+    takes: ['nuts → 100 g walnuts', 'walnuts → 100 g walnuts', 'pecans → [pecans]', 'nut → 100 g walnuts'],
+  },
+  {
+    lines: '150 ml oat milk\n50 g brown sugar\n100 g rye flour',
+    method: 'Warm the milk. Sift flour. Add the sugar, caster sugar and almond milk.',
+    takes: ['milk → 150 ml oat milk', 'flour → 100 g rye flour', 'sugar → 50 g brown sugar', 'caster sugar → [sugar]', 'almond milk → [almond-drink]'],
+  },
+]
