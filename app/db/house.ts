@@ -4,6 +4,7 @@ import { usualKitchen, type Kitchen } from '#core/pan'
 import { emptyStock, type Stock } from '#core/pantry'
 import type { PeopleGroup, Person } from '#core/people'
 import {
+  mergeBake,
   shelfRowOf,
   type Bake,
   type Baked,
@@ -54,6 +55,39 @@ const putBakes = (bakes: readonly Bake[]) =>
     if (Object.keys(baked).length) await writeFact('baked', { ...(await readBaked()), ...baked })
   })
 export const saveBake = (bake: Bake) => saveBakes([bake])
+
+/**
+ * What became of a bake that was to be kept: it is as it was handed over; with what another tab made
+ * of it meanwhile; or it is not written, since both changed the same, or since it was thrown away.
+ */
+export type KeptBake =
+  | { readonly is: 'kept'; readonly bake: Bake }
+  | { readonly is: 'merged'; readonly bake: Bake; readonly isReadAnew: boolean }
+  | { readonly is: 'clash'; readonly theirs: Bake; readonly clashes: readonly string[] }
+  | { readonly is: 'gone' }
+
+/** Keeps a bake upon the version that it was made from; null: there was none before. */
+export const saveBakeOver = (bake: Bake, base: Bake | null): Promise<KeptBake> =>
+  keep('bake', [bake], () =>
+    db.transaction('rw', db.bakes, db.shelf, db.facts, async (): Promise<KeptBake> => {
+      const there = await db.bakes.get(bake.id)
+      if (!there && base) return { is: 'gone' }
+      if (!there || !base || there.updated === base.updated) {
+        await putBakes([bake])
+        return { is: 'kept', bake }
+      }
+      const merged = mergeBake(base, bake, there)
+      if (merged.clashes.length) return { is: 'clash', theirs: there, clashes: merged.clashes }
+      await putBakes([merged.bake])
+      return { is: 'merged', bake: merged.bake, isReadAnew: merged.isReadAnew }
+    }),
+  )
+
+/** Tells of a bake's row whenever anybody writes it, in whichever tab; undefined when it is gone. */
+export function watchBake(id: string, changed: (row: Bake | undefined) => void): () => void {
+  const watching = liveQuery(() => db.bakes.get(id)).subscribe({ next: changed, error: () => {} })
+  return () => watching.unsubscribe()
+}
 
 /**
  * Takes a bake off, with its picture, photos, guests and the arms of its trials; what was taken is

@@ -69,6 +69,7 @@ function useEventListener(name: 'keydown', act: (event: KeyboardEvent) => void) 
     <main id="work" class="work" tabindex="-1">
       <p v-if="house.problem" class="trouble" role="alert">{{ house.problem }}</p>
       <CounterCall />
+      <ApartBar />
       <HouseChanges class="no-print" />
       <slot />
     </main>

@@ -4,7 +4,6 @@ import type { Sizing } from '#core/pan'
 import type { Person, PacketLink } from '#core/people'
 import type { RecipeEdit } from '#core/recipe'
 import { bakeOf, bakeWith, readingOf, type Bake, type BakeDay } from '#core/share'
-import { NotKept } from '~/db/guard'
 import { bakeById, savePicture } from '~/db/house'
 import { useHouseStore } from './house'
 
@@ -17,7 +16,6 @@ const mostSteps = 100
 export const useCurrentBake = defineStore('currentBake', () => {
   const house = useHouseStore()
   const bake = shallowRef<Bake | null>(null)
-  const saved = ref<'' | 'saving' | 'saved' | 'failed'>('')
   /** One sentence on what the last change brought along, or on what went wrong. */
   const notice = ref('')
   /** Counts what was opened: what was worked out for the bake before counts no more. */
@@ -42,21 +40,19 @@ export const useCurrentBake = defineStore('currentBake', () => {
     return null
   }
 
-  async function save(next: Bake) {
-    saved.value = 'saving'
-    try {
-      await house.keepBake(next)
-      saved.value = 'saved'
-    } catch (error) {
-      saved.value = 'failed'
-      if (error instanceof NotKept) notice.value = error.message
-    }
-  }
   const now = () => new Date().toISOString()
 
   const past = shallowRef<readonly Bake[]>([])
   const future = shallowRef<readonly Bake[]>([])
   const inTurn = oneByOne()
+  const say = (sentence: string) => {
+    notice.value = sentence
+  }
+  const disk = new BakeOnDisk({ bake, steps: [past, future], say, readAgain })
+  async function save(next: Bake) {
+    await disk.save(next)
+    house.noteBaked(next)
+  }
 
   /** Shows and saves a changed bake; the one before can be brought back. */
   async function change(next: Bake) {
@@ -79,10 +75,11 @@ export const useCurrentBake = defineStore('currentBake', () => {
     if (bake.value) await change({ ...bake.value, ...part })
   }
 
-  function lay(next: Bake) {
+  function lay(next: Bake, isNew = false) {
     past.value = []
     future.value = []
     bake.value = next
+    disk.laid(next, isNew)
     openings.value++
   }
 
@@ -91,7 +88,7 @@ export const useCurrentBake = defineStore('currentBake', () => {
     await house.start()
     const reading = await useCore().readRecipe(source, {})
     const next = bakeOf(crypto.randomUUID(), reading, people, now())
-    lay(next)
+    lay(next, true)
     const kept = picture ? savePicture({ bake: next.id, data: picture }) : null
     await Promise.all([save(next), kept?.catch(() => undefined)])
     return next
@@ -107,7 +104,6 @@ export const useCurrentBake = defineStore('currentBake', () => {
     }
     const kept = await bakeById(id).catch(() => undefined)
     if (!kept) return false
-    saved.value = 'saved'
     lay(kept)
     // The house may have learned names or weighed spoons since: read again, the answers kept.
     if (kept.updated < house.stocked) await readAgain()
@@ -164,21 +160,16 @@ export const useCurrentBake = defineStore('currentBake', () => {
   /** Keeps trials, favourites or another plan. */
   const keepTrials = (part: Pick<Partial<Bake>, 'trials' | 'favourites' | 'plan'>) => put(part)
 
-  /**
-   * What another tab said of the making or the trials meanwhile counts: the newer of both is gone
-   * on with.
-   */
-  async function catchUp() {
-    const here = bake.value
-    const kept = here && (await bakeById(here.id).catch(() => undefined))
-    if (!kept || bake.value?.id !== kept.id || kept.updated <= bake.value.updated) return
-    bake.value = {
-      ...bake.value,
-      ...(kept.making ? { making: kept.making, made: kept.made } : {}),
-      ...(kept.trials ? { trials: kept.trials } : {}),
-      ...(kept.favourites ? { favourites: kept.favourites } : {}),
-      updated: kept.updated,
-    }
+  /** Of what both tabs changed, one counts: mine, or what the other made of it, as a step of its own. */
+  async function settleClash(counts: 'mine' | 'theirs') {
+    const next = disk.settled(counts)
+    if (next && counts === 'mine') await replace({ ...next, updated: now() })
+    else if (next) await change(next)
+  }
+  /** Thrown away in another tab, it stays all the same. */
+  async function keepGone() {
+    disk.stays()
+    if (bake.value) await replace({ ...bake.value, updated: now() })
   }
   /** Keeps where its making stands. That has steps back of its own: those of the recipe do not touch it. */
   async function keepMaking(making: Making | null, made?: readonly Made[]) {
@@ -235,7 +226,10 @@ export const useCurrentBake = defineStore('currentBake', () => {
 
   return {
     bake,
-    saved,
+    saved: disk.saved,
+    clash: disk.clash,
+    settleClash,
+    keepGone,
     notice,
     openings,
     stepped,
@@ -256,7 +250,7 @@ export const useCurrentBake = defineStore('currentBake', () => {
     keepDay,
     keepTrials,
     keepMaking,
-    catchUp,
+    catchUp: disk.catchUp,
     bakesOf,
     knows,
     asked,

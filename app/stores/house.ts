@@ -92,6 +92,10 @@ export const useHouseStore = defineStore('house', () => {
   const tried = computed<readonly Tried[]>(() => Object.values(bakedBy.value).flat())
   async function keepBake(bake: Bake) {
     await saveBake(bake)
+    noteBaked(bake)
+  }
+  /** What was baked by a plan counts at once, before the house is read again. */
+  function noteBaked(bake: Bake) {
     if (bake.baked) bakedBy.value = { ...bakedBy.value, [bake.id]: bake.baked }
   }
   const problem = ref('')
@@ -328,6 +332,7 @@ export const useHouseStore = defineStore('house', () => {
       }
     },
     keepBake,
+    noteBaked,
     keepBakes: (bakes: readonly Bake[]) => saveBakes(bakes),
     everyBake: allBakes,
     replace: async (house: House, aside: readonly SetAside[] = []) => {

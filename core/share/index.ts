@@ -3,6 +3,8 @@
 /* A bake and the house that holds it. */
 export { bakeOf } from './bake'
 export { bakeWith } from './bake'
+export { mergeBake } from './merge'
+export { isSame as isSameBake } from './three-way'
 export { trialBakes } from './bake'
 export { readingOf } from './bake'
 export { recipeOf } from './bake'

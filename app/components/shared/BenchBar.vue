@@ -11,6 +11,8 @@ const says = {
   'saving': 'saving …',
   'saved': 'saved in this browser',
   'failed': 'not saved',
+  'clash': 'not saved: changed in another tab as well',
+  'gone': 'not saved: thrown away in another tab',
 }
 const seated = computed({
   get: () => current.bake?.people ?? [],
