@@ -1,6 +1,7 @@
 import { copyFileSync, mkdirSync } from 'node:fs'
 import { basename } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { safeHeaders } from './server/policy'
 
 // Every package that the browser uses, so that the development server does not reload a page when
 // it meets one.
@@ -90,6 +91,7 @@ export default defineNuxtConfig({
   },
   nitro: {
     compressPublicAssets: { gzip: true, brotli: false },
+    routeRules: { '/**': { headers: { ...safeHeaders } } },
     prerender: { routes: ['/'], crawlLinks: false },
     serverAssets: [{ baseName: 'demo', dir: fileURLToPath(new URL('./demo', import.meta.url)) }],
     alias: { '#core': fileURLToPath(new URL('./core', import.meta.url)) },

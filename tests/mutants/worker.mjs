@@ -17,19 +17,22 @@ const tests = collected()
 const afresh = () => stockPantry(emptyStock)
 
 async function cover() {
-  const failed = []
+  const [failed, took] = [[], []]
   for (const [i, { name, work }] of tests.entries()) {
     space.currentTestId = String(i)
     afresh()
+    const begun = performance.now()
     try {
       await work()
     } catch (error) {
       failed.push(`${name}: ${String(error.message).slice(0, 200)}`)
     }
+    took[i] = performance.now() - begun
   }
   space.currentTestId = undefined
   return {
     failed,
+    took,
     perTest: space.mutantCoverage.perTest,
     atLoad: Object.keys(space.mutantCoverage.static),
   }
