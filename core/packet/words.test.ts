@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
+import { each } from '../../tests/each'
 import { readStatements } from '../../tests/corpus/tables/read-statements'
+import { deniedBy, marksIn } from './marks'
 import { readPacket } from './read'
 import type { Role } from './reading'
 
@@ -49,4 +51,42 @@ describe('“may contain” with its verb in the middle or at the end', () => {
     'what stands behind its end is in it: %s',
     text => expect(readPacket(text).contains.map(hit => hit.allergen)).toEqual(['milk']),
   )
+})
+
+test.each([
+  ['Zorblax flumgum quibble wubble, sugar.', true],
+  ['Sugar, zorblax, flumgum, quibble.', true],
+  ['Sugar, zorblax, flumgum.', false],
+  ['Zorblax flumgum.', false],
+  ['Sugar, rice, water, salt, maize, zorblax, flumgum, quibble.', false],
+  ['Sugar, rice, zorblax, flumgum, quibble, water.', false],
+])('a language that is not read: %s, %p', (text, is) =>
+  expect(readPacket(text).unreadTongue).toBe(is),
+)
+
+describe('marks of a statement', () => {
+  const marks = (text: string) =>
+    marksIn(text).map(mark => [text.slice(mark.start, mark.end), deniedBy(mark)])
+  test('of two at one place the longer, each once, in no other word', () => {
+    expect(marks('gluten-free, suitable for vegans; not egg-freeze')).toEqual([
+      ['suitable for vegans', expect.arrayContaining(['milk', 'egg'])],
+      ['gluten-free', ['gluten', 'wheat', 'rye', 'barley']],
+    ])
+    expect(marks('sugar, freedom, eggfreezer')).toEqual([])
+    const all = marksIn('vegan vegan')
+    expect(all.map(mark => [mark.start, mark.end])).toEqual([
+      [0, 5],
+      [6, 11],
+    ])
+  })
+  test('none lies within another', () => {
+    const text =
+      'Suitable for vegans and vegetarians, 100% vegan, certified gluten free oats, dairy-free'
+    const all = marksIn(text)
+    expect(all.length).toBeGreaterThan(2)
+    for (const [i, mark] of each(all).entries())
+      expect(
+        all.filter((other, j) => j !== i && other.start < mark.end && mark.start < other.end),
+      ).toEqual([])
+  })
 })
