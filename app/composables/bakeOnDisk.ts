@@ -44,7 +44,9 @@ export class BakeOnDisk {
     this.clash.value = null
     if (!isNew) this.saved.value = 'saved'
     this.stop()
-    this.stop = watchBake(next.id, row => void this.meet(next.id, row))
+    this.stop = watchBake(next.id, row => {
+      if (row?.updated !== this.known.get(next.id)?.updated) void this.catchUp()
+    })
   }
 
   /** Writes it upon what is there; one after the other, so that each knows what the last one wrote. */
@@ -94,34 +96,41 @@ export class BakeOnDisk {
     for (const list of steps) list.value = list.value.map(brought)
   }
 
-  /** The row as it is now, by whoever wrote it. */
-  private async meet(id: string, row: Bake | undefined) {
+  /** The row was written, by whoever it was: read between two writes of this tab, it is the newest. */
+  catchUp = async () => {
+    const id = this.opened.bake.value?.id
+    if (!id) return
     const free = await this.inTurn()
-    free()
+    const isWaiting = this.saved.value === 'clash'
+    let isNew = false
+    try {
+      isNew = this.meets(id, await bakeById(id))
+    } catch {
+      // What cannot be read now is looked at again with the next write.
+    } finally {
+      free()
+    }
+    if (isNew && isWaiting) await this.save(this.opened.bake.value!)
+  }
+  /** Takes in what another tab made of it; false where there is nothing, or somebody has to say. */
+  private meets(id: string, row: Bake | undefined): boolean {
     const before = this.known.get(id)
     const mine = this.opened.bake.value
-    if (!before || mine?.id !== id) return
+    if (!before || mine?.id !== id || row?.updated === before.updated) return false
     if (!row) {
       this.saved.value = 'gone'
-      return
+      return false
     }
-    if (row.updated === before.updated) return
     const { clashes } = mergeBake(before, mine, row)
     if (clashes.length) {
       this.clashes(before, row, clashes)
-      return
+      return false
     }
-    const isWaiting = this.saved.value === 'clash'
     this.known.set(id, row)
     this.clash.value = null
     this.bring(before, row)
     this.opened.say(fromThere)
-    if (isWaiting) await this.save(this.opened.bake.value!)
-  }
-  /** Reads the row now, before something is told upon it. */
-  catchUp = async () => {
-    const here = this.opened.bake.value
-    if (here) await this.meet(here.id, await bakeById(here.id).catch(() => here))
+    return true
   }
 
   /** The bake where both changed the same and one side counts; everything else of both stays. */

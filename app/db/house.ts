@@ -83,7 +83,7 @@ export const saveBakeOver = (bake: Bake, base: Bake | null): Promise<KeptBake> =
     }),
   )
 
-/** Tells of a bake's row whenever anybody writes it, in whichever tab; undefined when it is gone. */
+/** Tells whenever anybody writes a bake's row or takes it off, in whichever tab; what it tells may be older than what is there. */
 export function watchBake(id: string, changed: (row: Bake | undefined) => void): () => void {
   const watching = liveQuery(() => db.bakes.get(id)).subscribe({ next: changed, error: () => {} })
   return () => watching.unsubscribe()
