@@ -83,7 +83,10 @@ export const saveBakeOver = (bake: Bake, base: Bake | null): Promise<KeptBake> =
     }),
   )
 
-/** Tells whenever anybody writes a bake's row or takes it off, in whichever tab; what it tells may be older than what is there. */
+/**
+ * Tells whenever anybody writes a bake's row or takes it off, in whichever tab. What it tells may be
+ * older than what is there.
+ */
 export function watchBake(id: string, changed: (row: Bake | undefined) => void): () => void {
   const watching = liveQuery(() => db.bakes.get(id)).subscribe({ next: changed, error: () => {} })
   return () => watching.unsubscribe()

@@ -67,7 +67,7 @@ const window = (likely: Minutes, share: number): readonly [Minutes, Minutes] => 
   roundMinutes(likely * (1 - share)),
   roundMinutes(likely * (1 + share)),
 ]
-/** Some minutes before the window opens. */
+/** Some minutes before the earliest end. */
 const checkBefore = (from: Minutes): Minutes =>
   Math.max(1, roundMinutes(Math.min(from - 2, from * 0.88)))
 

@@ -61,7 +61,11 @@ export const clauseRows: readonly ClauseRow[] = [
   { mode: 'trace', words: '\\bpuò\\s+(?:anche\\s+)?contenere(?:\\s+(?:tracce|piccole\\s+quantità))?|\\b(?:possibili\\s+)?tracce\\s+di\\b|\\bpossono\\s+essere\\s+presenti\\b', source: '[P]' },
   { mode: 'trace', words: '\\bpuede\\s+(?:también\\s+)?contener(?:\\s+trazas)?|\\b(?:posibles\\s+)?trazas\\s+de\\b', source: '[P]' },
   { mode: 'trace', words: '\\bpode\\s+(?:também\\s+)?conter(?:\\s+vestígios)?|\\b(?:possíveis\\s+)?vestígios\\s+de\\b', source: '[P]' },
-  { mode: 'trace', words: '\\bkan\\s+(?:ook\\s+)?(?:sporen\\s+)?bevatten(?:\\s+van)?\\b|\\bkan\\s+(?=[^.\\n]{0,240}\\bbevatten\\b)(?:ook\\s+)?(?:sporen(?:\\s+van)?)?|\\bsporen\\s+van\\b|\\bbevat\\s+mogelijk\\b', source: '[P]' },
+  {
+    mode: 'trace',
+    words: '\\bkan\\s+(?:ook\\s+)?(?:sporen\\s+)?bevatten(?:\\s+van)?\\b|\\bkan\\s+(?=[^.\\n]{0,240}\\bbevatten\\b)(?:ook\\s+)?(?:sporen(?:\\s+van)?)?|\\bsporen\\s+van\\b|\\bbevat\\s+mogelijk\\b',
+    source: '[P]',
+  },
 
   // In the same house or on the same line.
   {

@@ -1,3 +1,4 @@
+import { each } from '../../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import { readRecipe } from '#core'
 import { readMethods, readSentences } from '../../../tests/corpus/tables/read-methods'
@@ -40,7 +41,7 @@ describe('whole methods, step by step: what is taken of which line, and what els
     expect(uses.map(({ text, mention }) => text.slice(mention.start, mention.end))).toEqual(
       uses.map(({ mention }) => mention.words),
     )
-    for (const { uses: own } of steps)
+    for (const { uses: own } of each(steps))
       expect(own.map(use => use.mention.start)).toEqual(
         own.map(use => use.mention.start).toSorted((a, b) => a - b),
       )
