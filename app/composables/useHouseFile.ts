@@ -1,59 +1,102 @@
-import { proxy } from 'comlink'
-import type { SetAside } from '#core/share'
+import { isEmptyHouse, type Counts, type House, type Met, type SetAside } from '#core/share'
 
-/** The whole house as a file: saved, and opened in place of this one with a way back. */
-export function useHouseFile() {
+/** A house file that was read, and what of it this house does not have or has otherwise. */
+interface OpenFile {
+  readonly name: string
+  /** As it is, to take this house's place; and with the ids of this house, to be brought together. */
+  readonly house: House
+  readonly known: House
+  readonly met: readonly Met[]
+  readonly aside: readonly SetAside[]
+}
+type Said = Readonly<Record<string, Counts>>
+
+const counted = ({ people, bakes }: House) => `${people.length} people and ${bakes.length} bakes`
+
+/** Another house in place of this one: a file's, or both in one; said with the way back. */
+function useMovingIn() {
   const house = useHouseStore()
   const undo = useTakeBack()
-  const download = useDownload()
-  const refusal = ref('')
-  const reading = ref(false)
-  /** How far the file is read, 0 to 1; null: none is. */
-  const share = ref<number | null>(null)
   /** What of the file that was opened does not hold together. */
-  const aside = ref<readonly SetAside[]>([])
-  async function save() {
-    const now = new Date().toISOString()
-    download(
-      'ingwer-house.json',
-      await useCore().writeBackup(await house.whole(), now, await house.aside()),
-      'application/json',
-    )
-  }
-  async function moveIn(file: File) {
-    const heard = proxy((done: number) => {
-      share.value = done
+  const aside = shallowRef<readonly SetAside[]>([])
+  function isHere(says: string, bad: readonly SetAside[], back: () => Promise<unknown>) {
+    aside.value = bad
+    undo(says, 'Back to the old house', async () => {
+      aside.value = []
+      await back()
     })
-    const found = await useCore().readBackup(file, heard)
-    if (!found.ok) {
-      refusal.value = found.problem.sentence
+  }
+  async function inPlace({ name, house: next, aside: bad }: Omit<OpenFile, 'known' | 'met'>) {
+    const back = await house.replace(next, `The house as it was before “${name}” was opened`, bad)
+    isHere(`${counted(next)} are in the house now.`, bad, back)
+  }
+  async function together({ name, known, aside: bad }: OpenFile, said: Said) {
+    const [here, badHere] = [await house.whole(), await house.aside()]
+    const both = await useCore().houseOfBoth(here, known, said)
+    const says = `The house as it was before “${name}” was brought in`
+    const back = await house.replace(both, says, [...badHere, ...bad])
+    isHere(`Both are one house now: ${counted(both)}.`, bad, back)
+  }
+  return { aside, inPlace, together }
+}
+
+/**
+ * The whole house as a file: saved; opened, brought together with this house or put in its place,
+ * with a way back.
+ */
+export function useHouseFile() {
+  const house = useHouseStore()
+  const { share, read, stop } = useFileReading()
+  const { aside, inPlace, together } = useMovingIn()
+  const refusal = ref('')
+  const isBusy = ref(false)
+  const found = shallowRef<OpenFile | null>(null)
+  async function opened(file: File) {
+    const is = await read(file)
+    if (!is) return
+    if (!is.ok) {
+      refusal.value = is.problem.sentence
       return
     }
-    const [before, asideBefore] = [await house.whole(), await house.aside()]
-    await house.replace(found.house, found.aside)
-    aside.value = found.aside
-    const { people, bakes } = found.house
-    undo(
-      `${people.length} people and ${bakes.length} bakes are in the house now.`,
-      'Back to the old house',
-      async () => {
-        aside.value = []
-        await house.replace(before, asideBefore)
-      },
-    )
+    const here = await house.whole()
+    if (isEmptyHouse(here)) {
+      await inPlace({ name: file.name, ...is })
+      return
+    }
+    const { file: known, met } = await useCore().meetHouses(here, is.house)
+    found.value = { name: file.name, house: is.house, aside: is.aside, known, met }
   }
-  async function open(file: File) {
+  /** Whatever of it fails, nothing is changed, and it is said. */
+  async function trying(name: string, work: () => Promise<void>) {
     refusal.value = ''
-    aside.value = []
-    reading.value = true
+    isBusy.value = true
     try {
-      await moveIn(file)
+      await work()
     } catch {
-      refusal.value = `“${file.name}” could not be read. Nothing was changed.`
+      refusal.value =
+        `“${name}” could not be opened: it cannot be read, or this browser has no room for it. ` +
+        'Nothing was changed.'
     } finally {
-      reading.value = false
-      share.value = null
+      isBusy.value = false
     }
   }
-  return { refusal, reading, share, aside, save, open }
+  function leave() {
+    found.value = null
+  }
+  const open = (file: File) => {
+    aside.value = []
+    leave()
+    return trying(file.name, () => opened(file))
+  }
+  /** Does something with the file that was read, which is done with then. */
+  const withFile = (work: (file: OpenFile) => Promise<void>) => {
+    const file = found.value
+    return file && trying(file.name, () => work(file).then(leave))
+  }
+  const takePlace = () => withFile(inPlace)
+  const bringTogether = (said: Said) => withFile(file => together(file, said))
+  return {
+    ...{ refusal, isBusy, share, stop, aside, found, leave },
+    ...{ open, takePlace, bringTogether },
+  }
 }

@@ -21,6 +21,7 @@ const lot = () => crypto.getRandomValues(new Uint32Array(1))[0]!
 /** The trials of the bake that is open: begun, kept, repeated with the winner, thrown away. */
 export function useTrials() {
   const current = useCurrentBake()
+  const house = useHouseStore()
   const takeBack = useTakeBack()
   const trials = computed<readonly Trial[]>(() => current.bake?.trials ?? [])
   const keep = (trial: Trial) => {
@@ -63,11 +64,15 @@ export function useTrials() {
     }
   }
   async function drop(trial: Trial) {
+    const { bake } = current
+    if (!bake) return
     const before = trials.value
+    const aside = await house.putTrialAside(bake, trial)
     await current.keepTrials({ trials: before.filter(t => t.id !== trial.id) })
-    takeBack('The trial is thrown away.', 'Bring it back', () =>
-      current.keepTrials({ trials: before }),
-    )
+    takeBack('The trial is thrown away.', 'Bring it back', async () => {
+      await current.keepTrials({ trials: before })
+      await house.forget([aside])
+    })
   }
   return { trials, keep, begin, rematch, drop }
 }

@@ -1,5 +1,5 @@
 import { kept, type KeptKind } from '#core/share'
-import { underWay } from './writing'
+import { written } from './disk'
 
 /** What was to be kept does not hold together: a mistake of ours, said in a sentence. */
 export class NotKept extends Error {
@@ -15,7 +15,7 @@ export const keep = <T>(
   values: readonly unknown[],
   write: () => PromiseLike<T>,
 ): Promise<T> =>
-  underWay(async () => {
+  written(async () => {
     const { keptProblem } = await kept()
     const problem = values.map(value => keptProblem(kind, value)).find(found => found !== null)
     if (problem)

@@ -5,16 +5,13 @@ import { bakeOf, shelfRowOf, type Bake } from '#core/share'
 import { asWrittenPlan } from '#core/swap'
 import { beginTrial } from '#core/trial'
 import {
-  addToHouse,
   allBakes,
   allGroups,
   allPackets,
   allPeople,
   bakeById,
   readFact,
-  joinBakes,
   photosOf,
-  readHouse,
   readView,
   saveBakes,
   sweepArms,
@@ -25,7 +22,6 @@ import {
   removeGroup,
   removePacket,
   removePerson,
-  replaceHouse,
   saveBake,
   saveGroup,
   savePacket,
@@ -37,6 +33,7 @@ import {
   writeFact,
   writeStock,
 } from './house'
+import { addToHouse, bringBack, joinBakes, readHouse, replaceHouse } from './wholeHouse'
 import { writing } from './writing'
 import Dexie from 'dexie'
 import { db, HouseDb } from './schema'
@@ -51,10 +48,10 @@ const reading = readRecipe('Bun\n200 g flour\n1 egg')
 const bake = (id: string, updated: string): Bake => bakeOf(id, reading, [], updated)
 
 beforeEach(async () => {
-  await Promise.all(db.tables.map(table => table.clear()))
+  await Promise.all(db().tables.map(table => table.clear()))
 })
 
-afterAll(() => db.close())
+afterAll(() => db().close())
 
 /** Comes as soon as it is so; never, where it is not. */
 async function until(is: () => boolean) {
@@ -93,7 +90,12 @@ describe('the house in the database', () => {
       await pictureOf('old'),
       (await shelfRows()).map(row => row.id),
     ]).toEqual([undefined, undefined, ['new']])
-    expect([taken.bake?.id, taken.picture?.bake]).toEqual(['old', 'old'])
+    expect(await bringBack(taken!)).toEqual({ says: '“Bun” was thrown away', stays: [] })
+    expect([await bakeById('old'), (await pictureOf('old'))?.bake]).toEqual([
+      bake('old', '2026-01-01T00:00:00.000Z'),
+      'old',
+    ])
+    await expect(bringBack(taken!)).rejects.toThrow('not put aside any more')
   })
   test('another house takes this one’s place, or nothing happens', async () => {
     await savePerson(person('a'))
@@ -167,8 +169,13 @@ describe('the house in the database', () => {
     ])
       await savePerson(one)
     const taken = await removeBake('b')
-    expect(taken.guests).toEqual([{ ...person('g'), guestOf: 'b' }])
     expect((await allPeople()).map(p => p.id)).toEqual(['a', 'h'])
+    await bringBack(taken!)
+    expect((await allPeople()).map(p => [p.id, p.guestOf])).toEqual([
+      ['a', undefined],
+      ['h', 'other'],
+      ['g', 'b'],
+    ])
   })
   test('packets are kept with their labels, and taken off with them; groups come and go', async () => {
     await savePacket(newPacket('k', 'Dark', null), 'data:image/png;base64,AA==')
@@ -178,11 +185,13 @@ describe('the house in the database', () => {
       'data:image/png;base64,AA==',
       '',
     ])
-    expect(await removePacket('k')).toMatchObject({
-      packet: { name: 'Dark 70' },
-      label: 'data:image/png;base64,AA==',
-    })
+    const gone = await removePacket('k')
     expect([await allPackets(), await labelOf('k')]).toEqual([[], ''])
+    await bringBack(gone!)
+    expect([(await allPackets())[0]!.name, await labelOf('k')]).toEqual([
+      'Dark 70',
+      'data:image/png;base64,AA==',
+    ])
     await saveGroup({ id: 's', name: 'Sunday', people: ['a'] })
     await removeGroup('s')
     expect(await allGroups()).toEqual([])
@@ -236,7 +245,9 @@ describe('the house in the database', () => {
       ])
       // Photos go with their bake, and come back with it.
       const taken = await removeBake('old')
-      expect([taken.photos.map(p => p.id), await photosOf('old')]).toEqual([['p'], []])
+      expect(await photosOf('old')).toEqual([])
+      await bringBack(taken!)
+      expect((await photosOf('old')).map(p => p.id)).toEqual(['p'])
     },
   )
   test(
@@ -261,10 +272,9 @@ describe('the house in the database', () => {
         },
       ])
       const taken = await removeBake('of')
-      expect(taken.arms.map(a => a.id)).toEqual(['arm'])
       expect([await bakeById('of'), await bakeById('arm')]).toEqual([undefined, undefined])
       expect((await readView()).shelf.some(row => row.id === 'arm')).toBe(false)
-      await saveBakes([taken.bake!, ...taken.arms])
+      await bringBack(taken!)
       expect((await readView()).shelf.find(row => row.id === 'arm')?.armOf).toBe('of')
       // An arm that is in no trial any more is swept away; one that is in a trial stays.
       const trial = beginTrial({

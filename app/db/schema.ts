@@ -1,4 +1,4 @@
-import Dexie, { type Table } from 'dexie'
+import Dexie, { liveQuery, type DexieOptions, type Table } from 'dexie'
 import type { Packet } from '#core/packet'
 import type { PeopleGroup, Person } from '#core/people'
 import {
@@ -10,8 +10,11 @@ import {
   type Label,
   type Photo,
   type Picture,
+  type PutAside,
+  type PutAsideWhole,
   type ShelfRow,
 } from '#core/share'
+import { isVisiting } from './visit'
 import { countsWrites } from './writing'
 
 /** Small facts about this browser's house, by key; the house's own stock of the pantry is one. */
@@ -38,10 +41,13 @@ export class HouseDb extends Dexie {
   packets!: Table<Packet, string>
   labels!: Table<Label, string>
   photos!: Table<Photo, string>
+  /** What was taken off, as it is listed; what it was lies in a row of its own, which may be large. */
+  putAside!: Table<PutAside, string>
+  putAsideWhole!: Table<Pick<PutAsideWhole, 'id' | 'house' | 'bad'>, string>
 
-  constructor(name = 'ingwer') {
+  constructor(name: string, factory: Pick<DexieOptions, 'indexedDB' | 'IDBKeyRange'> = {}) {
     // Every read is asked of the disk: two tabs of one house must never see different people.
-    super(name, { cache: 'disabled' })
+    super(name, { cache: 'disabled', ...factory })
     this.use(countsWrites)
     this.version(1).stores({ people: '++seat, &id', bakes: 'id, updated', facts: 'key' })
     this.version(2)
@@ -63,7 +69,41 @@ export class HouseDb extends Dexie {
         const old = (await tx.table('people').toArray()) as unknown[]
         await tx.table('people').bulkPut(old.map(person => personFrom3(person) as Seated))
       })
+    this.version(6).stores({ putAside: 'id, on', putAsideWhole: 'id' })
   }
 }
 
-export const db = new HouseDb()
+/** The house that this tab is in: one's own, or the demo house while one visits it. */
+export const houseName = () => (isVisiting() ? 'ingwer-visit' : 'ingwer')
+
+/** The database of this tab; another one once the disk does not take it any more. */
+let current = new HouseDb(houseName())
+export const db = () => current
+const heard = new Set<() => void>()
+/** Calls when another database takes its place; gives the way to stop. */
+export function onOtherDb(act: () => void): () => void {
+  heard.add(act)
+  return () => heard.delete(act)
+}
+export function workOn(other: HouseDb) {
+  current = other
+  for (const act of heard) act()
+}
+
+/** Calls back with what is read now and after every change, by this tab or another; gives the way to stop. */
+export function live<T>(
+  read: () => T | Promise<T>,
+  next: (value: T) => void,
+  error: (error: unknown) => void = () => {},
+): () => void {
+  const begin = () => liveQuery(read).subscribe({ next, error })
+  let watching = begin()
+  const off = onOtherDb(() => {
+    watching.unsubscribe()
+    watching = begin()
+  })
+  return () => {
+    off()
+    watching.unsubscribe()
+  }
+}

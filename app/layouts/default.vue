@@ -4,7 +4,11 @@ import { writing } from '~/db/writing'
 const current = useCurrentBake()
 const house = useHouseStore()
 const route = useRoute()
-onMounted(() => house.start())
+const filed = useFiledStore()
+onMounted(async () => {
+  await house.start()
+  await filed.lookUp()
+})
 // Timers of whatever is being made call on every page.
 const make = useMakeStore()
 useBeat(
@@ -68,6 +72,8 @@ function useEventListener(name: 'keydown', act: (event: KeyboardEvent) => void) 
     <StageRail />
     <main id="work" class="work" tabindex="-1">
       <p v-if="house.problem" class="trouble" role="alert">{{ house.problem }}</p>
+      <VisitBar />
+      <DiskBar />
       <CounterCall />
       <ApartBar />
       <HouseChanges class="no-print" />

@@ -7,13 +7,14 @@ const problem = ref('')
 </script>
 
 <template>
+  <FiledBar />
   <div class="start">
     <RecipePaste v-model:problem="problem" />
 
     <section class="shelf" aria-labelledby="kept">
       <h2 id="kept">On the shelf</h2>
       <p v-if="!house.ready" class="soft">Looking …</p>
-      <EmptyShelf v-else-if="!house.shelf.length" @problem="sentence => (problem = sentence)" />
+      <EmptyShelf v-else-if="!house.shelf.length" />
       <ShelfList v-else />
     </section>
   </div>

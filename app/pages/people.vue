@@ -38,8 +38,8 @@ async function keep(person: Person) {
   await navigateTo(`/recipe/${person.guestOf}`)
 }
 async function drop(person: Person) {
-  await house.dropPerson(person)
-  undo(`${person.name} has left the house.`, 'Bring back', () => house.keepPerson(person))
+  const back = await house.dropPerson(person)
+  undo(`${person.name} has left the house.`, 'Bring back', back)
 }
 const leave = async () => {
   const bake = guestOf.value

@@ -1,33 +1,15 @@
 <script setup lang="ts">
-import { emptyStock } from '#core/pantry'
+import { emptyHouse } from '#core/share'
 
 const house = useHouseStore()
-const toast = useToast()
+const visit = useVisit()
 const undo = useTakeBack()
 const mode = useColorMode()
 useHead({ title: 'House file' })
 
-const refusal = ref('')
 async function empty() {
-  const [before, asideBefore] = [await house.whole(), await house.aside()]
-  await house.replace({
-    people: [],
-    groups: [],
-    bakes: [],
-    packets: [],
-    stock: emptyStock,
-    pictures: [],
-    labels: [],
-  })
-  undo('The house is empty.', 'Bring everything back', () => house.replace(before, asideBefore))
-}
-async function demo() {
-  try {
-    await house.openDemo()
-    toast.add({ title: 'The Brackwater house has moved in beside yours.', color: 'success' })
-  } catch {
-    refusal.value = 'The demo house could not be fetched from this server. Is it still running?'
-  }
+  const back = await house.replace(emptyHouse, 'The house as it was before it was emptied')
+  undo('The house is empty.', 'Bring everything back', back)
 }
 const looks = [
   { value: 'system', label: 'as this device' },
@@ -40,6 +22,8 @@ const looks = [
   <div class="page">
     <h1>Your house</h1>
     <HouseFile />
+    <RoomLeft />
+    <PutAsideList />
     <section class="sheet">
       <h2>This kitchen measures with</h2>
       <div class="acts" role="group" aria-label="This kitchen measures with">
@@ -76,12 +60,11 @@ const looks = [
     <section class="sheet">
       <h2>To try things on</h2>
       <div class="acts">
-        <UButton color="neutral" variant="outline" @click="demo"
-          >Let the Brackwater house move in</UButton
+        <UButton v-if="!visit.isVisiting" color="neutral" variant="outline" @click="visit.begin"
+          >Visit the Brackwater house</UButton
         >
         <UButton color="neutral" variant="outline" @click="empty">Empty this house</UButton>
       </div>
-      <p v-if="refusal" class="refusal" role="alert">{{ refusal }}</p>
     </section>
   </div>
 </template>
@@ -105,9 +88,5 @@ h2 {
   padding: 18px 22px;
   display: grid;
   gap: 10px;
-}
-.refusal {
-  color: var(--beet);
-  font-weight: 600;
 }
 </style>

@@ -2,30 +2,25 @@ import { defineStore } from 'pinia'
 import type { Packet } from '#core/packet'
 import { usualKitchen, type Kitchen } from '#core/pan'
 import { emptyStock, type Stock } from '#core/pantry'
-import type { PeopleGroup, Person, VerdictChange } from '#core/people'
+import type { PeopleGroup, Person } from '#core/people'
 import {
   bakeWith,
   readingOf,
   tagsOf,
   type Bake,
   type House,
+  type PutAside,
   type SetAside,
   type ShelfRow,
 } from '#core/share'
 import type { Tried } from '#core/swap'
 import type { Lesson } from '#core/trial'
 import {
-  addToHouse,
   allBakes,
-  allPackets,
-  allPeople,
   bakeById,
-  joinBakes,
   pictureOf,
-  readAside,
   readBaked,
   readFact,
-  readHouse,
   readView,
   writeLessons,
   removeBake,
@@ -33,13 +28,11 @@ import {
   removeGroup,
   removePacket,
   removePerson,
-  replaceHouse,
   saveBake,
   saveBakes,
   saveGroup,
   savePacket,
   savePerson,
-  savePhoto,
   savePicture,
   stockedSince,
   watchHouse,
@@ -48,18 +41,20 @@ import {
   writeStock,
   type BakedBy,
   type HouseView,
+  putTrialAside,
 } from '~/db/house'
+import { isVisiting } from '~/db/visit'
+import { forgetPutAside, sweepPutAside, watchPutAside } from '~/db/putAside'
+import {
+  addToHouse,
+  bringBack,
+  joinBakes,
+  readAside,
+  readHouse,
+  replaceHouse,
+  type BroughtBack,
+} from '~/db/wholeHouse'
 import { isDemoServer, readDemoHouse } from '~/ports/demoHouse'
-
-/** What a change of people or packets did to the kept bakes. */
-export interface HouseChange {
-  readonly what: string
-  readonly rows: readonly {
-    readonly bake: string
-    readonly title: string
-    readonly changes: readonly VerdictChange[]
-  }[]
-}
 
 /**
  * The people, packets, shelf and stock of this house, as the database has them; kept up to date,
@@ -76,10 +71,7 @@ export const useHouseStore = defineStore('house', () => {
   const lessons = shallowRef<readonly Lesson[]>([])
   /** Its tins, oven and trays. */
   const kitchen = shallowRef<Kitchen>(usualKitchen)
-  /** What the last change of people or packets did to kept bakes, until somebody has seen it. */
-  const changed = shallowRef<HouseChange | null>(null)
-  /** How many of the kept bakes are checked again; null when none are. */
-  const rechecking = shallowRef<{ readonly done: number; readonly of: number } | null>(null)
+  const { changed, rechecking, andCheckAll, changesSeen, lookUp } = useRecheck(people, packets)
   const stock = shallowRef<Stock>(emptyStock)
   /** When the stock changed last: a bake that was read before is read again when it is opened. */
   const stocked = ref('')
@@ -126,9 +118,10 @@ export const useHouseStore = defineStore('house', () => {
   async function lookIn() {
     try {
       await sweepArms()
+      await sweepPutAside(today())
       const first = await readView()
       seen(first)
-      changed.value = await readFact<HouseChange | null>('changed', null)
+      await lookUp()
       // Known before the stock is shown: whoever changes it at once must not be overtaken by this.
       stocked.value = await stockedSince()
       await pour(first.stock)
@@ -141,57 +134,27 @@ export const useHouseStore = defineStore('house', () => {
           problem.value = unreadable
         },
       )
+      watchPutAside(all => {
+        putAside.value = all
+      })
       measureIn.value = await readFact('measureIn', 'grams')
       bakedBy.value = await readBaked()
       const empty = !first.people.length && !first.shelf.length
       // The demo household moves in once; whoever empties the house afterwards keeps it empty.
-      if (empty && !(await readFact('demoSeen', false)) && (await isDemoServer())) {
+      if (empty && !(await readFact('demoSeen', false)) && (isVisiting() || (await isDemoServer())))
         await openDemo().then(
           () => writeFact('demoSeen', true),
           () => {
             problem.value = noDemo
           },
         )
-      }
     } catch {
       problem.value = unreadable
     }
     ready.value = true
   }
 
-  /** The demo household moves in beside whoever lives here. */
   const openDemo = async () => addToHouse(await readDemoHouse())
-
-  const atOnce = 25
-  /**
-   * Does something to people or packets, then checks every kept bake again and keeps what changed
-   * until it is seen.
-   */
-  async function andCheckAll(what: string, act: () => Promise<unknown>) {
-    const before = { people: people.value, packets: packets.value }
-    await act()
-    const [after, bakes] = [
-      { people: await allPeople(), packets: await allPackets() },
-      await allBakes(),
-    ]
-    const rows: HouseChange['rows'][number][] = []
-    try {
-      for (let at = 0; at < bakes.length; at += atOnce) {
-        rechecking.value = { done: at, of: bakes.length }
-        rows.push(
-          ...(await useCore().recheck(bakes.slice(at, at + atOnce), before, after, today())),
-        )
-      }
-    } finally {
-      rechecking.value = null
-    }
-    changed.value = rows.length ? { what, rows } : null
-    await writeFact('changed', changed.value)
-  }
-  async function changesSeen() {
-    changed.value = null
-    await writeFact('changed', null)
-  }
 
   async function measure(by: 'grams' | 'spoons') {
     measureIn.value = by
@@ -267,16 +230,29 @@ export const useHouseStore = defineStore('house', () => {
     return copy.id
   }
 
-  /** Takes a bake off for good; gives the way to bring it back. */
-  async function dropBake(id: string): Promise<() => Promise<void>> {
-    const { bake, picture, photos, arms, guests } = await removeBake(id)
-    return async () => {
-      for (const guest of guests) await savePerson(guest)
-      if (bake) await saveBakes([bake, ...arms])
-      if (picture) await savePicture(picture)
-      for (const photo of photos) await savePhoto(photo)
-    }
+  /** What was taken off and can still be brought back, newest first. */
+  const putAside = shallowRef<readonly PutAside[]>([])
+  /** Puts it into the house again; everything kept is checked with it. */
+  async function back(id: string): Promise<BroughtBack> {
+    let found: BroughtBack | null = null
+    await andCheckAll('Something that was put aside is back.', async () => {
+      found = await bringBack(id)
+    })
+    await isAnother()
+    return found!
   }
+  /** The way back of what was just put aside. */
+  const wayBack = (id: string | null) => async () => {
+    if (id) await back(id)
+  }
+  /** After the whole house became another. */
+  async function isAnother() {
+    bakedBy.value = await readBaked()
+    stocked.value = await stockedSince()
+    await pour((await readView()).stock)
+  }
+  /** Takes a bake off; gives the way to bring it back. */
+  const dropBake = async (id: string) => wayBack(await removeBake(id))
 
   return {
     tried,
@@ -299,7 +275,6 @@ export const useHouseStore = defineStore('house', () => {
     problem,
     measureIn,
     start,
-    openDemo,
     measure,
     keepStock,
     readAgain,
@@ -310,36 +285,41 @@ export const useHouseStore = defineStore('house', () => {
     joinBakes,
     keepPerson: (person: Person) =>
       andCheckAll(`${person.name} is as entered now.`, () => savePerson(person)),
-    dropPerson: (person: Person) =>
-      andCheckAll(`${person.name} has left the house.`, () => removePerson(person.id)),
+    /** Somebody leaves; gives the way to bring them back. */
+    dropPerson: async (person: Person) => {
+      let id: string | null = null
+      await andCheckAll(`${person.name} has left the house.`, async () => {
+        id = await removePerson(person.id)
+      })
+      return wayBack(id)
+    },
     keepGroup: (group: PeopleGroup) => saveGroup(group),
-    dropGroup: (id: string) => removeGroup(id),
+    dropGroup: async (id: string) => wayBack(await removeGroup(id)),
     keepPacket: (packet: Packet, label?: string) =>
       andCheckAll(`The packet “${packet.name}” is as entered now.`, () =>
         savePacket(packet, label),
       ),
     /** Takes a packet off; gives the way to bring it back. */
     dropPacket: async (packet: Packet) => {
-      let gone: Awaited<ReturnType<typeof removePacket>> | null = null
+      let id: string | null = null
       await andCheckAll(`The packet “${packet.name}” has left the house.`, async () => {
-        gone = await removePacket(packet.id)
+        id = await removePacket(packet.id)
       })
-      return async () => {
-        if (gone?.packet) {
-          const { packet: back, label } = gone
-          await andCheckAll(`The packet “${back.name}” is back.`, () => savePacket(back, label))
-        }
-      }
+      return wayBack(id)
     },
+    putAside,
+    back,
+    forget: (ids: readonly string[]) => forgetPutAside(ids),
+    putTrialAside,
     keepBake,
     noteBaked,
     keepBakes: (bakes: readonly Bake[]) => saveBakes(bakes),
     everyBake: allBakes,
-    replace: async (house: House, aside: readonly SetAside[] = []) => {
-      await replaceHouse(house, aside)
-      bakedBy.value = await readBaked()
-      stocked.value = await stockedSince()
-      await pour(house.stock)
+    /** Another house in place of this one; gives the way back. */
+    replace: async (house: House, says: string, aside: readonly SetAside[] = []) => {
+      const id = await replaceHouse(house, aside, says)
+      await isAnother()
+      return wayBack(id)
     },
     whole: readHouse,
     aside: readAside,
@@ -348,6 +328,4 @@ export const useHouseStore = defineStore('house', () => {
 
 const noDemo =
   'The demo house could not be fetched from this server. Is it still running? Load the page again when it is.'
-const unreadable =
-  'This browser does not let Ingwer keep data here (private mode, or the disk is full). ' +
-  'You can work, but nothing is saved; take the house file with you before you close.'
+const unreadable = 'This house cannot be read just now. Load the page again; nothing was changed.'

@@ -13,7 +13,7 @@ import {
 } from '#core/make'
 import type { Bake } from '#core/share'
 import type { Result } from '#core/swap'
-import { bakeById, readFact, removePhoto, savePhoto, writeFact } from '~/db/house'
+import { bakeById, readFact, savePhoto, writeFact } from '~/db/house'
 import { useCurrentBake } from './currentBake'
 import { usePlans } from './plans'
 import { useHouseStore } from './house'
@@ -192,9 +192,6 @@ export const useMakeStore = defineStore('make', () => {
     await savePhoto({ id, bake: here.id, data })
     await say({ do: 'photo', card, photo: id })
   }
-  /** Taken off with its picture; the step back of a photo leaves it in the drawer. */
-  const dropPhoto = (id: string) => removePhoto(id)
-
   /**
    * The last tick, or something said after it: what really happened is kept with every bake that
    * was made.
@@ -254,7 +251,6 @@ export const useMakeStore = defineStore('make', () => {
     back,
     replan,
     addPhoto,
-    dropPhoto,
     finish,
     again,
     pour,

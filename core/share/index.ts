@@ -25,6 +25,21 @@ export type { Photo } from './bake'
 export type { Picture } from './bake'
 export type { ShelfRow } from './bake'
 
+/* What was taken off, until it is brought back or its time is over. */
+export { broughtBack } from './put-aside'
+export { emptyHouse } from './put-aside'
+export { isEmptyHouse } from './put-aside'
+export { keptUntil } from './put-aside'
+export { openedWith } from './put-aside'
+export { overdue } from './put-aside'
+export type { PutAside } from './put-aside'
+export type { PutAsideWhole } from './put-aside'
+
+/* Two houses brought together. */
+export const twoHouses = () => import('./two-houses')
+export type { Counts } from './two-houses'
+export type { Met } from './two-houses'
+
 /* Records of older versions. */
 export { bakeFrom1 } from './upgrade'
 export { bakeFrom2 } from './upgrade'

@@ -1,7 +1,11 @@
 <script setup lang="ts">
 /** How much is kept in this browser, and the file that holds all of it. */
+import { canKeepFile } from '~/ports/houseFileHandle'
+
 const house = useHouseStore()
-const { refusal, reading, share, aside, save, open } = useHouseFile()
+const filed = useFiledStore()
+const { refusal, isBusy, share, stop, aside, found, open, leave, takePlace, bringTogether } =
+  useHouseFile()
 const picker = useTemplateRef<HTMLInputElement>('picker')
 function picked(event: Event) {
   const input = event.target as HTMLInputElement
@@ -24,12 +28,14 @@ const kept = computed(() =>
     <h2>House file</h2>
     <p>{{ kept }} are kept in this browser, and nowhere else. The house file holds all of it.</p>
     <div class="acts">
-      <UButton color="neutral" icon="i-lucide-archive" @click="save">Save the house file</UButton>
+      <UButton color="neutral" icon="i-lucide-archive" @click="filed.save"
+        >Save the house file</UButton
+      >
       <UButton
         color="neutral"
         variant="outline"
         icon="i-lucide-archive-restore"
-        :loading="reading"
+        :loading="isBusy"
         @click="picker?.click()"
         >Open a house file</UButton
       >
@@ -44,12 +50,40 @@ const kept = computed(() =>
       />
     </div>
     <p class="soft">
-      Opening one puts its house in place of this one; you can take that back at once.
+      <template v-if="filed.on"
+        >Last written to a file on {{ sayDay(filed.on.slice(0, 10)) }};
+        {{ filed.changed.length === 1 ? 'one bake has' : `${filed.changed.length} bakes have` }}
+        changed since.</template
+      >
+      <template v-else>It was never written to a file.</template>
     </p>
-    <p v-if="share !== null" class="soft" role="status">
+    <p v-if="filed.file" role="status">
+      “{{ filed.file.name }}” is kept current by itself.
+      <UButton color="neutral" variant="ghost" @click="filed.letGo">Keep it no longer</UButton>
+    </p>
+    <div v-else-if="canKeepFile()" class="acts">
+      <UButton color="neutral" variant="outline" @click="filed.keepCurrent"
+        >Keep a file current by itself</UButton
+      >
+    </div>
+    <p class="soft">
+      What is here stays until you say what becomes of it, and it can be brought back for 30 days.
+    </p>
+    <p v-if="share !== null" class="soft going" role="status">
       <progress :value="share" max="1" aria-label="How far the file is read" />
       {{ Math.round(100 * share) }} % of the file is read and looked through.
+      <UButton color="neutral" variant="outline" @click="stop">Stop</UButton>
     </p>
+    <MetHouse
+      v-if="found"
+      :key="found.name"
+      :name="found.name"
+      :met="found.met"
+      :busy="isBusy"
+      @together="bringTogether"
+      @in-place="takePlace"
+      @leave="leave"
+    />
     <p v-if="refusal" class="refusal" role="alert">{{ refusal }}</p>
     <div v-if="aside.length" role="alert">
       <p>Not everything in this file holds together. The rest is here.</p>
@@ -68,6 +102,12 @@ h2 {
 .sheet {
   padding: 18px 22px;
   display: grid;
+  gap: 10px;
+}
+.going {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
   gap: 10px;
 }
 .refusal {

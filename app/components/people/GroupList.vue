@@ -28,10 +28,8 @@ async function keep() {
   picked.value = []
 }
 async function drop(group: PeopleGroup) {
-  await house.dropGroup(group.id)
-  undo(`The set “${group.name}” is gone; its people stay.`, 'Bring back', () =>
-    house.keepGroup(group),
-  )
+  const back = await house.dropGroup(group.id)
+  undo(`The set “${group.name}” is gone; its people stay.`, 'Bring back', back)
 }
 </script>
 

@@ -8,6 +8,7 @@ const props = defineProps<{ bake: Bake; facts: CardFacts | null; code: string }>
 const size = defineModel<CardSize>('size', { required: true })
 const current = useCurrentBake()
 const house = useHouseStore()
+const filed = useFiledStore()
 const toast = useToast()
 const download = useDownload()
 const at = () => ({ packets: house.packets, today: today(), kitchen: house.kitchen })
@@ -37,13 +38,6 @@ async function copyCard() {
       color: 'error',
     })
   }
-}
-async function saveHouse() {
-  download(
-    'ingwer-house.json',
-    await useCore().writeBackup(await house.whole(), new Date().toISOString(), await house.aside()),
-    'application/json',
-  )
 }
 const print = () => window.print()
 </script>
@@ -77,7 +71,7 @@ const print = () => window.print()
     <UButton color="neutral" variant="outline" block icon="i-lucide-braces" @click="saveData"
       >Recipe as linked data</UButton
     >
-    <UButton color="neutral" variant="outline" block icon="i-lucide-archive" @click="saveHouse"
+    <UButton color="neutral" variant="outline" block icon="i-lucide-archive" @click="filed.save"
       >Whole house as a file</UButton
     >
     <p class="soft">Everything is on the card: allergic people hate surprises.</p>

@@ -1,16 +1,19 @@
 <script setup lang="ts">
-/** A house that keeps nothing yet: what will be here, and the demo house to try things on. */
-const emit = defineEmits<{ problem: [sentence: string] }>()
+/** A house that keeps nothing: what will be here, what was put aside, and the demo house to look at. */
 const house = useHouseStore()
-const opening = ref(false)
-async function openDemo() {
-  opening.value = true
+const visit = useVisit()
+const whole = computed(() => house.putAside.find(row => row.isWhole))
+const busy = ref(false)
+const problem = ref('')
+async function bringBack(id: string) {
+  busy.value = true
+  problem.value = ''
   try {
-    await house.openDemo()
+    await house.back(id)
   } catch {
-    emit('problem', 'The demo house could not be fetched from this server. Is it still running?')
+    problem.value = 'It could not be brought back; it still lies under “House file”.'
   }
-  opening.value = false
+  busy.value = false
 }
 </script>
 
@@ -19,12 +22,21 @@ async function openDemo() {
     <p class="soft">
       Nothing is kept here yet. What you paste is saved by itself, in this browser alone.
     </p>
-    <UButton color="neutral" variant="outline" :loading="opening" @click="openDemo"
-      >Open the Brackwater house</UButton
-    >
-    <p class="soft tiny">
-      An invented household with five guests and seven desserts, to try things on.
-    </p>
+    <template v-if="whole">
+      <UButton color="neutral" :loading="busy" @click="bringBack(whole.id)"
+        >Bring back the house that was here</UButton
+      >
+      <p class="soft tiny">{{ whole.says }}.</p>
+      <p v-if="problem" role="alert">{{ problem }}</p>
+    </template>
+    <template v-if="!visit.isVisiting">
+      <UButton color="neutral" variant="outline" @click="visit.begin"
+        >Visit the Brackwater house</UButton
+      >
+      <p class="soft tiny">
+        An invented household with five guests and seven desserts, to look at and try things on.
+      </p>
+    </template>
   </div>
 </template>
 

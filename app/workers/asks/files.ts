@@ -12,8 +12,10 @@ import {
   pantryFile,
   recipeOf,
   trialFile,
+  twoHouses,
   type Bake,
   type CardHouse,
+  type Counts,
   type House,
   type SetAside,
 } from '#core/share'
@@ -54,6 +56,14 @@ export const files = {
   readBakeFile: async (text: string) => (await backup()).readBakeFile(text),
   writeBackup: async (house: House, exported: string, aside: readonly SetAside[]) =>
     (await backup()).backupOf(house, exported, aside),
+  /** A file's house with the ids of this one, and what of it is new, the same or otherwise. */
+  meetHouses: async (here: House, file: House) => {
+    const { knownHere, meetHouses } = await twoHouses()
+    const known = knownHere(here, file)
+    return { file: known, met: meetHouses(here, known) }
+  },
+  houseOfBoth: async (here: House, file: House, said: Readonly<Record<string, Counts>>) =>
+    (await twoHouses()).houseOfBoth(here, file, said, () => crypto.randomUUID()),
   /** Reads a house file of any size; `heard` is told how far it is, as a share of the whole. */
   readBackup: async (file: Blob, heard: (share: number) => void) => {
     const { readBackup } = await backup()
