@@ -111,7 +111,9 @@ export default defineNuxtConfig({
     optimizeDeps: { include: browserPackages },
   },
   pwa: {
-    registerType: 'autoUpdate',
+    // A new version waits until somebody says yes, or the last tab is closed.
+    registerType: 'prompt',
+    client: { periodicSyncForUpdates: 3600 },
     manifest: {
       name: 'Ingwer',
       short_name: 'Ingwer',
@@ -122,6 +124,7 @@ export default defineNuxtConfig({
       icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
     },
     workbox: {
+      clientsClaim: true,
       globPatterns: ['**/*.{js,css,html,svg,woff2,json}'],
       globIgnores: ['ocr/**'],
       runtimeCaching: [

@@ -48,11 +48,20 @@ export function useAlarm(calls: () => readonly Call[], moment: () => number) {
     typeof Notification === 'undefined' ? ('never' as const) : Notification.permission,
   )
   let audio: AudioContext | null = null
-  /** Browsers play nothing before somebody has touched the page. */
+  /** Can it be heard? Browsers play nothing before somebody has touched the page or pressed a key. */
+  const isAwake = ref(false)
+  function begun() {
+    const own = new AudioContext()
+    own.addEventListener('statechange', () => {
+      isAwake.value = own.state === 'running'
+    })
+    return own
+  }
   function wake() {
     if (typeof AudioContext === 'undefined') return
-    audio ??= new AudioContext()
+    audio ??= begun()
     if (audio.state === 'suspended') void audio.resume()
+    isAwake.value = audio.state === 'running'
   }
   function ring() {
     if (quiet.value) return
@@ -84,10 +93,13 @@ export function useAlarm(calls: () => readonly Call[], moment: () => number) {
     quiet.value = is
     localStorage.setItem('ingwer-quiet', is ? '1' : '0')
   }
-  onMounted(() => window.addEventListener('pointerdown', wake))
+  const touches = ['pointerdown', 'pointerup', 'keydown'] as const
+  onMounted(() => {
+    for (const touch of touches) window.addEventListener(touch, wake)
+  })
   onBeforeUnmount(() => {
-    window.removeEventListener('pointerdown', wake)
+    for (const touch of touches) window.removeEventListener(touch, wake)
     void audio?.close()
   })
-  return { quiet, setQuiet, allowed, ask, wake }
+  return { quiet, setQuiet, allowed, ask, wake, isAwake }
 }

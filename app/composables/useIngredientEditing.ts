@@ -26,6 +26,11 @@ export function useIngredientEditing() {
   const house = useHouseStore()
   const restock = useRestock()
   const editing = shallowRef<{ form: IngredientForm; fresh: boolean } | null>(null)
+  useDraft('pantry', reactive({ editing }))
+  function leave() {
+    if (editing.value) forgetDraft(`ingredient/${editing.value.form.id}`)
+    editing.value = null
+  }
   async function open(id: string) {
     const form = await useCore().formOf(id)
     if (form) editing.value = { form, fresh: false }
@@ -35,7 +40,7 @@ export function useIngredientEditing() {
   }
   const othersThan = (id: string) => house.stock.ingredients.filter(item => item.id !== id)
   async function keep(ingredient: Ingredient) {
-    editing.value = null
+    leave()
     await restock(
       { ...house.stock, ingredients: [...othersThan(ingredient.id), ingredient] },
       `“${ingredient.name}” is in the pantry now.`,
@@ -43,12 +48,12 @@ export function useIngredientEditing() {
   }
   async function revert() {
     const form = editing.value?.form
-    editing.value = null
+    leave()
     if (form)
       await restock(
         { ...house.stock, ingredients: othersThan(form.id) },
         `“${form.name}” of this house is taken out.`,
       )
   }
-  return { editing, open, fresh, keep, revert }
+  return { editing, open, fresh, keep, revert, leave }
 }

@@ -21,6 +21,7 @@ type Edit = (what: RecipeEdit | readonly RecipeEdit[], at?: string) => Promise<b
 function useLineAdding(lines: Ref<readonly Line[]>, edit: Edit) {
   const adding = ref<Adding | null>(null)
   const draft = ref('')
+  useDraft(`add-line/${String(useRoute().params.bake)}`, reactive({ adding, draft }))
   let runs = 0
   /** Opens a field for new lines, below a line or at the end of a part. */
   function open(component: string, after: string | undefined) {

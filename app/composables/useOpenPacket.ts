@@ -15,6 +15,7 @@ export function useOpenPacket() {
   const undo = useTakeBack()
   // Shallow: what is kept must be plain data, all the way down.
   const open = shallowRef<{ packet: Packet; fresh: boolean; to: For } | null>(null)
+  useDraft('packets', reactive({ open }))
   const trouble = ref('')
   const begin = (name = '', ingredient: string | null = null, to: For = null) => {
     open.value = { packet: newPacket(crypto.randomUUID(), name, ingredient), fresh: true, to }
@@ -26,6 +27,10 @@ export function useOpenPacket() {
     const packet = house.packets.find(p => p.id === id)
     if (packet) show(packet)
   }
+  function leave() {
+    if (open.value) forgetDraft(`packet/${open.value.packet.id}`)
+    open.value = null
+  }
   async function keep(packet: Packet, label: string | undefined) {
     const was = open.value
     const before = house.packets.find(p => p.id === packet.id)
@@ -34,21 +39,21 @@ export function useOpenPacket() {
     try {
       await house.keepPacket(packet, label)
     } catch {
-      trouble.value =
-        'This packet could not be kept (private mode, or the disk is full). What you typed is still here.'
+      trouble.value = 'This packet could not be kept. What you typed is still here.'
       return
     }
     // Whoever has opened another meanwhile stays there.
+    forgetDraft(`packet/${packet.id}`)
     if (open.value === was) open.value = null
     if (was?.to) await current.tie(was.to, [packet.id])
     if (before) undo(`“${packet.name}” is kept.`, 'Undo', () => house.keepPacket(before))
   }
   async function drop() {
     const packet = open.value?.packet
-    open.value = null
+    leave()
     if (!packet) return
     const back = await house.dropPacket(packet)
     undo(`“${packet.name}” is thrown away.`, 'Bring back', back)
   }
-  return { open, trouble, begin, show, showById, keep, drop }
+  return { open, trouble, begin, show, showById, keep, drop, leave }
 }

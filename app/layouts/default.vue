@@ -19,13 +19,11 @@ useBeat(
     void make.clockSet(minutes)
   },
 )
-provide(
-  alarmKey,
-  useAlarm(
-    () => make.calls,
-    () => make.now,
-  ),
+const alarm = useAlarm(
+  () => make.calls,
+  () => make.now,
 )
+provide(alarmKey, alarm)
 onMounted(() => make.lookUp())
 
 const isTyping = (target: EventTarget | null) =>
@@ -74,10 +72,12 @@ function useEventListener(name: 'keydown', act: (event: KeyboardEvent) => void) 
       <p v-if="house.problem" class="trouble" role="alert">{{ house.problem }}</p>
       <VisitBar />
       <DiskBar />
+      <UpdateBar />
+      <SilentBar :alarm="alarm" />
       <CounterCall />
       <ApartBar />
       <HouseChanges class="no-print" />
-      <slot />
+      <UnbrokenPage><slot /></UnbrokenPage>
     </main>
   </div>
 </template>

@@ -2,7 +2,7 @@
 const pantry = usePantry()
 const { rows, words, looked, own, names, nameOf } = pantry
 const { busy, answer } = useNamingWords(pantry)
-const { editing, open, fresh, keep, revert } = useIngredientEditing()
+const { editing, open, fresh, keep, revert, leave } = useIngredientEditing()
 const troubles = ref<readonly string[]>([])
 useHead({ title: 'Pantry' })
 </script>
@@ -43,7 +43,7 @@ useHead({ title: 'Pantry' })
           :own="own.has(editing.form.id)"
           @keep="keep"
           @revert="revert"
-          @cancel="editing = null"
+          @cancel="leave"
         />
         <template v-else>
           <UnknownWords

@@ -10,6 +10,7 @@ useHead({ title: 'People' })
 // The form brings a validator along, so it is fetched only when somebody opens it.
 const PersonForm = defineAsyncComponent(() => import('~/components/people/PersonForm.vue'))
 const open = ref<Person | 'new' | 'guest' | null>(null)
+useDraft('people', reactive({ open }))
 /** The bake that a guest is asked for, by the page's address. */
 const guestOf = computed(() =>
   typeof route.query.guest === 'string' ? route.query.guest : undefined,
@@ -28,9 +29,16 @@ const guests = computed(() => house.people.filter(person => person.guestOf))
 const bakeOf = (person: Person) =>
   house.shelf.find(row => row.id === person.guestOf)?.title ?? 'a bake that is gone'
 
+/** The form is kept or left: it is closed, and no draft any more. */
+function close() {
+  const is = open.value
+  forgetDraft(personDraft(typeof is === 'object' ? is?.id : undefined, guestOfForm(is)))
+  open.value = null
+}
+const guestOfForm = (is: typeof open.value) => (is === 'guest' ? guestOf.value : undefined)
 async function keep(person: Person) {
   const asGuest = open.value === 'guest'
-  open.value = null
+  close()
   await house.keepPerson(person)
   if (!asGuest || !person.guestOf) return
   if (await current.open(person.guestOf))
@@ -43,7 +51,7 @@ async function drop(person: Person) {
 }
 const leave = async () => {
   const bake = guestOf.value
-  open.value = null
+  close()
   if (bake) await navigateTo(`/recipe/${bake}`)
 }
 </script>

@@ -32,8 +32,8 @@ export const useFiledStore = defineStore('filed', () => {
     useCore().writeBackup(await house.whole(), now, await house.aside())
   async function noteSaved(now: string) {
     on.value = now
-    savedElsewhere()
     await writeFact('filed', now)
+    savedElsewhere()
   }
   const download = useDownload()
   /** All of the house as a download. */

@@ -90,7 +90,12 @@ const nameOf = (value: unknown): string => {
     80,
   )
 }
-const asideFor = (kind: KeptKind, value: unknown, { at, because }: KeptProblem): SetAside => ({
+/** Something that does not hold together, with why in a sentence. */
+export const asideFor = (
+  kind: KeptKind,
+  value: unknown,
+  { at, because }: KeptProblem,
+): SetAside => ({
   kind,
   value,
   sentence:

@@ -35,6 +35,9 @@ export { overdue } from './put-aside'
 export type { PutAside } from './put-aside'
 export type { PutAsideWhole } from './put-aside'
 
+/* Rows that cannot be read any more. */
+export const unreadableRows = () => import('./unreadable')
+
 /* Two houses brought together. */
 export const twoHouses = () => import('./two-houses')
 export type { Counts } from './two-houses'

@@ -5,6 +5,7 @@ import { dayLimits, type DayPlan, type OwnTask } from '#core/day'
 const props = defineProps<{ shown: Extract<DayPlan, { ok: true }> }>()
 const { day, wish } = inject(bakeDayKey)!
 const own = reactive({ says: '', minutes: '10', hands: true, after: '' })
+useDraft('own-task', own)
 const wrong = ref('')
 const canFollow = computed(() => props.shown.tasks.filter(task => task.kind !== 'serve'))
 /** Minutes in a day: the longest task. */

@@ -26,7 +26,7 @@ const listOf = (is: Met['is']) => {
   return words.length ? new Intl.ListFormat('en-GB').format(words) : 'nothing'
 }
 const asked = computed(() => props.met.filter(met => met.is === 'differs'))
-const said = ref<Readonly<Record<string, Counts>>>({})
+const said = shallowRef<Readonly<Record<string, Counts>>>({})
 const say = (key: string, counts: Counts) => {
   said.value = { ...said.value, [key]: counts }
 }

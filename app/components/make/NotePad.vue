@@ -8,6 +8,7 @@ const props = defineProps<{ bake: string; photos: readonly string[]; notes: read
 const emit = defineEmits<{ note: [text: string]; photo: [data: string] }>()
 const writing = ref(false)
 const text = ref('')
+useDraft(`note/${props.bake}`, reactive({ writing, text }))
 const wrong = ref('')
 const picker = useTemplateRef<HTMLInputElement>('picker')
 const kept = shallowRef<readonly Photo[]>([])

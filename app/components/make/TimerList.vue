@@ -15,6 +15,7 @@ const opened = ref('')
 const making = ref(false)
 const says = ref('')
 const minutes = ref('10')
+useDraft('timer', reactive({ making, says, minutes }))
 const wrong = ref('')
 function begin() {
   const n = readDecimal(minutes.value)

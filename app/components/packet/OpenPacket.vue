@@ -3,7 +3,7 @@
 defineProps<{ names: readonly { id: string; name: string }[] }>()
 // The sheet brings a validator along, so it is fetched when a packet is opened.
 const PacketSheet = defineAsyncComponent(() => import('~/components/packet/PacketSheet.vue'))
-const { open, trouble, keep, drop } = inject(openPacketKey)!
+const { open, trouble, keep, drop, leave } = inject(openPacketKey)!
 const house = useHouseStore()
 const sheet = useTemplateRef<HTMLElement>('sheet')
 watch(
@@ -34,7 +34,7 @@ watch(
       :people="house.residents"
       @keep="keep"
       @drop="drop"
-      @cancel="open = null"
+      @cancel="leave"
     />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <PacketHistory v-if="!open.fresh" :packet="open.packet" />

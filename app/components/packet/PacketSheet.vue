@@ -21,6 +21,7 @@ const emit = defineEmits<{
 }>()
 
 const state = reactive(packetForm(props.packet))
+const isBack = useDraft(`packet/${props.packet.id}`, state)
 const unconfirmed = computed(() =>
   state.unconfirmed
     .slice(0, 5)
@@ -73,6 +74,7 @@ function keep() {
     :aria-label="fresh ? 'New packet' : `Packet ${packet.name}`"
     @submit="keep"
   >
+    <DraftNote :found="isBack" />
     <UFormField label="Name on the front" name="name"
       ><UInput
         v-model="state.name"

@@ -24,13 +24,18 @@ const stated = computed((): NamedTin | null =>
 )
 
 const editing = ref<{ readonly tin: NamedTin | null; readonly what: 'own' | 'stated' } | null>(null)
+useDraft('tins', reactive({ editing }))
+function leave() {
+  forgetDraft(`tin/${editing.value?.tin?.id ?? 'new'}`)
+  editing.value = null
+}
 const heading = computed(() => {
   if (editing.value?.what === 'stated') return 'What the recipe is baked in'
   return editing.value?.tin ? `Your tin: ${editing.value.tin.name}` : 'A tin of your own'
 })
 async function keepTin(tin: NamedTin) {
   const what = editing.value?.what
-  editing.value = null
+  leave()
   if (what === 'stated') {
     await say({ stated: { ...tin, id: 'stated' } })
     return
@@ -64,7 +69,7 @@ async function dropTin(tin: NamedTin) {
     :tin="editing.tin"
     :heading="heading"
     @keep="keepTin"
-    @leave="editing = null"
+    @leave="leave"
   />
   <section v-else class="sheet part" aria-labelledby="what">
     <h2 id="what">In what</h2>

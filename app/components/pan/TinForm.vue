@@ -37,6 +37,7 @@ const form = reactive({
   material: start.material,
   measured: text(start.measured),
 })
+const isBack = useDraft(`tin/${props.tin?.id ?? 'new'}`, form)
 function shaped(shape: Shape) {
   const like = usualTin(shapes.find(s => s.id === shape)!.like)
   Object.assign(form, {
@@ -98,6 +99,7 @@ function keep() {
     @submit.prevent="keep"
     @keydown.esc="emit('leave')"
   >
+    <DraftNote :found="isBack" />
     <h2>{{ heading }}</h2>
     <div class="both">
       <div class="fields">

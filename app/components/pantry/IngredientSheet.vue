@@ -36,6 +36,7 @@ const state = reactive({
   traces: [...props.form.traces],
   packetRead: props.form.packetRead,
 })
+const isBack = useDraft(`ingredient/${props.form.id}`, state)
 type List = 'holds' | 'mayHold' | 'traces'
 const row = computed(() => builtIn(props.form.id))
 /** What the name always brings cannot be taken off: a product free of it is another ingredient. */
@@ -107,6 +108,7 @@ onMounted(() => {
     @submit.prevent="keep"
     @keydown.esc="emit('cancel')"
   >
+    <DraftNote :found="isBack" />
     <div class="head">
       <h2>{{ fresh ? 'A new ingredient' : form.name }}</h2>
       <UButton

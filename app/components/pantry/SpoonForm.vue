@@ -15,6 +15,7 @@ const ingredient = ref<string>()
 const unit = ref('tbsp')
 const count = ref('5')
 const grams = ref('')
+useDraft('spoon', reactive({ ingredient, unit, count, grams }))
 const isTried = ref(false)
 const item = computed(() => props.rows.find(row => row.id === ingredient.value))
 const reading = computed<SpoonReading | null>(() => {

@@ -7,6 +7,7 @@ const undo = useTakeBack()
 const making = ref(false)
 const name = ref('')
 const picked = ref<readonly string[]>([])
+useDraft('group', reactive({ making, name, picked }))
 const problem = ref('')
 const known = (group: PeopleGroup) =>
   group.people.flatMap(id => house.residents.find(p => p.id === id) ?? [])

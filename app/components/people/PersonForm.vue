@@ -33,6 +33,8 @@ const state = reactive({
   shape: props.person?.bead?.shape ?? shapeOf(props.taken.length),
   colour: props.person?.bead?.colour ?? colourOf(),
 })
+const draft = personDraft(props.person?.id, props.guestOf)
+const isBack = useDraft(draft, state)
 const schema = Joi.object({
   name: Joi.string().trim().min(1).max(60).required().messages({
     'string.empty': 'A person needs a name.',
@@ -98,6 +100,7 @@ async function keep() {
 
 <template>
   <UForm :schema="schema" :state="state" class="form" @submit="keep">
+    <DraftNote :found="isBack" />
     <div class="first">
       <PersonBead :person="shown" :size="56" />
       <UFormField label="Name" name="name" class="grow"

@@ -34,6 +34,11 @@ const editing = ref(false)
 const wanted = ref(false)
 const explained = ref(false)
 const text = ref('')
+const current = useCurrentBake()
+useDraft(`line/${current.bake?.id}/${props.line.id}`, reactive({ editing, text }))
+watch(editing, is => {
+  if (!is) text.value = ''
+})
 const field = useTemplateRef<HTMLInputElement>('field')
 const opener = useTemplateRef<HTMLButtonElement>('opener')
 

@@ -22,6 +22,8 @@ const emit = defineEmits<{ edit: [edit: RecipeEdit]; look: [id: string] }>()
 
 const editing = ref<number | null>(null)
 const text = ref('')
+const current = useCurrentBake()
+useDraft(`step/${current.bake?.id}/${props.component.name}`, reactive({ editing, text }))
 const area = useTemplateRef<HTMLTextAreaElement[]>('area')
 async function open(at: number) {
   text.value = props.component.steps[at] ?? ''
@@ -32,12 +34,14 @@ async function open(at: number) {
 async function leave(keep: boolean, at: number) {
   if (editing.value === null) return
   editing.value = null
-  if (keep && text.value !== props.component.steps[at])
+  const is = text.value
+  text.value = ''
+  if (keep && is !== props.component.steps[at])
     emit(
       'edit',
       at < props.component.steps.length
-        ? { do: 'restep', component: props.component.name, at, text: text.value }
-        : { do: 'add-step', component: props.component.name, after: at - 1, text: text.value },
+        ? { do: 'restep', component: props.component.name, at, text: is }
+        : { do: 'add-step', component: props.component.name, after: at - 1, text: is },
     )
   await nextTick()
   document.querySelector<HTMLElement>(`[data-step="${CSS.escape(stepId(at))}"]`)?.focus()

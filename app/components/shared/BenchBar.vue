@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { diskState } from '~/db/disk'
+
 /**
  * Above every stage: the bake on the bench, who it is for, whether it is saved, and one step back
  * or forth.
@@ -14,6 +16,11 @@ const says = {
   'clash': 'not saved: changed in another tab as well',
   'gone': 'not saved: thrown away in another tab',
 }
+const inWords = computed(() =>
+  diskState.fault && current.saved === 'saved'
+    ? 'kept while this page is open'
+    : says[current.saved],
+)
 const seated = computed({
   get: () => current.bake?.people ?? [],
   set: people => void current.seat(people),
@@ -22,6 +29,7 @@ const standing = useBeadState()
 
 const naming = ref(false)
 const name = ref('')
+useDraft(`name/${String(useRoute().params.bake)}`, reactive({ naming, name }))
 const nameField = useTemplateRef<HTMLInputElement>('nameField')
 async function rename() {
   name.value = current.bake?.title ?? ''
@@ -32,8 +40,10 @@ async function rename() {
 async function named(keep: boolean) {
   if (!naming.value) return
   naming.value = false
-  if (!keep || name.value === current.bake?.title) return
-  const sentence = await current.edit({ do: 'title', title: name.value })
+  const title = name.value
+  name.value = ''
+  if (!keep || title === current.bake?.title) return
+  const sentence = await current.edit({ do: 'title', title })
   if (sentence) current.notice = sentence
 }
 /** Whom the chosen plan no longer suits: a packet or a person changed since it was worked out. */
@@ -87,9 +97,9 @@ const stateOf = (id: string) => {
         </button>
         <p v-else class="title" :title="current.bake.title">{{ current.bake.title }}</p>
         <p class="soft small" role="status">
-          {{ says[current.saved]
+          {{ inWords
           }}<span v-if="current.notice" class="notice"
-            >{{ says[current.saved] ? ' · ' : '' }}{{ current.notice }}</span
+            >{{ inWords ? ' · ' : '' }}{{ current.notice }}</span
           >
         </p>
       </div>

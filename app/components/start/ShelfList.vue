@@ -58,6 +58,7 @@ async function duplicate(row: ShelfRow) {
 
 const tagging = ref<string | null>(null)
 const words = ref('')
+useDraft('tags', reactive({ tagging, words }))
 function openTags(row: ShelfRow) {
   tagging.value = row.id
   words.value = row.tags.join(', ')
@@ -65,7 +66,9 @@ function openTags(row: ShelfRow) {
 async function keepTags(row: ShelfRow) {
   if (tagging.value !== row.id) return
   tagging.value = null
-  await house.tag(row.id, words.value.split(','))
+  const said = words.value
+  words.value = ''
+  await house.tag(row.id, said.split(','))
 }
 const menu = (row: ShelfRow) => [
   [

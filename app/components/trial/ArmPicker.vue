@@ -43,6 +43,7 @@ function turnArm(arm: Proposal) {
 }
 
 const question = ref('')
+useDraft(`trial/${props.bake.id}`, reactive({ question }))
 const tests = ref(1)
 /** What a kitchen scale cannot weigh at this size, arm by arm. */
 const fine = shallowRef<readonly string[]>([])

@@ -24,6 +24,7 @@ const draft = reactive({
   others: '',
   in: [] as string[],
 })
+useDraft(`tasting/${props.trial.id}`, draft)
 const wrong = ref('')
 const letter = (id: string) => props.trial.arms.find(arm => arm.id === id)?.letter ?? ''
 /** Whoever may not eat one of the arms does not taste. Nobody is asked to taste what is not known. */
@@ -72,8 +73,10 @@ function layOut() {
     tasters: tasters.value,
     seed: crypto.getRandomValues(new Uint32Array(1))[0]!,
   })
-  if (made.ok) emit('lay', made.tasting)
-  else wrong.value = made.sentence
+  if (made.ok) {
+    forgetDraft(`tasting/${props.trial.id}`)
+    emit('lay', made.tasting)
+  } else wrong.value = made.sentence
 }
 const turn = (list: string[], id: string) =>
   list.includes(id) ? list.filter(each => each !== id) : [...list, id]

@@ -29,6 +29,7 @@ const emit = defineEmits<{
 }>()
 
 const laying = ref(false)
+useDraft(`tastings/${props.trial.id}`, reactive({ laying }))
 const letter = (id: string) => props.trial.arms.find(arm => arm.id === id)?.letter ?? ''
 const now = computed(() => props.trial.tastings.find(t => t.id === props.open) ?? null)
 function lay(tasting: Tasting) {
