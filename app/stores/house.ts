@@ -321,6 +321,8 @@ export const useHouseStore = defineStore('house', () => {
       await isAnother()
       return wayBack(id)
     },
+    /** Everything of this house as it is on the disk now, before the watch tells of it. */
+    refresh: async () => seen(await readView()),
     whole: readHouse,
     aside: readAside,
   }

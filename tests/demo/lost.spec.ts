@@ -80,7 +80,7 @@ test('a house file is brought together with this house: the same is known, what 
     .click()
   await both.click()
   await counts(page, '6 people, 6 packets and 8 bakes')
-  await expect(page.getByText('Both are one house now: 6 people and 8 bakes.')).toBeVisible()
+  await expect(page.getByText('Both are one house now: 6 people and 8 bakes.', { exact: true })).toBeVisible()
   await reload(page)
   await counts(page, '6 people, 6 packets and 8 bakes')
   await atStart(page)
@@ -225,4 +225,52 @@ test('new work that is in no file for weeks is worth a word, which can wait a we
   await page.goto('/')
   await word.getByRole('button', { name: 'Save the house file' }).click()
   await expect(word).toHaveCount(0)
+})
+
+test('rows that cannot be read: they are set aside with a sentence, and every page works', async ({
+  page,
+}) => {
+  await atStart(page)
+  await expect(shelf(page)).toHaveCount(7)
+  await isKept(page)
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const opened = indexedDB.open('ingwer')
+        opened.onerror = () => reject(new Error('not opened'))
+        opened.onsuccess = () => {
+          const change = opened.result.transaction(['shelf', 'bakes', 'people'], 'readwrite')
+          const spoil = (table: string, by: (row: Record<string, unknown>) => void) => {
+            const rows = change.objectStore(table)
+            const all = rows.getAll()
+            all.onsuccess = () => {
+              const row = all.result.find(
+                (each: { id: string; name?: string }) =>
+                  each.id === 'demo-1' || each.name === 'Bram',
+              )
+              by(row)
+              rows.put(row)
+            }
+          }
+          spoil('shelf', row => delete row.tags)
+          spoil('bakes', row => delete row.recipe)
+          spoil('people', row => delete row.avoids)
+          change.oncomplete = () => {
+            opened.result.close()
+            resolve()
+          }
+        }
+      }),
+  )
+  await page.reload()
+  const alert = page.getByRole('alert').filter({ hasText: 'Not everything in this house holds' })
+  await expect(alert).toContainText(/The bake “.*” does not hold together/)
+  await expect(alert).toContainText(/The person “Bram” does not hold together/)
+  await expect(shelf(page)).toHaveCount(6)
+  await goTo(page, '/people')
+  await expect(page.getByRole('heading', { name: 'Bram' })).toBeVisible()
+  await expect(page.getByText(/Until you say it again, they avoid everything/)).toBeVisible()
+  await toHouse(page)
+  const house = JSON.parse(await saved(page))
+  expect(house.aside.map((each: { kind: string }) => each.kind).sort()).toEqual(['bake', 'person'])
 })

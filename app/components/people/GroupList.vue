@@ -24,6 +24,9 @@ async function keep() {
     name: name.value.trim().slice(0, 60),
     people: [...picked.value],
   })
+  leave()
+}
+function leave() {
   making.value = false
   name.value = ''
   picked.value = []
@@ -56,13 +59,13 @@ async function drop(group: PeopleGroup) {
           autofocus
           :maxlength="peopleLimits.name"
           placeholder="Sunday"
-          @keydown.esc="making = false"
+          @keydown.esc="leave"
       /></label>
       <WhoEats v-model="picked" :people="house.residents" label="Who belongs to it" />
       <p v-if="problem" class="trouble" role="alert">{{ problem }}</p>
       <div class="acts">
         <UButton type="submit" color="neutral">Keep the set</UButton
-        ><UButton type="button" color="neutral" variant="ghost" @click="making = false"
+        ><UButton type="button" color="neutral" variant="ghost" @click="leave"
           >Leave it</UButton
         >
       </div>

@@ -8,6 +8,7 @@ import { lookThrough } from '~/db/lookThrough'
  */
 const aside = shallowRef<readonly SetAside[]>([])
 const isLooking = ref(false)
+const house = useHouseStore()
 const route = useRoute()
 /** Looked through once for each page: what fails again then has another cause. */
 const looked = new Set<string>()
@@ -18,6 +19,7 @@ async function heal(clear: () => void) {
   try {
     const found = await lookThrough()
     aside.value = [...aside.value, ...found]
+    await house.refresh()
     if (found.length) clear()
   } catch {
     /* Then only the sentence helps. */
