@@ -45,7 +45,7 @@ export class BakeOnDisk {
     if (!isNew) this.saved.value = 'saved'
     this.stop()
     this.stop = watchBake(next.id, row => {
-      if (row?.updated !== this.known.get(next.id)?.updated) void this.catchUp()
+      if (!isSameBake(row, this.known.get(next.id) ?? undefined)) void this.catchUp()
     })
   }
 
@@ -116,7 +116,7 @@ export class BakeOnDisk {
   private meets(id: string, row: Bake | undefined): boolean {
     const before = this.known.get(id)
     const mine = this.opened.bake.value
-    if (!before || mine?.id !== id || row?.updated === before.updated) return false
+    if (!before || mine?.id !== id || isSameBake(row, before)) return false
     if (!row) {
       this.saved.value = 'gone'
       return false

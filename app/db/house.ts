@@ -3,6 +3,7 @@ import { usualKitchen, type Kitchen } from '#core/pan'
 import { emptyStock, type Stock } from '#core/pantry'
 import type { PeopleGroup, Person } from '#core/people'
 import {
+  isSameBake,
   mergeBake,
   shelfRowOf,
   type Bake,
@@ -80,7 +81,8 @@ export const saveBakeOver = (bake: Bake, base: Bake | null): Promise<KeptBake> =
     db().transaction('rw', db().bakes, db().shelf, db().facts, async (): Promise<KeptBake> => {
       const there = await db().bakes.get(bake.id)
       if (!there && base) return { is: 'gone' }
-      if (!there || !base || there.updated === base.updated) {
+      // Not by its stamp alone: two writes within a millisecond, or of a clock put back, bear the same.
+      if (!there || !base || isSameBake(there, base)) {
         await putBakes([bake])
         return { is: 'kept', bake }
       }

@@ -31,6 +31,8 @@ export function wordsOfBoth({
   mine,
   theirs,
 }: ThreeWay<readonly string[]>): readonly string[] {
+  // Who changed nothing has no say in the order either.
+  if (isSame(mine, base)) return theirs
   const taken = new Set(base.filter(word => !theirs.includes(word)))
   const added = theirs.filter(word => !base.includes(word) && !mine.includes(word))
   return [...mine.filter(word => !taken.has(word)), ...added]
@@ -55,6 +57,7 @@ export function listOfBoth<T>(
   { base, mine, theirs }: ThreeWay<readonly T[]>,
   keyOf: (of: T) => string,
 ): { readonly list: readonly T[]; readonly clashes: readonly string[] } {
+  if (isSame(mine, base)) return { list: theirs, clashes: [] }
   const [b, m, t] = [base, mine, theirs].map(
     list => new Map(list.map(each => [keyOf(each), each])),
   ) as [Map<string, T>, Map<string, T>, Map<string, T>]

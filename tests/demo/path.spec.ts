@@ -151,12 +151,14 @@ test('a spoiled bake is set aside with a sentence, the rest opens, and it comes 
     ])
     return JSON.parse(readFileSync(await file.path(), 'utf8'))
   }
-  const open = (house: unknown) =>
-    page.getByLabel('House file to open').setInputFiles({
+  const open = async (house: unknown) => {
+    await page.getByLabel('House file to open').setInputFiles({
       name: 'house.json',
       mimeType: 'application/json',
       buffer: Buffer.from(JSON.stringify(house)),
     })
+    await page.getByRole('button', { name: 'Put the file’s house in place of this one' }).click()
+  }
   await expect(page.getByText('5 people, 6 packets and 7 bakes')).toBeVisible()
   const house = await save()
   const title = house.bakes[2].title

@@ -85,7 +85,7 @@ test('a text that is not read yet outlives a reload', async ({ page }) => {
 
 test('the demo house is one press away', async ({ page }) => {
   await atStart(page)
-  await page.getByRole('button', { name: 'Open the Brackwater house' }).click()
+  await page.getByRole('button', { name: 'Visit the Brackwater house' }).click()
   await expect(page.getByRole('link', { name: /Dark sticky ginger loaf/ })).toBeVisible()
   await expect(page.getByRole('button', { name: 'Philippa' })).toBeVisible()
 })
@@ -179,7 +179,7 @@ Mix it all and bake for 20 minutes.`,
 
 test('a recipe that all may eat stays as it is', async ({ page }) => {
   await atStart(page)
-  await page.getByRole('button', { name: 'Open the Brackwater house' }).click()
+  await page.getByRole('button', { name: 'Visit the Brackwater house' }).click()
   await expect(page.getByRole('button', { name: 'Philippa' })).toBeVisible()
   await paste(
     page,

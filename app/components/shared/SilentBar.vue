@@ -12,14 +12,24 @@ const isSilent = computed(() => make.active !== null && !alarm.quiet.value && !a
 </template>
 
 <style scoped>
+/* It lies over the page and lets every press through: what one presses must not move away with it. */
 .silent {
+  position: fixed;
+  top: 8px;
+  left: 50%;
+  transform: translateX(-50%);
+  z-index: 25;
+  pointer-events: none;
+  width: max-content;
+  max-width: calc(100vw - 24px);
   font-size: 1.5rem;
   font-weight: 700;
   line-height: 1.25;
+  text-align: center;
   background: var(--ginger-pale);
+  color: var(--ink);
   border: 2px solid var(--ginger);
   border-radius: 16px;
-  padding: 12px 18px;
-  margin-bottom: 12px;
+  padding: 10px 18px;
 }
 </style>
