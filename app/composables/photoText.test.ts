@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
-import { photoText, type SeenLine } from './photoText'
+import { photoText, withAmount, type SeenLine } from './photoText'
 
 const line = (at: number, ...words: (string | [string, number])[]): SeenLine => ({
   top: at,
@@ -21,7 +21,11 @@ describe('the words of a photo', () => {
     expect(seen.doubts).toEqual(['? cup oil', '150 g sugar'])
   })
   test('a word that is no figure is taken however faint it is', () => {
-    expect(photoText([line(0, '2', ['eggs', 20])])).toEqual({ text: '2 eggs', doubts: [] })
+    expect(photoText([line(0, '2', ['eggs', 20])])).toEqual({
+      text: '2 eggs',
+      doubts: [],
+      fractions: [],
+    })
   })
   test('a wide gap on the card is an empty line in the text', () => {
     expect(
@@ -59,7 +63,42 @@ describe('the words of a photo', () => {
       ).toBe('2 eggs\n100 g flour\n\nBeat the eggs with the flour and bake for 20 minutes.\nCool.')
     },
   )
+  test('an amount that may have been a fraction stands as “?” until somebody says which it is', () => {
+    const seen = photoText([
+      line(0, '%', 'cup', 'caster', 'sugar'),
+      line(25, '1%', 'cups', 'flour'),
+      line(50, 'Ytsp', 'salt'),
+      line(75, '1', 'V4', 'tbsp', 'milk'),
+      line(100, '5', 'tsp', 'baking', 'powder'),
+      line(125, '2', 'eggs'),
+    ])
+    expect(seen.text.split('\n')).toEqual([
+      '? cup caster sugar',
+      '? cups flour',
+      '? tsp salt',
+      '? tbsp milk',
+      '5 tsp baking powder',
+      '2 eggs',
+    ])
+    expect(seen.fractions.map(f => [f.line, f.offers[0], f.seen, f.words])).toEqual([
+      ['? cup caster sugar', '½', 0, 1],
+      ['? cups flour', '1½', 1, 1],
+      ['? tsp salt', '½ tsp', 2, 1],
+      ['? tbsp milk', '1½', 3, 2],
+      ['5 tsp baking powder', '½', 4, 1],
+    ])
+    const said = seen.fractions.reduce((text, f) => withAmount(text, f, f.offers[1]!), seen.text)
+    expect(said.split('\n')).toEqual([
+      '¼ cup caster sugar',
+      '1¼ cups flour',
+      '¼ tsp salt',
+      '1¼ tbsp milk',
+      '¼ tsp baking powder',
+      '2 eggs',
+    ])
+    expect(withAmount('written anew', seen.fractions[0]!, '½')).toBe('written anew')
+  })
   test('nothing seen is nothing said', () => {
-    expect(photoText([])).toEqual({ text: '', doubts: [] })
+    expect(photoText([])).toEqual({ text: '', doubts: [], fractions: [] })
   })
 })

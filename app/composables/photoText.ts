@@ -1,3 +1,5 @@
+import { fractionIn, fractionOffers, type FractionDoubt } from './photoFractions'
+
 /** What a recogniser gives: words with how sure it is (0–100), in lines with their edges in pixels. */
 export interface SeenLine {
   readonly top: number
@@ -10,6 +12,19 @@ export interface SeenLine {
 export interface SeenText {
   readonly text: string
   readonly doubts: readonly string[]
+  readonly fractions: readonly FractionAsked[]
+}
+/**
+ * An amount that may have been a fraction: the line as it stands in the text, what begins it, what it
+ * may be.
+ */
+export interface FractionAsked {
+  readonly line: string
+  readonly amount: string
+  readonly offers: readonly string[]
+  /** Which of the lines that were seen, and how many of its words. */
+  readonly seen: number
+  readonly words: number
 }
 
 /**
@@ -34,6 +49,19 @@ const tidied = (text: string) =>
 const nearEdge = 0.82
 const fewWords = 4
 
+/** The words of a line as they are taken over: what was not made out stands as "?". */
+function wordsIn(line: SeenLine, doubt: FractionDoubt | null): readonly string[] {
+  const words = line.words.map(w => (holdsFigure(w.text) && w.sure < tooUnsure ? '?' : w.text))
+  return doubt?.isMark ? [`? ${doubt.rest}`.trim(), ...words.slice(doubt.at + 1)] : words
+}
+
+interface Asked {
+  readonly at: number
+  readonly amount: string
+  readonly seen: number
+  readonly doubt: FractionDoubt
+}
+
 /**
  * Lines keep their order; one that the card broke goes on; an empty line comes in where the card
  * has a gap well above its usual one.
@@ -45,24 +73,41 @@ export function photoText(lines: readonly SeenLine[]): SeenText {
     [...lines].map(l => l.bottom - l.top).sort((a, b) => a - b)[Math.floor(lines.length / 2)] ?? 1
   const edge = Math.max(0, ...lines.map(line => line.right))
   const doubts: string[] = []
+  const asked: Asked[] = []
   const out: string[] = []
+  const isApart = (i: number) => i > 0 && gaps[i - 1]! > usual + 0.6 * height
+  const isBroken = (i: number) =>
+    i > 0 &&
+    !isApart(i) &&
+    lines[i - 1]!.right >= nearEdge * edge &&
+    lines[i - 1]!.words.length > fewWords &&
+    !/[.!?:]$/u.test(out.at(-1) ?? '')
   lines.forEach((line, i) => {
-    const shaky = line.words.some(w => holdsFigure(w.text) && w.sure < unsure)
-    const said = tidied(
-      line.words.map(w => (holdsFigure(w.text) && w.sure < tooUnsure ? '?' : w.text)).join(' '),
-    ).trim()
+    const goesOn = isBroken(i) && out.length > 0
+    const doubt = goesOn ? null : fractionIn(line)
+    const words = wordsIn(line, doubt)
+    const said = tidied(words.join(' ')).trim()
     if (!said) return
-    const apart = i > 0 && gaps[i - 1]! > usual + 0.6 * height
-    const broken =
-      i > 0 &&
-      !apart &&
-      lines[i - 1]!.right >= nearEdge * edge &&
-      lines[i - 1]!.words.length > fewWords &&
-      !/[.!?:]$/u.test(out.at(-1) ?? '')
-    if (apart && out.length) out.push('')
-    if (broken && out.length) out[out.length - 1] += ` ${said}`
+    if (isApart(i) && out.length) out.push('')
+    if (goesOn) out[out.length - 1] += ` ${said}`
     else out.push(said)
-    if (shaky) doubts.push(said)
+    if (doubt) asked.push({ at: out.length - 1, amount: words[0]!, seen: i, doubt })
+    if (line.words.some(w => holdsFigure(w.text) && w.sure < unsure)) doubts.push(said)
   })
-  return { text: out.join('\n'), doubts }
+  const fractions = asked.map(({ at, amount, seen, doubt }) => ({
+    line: out[at]!,
+    amount,
+    offers: fractionOffers(doubt),
+    seen,
+    words: doubt.at + 1,
+  }))
+  return { text: out.join('\n'), doubts, fractions }
+}
+
+/** The text with one of a line's amounts as somebody said it; as it was where the line is no more. */
+export function withAmount(text: string, { line, amount }: FractionAsked, says: string): string {
+  const lines = text.split('\n')
+  const at = lines.indexOf(line)
+  if (at < 0 || !line.startsWith(amount)) return text
+  return lines.with(at, says + line.slice(amount.length)).join('\n')
 }

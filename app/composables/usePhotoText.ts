@@ -1,6 +1,6 @@
 import type { Block } from 'tesseract.js'
 import type { BoxedLine } from './labelText'
-import { photoText, type SeenText } from './photoText'
+import { photoText, type FractionAsked, type SeenText } from './photoText'
 
 /**
  * The words of a photo of a recipe card, read in this browser by files that come with the app:
@@ -34,7 +34,22 @@ const boxedLines = (blocks: readonly Block[]): BoxedLine[] =>
       })),
     }))
 
-export interface PhotoText extends SeenText {
+/** An amount that may have been a fraction, with its own place on the photo. */
+export type FractionShown = FractionAsked & { readonly picture: string }
+/** The first words of a line as they look on the photo, with some room around them. */
+function cutOut(from: HTMLCanvasElement, line: BoxedLine, words: number): string {
+  const boxes = line.words.slice(0, words).map(word => word.box)
+  const [x0, x1] = [Math.min(...boxes.map(b => b.x0)), Math.max(...boxes.map(b => b.x1))]
+  const room = 0.4 * (line.bottom - line.top)
+  const canvas = document.createElement('canvas')
+  canvas.width = Math.round(x1 - x0 + 2 * room)
+  canvas.height = Math.round(line.bottom - line.top + 2 * room)
+  canvas.getContext('2d')!.drawImage(from, room - x0, room - line.top)
+  return canvas.toDataURL('image/png')
+}
+
+export interface PhotoText extends Omit<SeenText, 'fractions'> {
+  readonly fractions: readonly FractionShown[]
   readonly picture: string
   readonly sure: number
 }
@@ -43,7 +58,8 @@ export interface PhotoText extends SeenText {
 export const photoTrouble = (error: unknown): string =>
   error instanceof Error && /picture/u.test(error.message)
     ? error.message
-    : 'The photo could not be read. Load the page once more and try again; your text is still here.'
+    : photoReaderAway() ||
+      'The photo could not be read. Load the page once more and try again; your text is still here.'
 
 export function usePhotoText() {
   /** How far the reading is, 0–1; null when nothing is read. */
@@ -91,9 +107,15 @@ export function usePhotoText() {
   async function read(file: Blob): Promise<PhotoText> {
     progress.value = 0
     try {
-      const { lines, sure } = await recognise(await open(file))
+      const canvas = await open(file)
+      const { lines, sure } = await recognise(canvas)
       const kept = await drawn(file, keptWidth)
-      return { ...photoText(lines), picture: kept.toDataURL('image/jpeg', 0.78), sure }
+      const seen = photoText(lines)
+      const fractions = seen.fractions.map(asked => ({
+        ...asked,
+        picture: cutOut(canvas, lines[asked.seen]!, asked.words + 1),
+      }))
+      return { ...seen, fractions, picture: kept.toDataURL('image/jpeg', 0.78), sure }
     } finally {
       progress.value = null
     }

@@ -215,6 +215,14 @@ test.describe('with the app kept', () => {
           '2 large eggs\n200 g plain flour\n1 tsp baking soda',
       ),
     )
+    // It is asked beside its own piece of the photo, and said with one press.
+    await expect(page.getByRole('img', { name: 'The photo at “? cup oil”' })).toBeVisible()
+    await page
+      .getByRole('group', { name: 'Which amount: ? cup oil' })
+      .getByRole('button', { name: '½', exact: true })
+      .click()
+    await expect(text).toHaveValue(/\n½ cup oil\n/)
+    await expect(page.getByRole('group', { name: /^Which amount/ })).toHaveCount(0)
     await page.getByRole('button', { name: 'Read it' }).click()
     await expect(row(page, '150 g sugar')).toContainText('150')
     await page.getByRole('tab', { name: 'The photo' }).click()
@@ -227,7 +235,10 @@ test.describe('with the app kept', () => {
     expect(outside).toEqual([])
   })
 
-  test('without a network a first photo is read as well', async ({ page, context }) => {
+  test('without a network a first photo is read as well, from the first visit on', async ({
+    page,
+    context,
+  }) => {
     test.slow()
     const photo = await cardPhoto(
       page,
@@ -237,7 +248,6 @@ test.describe('with the app kept', () => {
     )
     await atStart(page)
     await appIsKept(page)
-    await reload(page)
     await expect
       .poll(
         () => page.evaluate(async () => (await (await caches.open('photo-reader')).keys()).length),

@@ -6,6 +6,11 @@ const house = useHouseStore()
 const filed = useFiledStore()
 const { refusal, isBusy, share, stop, aside, found, open, leave, takePlace, bringTogether } =
   useHouseFile()
+const changedSays = computed(() => {
+  const n = filed.changed.length
+  if (!n) return 'nothing has'
+  return n === 1 ? 'one bake has' : `${n} bakes have`
+})
 const picker = useTemplateRef<HTMLInputElement>('picker')
 function picked(event: Event) {
   const input = event.target as HTMLInputElement
@@ -51,9 +56,8 @@ const kept = computed(() =>
     </div>
     <p class="soft">
       <template v-if="filed.on"
-        >Last written to a file on {{ sayDay(filed.on.slice(0, 10)) }};
-        {{ filed.changed.length === 1 ? 'one bake has' : `${filed.changed.length} bakes have` }}
-        changed since.</template
+        >Last written to a file on {{ sayDay(filed.on.slice(0, 10)) }}; {{ changedSays }} changed
+        since.</template
       >
       <template v-else>It was never written to a file.</template>
     </p>

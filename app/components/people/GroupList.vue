@@ -65,9 +65,7 @@ async function drop(group: PeopleGroup) {
       <p v-if="problem" class="trouble" role="alert">{{ problem }}</p>
       <div class="acts">
         <UButton type="submit" color="neutral">Keep the set</UButton
-        ><UButton type="button" color="neutral" variant="ghost" @click="leave"
-          >Leave it</UButton
-        >
+        ><UButton type="button" color="neutral" variant="ghost" @click="leave">Leave it</UButton>
       </div>
     </form>
     <p v-if="!house.groups.length && !making" class="soft">

@@ -9,7 +9,11 @@ const route = useRoute()
 const { text, clear: clearDraft } = usePasteDraft()
 const { seated, seat } = useSeated()
 const { files, busy, done, bring, clear } = useBringIn()
-const { progress, picture, doubtful, doubts, readPhoto } = useReadPhoto(text, problem, 'paste')
+const { progress, picture, doubtful, doubts, fractions, sayAmount, readPhoto } = useReadPhoto(
+  text,
+  problem,
+  'paste',
+)
 const reading = ref(false)
 const over = ref(false)
 
@@ -95,6 +99,8 @@ For the glaze
           :picture="picture"
           :doubtful="doubtful"
           :doubts="doubts"
+          :fractions="fractions"
+          @amount="sayAmount"
           @away="picture = ''"
         />
         <textarea
@@ -133,6 +139,7 @@ For the glaze
         :reading-photo="progress !== null"
         @take="take"
       />
+      <PhotoReader />
     </form>
     <BroughtList v-if="files.length" :files="files" :done="done" :busy="busy" @close="clear" />
   </section>
