@@ -1,4 +1,8 @@
-import type { SeenLine } from './photoText'
+/** A word as a recogniser gives it, with how sure it is, 0–100. */
+export interface SeenWord {
+  readonly text: string
+  readonly sure: number
+}
 
 /**
  * Fractions that a recogniser made something else of. It has no letters for ½ ¼ ¾: printed cards of
@@ -38,7 +42,7 @@ function isUnlikely(figure: string, next: string): boolean {
   return Number(figure) >= (/^t/iu.test(next) ? unlikely.teaspoon : unlikely.cup)
 }
 
-type Words = SeenLine['words']
+type Words = readonly SeenWord[]
 /** A word that is a fraction's mark, alone or grown together with its measure. */
 function markedIn([first, second]: Words): FractionDoubt | null {
   const { text } = first!
@@ -53,7 +57,7 @@ function markedIn([first, second]: Words): FractionDoubt | null {
 }
 
 /** The amount at the beginning of a line, where it may have been a fraction; null where it cannot. */
-export function fractionIn({ words }: Pick<SeenLine, 'words'>): FractionDoubt | null {
+export function fractionIn({ words }: { readonly words: Words }): FractionDoubt | null {
   const [first, second, third] = words
   if (!first || !second) return words.length ? markedIn(words) : null
   const marked = markedIn(words)

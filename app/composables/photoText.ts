@@ -1,11 +1,11 @@
-import { fractionIn, fractionOffers, type FractionDoubt } from './photoFractions'
+import { fractionIn, fractionOffers, type FractionDoubt, type SeenWord } from './photoFractions'
 
 /** What a recogniser gives: words with how sure it is (0–100), in lines with their edges in pixels. */
 export interface SeenLine {
   readonly top: number
   readonly bottom: number
   readonly right: number
-  readonly words: readonly { readonly text: string; readonly sure: number }[]
+  readonly words: readonly SeenWord[]
 }
 
 /** Text of a photo: a figure that could not be made out stands as "?", and is named among the doubts. */

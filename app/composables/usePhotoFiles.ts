@@ -16,7 +16,7 @@ const cacheName = 'photo-reader'
  * Is the photo reader on this device? `saves`: not fetched by itself, since the device saves data;
  * `cannot`: this browser keeps no files for a page.
  */
-export type PhotoFiles = 'unknown' | 'fetching' | 'here' | 'saves' | 'cannot' | 'failed'
+type PhotoFiles = 'unknown' | 'fetching' | 'here' | 'saves' | 'cannot' | 'failed'
 const state = ref<PhotoFiles>('unknown')
 
 const missing = async () => {

@@ -81,7 +81,7 @@ let current = new HouseDb(houseName())
 export const db = () => current
 const heard = new Set<() => void>()
 /** Calls when another database takes its place; gives the way to stop. */
-export function onOtherDb(act: () => void): () => void {
+function onOtherDb(act: () => void): () => void {
   heard.add(act)
   return () => heard.delete(act)
 }

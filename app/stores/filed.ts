@@ -18,7 +18,9 @@ export const useFiledStore = defineStore('filed', () => {
   /** The last time (ISO) that all of the house went into a file; '' for never. */
   const on = ref('')
   const quietUntil = ref('')
-  const changed = computed(() => house.rows.filter(row => row.updated > on.value))
+  /** What stood in that file, by bake: its stamp, whatever the clock said then and says now. */
+  const inFile = shallowRef<Readonly<Record<string, string>>>({})
+  const changed = computed(() => house.rows.filter(row => inFile.value[row.id] !== row.updated))
   /** Is there new work that has been in no file for long? */
   const isDue = computed(() => {
     const now = new Date().toISOString()
@@ -32,7 +34,8 @@ export const useFiledStore = defineStore('filed', () => {
     useCore().writeBackup(await house.whole(), now, await house.aside())
   async function noteSaved(now: string) {
     on.value = now
-    await writeFact('filed', now)
+    inFile.value = Object.fromEntries(house.rows.map(row => [row.id, row.updated]))
+    await writeFact('filed', { on: now, rows: inFile.value })
     savedElsewhere()
   }
   const download = useDownload()
@@ -104,7 +107,9 @@ export const useFiledStore = defineStore('filed', () => {
 
   async function lookUp() {
     await askToLast()
-    on.value = await readFact('filed', '')
+    const filed = await readFact('filed', { on: '', rows: {} })
+    on.value = filed.on
+    inFile.value = filed.rows
     quietUntil.value = await readFact('filedLater', '')
     file.value = await readFact<KeptFile | null>('file', null)
     if (file.value && !(await mayWrite(file.value))) is.value = 'waits'

@@ -6,6 +6,7 @@ import { dirname, join } from 'node:path'
 import { fileURLToPath, pathToFileURL } from 'node:url'
 import { gzipSync } from 'node:zlib'
 import { build } from 'vite'
+import { durability } from './durability.mjs'
 
 const root = fileURLToPath(new URL('../..', import.meta.url))
 const outDir = join(root, 'node_modules', '.cache', 'ingwer-bench')
@@ -364,3 +365,4 @@ try {
   console.log('first-load JavaScript           no build here; run npm run build first')
 }
 rmSync(outDir, { recursive: true, force: true })
+durability(root)

@@ -1,5 +1,6 @@
 import { createServer, request, type Server } from 'node:http'
 import { expect, test, type Page } from '@playwright/test'
+import { each } from '../each'
 import { appIsKept, atStart, fromShelf, goTo, keepsTheApp, reload } from '../kitchen'
 
 const title = 'Dark sticky ginger loaf'
@@ -84,7 +85,7 @@ const forms: readonly Form[] = [
   },
 ]
 
-for (const { name, type, isThere } of forms)
+for (const { name, type, isThere } of each(forms))
   test(`half typed and loaded again, or left and come back to: ${name}`, async ({ page }) => {
     await type(page)
     await reload(page)
@@ -144,10 +145,10 @@ test.describe('a new version', () => {
   }) => {
     const { server, url, renew } = await other(baseURL!)
     try {
-      await page.goto(url)
+      await goTo(page, url)
       await expect(page.getByRole('heading', { name: 'On the shelf' })).toBeVisible()
       await appIsKept(page)
-      await page.reload()
+      await reload(page)
       renew()
       await page.getByLabel('The recipe, as plain text or page source').fill('Half a recipe')
       await page.evaluate(async () => (await navigator.serviceWorker.ready).update())

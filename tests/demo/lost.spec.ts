@@ -137,7 +137,7 @@ const diskIsFull = (page: Page, is: boolean) =>
     }
   }, is)
 
-test('the disk runs full in the middle of the work: it goes on, the file takes it, and the disk again', async ({
+test('the disk runs full amid the work: it goes on, the file takes it, and the disk again', async ({
   page,
 }) => {
   await fromShelf(page, title)
@@ -227,12 +227,12 @@ test('new work that is in no file for weeks is worth a word, which can wait a we
   const word = page.getByRole('status').filter({ hasText: 'no house file was ever saved' })
   await expect(word).toHaveCount(0)
   await page.clock.setSystemTime(Date.now() + 15 * 86_400_000)
-  await page.goto('/')
+  await goTo(page, '/')
   await expect(word).toBeVisible()
   await word.getByRole('button', { name: 'In a week' }).click()
   await expect(word).toHaveCount(0)
   await page.clock.setSystemTime(Date.now() + 23 * 86_400_000)
-  await page.goto('/')
+  await goTo(page, '/')
   await word.getByRole('button', { name: 'Save the house file' }).click()
   await expect(word).toHaveCount(0)
 })
@@ -272,7 +272,7 @@ test('rows that cannot be read: they are set aside with a sentence, and every pa
         }
       }),
   )
-  await page.reload()
+  await reload(page)
   const alert = page.getByRole('alert').filter({ hasText: 'Not everything in this house holds' })
   await expect(alert).toContainText(/The bake “.*” does not hold together/)
   await expect(alert).toContainText(/The person “Bram” does not hold together/)

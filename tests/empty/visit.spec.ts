@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { atStart, more, paste } from '../kitchen'
+import { atStart, more, paste, reload } from '../kitchen'
 
 test('the demo house is looked at and left again; one’s own house is as it was', async ({
   page,
@@ -15,7 +15,7 @@ test('the demo house is looked at and left again; one’s own house is as it was
   await expect(shelf).toHaveCount(7)
   await more(page, 'Dark sticky ginger loaf', 'Throw away')
   await expect(shelf).toHaveCount(6)
-  await page.reload()
+  await reload(page)
   await expect(bar).toBeVisible()
   await expect(shelf).toHaveCount(6)
   await bar.getByRole('button', { name: 'Back to my own house' }).click()
