@@ -284,3 +284,39 @@ test('rows that cannot be read: they are set aside with a sentence, and every pa
   const house = JSON.parse(await saved(page))
   expect(house.aside.map((each: { kind: string }) => each.kind).sort()).toEqual(['bake', 'person'])
 })
+
+test('a newer Ingwer takes over the house in another tab: this one goes on and says it', async ({
+  page,
+}) => {
+  await fromShelf(page, title)
+  await isKept(page)
+  // What a newer version does when it opens the house.
+  const isOpened = await page.evaluate(
+    () =>
+      new Promise<boolean>(resolve => {
+        const newer = indexedDB.open('ingwer', 999)
+        newer.onsuccess = () => {
+          newer.result.close()
+          resolve(true)
+        }
+        newer.onerror = () => resolve(false)
+      }),
+  )
+  expect(isOpened).toBe(true)
+  const alert = page.getByRole('alert').filter({ hasText: 'A newer Ingwer has taken over' })
+  await expect(alert).toBeVisible()
+  await page.getByRole('button', { name: 'Correct: 1 large egg', exact: true }).click()
+  await page.getByLabel('Correct the line 1 large egg').fill('2 medium eggs')
+  await page.keyboard.press('Enter')
+  await expect(alert.getByText(/in no file and on no disk/)).toBeVisible()
+  const house = JSON.parse(await saved(page))
+  expect(JSON.stringify(house.bakes)).toContain('2 medium eggs')
+})
+
+test('a write that failed where nobody waited for it is said', async ({ page }) => {
+  await atStart(page)
+  await page.evaluate(() => {
+    void Promise.reject(Object.assign(new Error('This could not be kept.'), { name: 'NotKept' }))
+  })
+  await expect(page.getByText('This could not be kept.', { exact: true })).toBeVisible()
+})
