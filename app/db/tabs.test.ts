@@ -1,5 +1,6 @@
 import { afterAll, beforeEach, describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
+import { runs } from '../../tests/arbitraries'
 import { each } from '../../tests/each'
 import { readRecipe } from '#core'
 import { bakeOf, mergeBake, type Bake } from '#core/share'
@@ -64,7 +65,7 @@ beforeEach(() => db().bakes.clear())
 afterAll(() => db().close())
 
 /** The bench has more of them. */
-const runs = Number(process.env.INGWER_RUNS ?? 60)
+const tries = runs(60)
 
 describe('one dessert in two tabs, whatever is done in them and in whichever order', () => {
   test(
@@ -97,9 +98,9 @@ describe('one dessert in two tabs, whatever is done in them and in whichever ord
           for (const own of each(tabs)) expect(own.mine).toEqual(kept)
           expect(textsOf(kept).map((text, i) => live[i]!.has(text))).toEqual(lines.map(() => true))
         }),
-        { numRuns: runs },
+        { numRuns: tries },
       )
     },
-    1000 * runs,
+    1000 * tries,
   )
 })

@@ -32,6 +32,33 @@ describe('joined words: known only if all their pieces are', () => {
     ['Butterkeks', true, 'butter + keks', 'milk wheat', ''],
     ['reismehlx', false, 'reismehlx', '', ''],
     ['x'.repeat(61), false, 'x'.repeat(61), '', ''],
+    // Of a word that nobody knows, what its beginning or its end may bring is left open.
+    ['walnootzorb', false, 'walnootzorb', '', 'walnut'],
+    ['zorbwalnoot', false, 'zorbwalnoot', '', 'walnut'],
+    ['roomzorb', false, 'roomzorb', '', 'milk'],
+    ['zorbkaas', false, 'zorbkaas', '', 'milk'],
+    ['kaasx', false, 'kaasx', '', 'milk'],
+    ['xkaas', false, 'xkaas', '', 'milk'],
+    ['noisettezorb', false, 'noisettezorb', '', 'hazelnut'],
+    ['walnootzorbkaas', false, 'walnootzorbkaas', '', 'walnut milk'],
+    ['Milchzorbkaas', false, 'milch', 'milk', ''],
+    // Pieces may be joined by a letter or two; the end of the word is no joint.
+    ['Haselnussesmehl', true, 'haselnusses', 'hazelnut', ''],
+    ['Weizennmehl', true, 'weizen', 'wheat', ''],
+    ['Milchsei', false, 'milch', 'milk', ''],
+    ['melkroom', true, 'melk + room', 'milk', ''],
+    ['Reismilchsahne', true, 'sahne', 'milk', ''],
+    ['butterbohnenmehl', true, 'butter + bohnenmehl', 'milk bean', ''],
+    // "Ei" begins a word, and is nothing within one.
+    ['Eimehl', true, 'ei', 'egg', ''],
+    ['mehleimehl', false, 'mehleimehl', '', ''],
+    ['weizeneimehl', false, 'weizen', 'wheat', ''],
+    // Shorter or longer than any word, or with figures: not parted.
+    ['eimeh', false, 'eimeh', '', ''],
+    [`mandel${'mehl'.repeat(13)}`, true, 'mandelmehl', 'almond', ''],
+    [`mandeln${'mehl'.repeat(13)}`, true, 'mandeln', 'almond', ''],
+    [`mandel${'mehl'.repeat(14)}`, false, 'mandel', 'almond', ''],
+    ['weizen4mehl', false, 'weizen', 'wheat', ''],
   ])('%s', (word, isKnown, part, holds, open) => {
     const read = readJoined(word)
     expect([read.isKnown, read.part, read.holds.join(' '), read.open.join(' ')]).toEqual([

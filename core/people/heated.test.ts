@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals'
 import { readRecipe } from '#core'
 import { checkPeople } from './check'
+import { cookedIn } from './heated'
 
 const isRaw = (lines: string, steps: string) =>
   checkPeople(readRecipe(`Dessert\n\n${lines}\n\nMethod\n${steps}`).recipe, [
@@ -96,4 +97,94 @@ describe('an egg is cooked only if its own part is baked or boiled', () => {
     ],
     ['3 eggs\n500 ml milk', 'Bring the milk to the boil. Whisk the eggs, pour it over and chill.'],
   ])('raw: %s, %s', (lines, steps) => expect(isRaw(lines, steps)).toBe(true))
+})
+
+describe('a part that is finished in another part’s steps', () => {
+  /** A dessert of parts, each with its lines and steps; whether the first part's first line is cooked. */
+  function isCooked(...parts: readonly (readonly [string, string, readonly string[]])[]) {
+    const components = parts.map(([name, lines, steps], i) => {
+      const [part] = readRecipe(`Dessert\n\n${lines}`).recipe.components
+      const own = part!.lines.map(line => ({ ...line, id: `${i}/${line.id}`, component: name }))
+      return { ...part!, name, lines: own, steps }
+    })
+    const recipe = { ...readRecipe('Dessert\n\n1 egg').recipe, components }
+    return cookedIn(recipe)(components[0]!.lines[0]!.id, parts[0]![0])
+  }
+  const filling = (name = 'filling') =>
+    [name, '3 eggs\n200 ml cream', ['Whisk the eggs and cream.']] as const
+  const withCase = (name: string, ...steps: readonly string[]) =>
+    isCooked(filling(name), ['case', '200 g flour\n100 g butter', steps])
+  test.each([
+    ['filling', 'Pour the filling into the case and bake until set.'],
+    ['filling', 'Rub in the butter. Pour the filling in and bake. Cool.'],
+    ['filling', 'Rub in the butter.  FILLING in, then bake.'],
+    ['Filling', 'Pour the filling in and bake.'],
+    ['For the filling', 'Pour the filling in and bake.'],
+    ['the filling', 'Pour filling into it and bake.'],
+    ['For  filling', 'Pour filling into it and bake.'],
+    ['the  filling', 'Pour filling into it and bake.'],
+    ['filling', 'Pour the filling in and simmer the filling until thick.'],
+  ])('cooked there: %s, %s', (name, step) => expect(withCase(name, step)).toBe(true))
+  test.each([
+    ['filling', 'Bake, then pour in the filling.'],
+    ['filling', 'Bake the case. Pour the filling into it and chill.'],
+    ['filling', 'Pour the filling over; chill for an hour.'],
+    ['filling', 'Rub in the butter. Bake.'],
+    ['', 'Rub in the butter. Bake.'],
+    ['filling', 'Pour the filling in and boil the kettle.'],
+    ['mousse for the cake', 'Pour the mousse in and bake.'],
+  ])('not cooked there: %s, %s', (name, step) => expect(withCase(name, step)).toBe(false))
+  test('one of several later steps is enough, and none that came before', () => {
+    expect(withCase('filling', 'Rub in.', 'Pour the filling in and bake.', 'Cool.')).toBe(true)
+    expect(
+      isCooked(
+        ['filling', '3 eggs', ['Pour the filling in and bake the case.', 'Whisk the eggs.']],
+        ['case', '200 g flour', ['Leave it.']],
+      ),
+    ).toBe(false)
+  })
+})
+
+describe('within the steps of its own part', () => {
+  const cooked = (lines: string, method: string, line: number) => {
+    const { recipe } = readRecipe(`Dessert\n\n${lines}\n\nMethod\n${method}`)
+    const { lines: own, name } = recipe.components[0]!
+    return cookedIn(recipe)(own[line]!.id, name)
+  }
+  test('a line that a step boils by name is cooked; what only stands beside it is not', () => {
+    const lines = '2 eggs\n200 g plums'
+    expect(cooked(lines, 'Whisk the eggs.\nSimmer the plums.\nLayer.', 1)).toBe(true)
+    expect(cooked(lines, 'Whisk the eggs.\nSimmer the plums.\nLayer.', 0)).toBe(false)
+    expect(cooked(lines, 'Simmer the plums. Whisk the eggs.\nLayer.', 0)).toBe(false)
+    expect(cooked(lines, 'Simmer the plums.\nWhisk the eggs.\nBoil the eggs.', 0)).toBe(true)
+    expect(cooked(lines, 'Whisk the eggs.\nLayer.\nBoil the plums.', 0)).toBe(false)
+  })
+  test.each([
+    ['2 eggs\n200 g plums', 'Whisk the eggs and simmer the plums.'],
+    ['2 eggs\n200 g plums', 'Whisk the eggs, then bake the plums for 20 minutes. Layer and chill.'],
+    ['2 eggs\n100 ml milk', 'Whisk the eggs while you boil the milk. Chill.'],
+    ['2 eggs\n2 apples', 'Beat the eggs and poach the apples gently until soft.'],
+    ['2 eggs\n1 banana', 'Beat the eggs; fry the banana in a pan. Serve.'],
+  ])('another line that is cooked beside it: %s, %s', (lines, method) =>
+    expect([cooked(lines, method, 0), cooked(lines, method, 1)]).toEqual([false, true]),
+  )
+  test.each([
+    ['2 eggs\n200 g plums', 'Whisk the eggs and simmer the eggs and plums.'],
+    ['2 eggs\n200 g plums', 'Whisk the eggs with the plums and bake the cake for 20 minutes.'],
+    ['2 eggs\n200 g flour', 'Whisk flour and eggs to a batter and fry the pancakes in a hot pan.'],
+    ['2 eggs\n200 g plums', 'Whisk the eggs. Bake the plum cake until set.'],
+    ['2 eggs\n200 g plums', 'Whisk the eggs over the plums and bake in the oven.'],
+    [
+      '2 eggs\n200 ml milk',
+      'Whisk the eggs into the milk and cook gently, until the milk thickens.',
+    ],
+  ])('cooked with it, or all of it: %s, %s', (lines, method) =>
+    expect(cooked(lines, method, 0)).toBe(true),
+  )
+  test('without a line it is the whole part that counts', () => {
+    const { recipe } = readRecipe('Dessert\n\n2 eggs\n\nMethod\nBake it.\nWhisk the eggs.')
+    const { name } = recipe.components[0]!
+    expect(cookedIn(recipe)(null, name)).toBe(true)
+    expect(cookedIn(recipe)(recipe.components[0]!.lines[0]!.id, name)).toBe(false)
+  })
 })

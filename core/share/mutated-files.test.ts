@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals'
+import { runs } from '../../tests/arbitraries'
 import { each, tally } from '../../tests/each'
 import { newPacket, readRecipe } from '#core'
 import { bakeOf, type House } from './bake'
@@ -7,7 +8,7 @@ import { keptProblem, type KeptKind } from './kept/bake'
 import { emptyHouse } from './put-aside'
 
 /** So many spoiled files; the bench reads more of them. */
-const files = Number(process.env.INGWER_RUNS ?? 200)
+const files = runs(200)
 
 /** Numbers by chance from a seed, 0 to 1. */
 function chance(seed: number) {

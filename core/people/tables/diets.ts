@@ -192,3 +192,5 @@ export const bakesAnother =
 export const boilsAnother = /\b(?:kettle|(?:boiling|simmering|steaming|hot)\s+water|water\s+to\s+(?:the\s+|a\s+)?boil|syrup|bain[-\s]marie|cooked\s+(?:and\s+)?cool\w*|do\s+not\s+(?:boil|cook))\b/iu
 /** What is cooked where no line is named: what was made so far. [P] */
 export const wholeOfIt = /\b(?:mixture|custard|batter|dough|cake|filling|cream|sauce|curd|meringue|sponge|pudding|tart|pie|loaf|rolls?|buns?|biscuits?|everything|all|it|them)\b/iu
+/** Where the object of a verb ends: at a mark, or where it is said where, how long, with what or what then. [P] */
+export const objectEnds = /[.,;:!?()]|\b(?:in|into|on|onto|over|for|until|till|with|to|at|and|then|or|from|by|under|while)\b/iu
