@@ -2,13 +2,16 @@ import { pattern } from '../../measure'
 
 /** Where in a step something to eat is named: what is added, and what it is served, filled or brushed with. [P] */
 
-const added = String.raw`\b(?:add(?:ing)?|(?:fold|stir|mix|beat|whisk|knead|work|rub|blend|crumble|grate|drop)(?:ing)?\s+(?:in|through)|(?:sprinkle|scatter|drizzle|pour|sift|spoon|dollop|trickle|crumble|grate)(?:ing)?\s+(?:over|on)|dollop(?:ing)?|scatter(?:ing)?|sprinkl(?:e|ing)|drizzl(?:e|ing))\s+`
-const withIt = String.raw`\b(?:serv|top|finish|decorat|garnish|fill|sandwich|spread|brush|glaz|dust|coat|cover|sprinkl|scatter|drizzl|layer|dot|toss|eat|enjoy|accompan|flavour|flavor|stud|greas|rub|ic|frost|marbl|swirl|stuff|dress)(?:e|es|ed|ped|ing|ping|ted|ting|y|ies|ied|d)?\b[^.;:!?]{0,60}?\bwith\s+`
+const added = String.raw`\b(?:add(?:ing)?|(?:fold|stir|mix|beat|whisk|knead|work|rub|blend|crumble|grate|drop)(?:ing)?\s+(?:in|through)|(?:sprinkle|scatter|drizzle|pour|sift|spoon|dollop|trickle|crumble|grate)(?:ing)?\s+(?:over|on)|dollop(?:ing)?|scatter(?:ing)?|sprinkl(?:e|ing)|drizzl(?:e|ing)|grat(?:e|ing)|crumbl(?:e|ing)|trickl(?:e|ing)|shav(?:e|ing))\s+`
+const withIt = String.raw`\b(?:serv|top|finish|decorat|garnish|fill|sandwich|spread|brush|glaz|dust|coat|cover|sprinkl|scatter|drizzl|dollop|layer|dot|toss|eat|enjoy|accompan|flavour|flavor|stud|greas|rub|ic|frost|marbl|swirl|stuff|dress)(?:e|es|ed|ped|ing|ping|ted|ting|y|ies|ied|d)?\b[^.;:!?]{0,60}?\bwith\s+`
 const inIt = String.raw`\b(?:roll|dip|coat|toss|dredge|cover)(?:ed|ing|ped|ping)?\b[^.;:!?]{0,40}?\bin\s+`
 const onIt = String.raw`\b(?:serv)(?:e|ed|ing)\b[^.;:!?]{0,40}?\bon\s+`
 
-/** What leads to a food, and the words that may be one: up to where the sentence goes on. */
-export const foodPlace = new RegExp(`(?:${added}|${withIt}|${inIt}|${onIt})([^.;:!?()\\n]{2,90})`, 'giu')
+/**
+ * What leads to a food, and the words that may be one: up to where the sentence goes on. Each by itself: "sprinkle with nuts" is found
+ * by its "with", "sprinkle nuts over, finish with syrup" by both. What follows is looked at, not taken: another place may lie in it.
+ */
+export const foodPlaces: readonly RegExp[] = [added, withIt, inIt, onIt].map(place => new RegExp(`${place}(?=([^.;:!?()\\n]{2,90}))`, 'giu'))
 
 /** Where what is named ends and the sentence goes on. [P] */
 export const goesOn = pattern(

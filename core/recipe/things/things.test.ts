@@ -186,3 +186,58 @@ describe('other languages', () => {
     ).toBe(false)
   })
 })
+
+describe('a thing, whole: what it is, where it stands, what is said of it', () => {
+  const whole = (text: string) => thingsOf(readRecipe(text).recipe)
+  const plain = { component: '', lineId: null, step: null, without: [], unread: [], open: null }
+  const ofLine = (lineId: string, words: string) => ({
+    ...{ ...plain, lineId, words, answered: false },
+  })
+  test('a line, and each of its choices under the line’s own name', () => {
+    expect(whole('Cake\n\n200 g flour or 180 g rice flour or oats\n\nMethod\nMix.')).toEqual([
+      {
+        ...ofLine('l1', '200 g flour or 180 g rice flour or oats'),
+        is: 'line',
+        ingredient: 'plain-flour',
+      },
+      { ...ofLine('l1', '180 g rice flour'), is: 'choice', ingredient: 'rice-flour' },
+      { ...ofLine('l1', '200 g oats'), is: 'choice', ingredient: 'oat-flakes' },
+    ])
+  })
+  test('what its words name besides, and what only a step brings, with its place there', () => {
+    const step = 'Mix. Dust the plate with icing sugar and serve it.'
+    const at = step.indexOf('icing sugar')
+    expect(whole(`Cake\n\njuice of 1 lemon\n\nMethod\n${step}`)).toEqual([
+      { ...ofLine('l1', 'juice of 1 lemon'), is: 'line', ingredient: 'lemon-juice' },
+      { ...ofLine('l1', 'juice of 1 lemon'), is: 'also', ingredient: 'lemon' },
+      {
+        ...plain,
+        is: 'aside',
+        ingredient: 'icing-sugar',
+        words: step.slice(0, at + 'icing sugar'.length + 20).trim(),
+        step: { at: 0, span: [at, at + 'icing sugar'.length] },
+        answered: false,
+      },
+    ])
+  })
+  test('what nobody knows, with its place', () => {
+    const step = 'Mix. Sprinkle with flambo.'
+    const [, unknown, ...others] = whole(`Cake\n\n200 g sugar\n\nMethod\n${step}`)
+    const at = step.indexOf('flambo')
+    expect([unknown, others]).toEqual([
+      {
+        ...plain,
+        is: 'unknown',
+        ingredient: null,
+        words: 'flambo',
+        step: { at: 0, span: [at, at + 'flambo'.length] },
+        answered: false,
+      },
+      [],
+    ])
+  })
+  test('the same recipe is the same list, worked out once', () => {
+    const { recipe } = readRecipe('Cake\n\n200 g sugar')
+    expect(thingsOf(recipe)).toBe(thingsOf(recipe))
+  })
+})

@@ -1,7 +1,7 @@
 import { findMentions, plainWord, wordsOf, type Word } from '../../pantry'
 import type { Span } from '../recipe'
 import { stepVerbs } from '../tables/headings'
-import { anyFood, bakedThing, foodPlace, goesOn, isHere, noFood } from '../tables/food-places'
+import { anyFood, bakedThing, foodPlaces, goesOn, isHere, noFood } from '../tables/food-places'
 
 const plainNoFood = new Set([...noFood, ...stepVerbs].map(plainWord))
 
@@ -36,9 +36,10 @@ export function unknownFoods(
   isMadeOf: (word: string) => boolean,
 ): UnknownFood[] {
   const found: UnknownFood[] = []
-  for (const hit of step.matchAll(foodPlace)) {
+  const isFound = ([from, to]: Span) => found.some(({ span }) => span[0] < to && from < span[1])
+  for (const hit of foodPlaces.flatMap(place => [...step.matchAll(place)])) {
     const all = hit[1]!
-    const at = hit.index + hit[0].length - all.length
+    const at = hit.index + hit[0].length
     const stop = goesOn.exec(all)
     const phrase = stop ? all.slice(0, stop.index) : all
     const { unread, mentions } = findMentions(phrase)
@@ -55,11 +56,12 @@ export function unknownFoods(
     )
     for (const run of together(odd, phrase)) {
       const [start, end] = [run[0]!.start, run.at(-1)!.end]
-      found.push({ words: phrase.slice(start, end), span: [at + start, at + end] })
+      const span: Span = [at + start, at + end]
+      if (!isFound(span)) found.push({ words: phrase.slice(start, end), span })
     }
   }
-  const isFound = ([from, to]: Span) => found.some(({ span }) => span[0] < to && from < span[1])
-  return [...found, ...bakedIn(step, known, isMadeOf).filter(({ span }) => !isFound(span))]
+  const baked = bakedIn(step, known, isMadeOf).filter(({ span }) => !isFound(span))
+  return [...found, ...baked].sort((a, b) => a.span[0] - b.span[0])
 }
 
 /** Baked things that nothing listed makes, wherever the step names them. */
