@@ -74,6 +74,15 @@ const forms: readonly Form[] = [
     isThere: page => expect(page.getByLabel('What you call it')).toHaveValue('The dented one'),
   },
   {
+    name: 'a part that is missing',
+    type: async page => {
+      await fromShelf(page, title)
+      await page.getByRole('button', { name: 'A part is missing' }).click()
+      await page.getByLabel('Name of the new part').fill('glaze')
+    },
+    isThere: page => expect(page.getByLabel('Name of the new part')).toHaveValue('glaze'),
+  },
+  {
     name: 'a line that is corrected',
     type: async page => {
       await fromShelf(page, title)

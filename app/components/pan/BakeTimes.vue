@@ -27,6 +27,7 @@ const because = computed(() => {
     : (rests[time.value.by] ?? '')
 })
 const entered = ref('')
+useDraft(`took/${String(useRoute().params.bake)}`, reactive({ entered }))
 const wrong = ref('')
 function took() {
   const n = readDecimal(entered.value)

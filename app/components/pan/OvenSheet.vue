@@ -28,6 +28,7 @@ const scales = [
 
 const set = ref('180')
 const read = ref('')
+useDraft('thermometer', reactive({ set, read }))
 function measured() {
   const [at, is] = [readDecimal(set.value), readDecimal(read.value)]
   if (is === null) {

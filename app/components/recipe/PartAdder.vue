@@ -3,6 +3,7 @@
 const { refusals, edit } = inject(ledgerKey)!
 const partName = ref('')
 const naming = ref(false)
+useDraft(`part/${String(useRoute().params.bake)}`, reactive({ partName, naming }))
 async function addPart() {
   const isNamed = partName.value.trim() !== ''
   if (isNamed && !(await edit({ do: 'add-part', name: partName.value }, 'part'))) return

@@ -24,6 +24,7 @@ watch(
 )
 /** A line, or `rest:` and what rests. */
 const own = reactive({ line: '', amount: '' })
+useDraft(`arm/${props.bake.id}`, own)
 const resting = computed(() => rests.value.find(r => own.line === `rest:${r.key}`))
 const refuse = (sentence: string) => emit('wrong', sentence)
 function add(arm: Omit<ChosenArm, 'warning'>) {

@@ -30,6 +30,7 @@ watch(
 )
 const arm = computed(() => versions.value.find(v => v.id === which.value)?.arm ?? null)
 const { rows, said, say, sayAll, fromScores, words, unread, read } = useFaults(props, arm)
+useDraft(`diagnosis/${props.bake.id}`, reactive({ words }))
 const scores = computed(() => fromScores.value.map(row => row.says).join('; '))
 const typed = ref<Readonly<Record<string, number>>>({})
 const { found, working } = useDiagnosis({

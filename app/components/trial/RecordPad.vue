@@ -51,6 +51,7 @@ const tasters = computed(() => [
 ])
 const taster = ref(tasters.value[0] ?? 'me')
 const guest = ref('')
+useDraft(`taster/${props.arm}`, reactive({ guest }))
 function addGuest() {
   if (guest.value.trim()) {
     taster.value = guest.value.trim().slice(0, 60)
