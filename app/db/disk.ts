@@ -1,12 +1,6 @@
-import type {
-  IndexableType,
-  DBCore,
-  DBCoreMutateRequest,
-  DBCoreMutateResponse,
-  Middleware,
-} from 'dexie'
+import type { DBCore, DBCoreMutateRequest, DBCoreMutateResponse, Middleware } from 'dexie'
 import { readonly, shallowReactive } from 'vue'
-import { db, HouseDb, houseName, workOn } from './schema'
+import { db, HouseDb, workOn } from './schema'
 import { underWay } from './writing'
 
 /**
@@ -112,9 +106,12 @@ async function memoryOf(disk: HouseDb): Promise<HouseDb> {
   return memory
 }
 let moving: Promise<void> | null = null
+/** The disk could not be read: what it holds is not in memory, and nothing in memory stands for it. */
+let isUnread = false
 /** Goes on in memory, for a reason that is said. */
 export const intoMemory = (fault: DiskFault): Promise<void> =>
   (moving ??= (async () => {
+    isUnread = !db().isOpen()
     const memory = await memoryOf(db())
     state.fault = fault
     workOn(memory)
@@ -138,6 +135,21 @@ export const written = <T>(work: () => PromiseLike<T>): Promise<T> =>
 
 /** So long the disk may take to open, in ms; another tab that holds an older version, less. */
 const patience = { open: 10_000, held: 4_000 }
+
+/** What is in memory alone, as the way back to the disk needs it. */
+export const inMemory = () => ({ journal, isUnread }) as const
+/** Everything is on the disk again. */
+export function onDisk(disk: HouseDb) {
+  giveWay(disk)
+  journal.clear()
+  moving = null
+  isUnread = false
+  Object.assign(state, { fault: null, unsaved: 0 })
+}
+/** The disk still fails, perhaps for another reason. */
+export function stillFails(error: unknown) {
+  state.fault = diskFault(error) ?? state.fault
+}
 
 /** A newer Ingwer in another tab may have the disk once everything of it is here. */
 function giveWay(disk: HouseDb) {
@@ -163,53 +175,6 @@ export async function openHouse(): Promise<void> {
   const fault = await Promise.race([opened, tooLate])
   clearTimeout(late)
   if (fault) await intoMemory(fault)
-}
-
-/** Rows that were written in memory, as they are to be on the disk. */
-async function rowsToSave(memory: HouseDb) {
-  const changes: { table: string; put: unknown[]; gone: IndexableType[] | 'all' }[] = []
-  for (const [table, keys] of journal) {
-    if (!keys) {
-      changes.push({ table, put: await memory.table(table).toArray(), gone: 'all' })
-      continue
-    }
-    const wanted = [...keys.values()] as IndexableType[]
-    const rows = await memory.table(table).bulkGet(wanted)
-    changes.push({
-      table,
-      put: rows.filter(row => row !== undefined),
-      gone: wanted.filter((_, i) => rows[i] === undefined),
-    })
-  }
-  return changes
-}
-
-/** Writes to the disk what is in memory alone, and goes on there; false where the disk still fails. */
-export async function backToDisk(): Promise<boolean> {
-  const memory = db()
-  const disk = new HouseDb(houseName())
-  try {
-    const changes = await rowsToSave(memory)
-    await disk.open()
-    await disk.transaction('rw', disk.tables, async () => {
-      for (const { table, put, gone } of changes) {
-        if (gone === 'all') await disk.table(table).clear()
-        else await disk.table(table).bulkDelete(gone)
-        await disk.table(table).bulkPut(put)
-      }
-    })
-  } catch (error) {
-    disk.close()
-    state.fault = diskFault(error) ?? state.fault
-    return false
-  }
-  giveWay(disk)
-  journal.clear()
-  moving = null
-  Object.assign(state, { fault: null, unsaved: 0 })
-  workOn(disk)
-  memory.close()
-  return true
 }
 
 /** Everything is in a house file now. */

@@ -4,7 +4,8 @@ import { each } from '../../tests/each'
 import { newPacket, readRecipe, usualKitchen, type Person } from '#core'
 import { emptyStock } from '#core/pantry'
 import { bakeOf, emptyHouse, type Bake, type House } from '#core/share'
-import { backToDisk, diskFault, diskState, intoMemory } from './disk'
+import { backToDisk } from './backToDisk'
+import { diskFault, diskState, intoMemory } from './disk'
 import {
   removeBake,
   removeGroup,
@@ -164,6 +165,49 @@ describe('whatever write fails, in turn: nothing is lost, and it is said', () =>
       ['mine', 'Changed in memory'],
       ['theirs', bake('theirs', 3).title],
     ])
+  })
+})
+
+describe('a disk that could not be read at all: nothing there is written over', () => {
+  const unread = async (act: () => Promise<unknown>) => {
+    await savePerson(person('Ottilie'))
+    await saveBake(bake('loaf', 1))
+    await writeStock(
+      { ...emptyStock, names: [{ words: 'fizz', ingredient: 'double-cream' }] },
+      at(1),
+    )
+    db().close()
+    await intoMemory('held')
+    expect((await readHouse()).bakes).toEqual([])
+    await act()
+    expect(await backToDisk()).toBe(true)
+    const house = await readHouse()
+    return {
+      people: house.people.map(p => p.name).sort(),
+      bakes: house.bakes.map(b => b.title).sort(),
+      names: house.stock.names.map(n => n.words).sort(),
+    }
+  }
+  const whole = { people: ['Ottilie'], bakes: ['Bun'], names: ['fizz'] }
+  test('nothing was done meanwhile', async () => {
+    expect(await unread(async () => {})).toEqual(whole)
+  })
+  test('a house is emptied, another one opened in its place', async () => {
+    expect(
+      await unread(async () => {
+        await replaceHouse(emptyHouse)
+        const tart = { ...bake('tart', 2), title: 'Tart', source: 'Tart' }
+        await replaceHouse({ ...emptyHouse, people: [person('Cyril')], bakes: [tart] })
+      }),
+    ).toEqual({ people: ['Cyril', 'Ottilie'], bakes: ['Bun', 'Tart'], names: ['fizz'] })
+  })
+  test('the pantry learns a name, a dessert of the same id is another one', async () => {
+    expect(
+      await unread(async () => {
+        await writeStock({ ...emptyStock, names: [{ words: 'fuzz', ingredient: 'egg' }] }, at(2))
+        await saveBake({ ...bake('loaf', 3), title: 'Loaf' })
+      }),
+    ).toEqual({ ...whole, bakes: ['Bun', 'Loaf (from the file)'], names: ['fizz', 'fuzz'] })
   })
 })
 

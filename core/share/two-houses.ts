@@ -149,8 +149,8 @@ const membersSay = (group: PeopleGroup, people: readonly Person[]) =>
   group.people.map(id => people.find(person => person.id === id)?.name ?? '?').join(', ')
 const ingredientName = (id: string, stock: Stock) =>
   (stock.ingredients.find(row => row.id === id) ?? ingredientById(id))?.name ?? id
-/** When a bake was changed does not make it another. */
-const asChanged = (bake: Bake, at: string): Bake => ({ ...bake, updated: at, findings: [] })
+/** When a bake was begun and changed does not make it another. */
+const undated = (bake: Bake): Bake => ({ ...bake, created: '', updated: '', findings: [] })
 
 function metBakes(here: House, file: House): Met[] {
   const own = new Map(here.bakes.map(bake => [bake.id, bake]))
@@ -160,7 +160,7 @@ function metBakes(here: House, file: House): Met[] {
     apart: (mine, theirs) => ({ here: bakeSays(mine, theirs), file: bakeSays(theirs, mine) }),
   }).map((met, i) => {
     const mine = own.get(bakes[i]!.id)
-    const isAlike = mine && isSame(asChanged(mine, ''), asChanged(bakes[i]!, ''))
+    const isAlike = mine && isSame(undated(mine), undated(bakes[i]!))
     return met.is === 'differs' && isAlike ? { ...met, is: 'same', here: '', file: '' } : met
   })
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { backToDisk, diskState, type DiskFault } from '~/db/disk'
+import { backToDisk } from '~/db/backToDisk'
+import { diskState, type DiskFault } from '~/db/disk'
 
 /** The disk does not take the house: why, what that means, and how nothing of it is lost. */
 const filed = useFiledStore()
