@@ -4,6 +4,7 @@ import { denialNouns, deniedBesides } from './tables/allergen-nouns'
 import {
   abbreviations,
   clauseRows,
+  leadWords,
   mayBePresent,
   sentenceStarts,
   wholeProduct,
@@ -64,7 +65,7 @@ export function sentenceEnds(text: string): number[] {
 }
 
 /** For every place: where the bracket that it stands in ends. */
-function bracketEnds(text: string): (at: number) => number {
+export function bracketEnds(text: string): (at: number) => number {
   const spans: [number, number][] = []
   const open: { at: number; closes: string }[] = []
   for (let i = 0; i < text.length; i++) {
@@ -94,6 +95,13 @@ function openingsIn(text: string): Opening[] {
     }
   return hits.sort((a, b) => a.start - b.start)
 }
+
+/** Do these words open a clause of any kind? */
+export const opens = (text: string): boolean => openingsIn(text).length > 0
+
+/** Do these words soften or warn of what comes behind them? */
+export const softens = (text: string): boolean =>
+  openingsIn(text).some(({ row }) => !['list', 'contains', 'heading'].includes(row.mode))
 
 const nouns = phraseTree<AvoidableId>()
 for (const [id, words] of Object.entries(denialNouns))
@@ -210,6 +218,21 @@ function denied(of: ClauseText, hit: Opening): readonly ListItem[] {
   return softened(text, found, hit.row.one ?? (!isOfAll || isMixed))
 }
 
+/**
+ * The bare name right behind a denial that keeps no closed form: "no nuts whey powder". Whether it is
+ * denied or begins the next thing nobody can say.
+ */
+function tornFrom({ text, words }: ClauseText, at: number): readonly Scope[] {
+  const behind = words.filter(
+    w => w.start >= at && !leadWords.has(text.slice(w.start, w.end).toLowerCase()),
+  )
+  const name = phrasesIn(text, behind.slice(0, longestName), nouns).find(({ from }) => from === 0)
+  if (!name) return []
+  const [start, end] = [behind[0]!.start, behind[name.to - 1]!.end]
+  return [{ start, opened: start, end, mode: 'torn' }]
+}
+const longestName = 4
+
 /** How to keep it ends with its line, or where a list could go on. */
 const asideEnd = (text: string, at: number) =>
   at + (/[,;:\n]/u.exec(text.slice(at))?.index ?? text.length - at)
@@ -258,7 +281,9 @@ export function clausesOf(
     const without = mode === 'denied' ? reach.flatMap(item => nounOf(text, item.words) ?? []) : []
     if (without.length)
       denials.push({ start: hit.start, end: reach.at(-1)!.end, without: [...new Set(without)] })
-    return [{ ...pick(hit), opened: hit.end, mode }, ...reach.map(item => stretch(of, item, mode))]
+    const stretches = reach.map(item => stretch(of, item, mode))
+    const torn = mode === 'denied' && !reach.length ? tornFrom(of, hit.end) : []
+    return [{ ...pick(hit), opened: hit.end, mode }, ...stretches, ...torn]
   })
   return { scopes: [...scopes, ...presentIn(of)], denials }
 }

@@ -75,3 +75,69 @@ describe('names over a broken line', () => {
     expect(of('reismehl')).toMatchObject({ holds: [], open: [], doubtful: [] })
   })
 })
+
+const brings = (text: string) =>
+  finds(text).found.flatMap(({ start, end, meaning }) =>
+    meaning.holds.length + meaning.open.length
+      ? [`${text.slice(start, end)}: ${meaning.holds.join(' ')}|${meaning.open.join(' ')}`]
+      : [],
+  )
+
+describe('what a baked thing usually brings is open where words beside it say of what it is', () => {
+  test.each([
+    ['wafer (rice, salt)', 'wafer: |wheat'],
+    ['wafer [rice, salt]', 'wafer: |wheat'],
+    ['Wafer: rice, salt', 'Wafer: |wheat'],
+    ['Vegan cocoa wafer: rice, salt', 'wafer: |wheat'],
+    ['Wafer with jam: rice, salt', 'Wafer: |wheat'],
+    ['pasta of rice', 'pasta: |wheat'],
+    ['pasta di riso', 'pasta: |wheat'],
+    ['pasta d’épinards', 'pasta: |wheat'],
+    ['wafer (wheat, salt)', 'wafer: wheat|'],
+    ['wafer (rice), wheat', 'wafer: |wheat'],
+    ['Wafer: rice, wheat. Salt', 'Wafer: wheat|'],
+    ['Wafer: rice. Wheat', 'Wafer: |wheat'],
+    ['wafer', 'wafer: wheat|'],
+    ['wafer, rice', 'wafer: wheat|'],
+    ['sugar, wafer: rice, salt', 'wafer: wheat|'],
+    ['free from wafer: rice, salt', 'wafer: wheat|'],
+    ['may contain wafer: rice', 'wafer: wheat|'],
+    ['wheat (rice, salt)', 'wheat: wheat|'],
+    ['butter (rice, salt)', 'butter: milk|'],
+  ])('%s', (text, first) => expect(brings(text)).toContain(first))
+})
+
+describe('a name over a sudden capital may be two things', () => {
+  test.each([
+    ['nuts Butter', ['nuts Butter: tree-nut|', 'nuts: |', 'Butter: |milk']],
+    ['nuts butter', ['nuts butter: tree-nut|']],
+    ['Nuts Butter', ['Nuts Butter: tree-nut|']],
+  ])('%s', (text, all) => expect(brings(text)).toEqual(all.filter(one => !one.endsWith(': |'))))
+  test('and says so', () => {
+    const says = finds('nuts Butter, cocoa\nbutter').found.map(name => name.says)
+    expect(says).toEqual(
+      expect.arrayContaining([
+        'a capital stands here, so it may be two things',
+        'the line is broken here, so it may be two things',
+      ]),
+    )
+  })
+})
+
+describe('what a product is called', () => {
+  test.each([
+    ['Zorblax: rice, salt', ['Zorblax:']],
+    ['Zorblax flim : rice, salt', ['Zorblax flim :']],
+    ['Salt. Zorblax: rice (salt)', ['Zorblax:']],
+    ['Salt\nZorblax: rice; salt', ['Zorblax:']],
+    ['Zorblax: rice', []],
+    ['Zorblax: flim, rice', []],
+    ['salt, zorblax: rice, salt', []],
+    ['Zorblax with flim: rice, salt', []],
+    ['Contains zorblax: rice, salt', []],
+    ['Free from zorblax: rice, salt', []],
+    ['Zorblax (flim): rice, salt', []],
+    ['a b c d e f: rice, salt', []],
+    ['Zorblax: 5, rice', []],
+  ])('%s', (text, titles) => expect(shown(text, finds(text).titles)).toEqual(titles))
+})

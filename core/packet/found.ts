@@ -1,5 +1,6 @@
 import { pattern } from '../measure'
 import { phrasesIn, type AvoidableId, type Word } from '../pantry'
+import { bracketEnds, opens, sentenceEnds, softens } from './clauses'
 import { brokenWords, misread } from './damage'
 import type { Span } from './items'
 import { readJoined } from './joined'
@@ -32,6 +33,8 @@ export interface Finds {
   readonly anything: readonly Span[]
   /** Such foods with their list right behind them. */
   readonly listed: readonly Span[]
+  /** What a product is called, with its list behind a colon. */
+  readonly titles: readonly Span[]
 }
 
 /** Between two words of one name nothing but a space, a hyphen, an apostrophe or a broken line may stand. */
@@ -63,42 +66,55 @@ function named(text: string, words: readonly Word[]): FoundName[] {
     })),
   )
   if (lines) return found
-  return [...found, ...found.flatMap(whole => acrossLines(text, words, whole))]
+  return [...found, ...found.flatMap(whole => acrossSeams(text, words, whole))]
 }
 
-/** Words parted where a line begins with a capital behind small letters: no name runs over that. */
-function linesBegun(text: string, words: readonly Word[]): Word[][] {
+/** Words parted before each that begins something new. */
+function parted(words: readonly Word[], isNew: (word: Word, before: Word) => boolean): Word[][] {
   const runs: Word[][] = [[]]
   for (const [i, word] of words.entries()) {
     const before = words[i - 1]
-    const isNew =
-      before !== undefined &&
-      text.slice(before.end, word.start).includes('\n') &&
-      /^\p{Lu}\p{Ll}/u.test(text.slice(word.start, word.end)) &&
-      /^\p{Ll}/u.test(text.slice(before.start, before.end))
-    if (isNew) runs.push([])
+    if (before && isNew(word, before)) runs.push([])
     runs.at(-1)!.push(word)
   }
   return runs
 }
+const isCapital = (text: string, word: Word, before: Word) =>
+  /^\p{Lu}\p{Ll}/u.test(text.slice(word.start, word.end)) &&
+  /^\p{Ll}/u.test(text.slice(before.start, before.end))
+const isLineEnd = (text: string, word: Word, before: Word) =>
+  text.slice(before.end, word.start).includes('\n')
 
-/** What the parts of a name would bring that runs over a broken line: that is left open. */
-function acrossLines(text: string, words: readonly Word[], whole: FoundName): FoundName[] {
-  if (!text.slice(whole.start, whole.end).includes('\n')) return []
+/** Words parted where a line begins with a capital behind small letters: no name runs over that. */
+const linesBegun = (text: string, words: readonly Word[]): Word[][] =>
+  parted(words, (word, before) => isLineEnd(text, word, before) && isCapital(text, word, before))
+
+/**
+ * What the parts of a name would bring that runs over a broken line or a sudden capital ("nuts
+ * Butter"): that is left open.
+ */
+function acrossSeams(text: string, words: readonly Word[], whole: FoundName): FoundName[] {
   const inner = words.filter(w => w.start >= whole.start && w.end <= whole.end)
-  return phrasesIn(text, inner, lexicon(), stopsAndLines).map(({ from, to, entry }) => ({
-    start: inner[from]!.start,
-    end: inner[to - 1]!.end,
-    meaning: {
-      holds: [],
-      open: entry.holds.filter(id => !whole.meaning.holds.includes(id)),
-      needs: 2,
-      source: entry.source,
-    },
-    says: 'the line is broken here, so it may be two things',
-    isDamage: true,
-  }))
+  const isSeam = (word: Word, before: Word) =>
+    isLineEnd(text, word, before) || isCapital(text, word, before)
+  const parts = parted(inner, isSeam)
+  if (parts.length < 2) return []
+  const isNew = (id: AvoidableId) => !whole.meaning.holds.includes(id)
+  return parts.flatMap(part =>
+    phrasesIn(text, part, lexicon(), stopsAndLines).map(({ from, to, entry }) => ({
+      start: part[from]!.start,
+      end: part[to - 1]!.end,
+      meaning: { ...leftOpen(entry.holds.filter(isNew)), source: entry.source },
+      says: seamSays(text, whole),
+      isDamage: true as const,
+    })),
+  )
 }
+
+const seamSays = (text: string, { start, end }: Span) =>
+  text.slice(start, end).includes('\n')
+    ? 'the line is broken here, so it may be two things'
+    : 'a capital stands here, so it may be two things'
 
 /** Additives by number. */
 function numbered(text: string): FoundName[] {
@@ -158,7 +174,8 @@ export function findsIn(text: string, words: readonly Word[]): Finds {
   const foods = phrasesIn(text, words, openFoodTree, stops)
     .map(({ from, to }) => ({ start: words[from]!.start, end: words[to - 1]!.end }))
     .filter(food => !names.some(n => isLonger(n, food)))
-  const known = [...names, ...numbers]
+  const listed = foods.filter(food => isListed(text, food))
+  const known = [...names.map(name => asListed(text, names, listed, name)), ...numbers]
   const pieces = words
     .filter(w => !covers(known, w.start, w.end) && !covers(foods, w.start, w.end))
     .filter(w => !isPlain(w.plain))
@@ -178,15 +195,85 @@ export function findsIn(text: string, words: readonly Word[]): Finds {
     numbers,
     doubtful: [...pieces.filter(p => p.isDoubtful).flatMap(p => p.found), ...broken],
     anything: foods.filter(food => !isListed(text, food)),
-    listed: foods.filter(food => isListed(text, food)),
+    listed,
+    titles: titlesIn(text, found),
   }
+}
+/**
+ * What a food usually brings is open where words beside it say of what it is: its own list ("cookie
+ * dough (rice flour, …)") or "of" behind it ("flour of rice"). What that list names as well stays.
+ */
+function asListed(
+  text: string,
+  names: readonly FoundName[],
+  listed: readonly Span[],
+  name: FoundName,
+): FoundName {
+  const { holds, open, isMade, source } = name.meaning
+  const isOf = () => ofBehind.test(text.slice(name.end))
+  const isOpen =
+    covers(listed, name.start, name.end) || (isMade === true && (isListed(text, name) || isOf()))
+  if (!isOpen) return name
+  const end = listEnd(text, name.end)
+  const said = new Set(
+    names.filter(n => n.start >= name.end && n.end <= end).flatMap(n => n.meaning.holds),
+  )
+  const stays = holds.filter(id => said.has(id))
+  const left = leftOpen([...holds.filter(id => !said.has(id)), ...open])
+  return { ...name, meaning: { ...left, holds: stays, source } }
+}
+const ofBehind = /^\s+(?:(?:of|from|aus|van|d(?:e|es|u|i))\s|d[’'])/iu
+
+/** Where the list behind a name ends: with its bracket, else with its sentence. */
+function listEnd(text: string, at: number): number {
+  const behind = text.slice(at)
+  const end = bracketBehind.test(behind)
+    ? bracketEnds(text)(at + behind.search(/[([{]/u) + 1)
+    : sentenceEnds(text).find(place => place > at)
+  return end ?? text.length
 }
 const isLonger = (a: Span, b: Span) =>
   a.start <= b.start && a.end >= b.end && a.end - a.start > b.end - b.start
 
-/** Does a list of what a thing is made of stand right behind it: "(a, b)", "[a]", ": a, b"? */
-function isListed(text: string, { end }: Span): boolean {
-  const behind =
-    /^\s*(?:\(?\d+(?:[.,]\d+)?\s?%\)?\s*)?([([{:])\s*(?!\d+(?:[.,]\d+)?\s?%?\s*[)\]}])\p{L}/u
-  return behind.test(text.slice(end))
+/**
+ * Does a list of what a thing is made of stand right behind it: "(a, b)", "[a]", and ": a, b" behind
+ * one that heads its sentence?
+ */
+function isListed(text: string, { start, end }: Span): boolean {
+  const behind = text.slice(end)
+  return bracketBehind.test(behind) || (colonBehind.test(behind) && isHead(text, start))
+}
+const listBegins = String.raw`\s*(?!\d+(?:[.,]\d+)?\s?%?\s*[)\]}])\p{L}`
+const bracketBehind = pattern(
+  'u',
+  String.raw`^\s*(?:\(?\d+(?:[.,]\d+)?\s?%\)?\s*)?[([{]`,
+  listBegins,
+)
+const colonBehind = pattern(
+  'u',
+  String.raw`^(?:\s+[\p{L}’'-]+){0,3}\s*(?:\(?\d+(?:[.,]\d+)?\s?%\)?\s*)?:`,
+  listBegins,
+)
+/**
+ * The words that head a sentence and end in a colon with a list of foods behind it: what the product
+ * is called. Nothing that softens or opens a list is a title.
+ */
+function titlesIn(text: string, found: readonly Span[]): Span[] {
+  const heads = text.matchAll(
+    /(?<=^|[.!?]\s+|\n)[\p{L}’'-]+(?: [\p{L}’'-]+){0,4}\s?:(?=\s*\p{L})/gu,
+  )
+  return [...heads].flatMap(({ index: start, 0: words }) => {
+    const end = start + words.length
+    const first = text.slice(end).search(/[,;(]/u)
+    const isList =
+      first > 0 &&
+      !/\s(?:with|and|mit|und|avec|et|con|e|y|com|met|en)\s/iu.test(words) &&
+      found.some(f => f.start >= end && f.end <= end + first)
+    return isList && !opens(words) ? [{ start, end }] : []
+  })
+}
+/** Before it stand in its sentence a few describing words, and none that takes something back. */
+function isHead(text: string, start: number): boolean {
+  const before = /(?:^|[.!?:\n]\s*)((?:[\p{L}-]+\s+){0,3})$/u.exec(text.slice(0, start))
+  return before !== null && !softens(before[1]!)
 }

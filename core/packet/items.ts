@@ -41,7 +41,17 @@ export interface Form {
   readonly isSoft: boolean
 }
 
-type Mark = 'and' | 'parts' | 'comma' | 'opens' | 'closes' | 'line' | 'colon' | 'ends' | 'closing'
+type Mark =
+  | 'and'
+  | 'parts'
+  | 'comma'
+  | 'semicolon'
+  | 'opens'
+  | 'closes'
+  | 'line'
+  | 'colon'
+  | 'ends'
+  | 'closing'
 type Token = Word | Mark
 
 const fullStop = /^[.!?](?=\s|$|["”')\]])/u
@@ -59,7 +69,7 @@ const marks: readonly { readonly sign: RegExp; readonly is: Mark }[] = [
 /** What stands between two words. */
 function marksIn(gap: string, isSoft: boolean): Mark[] {
   return [...gap].flatMap((letter, i) => {
-    if (letter === ';') return isSoft ? 'comma' : 'ends'
+    if (letter === ';') return isSoft ? 'semicolon' : 'ends'
     if ('([{'.includes(letter) && !isSoft) return 'ends'
     return marks.find(({ sign }) => sign.test(gap.slice(i)))?.is ?? []
   })
@@ -99,6 +109,8 @@ class ItemReader {
   private depth = 0
   private isJoined = false
   private isLineEnd = false
+  /** What parts its things: commas or semicolons, never both. */
+  private parter: Mark | null = null
 
   constructor(
     private readonly of: ClauseText,
@@ -150,10 +162,25 @@ class ItemReader {
       return this.result(false)
     }
     if (!this.close()) return this.result(false)
-    if (mark === 'comma') this.commas++
+    if (mark === 'comma' || mark === 'semicolon') return this.parted(mark)
     if (mark === 'opens') this.depth++
     if (mark === 'closes') this.depth--
-    if (mark === 'comma' || mark === 'and') this.isJoined = mark === 'and'
+    if (mark === 'and') this.isJoined = true
+    return null
+  }
+
+  /** Where the other mark comes in, the list goes on: "sesame, almonds; sugar". */
+  private parted(mark: Mark): Items | null {
+    // "A, b and c" is whole; of traces it is taken only where the sentence ends with it.
+    if (this.isJoined && this.commas > 0 && !this.form.isSoft) return this.result(true)
+    if (this.parter !== null && this.parter !== mark) {
+      const isLate = this.parter === 'semicolon'
+      if (isLate) this.items.splice(this.items.findIndex(item => item.group > 0))
+      return this.result(true)
+    }
+    this.parter = mark
+    this.commas++
+    this.isJoined = false
     return null
   }
 }

@@ -1,6 +1,7 @@
 import { pantryEdition, plainWord, remembered } from '../pantry'
 import { bare, insideWord, isPlain, lexicon } from './lexicon'
 import { partRows } from './tables/clauses'
+import { insteadPieces } from './tables/plant-words'
 import { harmlessPieces, links, openPieces, pieceRows } from './tables/pieces'
 
 /** The shortest piece that a joined word may have; shorter ones stand in the table of pieces. */
@@ -19,9 +20,12 @@ const known: ReadonlyMap<string, Piece> = new Map([
   ...openPieces.flatMap(row =>
     each(row.pieces, { holds: [], open: [], perhaps: row.open.split(' ') }),
   ),
+  ...insteadPieces.flatMap(word => each(word, { holds: [], open: [] })),
   ...partRows.flatMap(row => each(row.parts, { holds: [row.holds], open: [] })),
   ...pieceRows.flatMap(row => each(row.pieces, { holds: row.holds.split(' '), open: [] })),
 ])
+
+const instead: ReadonlySet<string> = new Set(insteadPieces)
 
 /** What one piece of a joined word brings; undefined where nobody knows it. */
 function pieceMeaning(piece: string): Piece | undefined {
@@ -63,6 +67,8 @@ function parted(word: string): Joined | null {
   }
   const found = best[text.length]
   if (!found) return null
+  if (instead.has(found.parts.at(-1)!))
+    return { ...found, holds: [], open: [...new Set([...found.holds, ...found.open])] }
   // Protein of something that is named is that thing's.
   return found.holds.length ? found : { ...found, open: [...found.open, ...found.perhaps] }
 }

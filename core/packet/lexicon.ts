@@ -7,24 +7,28 @@ import {
   plainWord,
   wordsOf,
   type AvoidableId,
+  type Kind,
   type PhraseTree,
 } from '../pantry'
 import { numberRows } from './tables/numbers'
 import { partRows } from './tables/clauses'
+import { plantWords } from './tables/plant-words'
 import { plainWords } from './tables/plain-words'
-import { openFoods } from './tables/open-foods'
+import { openFoods, openTails } from './tables/open-foods'
 import { moreWords } from './tables/plain-words-more'
 import { termRows } from './tables/terms'
 import { moreTerms } from './tables/terms-more'
 
 /**
  * What a term of a statement brings: always, or in some makes. `needs`: how many things in brackets
- * behind it say what it is made of.
+ * behind it say what it is made of. `isMade`: made of other things, as its own list says where there
+ * is one.
  */
 export interface Meaning {
   readonly holds: readonly AvoidableId[]
   readonly open: readonly AvoidableId[]
   readonly needs: 1 | 2
+  readonly isMade?: true
   readonly source: string
 }
 
@@ -44,6 +48,9 @@ const spelt = (words: string) =>
  */
 const alwaysNamed: ReadonlySet<AvoidableId> = new Set(['sulphite'])
 
+/** What is made of other things, as its own list says. */
+const madeKinds: ReadonlySet<Kind> = new Set(['ready-made', 'decoration', 'flour-mix'])
+
 let tree: PhraseTree<Meaning> | null = null
 let ofEdition = -1
 
@@ -61,18 +68,33 @@ export function lexicon(): PhraseTree<Meaning> {
         holds: ids(row.holds),
         open: ids(row.open),
         needs: row.origin ? 1 : 2,
+        ...(row.made ? { isMade: true } : {}),
         source: row.source,
       })
+  for (const { words, id } of plantNames())
+    enterPhrase(tree, words, { holds: ids(id), open: [], needs: 2, source: '[P] of a plant' })
   for (const item of allIngredients())
     for (const words of [...item.names, ...Object.values(item.called ?? {})])
       enterPhrase(tree, words, {
         holds: item.holds.filter(id => !alwaysNamed.has(id)),
         open: item.unread ? [] : item.mayHold.filter(id => !alwaysNamed.has(id)),
         needs: 2,
+        ...(madeKinds.has(item.kind) ? { isMade: true } : {}),
         source: `pantry: ${item.name}`,
       })
   return tree
 }
+
+/** The milks and pastes of plants, in each language's words. */
+const plantNames = (): readonly { readonly words: string; readonly id: string }[] =>
+  plantWords.flatMap(({ before, ends, plants }) =>
+    Object.entries(plants).flatMap(([id, names]) =>
+      phrases(names).flatMap(name => [
+        ...before.map(words => ({ words: `${words} ${name}`, id })),
+        ...ends.map(end => ({ words: name + end, id })),
+      ]),
+    ),
+  )
 
 const plain: ReadonlySet<string> = new Set(
   wordsOf(`${plainWords} ${moreWords}`)
@@ -80,7 +102,8 @@ const plain: ReadonlySet<string> = new Set(
     .concat(phrases(plainWords.replaceAll(/\s+/gu, '|')).flatMap(spelt).map(plainWord)),
 )
 const open = phraseTree<true>()
-for (const words of phrases(openFoods).flatMap(spelt)) enterPhrase(open, words, true)
+for (const words of phrases(openFoods).flatMap(spelt))
+  for (const tail of ['', ...openTails]) enterPhrase(open, `${words} ${tail}`.trim(), true)
 /** Foods that may be made of anything. */
 export const openFoodTree: PhraseTree<true> = open
 

@@ -6,7 +6,7 @@ import { isPlain } from './lexicon'
 import { deniedBy, marksIn, type PacketMark } from './marks'
 import type { PacketClaim, PacketHit, PacketReading, UnknownPlace } from './reading'
 import { rolesOf } from './roles'
-import { besideClaim, type ClauseMode } from './tables/clauses'
+import { besideClaim, insteadWords, type ClauseMode } from './tables/clauses'
 
 export interface PacketOptions {
   /** How a text without a clause of its own is meant: a "may contain" field is a trace. */ readonly as?:
@@ -36,6 +36,7 @@ function knownWords(
     found.some(name => settles(name) && name.start <= word.start && name.end >= word.end)
   return words.filter(word => word.start >= start && word.end <= end && isKnown(word)).length
 }
+
 /** Where a bracket that opened before `start` closes, and how many things stand in it. */
 function bracketFrom(text: string, start: number) {
   let [depth, end, items] = [1, start, 1]
@@ -101,6 +102,13 @@ function modeFor({ modeOf }: Parts, { start, end, isDamage }: FoundName): Clause
   return mode === 'warning' || (!isDamage && mode === modeOf(end - 1)) ? mode : 'list'
 }
 
+/** Why something is left open. */
+function openSays({ says }: FoundName, words: string, id: AvoidableId, mode: ClauseMode): string {
+  if (mode === 'torn') return `“${words}” may be denied here, or be in it: the words do not say`
+  if (says) return `${says}: perhaps ${avoidableName(id)}`
+  return `“${words}” may be made of ${avoidableName(id)}; the words do not say`
+}
+
 /** What one name brings where it stands. */
 function hitsOf(parts: Parts, term: FoundName): readonly PacketHit[] {
   const { text, said } = parts
@@ -117,7 +125,9 @@ function hitsOf(parts: Parts, term: FoundName): readonly PacketHit[] {
   const isDisputed = (id: AvoidableId) =>
     before !== undefined && deniedBy(before).includes(id) && !isNamed(id)
   const soft = softly[mode]
-  const certain = term.meaning.holds.filter(id => !isDisputed(id) || mode === 'warning')
+  const isOf = mode !== 'torn' && !insteadWords.test(text.slice(term.end))
+  const isOpen = (id: AvoidableId) => isDisputed(id) || !isOf
+  const certain = term.meaning.holds.filter(id => !isOpen(id) || mode === 'warning')
   const hits: PacketHit[] = certain.map(allergen => ({
     ...place,
     allergen,
@@ -129,8 +139,8 @@ function hitsOf(parts: Parts, term: FoundName): readonly PacketHit[] {
           ? `“${place.words}” is named`
           : `“${place.words}” is or brings ${avoidableName(allergen)}`)),
   }))
-  const open = [...term.meaning.open, ...term.meaning.holds.filter(isDisputed)]
-  if (soft || !open.length || isSettled(parts, term)) return hits
+  const open = [...term.meaning.open, ...term.meaning.holds.filter(isOpen)]
+  if (soft || !open.length || (isOf && isSettled(parts, term))) return hits
   // "Gluten-free oats": what their own words deny is no longer left open.
   const denied = said
     .filter(s => !s.row.weak && s.start >= term.start && s.end <= term.end)
@@ -143,9 +153,7 @@ function hitsOf(parts: Parts, term: FoundName): readonly PacketHit[] {
         ...place,
         allergen,
         how: 'unsaid',
-        because: term.says
-          ? `${term.says}: perhaps ${avoidableName(allergen)}`
-          : `“${place.words}” may be made of ${avoidableName(allergen)}; the words do not say`,
+        because: openSays(term, place.words, allergen, mode),
       })),
   ]
 }
@@ -209,13 +217,14 @@ const isLooseLetter = ({ text, words }: Parts, word: Word, i: number) => {
 }
 
 function unknownIn(parts: Parts): readonly UnknownPlace[] {
-  const { text, words, found, said, numbers, doubtful, anything, listed, modeOf } = parts
+  const { text, words, found, said, numbers, doubtful, anything, listed, titles, modeOf } = parts
   const isUnknown = (w: Word, i: number) =>
     !covers(found, w.start, w.end) &&
     !covers(said, w.start, w.end) &&
     !covers(numbers, w.start, w.end) &&
     !covers(anything, w.start, w.end) &&
     !covers(listed, w.start, w.end) &&
+    !covers(titles, w.start, w.end) &&
     !isPlain(w.plain) &&
     !/^[\d%]+(?:g|mg|ml|kg|kj|kcal)?$/u.test(w.plain) &&
     (w.plain.length > 1 || isLooseLetter(parts, w, i)) &&
@@ -224,7 +233,9 @@ function unknownIn(parts: Parts): readonly UnknownPlace[] {
   const isTold = (place: { readonly start: number }) => modeOf(place.start) !== 'aside'
   return [
     ...words.filter(isUnknown).map(w => placeOf(text, w)),
-    ...[...anything, ...doubtful].filter(isTold).map(place => placeOf(text, place)),
+    ...[...anything, ...doubtful.filter(w => !covers(said, w.start, w.end))]
+      .filter(isTold)
+      .map(place => placeOf(text, place)),
   ]
 }
 

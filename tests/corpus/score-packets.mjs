@@ -1,12 +1,20 @@
-/** Three of five statements and every third probe are set aside; nobody looked at them while mending. */
-export const statementShares = all =>
-  split(Object.values(all).flat(), (_, i, at) => [1, 3, 4].includes(at % 5), Object.values(all))
-export const probeShares = all => split(all, (_, i) => i % 3 === 2)
+/** Every fifth statement and the list `aside` are set aside; nobody looked at them while mending. */
+export function statementShares({ aside = [], ...lists }) {
+  const shares = Object.values(lists).map(list => split(list, at => at % 5 === 4))
+  return {
+    open: shares.flatMap(share => share.open),
+    aside: [...shares.flatMap(share => share.aside), ...aside],
+  }
+}
+/** Every sixth probe and the list `aside` are set aside. */
+export function probeShares(probes, aside) {
+  const share = split(probes, at => at % 6 === 5)
+  return { open: share.open, aside: [...share.aside, ...aside] }
+}
 
-function split(rows, isAside, lists = [rows]) {
-  const placed = lists.flatMap(list => list.map((row, at) => ({ row, at })))
+function split(rows, isAside) {
   const [open, aside] = [[], []]
-  placed.forEach(({ row, at }, i) => (isAside(row, i, at) ? aside : open).push(row))
+  rows.forEach((row, at) => (isAside(at) ? aside : open).push(row))
   return { open, aside }
 }
 

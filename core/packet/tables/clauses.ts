@@ -1,11 +1,11 @@
 /**
  * How a statement speaks of what follows. `list`: a part of it; `contains`: named as in it; `trace`: perhaps as a trace; `facility`: in
  * the same house; `denied`: said not to be in it; `warning`: said not to be for somebody; `heading`: the words alone that say how
- * allergens are printed. Only what `clauses.ts` finds in a closed form behind the words is softened by them; everything else is read as
+ * allergens are printed; `torn`: a bare name behind a denial that keeps no closed form, so that nobody can say whether it is denied. Only what `clauses.ts` finds in a closed form behind the words is softened by them; everything else is read as
  * if they were not there. `one`: reaches one thing alone. The words are patterns.
  * Sources: [L] 1169/2011 Art. 21, 828/2014; [P] sentences as packets print them; seven languages.
  */
-export type ClauseMode = 'list' | 'contains' | 'trace' | 'facility' | 'denied' | 'warning' | 'aside' | 'heading'
+export type ClauseMode = 'list' | 'contains' | 'trace' | 'facility' | 'denied' | 'warning' | 'aside' | 'heading' | 'torn'
 export interface ClauseRow {
   readonly mode: ClauseMode
   readonly words: string
@@ -13,8 +13,14 @@ export interface ClauseRow {
   readonly source: string
 }
 
-const place = '(?:facility|facilities|factory|bakery|kitchen|plant|site|premises|environment|line|lines|equipment|machinery|area|place|room|mill)'
+const place =
+  '(?:facility|facilities|factory|factories|bakery|bakeries|premises|equipment|machinery|(?:kitchen|plant|site|environment|line|area|place|room|mill|store|shop|workshop|warehouse|machine|tray|oven|fryer|vessel)s?)'
 const doing = '(?:handl\\w+|process\\w*|us(?:es|ed|ing)|pack\\w*|contain\\w*|manufactur\\w*|produc\\w*|stor\\w*|makes?|roasts?|mills?)'
+const worked =
+  '(?:made|produced|manufactured|processed|packed|packaged|prepared|baked|handled|stored|roasted|mixed|milled|ground|handmade|kept|cut|filled|weighed|sieved|blended|dried|cooked|fried|finished)'
+/** Words between the work and its place; none that could bring something in. */
+const by = '(?:\\s+(?:by\\s+hand|freshly|together|again))?'
+const filler = '(?:(?!(?:with|using|from|and|of|contain\\w*)\\b)[\\p{L}-]+\\s+){0,6}?'
 const someAmounts = '(?:\\s+(?:(?:very\\s+)?small\\s+amounts|traces?|a\\s+trace|residues?)\\s+of)?'
 
 export const clauseRows: readonly ClauseRow[] = [
@@ -45,7 +51,12 @@ export const clauseRows: readonly ClauseRow[] = [
 
   // Perhaps as a trace.
   { mode: 'trace', words: `\\b(?:may|might|can|could)\\s+(?:also\\s+|therefore\\s+|still\\s+|occasionally\\s+)?(?:contain|have|carry|include)${someAmounts}`, source: '[P]' },
-  { mode: 'trace', words: '\\btraces?\\s+(?:of|from)\\b|\\bpossible\\s+traces?(?:\\s+of)?\\b|\\btraces?\\s*:|\\bmay\\s+be\\s+present\\s*:|\\bcross[-\\s]contamination\\s+with\\b', source: '[P]' },
+  {
+    mode: 'trace',
+    words:
+      '\\btraces?\\s+(?:of|from)\\b|\\bpossible\\s+traces?(?:\\s+of)?\\b|\\btraces?\\s*:|\\bmay\\s+be\\s+present\\s*:|\\bcross[-\\s]contamination\\s+with\\b|\\btraces?\\s+(?:are\\s+)?possible\\s*:|\\bbeen\\s+in\\s+contact\\s+with\\b|\\bin\\s+Kontakt\\s+mit\\b',
+    source: '[P]',
+  },
   {
     mode: 'trace',
     words:
@@ -70,14 +81,15 @@ export const clauseRows: readonly ClauseRow[] = [
   // In the same house or on the same line.
   {
     mode: 'facility',
-    words: `\\bshared\\s+(?:\\p{L}+\\s+){0,2}${place}\\s+with\\b|\\b${place}\\s+(?:that\\s+(?:is|are)\\s+)?shared\\s+with\\b|\\b(?:made|produced|manufactured|processed|packed|packaged|handled|stored|milled)\\s+(?:in|on|at)\\s+(?:the\\s+|a\\s+|an\\s+|same\\s+)*(?:facility|facilities|factory|plant|site|premises|environment|line|lines|equipment|machinery|mill)\\s+with\\b`,
+    words: `\\bshared\\s+(?:\\p{L}+\\s+){0,2}${place}\\s+with\\b|\\b${place}\\s+(?:that\\s+(?:is|are)\\s+)?shared\\s+with\\b|\\b${worked}${by}\\s+(?:in|on|at)\\s+${filler}${place}\\s+with\\b`,
     source: '[P]',
   },
   {
     mode: 'facility',
-    words: `\\b(?:made|produced|manufactured|processed|packed|packaged|prepared|baked|handled|stored|roasted|mixed|milled|handmade)\\s+(?:in|on|at|with|by)\\s+(?:the\\s+|a\\s+|an\\s+|our\\s+|shared\\s+|same\\s+)*[\\p{L}\\s-]{0,48}?${place}\\b(?:\\s+(?:shared|in))?(?:\\s+(?:that|which|where|as|also|handling|processing|used|containing)\\b(?:[^.;:,\\n]{0,40}?\\b${doing}\\b)?(?:\\s+products\\s+containing)?)?`,
+    words: `\\b${worked}${by}\\s+(?:(?:in|on|at)\\s+${filler}|(?:with|by)\\s+(?:the\\s+|a\\s+|an\\s+|our\\s+|shared\\s+|same\\s+)*)${place}\\b(?:\\s+(?:shared|in))?(?:\\s+(?:that|which|where|as|also|handling|processing|used|containing)\\b(?:[^.;:,\\n]{0,40}?\\b${doing}\\b)?(?:\\s+products\\s+containing)?)?`,
     source: '[P]',
   },
+  { mode: 'facility', words: `\\b${worked}\\s+(?:right\\s+)?(?:beside|near|alongside|next\\s+to)\\b`, source: '[P]' },
   { mode: 'facility', words: `\\b(?:our|this|the|same)\\s+${place}\\s+(?:also\\s+)?(?:handles?|uses?|processes|makes?|packs?|contains?)\\b`, source: '[P]' },
   {
     mode: 'facility',
@@ -175,7 +187,7 @@ export const besideName = new Set(
 )
 
 /** Joins two names. [P] */
-export const andWords = new Set('and or nor & und oder sowie noch et ou ni e ed o od y u ni en of noch'.split(' '))
+export const andWords = new Set('and or nor & und oder sowie noch et ou ni e ed o od né y u ni nem en of noch'.split(' '))
 
 /** What may end a clause behind its last name: verbs that stand at the end, and who it is for. [P] */
 export const clauseEnds =
@@ -187,6 +199,10 @@ export const butWords = /^\s*(?:,\s*)?(?:but|aber|mais|ma|pero|mas|maar|however|
 /** What may stand in a sentence before a denial that speaks of the whole product. [P] */
 export const wholeProduct =
   /(?:^|[.!?•\n(:;]|\b(?:but|and|und|et|e|y|en)\b)\s*(?:(?:this|our|the|it|product|recipe|bar|is|are|guaranteed|certified|naturally|always|100\s?%|made|dieses|produkt|ist|von|natur|aus|ce|produit|est|garanti|prodotto|è|producto|es|produto|é|dit|product)\s+)*$/iu
+
+/** Right behind a name: made to stand in for it, of whatever that may be. [P] */
+export const insteadWords =
+  /^[\s-]*(?:(?:style|type|like)[\s-]+)*(?:style|type|like|alternatives?|substitutes?|analogues?|replacers?|replacements?|imitations?|ersatz|substituts?|sostituto|sustituto|sucedáneo|vervanger)(?!\p{L})/iu
 
 /** Members of a group that a claim about the group does not speak of: oats may be gluten-free. [L] 828/2014 */
 export const besideClaim: Readonly<Record<string, readonly string[]>> = { gluten: ['oat'] }
@@ -213,7 +229,7 @@ export const markRows: readonly MarkRow[] = [
     source: '[P]',
   },
   { words: 'plant[-\\s]based', name: 'plant-based', without: 'milk egg', source: '[P]; not a word of the law' },
-  { words: '(?:dairy|milk)[-\\s]free|milchfrei|sans\\s+lait', name: 'dairy-free', without: 'milk', source: '[P]; may sit on a packet that holds casein' },
+  { words: '(?:dairy|milk)[-\\s]free|milchfrei(?:e[mnrs]?)?|sans\\s+lait', name: 'dairy-free', without: 'milk', source: '[P]; may sit on a packet that holds casein' },
   { words: 'non[-\\s]?dairy', name: 'non-dairy', without: 'milk', weak: true, source: '[L] US: may hold casein' },
   {
     words: 'lactose[-\\s]free|laktosefrei\\w*|sans\\s+lactose|lactosevrij\\w*|senza\\s+lattosio|sin\\s+lactosa|sem\\s+lactose',
@@ -234,15 +250,26 @@ export const markRows: readonly MarkRow[] = [
     weak: true,
     source: '[P]',
   },
-  { words: 'wheat[-\\s]free|weizenfrei', name: 'wheat-free', without: 'wheat', source: '[P]' },
-  { words: 'egg[-\\s]free|eggless|eifrei|ohne\\s+ei|sans\\s+(?:œuf|oeuf)s?', name: 'egg-free', without: 'egg', source: '[P]' },
-  { words: 'nut[-\\s]free|nussfrei|sans\\s+fruits?\\s+à\\s+coque', name: 'nut-free', without: 'tree-nut peanut', source: '[P]' },
+  { words: 'wheat[-\\s]free|weizenfrei(?:e[mnrs]?)?', name: 'wheat-free', without: 'wheat', source: '[P]' },
+  { words: 'egg[-\\s]free|eggless|eifrei(?:e[mnrs]?)?|ohne\\s+ei|sans\\s+(?:œuf|oeuf)s?', name: 'egg-free', without: 'egg', source: '[P]' },
+  { words: 'nut[-\\s]free|nussfrei(?:e[mnrs]?)?|sans\\s+fruits?\\s+à\\s+coque', name: 'nut-free', without: 'tree-nut peanut', source: '[P]' },
   { words: 'peanut[-\\s]free', name: 'peanut-free', without: 'peanut', source: '[P]' },
-  { words: 'soya?[-\\s]free|sojafrei|sans\\s+soja', name: 'soy-free', without: 'soy', source: '[P]' },
+  { words: 'soya?[-\\s]free|sojafrei(?:e[mnrs]?)?|sans\\s+soja', name: 'soy-free', without: 'soy', source: '[P]' },
   { words: 'sesame[-\\s]free', name: 'sesame-free', without: 'sesame', source: '[P]' },
+  { words: 'hazelnut[-\\s]free|haselnussfrei(?:e[mnrs]?)?', name: 'hazelnut-free', without: 'hazelnut', source: '[P]' },
+  { words: 'almond[-\\s]free|mandelfrei(?:e[mnrs]?)?', name: 'almond-free', without: 'almond', source: '[P]' },
+  { words: 'erdnussfrei(?:e[mnrs]?)?', name: 'peanut-free', without: 'peanut', source: '[P]' },
+  { words: 'sesamfrei(?:e[mnrs]?)?', name: 'sesame-free', without: 'sesame', source: '[P]' },
+  { words: 'lupin[-\\s]free|lupinenfrei(?:e[mnrs]?)?', name: 'lupin-free', without: 'lupin', source: '[P]' },
+  { words: 'mustard[-\\s]free|senffrei(?:e[mnrs]?)?', name: 'mustard-free', without: 'mustard', source: '[P]' },
+  { words: 'celery[-\\s]free|selleriefrei(?:e[mnrs]?)?', name: 'celery-free', without: 'celery', source: '[P]' },
+  { words: 'fish[-\\s]free|fischfrei(?:e[mnrs]?)?', name: 'fish-free', without: 'fish', source: '[P]' },
+  { words: 'oat[-\\s]free|haferfrei(?:e[mnrs]?)?', name: 'oat-free', without: 'oat', source: '[P]' },
+  { words: 'rye[-\\s]free|roggenfrei(?:e[mnrs]?)?', name: 'rye-free', without: 'rye', source: '[P]' },
+  { words: 'coconut[-\\s]free|kokosfrei(?:e[mnrs]?)?', name: 'coconut-free', without: 'coconut', source: '[P]' },
   { words: 'allergen[-\\s]free|free\\s+from\\s+(?:the\\s+)?(?:14\\s+)?(?:major\\s+|main\\s+)?allergens', name: 'allergen-free', without: '', source: '[P]; six different things, none of them this' },
-  { words: 'alcohol[-\\s]free|alkoholfrei|sans\\s+alcool', name: 'alcohol-free', without: 'alcohol', source: '[P]' },
-  { words: 'sugar[-\\s]free|fat[-\\s]free|salt[-\\s]free|caffeine[-\\s]free|gmo[-\\s]free|zuckerfrei', name: 'free of something else', without: '', source: '[P]' },
+  { words: 'alcohol[-\\s]free|alkoholfrei(?:e[mnrs]?)?|sans\\s+alcool', name: 'alcohol-free', without: 'alcohol', source: '[P]' },
+  { words: 'sugar[-\\s]free|fat[-\\s]free|salt[-\\s]free|caffeine[-\\s]free|gmo[-\\s]free|zuckerfrei(?:e[mnrs]?)?', name: 'free of something else', without: '', source: '[P]' },
   { words: 'pareve|parve|kosher|koscher|casher|halal', name: 'religious mark', without: '', source: '[P]; cannot be computed from a list' },
 ]
 

@@ -10,4 +10,8 @@ pastry | puff pastry | shortcrust pastry | shortcrust | filo pastry | choux past
 | masa | hojaldre | pastel | bizcocho | bizcochos | relleno | salsa | pan | galleta | galletas | cobertura | glaseado | crema | barquillo | preparado | magdalena
 | maionese | massa | massa folhada | bolo | bolos | recheio | molho | pão | bolacha | bolachas | biscoito | cobertura | preparado | mayonesa
 | deeg | bladerdeeg | taart | cake | vulling | saus | brood | koek | koekje | koekjes | koekkruimels | biscuit | glazuur | beslag | wafel | bereiding
+| drink | drinks | beverage | bar | snack | snacks | getränk | riegel | boisson | puddingpulver | barre | bevanda | barretta | bebida | barrita | barra | drank | reep | dessert | desserts | dessertcreme | kochcreme | postre | dolce | sobremesa | toetje | aufstrich | tartinade
 `
+
+/** What such a food is cut or made into: "wafer pieces" is as open as a wafer. [P] */
+export const openTails: readonly string[] = 'pieces piece chunks chunk bits crumbs crumb base bases layer layers case cases shell shells mix balls curls sticks'.split(' ')

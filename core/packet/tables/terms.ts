@@ -9,6 +9,7 @@ export interface TermRow {
   readonly words: string
   readonly holds?: string
   readonly open?: string
+  /** Made of other things, as its own list says where there is one. */ readonly made?: true
   readonly origin?: true
   readonly source: string
 }
@@ -26,6 +27,19 @@ export const termRows: readonly TermRow[] = [
     holds: 'cocoa',
     source: '[P]',
   },
+  {
+    words:
+      'crab apple | crab apples | oyster mushroom | oyster mushrooms | king oyster mushroom | king oyster mushrooms | lobster mushroom | doughnut peach | doughnut peaches | butterhead | butterhead lettuce | milk of magnesia | milk thistle | horse chestnut',
+    source: '[P] fruits, mushrooms, plants and a mineral that are called so',
+  },
+  { words: 'erdmandel | erdmandeln | erdmandelmehl | chufa | chufas', source: '[P] tiger nut, a tuber' },
+  { words: 'vanille bourbon | bourbon-vanille | bourbon vanilla | bourbon vanilla extract | bourbon vanilla powder | vainilla bourbon | vaniglia bourbon', source: '[P] of the island; no drink' },
+  { words: 'mantequilla de cacao', holds: 'cocoa', source: '[P]' },
+  { words: 'noce di cocco | nuez de coco | noz de coco', holds: 'coconut', source: '[P]; its own entry' },
+  { words: 'cream of wheat', holds: 'wheat', source: '[P]' },
+  { words: 'room temperature | at room | cool room | dry room | cold room', source: '[P] English; room is also cream in Dutch' },
+  { words: 'mantequilla de cacahuete | mantequilla de maní | manteiga de amendoim', holds: 'peanut', source: '[P]' },
+  { words: 'crème de marrons | crème de cassis | crème de menthe | crème de cacao | crème de pêche | crème de mûre | crème de framboise', source: '[P] a spread or a liqueur, no cream' },
   { words: 'cream of tartar | tartar cream | crème de tartre | creme de tartre | weinstein | weinsteinrahm', source: '[P]' },
   {
     words:
@@ -40,7 +54,8 @@ export const termRows: readonly TermRow[] = [
   },
   { words: 'buckwheat | buckwheat flour | kasha | buchweizen | buchweizenmehl | sarrasin | farine de sarrasin | blé noir', holds: 'buckwheat', source: '[P] no wheat' },
   {
-    words: 'nutmeg | butternut | butternut squash | tiger nut | tigernut | water chestnut | nut grass | muskat | muskatnuss | muskatblüte | erdmandel | noix de muscade | muscade | souchet | doum nut',
+    words:
+      'nutmeg | butternut | butternut squash | tiger nut | tigernut | water chestnut | nut grass | muskat | muskatnuss | muskatblüte | noce moscata | nuez moscada | noz moscada | nootmuskaat | erdmandel | noix de muscade | muscade | souchet | doum nut',
     source: '[P]',
   },
   { words: 'shea nut | shea | palm kernel | palm nut | kola nut | cola nut | betel nut | palmkern', source: '[P]' },
@@ -175,16 +190,24 @@ export const termRows: readonly TermRow[] = [
   // Cereals with gluten.
   {
     words:
-      'wheat | wheat flour | wheat starch | wheat bran | wheat germ | wheat gluten | wheat protein | hydrolysed wheat protein | hydrolyzed wheat protein | wheat semolina | wheat malt | wheat fibre | wholewheat | whole wheat | wheat berries | wheat flakes | flour | white flour | plain flour | self-raising flour | all-purpose flour | enriched flour | bleached flour | bread flour | cake flour | wholemeal flour | fortified flour | wheat maltodextrin | wheat glucose syrup | wheat dextrose | wheat grass | wheatgrass | wheat rusk',
+      'wheat | wheat flour | wheat starch | wheat bran | wheat germ | wheat gluten | wheat protein | hydrolysed wheat protein | hydrolyzed wheat protein | wheat semolina | wheat malt | wheat fibre | wholewheat | whole wheat | wheat berries | wheat flakes | white flour | plain flour | self-raising flour | all-purpose flour | enriched flour | bleached flour | bread flour | cake flour | wholemeal flour | fortified flour | wheat maltodextrin | wheat glucose syrup | wheat dextrose | wheat grass | wheatgrass | wheat rusk',
     holds: 'wheat',
     source: '[L]',
   },
   {
     words:
-      'spelt | spelt flour | dinkel | dinkelmehl | dinkelvollkornmehl | kamut | khorasan | khorasan wheat | emmer | einkorn | durum | durum wheat | durum semolina | semolina | couscous | bulgur | bulgar | farro | freekeh | farina | graham | graham flour | graham cracker | seitan | triticale | vital wheat gluten | matzo | matzah | panko | breadcrumb | breadcrumbs | bread crumb | rusk | biscuit | biscuits | cookie crumb | wafer | wafers | cracker | pretzel | croissant | filo | phyllo | brioche | sponge cake | ladyfinger | noodle | pasta | crouton | cake crumb | pie crust | doughnut | waffle | feuilletine | croustillant',
+      'spelt | spelt flour | dinkel | dinkelmehl | dinkelvollkornmehl | kamut | khorasan | khorasan wheat | emmer | einkorn | durum | durum wheat | durum semolina | semolina | couscous | bulgur | bulgar | farro | freekeh | farina | graham | graham flour | seitan | triticale | vital wheat gluten',
     holds: 'wheat',
     source: '[L] [P]',
   },
+  {
+    words:
+      'graham cracker | matzo | matzah | panko | breadcrumb | breadcrumbs | bread crumb | rusk | biscuit | biscuits | cookie crumb | wafer | wafers | cracker | pretzel | croissant | filo | phyllo | brioche | sponge cake | ladyfinger | noodle | pasta | crouton | cake crumb | pie crust | doughnut | waffle | feuilletine | croustillant | paniermehl | semmelbrösel | zwieback | waffel | keks | kekse | biskuit | löffelbiskuit | nudeln | teigwaren | chapelure | biscuit | gaufrette | biscotte | pâtes',
+    holds: 'wheat',
+    made: true,
+    source: '[L] [P]',
+  },
+  { words: 'flour | flours | flour blend | flour mix | mehl | mehlmischung | farine | farines', holds: 'wheat', made: true, source: '[L] a flour that is no wheat says of what it is' },
   { words: 'gluten', holds: 'gluten', source: '[L]' },
   { words: 'rye | rye flour | rye flakes | pumpernickel | roggen | roggenmehl | roggenvollkornmehl | seigle | farine de seigle', holds: 'rye', source: '[L]' },
   {
@@ -201,13 +224,13 @@ export const termRows: readonly TermRow[] = [
   },
   {
     words:
-      'weizen | weizenmehl | weizenstärke | weizenkleie | weizenkeime | weizengluten | weizeneiweiß | weizenprotein | weizenvollkornmehl | weizengrieß | hartweizengrieß | hartweizen | weizenmalz | weizenmalzmehl | weizenquellmehl | weizenröstmalz | grieß | grünkern | paniermehl | semmelbrösel | zwieback | mehl | waffel | keks | kekse | biskuit | löffelbiskuit | nudeln | seitan | einkorn | emmer | weizenglukosesirup | weizenfaser',
+      'weizen | weizenmehl | weizenstärke | weizenkleie | weizenkeime | weizengluten | weizeneiweiß | weizenprotein | weizenvollkornmehl | weizengrieß | hartweizengrieß | hartweizen | weizenmalz | weizenmalzmehl | weizenquellmehl | weizenröstmalz | grieß | grünkern | seitan | einkorn | emmer | weizenglukosesirup | weizenfaser',
     holds: 'wheat',
     source: '[L]',
   },
   {
     words:
-      'blé | froment | farine de blé | farine de froment | farine | amidon de blé | gluten de blé | protéines de blé | son de blé | germe de blé | semoule | semoule de blé | semoule de blé dur | blé dur | épeautre | farine d’épeautre | boulgour | chapelure | biscuit | gaufrette | sirop de glucose de blé | blé complet | petit épeautre | engrain',
+      'blé | froment | farine de blé | farine de froment | amidon de blé | gluten de blé | protéines de blé | son de blé | germe de blé | semoule | semoule de blé | semoule de blé dur | blé dur | épeautre | farine d’épeautre | boulgour | sirop de glucose de blé | blé complet | petit épeautre | engrain',
     holds: 'wheat',
     source: '[L]',
   },
