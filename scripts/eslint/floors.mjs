@@ -6,6 +6,7 @@ const floors = [
   ['measure'],
   ['pantry'],
   ['recipe', 'packet'],
+  ['method'],
   ['people', 'formula'],
   ['swap', 'pan'],
   ['day'],

@@ -35,6 +35,9 @@ const {
   readPacket,
   readPage,
   readRecipe,
+  methodSpeed,
+  gateRows,
+  methodRows,
   packetRows,
   safetyRows,
   readingRows,
@@ -67,7 +70,8 @@ function time(work, runs = 15) {
 }
 
 const share = (part, whole) => `${((100 * part) / whole).toFixed(1)} %`
-for (const row of [...readingRows(), ...packetRows()]) console.log(row)
+for (const row of [...readingRows(), ...methodRows(), ...gateRows(), ...packetRows()])
+  console.log(row)
 const said = scoreStatements(statements, readPacket)
 console.log(
   `packet statements               precision ${share(said.precision, 1)}, recall ` +
@@ -124,6 +128,8 @@ console.log(
   `\nlines read a second             ${Math.round((1000 * many.length) / reading).toLocaleString('en')}`,
 )
 console.log(`  against one regular expression  × ${(reading / splitting).toFixed(0)} its time`)
+
+console.log(methodSpeed(time, reading / many.length))
 
 // Texts of ordinary words as well as of lines: what is beyond the limits of a recipe is left out,
 // so the long one stays below them.

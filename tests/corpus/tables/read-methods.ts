@@ -108,7 +108,10 @@ Mix the dry ingredients for the dough. Add 200 ml milk and the melted butter and
 For the filling, beat the butter with the sugar and cinnamon. Oil your hands, roll out the dough on a floured board and spread with the filling.
 Twist, prove for 30 minutes and bake at 190 °C for 20 minutes. For the glaze, stir the icing sugar with 2 tsp milk or water. Ice the twists. Brush the tops with more milk before they go in.`,
     steps: [
-      { takes: ['milk → 250 ml milk : 204.6 g', 'butter → 60 g butter, melted'], also: ['together: ingredients for the', 'together: the dry', 'mix 10–10: 10 minutes', 'rise 60–60: 1 hour'] },
+      {
+        takes: ['milk → 250 ml milk : 204.6 g', 'butter → 60 g butter, melted'],
+        also: ['together: ingredients for the', 'together: the dry ingredients', 'mix 10–10: 10 minutes', 'rise 60–60: 1 hour'],
+      },
       {
         takes: [
           'butter → 80 g butter',
@@ -381,7 +384,7 @@ export const readSentences: readonly { readonly lines: string; readonly method: 
   {
     lines: '1 orange, zest and juice\n1 lemon',
     method: 'Add the orange zest, orange juice, lemon juice and the zest.',
-    takes: ['orange zest → 1 orange, zest and juice', 'orange juice → 1 orange, zest and juice', 'lemon juice → [lemon-juice]', 'zest → 1 orange, zest and juice'],
+    takes: ['orange zest → 1 orange, zest and juice', 'orange juice → 1 orange, zest and juice', 'lemon juice → 1 lemon', 'zest → 1 orange, zest and juice'],
   },
   {
     lines: '100 g walnuts\n100 g almonds',

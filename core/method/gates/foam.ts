@@ -1,0 +1,32 @@
+import { ingredientById, type Ingredient } from '../../pantry'
+import { linesOf, type Recipe } from '../../recipe'
+import type { Action } from '../action'
+import { foamy, foamyKinds, peaks } from '../tables/gates'
+import type { VerbId } from '../tables/verbs'
+import { linesTaken, type Fault, type Gate } from './gate'
+
+const whips: ReadonlySet<VerbId> = new Set(['whisk', 'beat', 'whip'])
+/** What does not whip at all: jelly of seeds and starch, drinks, purées. [P] */
+const holdsAir = (ingredient: Ingredient): boolean =>
+  ingredient.does.foam >= 1 || foamyKinds.has(ingredient.kind) || foamy.has(ingredient.id)
+
+const ingredientsOf = (recipe: Recipe, action: Action): readonly Ingredient[] => {
+  const taken = linesTaken(action)
+  const asides = action.takes.flatMap(({ thing }) =>
+    thing.is === 'aside' ? [thing.ingredient] : [],
+  )
+  const ids = linesOf(recipe)
+    .filter(line => taken.includes(line.id))
+    .flatMap(line => line.ingredient ?? [])
+  return [...ids, ...asides].flatMap(id => ingredientById(id) ?? [])
+}
+
+/** Nothing is whipped to peaks that holds no foam. */
+export const foamGate: Gate = ({ is, actions }) =>
+  actions.flatMap((action): Fault[] => {
+    if (!whips.has(action.verb) || action.mode === 'remark' || !peaks.test(action.text)) return []
+    const takes = ingredientsOf(is, action)
+    if (!takes.length || takes.some(holdsAir)) return []
+    const names = takes.map(one => one.name).join(', ')
+    return [{ gate: 'foam', says: `${names} does not whip to peaks.`, step: action.step }]
+  })

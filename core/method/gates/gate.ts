@@ -1,0 +1,26 @@
+import type { Recipe } from '../../recipe'
+import type { Action } from '../action'
+
+/** A fault of a method that was changed, in a sentence; `step` where it shows. */
+export interface Fault {
+  readonly gate: 'shares' | 'heat' | 'foam' | 'gone' | 'setters' | 'english'
+  readonly says: string
+  readonly step: { readonly component: string; readonly at: number } | null
+}
+
+/** The recipe as it was and as it is, both read as actions. */
+interface Changed {
+  readonly was: Recipe
+  readonly is: Recipe
+  readonly actionsBefore: readonly Action[]
+  readonly actions: readonly Action[]
+}
+/** A gate that every plan passes: what it finds, nothing where it holds. */
+export type Gate = (changed: Changed) => readonly Fault[]
+
+/** The ids of the lines that an action takes, also of what was made of them. */
+export const linesTaken = (action: Action): readonly string[] =>
+  action.takes.flatMap(({ thing }) => {
+    if (thing.is === 'line') return [thing.line]
+    return thing.is === 'made' ? thing.lines : []
+  })

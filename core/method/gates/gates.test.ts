@@ -1,0 +1,145 @@
+import { describe, expect, test } from '@jest/globals'
+import { readRecipe } from '#core'
+import type { Recipe } from '../../recipe'
+import { gateFaults } from './index'
+
+const cake = (lines: string, method: string) => `Cake\n\n${lines}\n\nMethod\n${method}`
+/** The recipe `is` with other ids for the lines that `was` does not have. */
+function changed(wasText: string, isText: string): { was: Recipe; is: Recipe } {
+  const [was, is] = [wasText, isText].map(text => readRecipe(text).recipe) as [Recipe, Recipe]
+  const idOf = new Map(was.components.flatMap(c => c.lines.map(line => [line.text, line.id])))
+  const components = is.components.map(c => ({
+    ...c,
+    lines: c.lines.map(line => ({ ...line, id: idOf.get(line.text) ?? `new-${line.text}` })),
+  }))
+  return { was, is: { ...is, components } }
+}
+const lines = '200 g plain flour\n150 g butter\n150 g sugar\n3 eggs'
+const method =
+  'Cream the butter and sugar.\nBeat in the eggs.\nFold in the flour.\nBake at 180 °C for 30 minutes.'
+const flax = '200 g plain flour\n150 g butter\n150 g sugar\n20 g ground flax\n120 g water'
+const gel =
+  'For the flax gel: stir the ground flax into the water and rest for 10 minutes.\n' +
+  'Cream the butter and sugar.\nBeat in the flax gel.\nFold in the flour.\nBake at 180 °C for 30 minutes.'
+const faults = (isLines: string, isMethod: string, wasLines = lines, wasMethod = method) => {
+  const { was, is } = changed(cake(wasLines, wasMethod), cake(isLines, isMethod))
+  return gateFaults(was, is).map(({ gate, says }) => `${gate}: ${says}`)
+}
+
+describe('what must hold of a method that was changed', () => {
+  test('a plan that is whole passes, and so does the recipe itself', () => {
+    expect(faults(flax, gel)).toEqual([])
+    expect(faults(lines, method)).toEqual([])
+  })
+  test.each([
+    [
+      'a line that came in is in no step',
+      flax,
+      method.replace('Beat in the eggs.\n', ''),
+      'shares: No step takes the ground flax.',
+    ],
+    [
+      'a line that stayed is lost',
+      flax,
+      gel.replace('Fold in the flour.\n', ''),
+      'shares: No step takes the plain flour.',
+    ],
+    [
+      'more is taken than there is',
+      flax,
+      gel.replace(
+        'Fold in the flour.',
+        'Fold in two thirds of the flour. Fold in half of the flour.',
+      ),
+      'shares: The steps take more of the plain flour than there is.',
+    ],
+    [
+      'nothing is baked any more',
+      flax,
+      gel.replace('\nBake at 180 °C for 30 minutes.', '\nServe.'),
+      'heat: Nothing in “the method” is baked or boiled any more.',
+    ],
+    [
+      'a bake has lost its time',
+      flax,
+      gel
+        .replace(' for 30 minutes.\nCream', ' well.\nCream')
+        .replace('180 °C for 30 minutes', '180 °C'),
+      'heat: A bake has lost its time.',
+    ],
+    [
+      'a gel is whipped',
+      flax,
+      gel.replace(
+        'stir the ground flax into the water',
+        'whisk the ground flax and water to stiff peaks',
+      ),
+      'foam: ground flax, water does not whip to peaks.',
+    ],
+    [
+      'a step names what left',
+      flax,
+      gel.replace('Beat in the flax gel.', 'Beat in the flax gel and the eggs.'),
+      'gone: A step still speaks of “eggs”.',
+    ],
+    [
+      'a step speaks of its yolks',
+      flax,
+      gel.replace('Beat in the flax gel.', 'Beat in the flax gel until it looks scrambled.'),
+      'gone: A step still speaks of “scrambled”.',
+    ],
+    [
+      'agar is never boiled',
+      `${flax}\n2 g agar`,
+      gel.replace('Fold in the flour', 'Fold in the flour and the agar'),
+      'setters: The agar is never boiled, so it will not set.',
+    ],
+    [
+      'gelatine is boiled',
+      `${flax}\n6 g gelatine`,
+      gel.replace('Fold in the flour.', 'Fold in the flour.\nBoil the gelatine.'),
+      'setters: The gelatine is boiled, and will not set.',
+    ],
+  ])('%s', (_, isLines, isMethod, fault) => expect(faults(isLines, isMethod)).toContain(fault))
+
+  test.each([
+    ['Beat in the the flax gel.', 'a word twice'],
+    ['Beat in a egg-free gel.', '“a” before a vowel'],
+    ['Beat in an flax gel.', '“an” before a consonant'],
+    ['Beat in the flax gel,, gently.', 'two marks in a row'],
+    ['Beat in the flax gel , gently.', 'a blank before a mark'],
+    ['Beat it.Then the flax gel.', 'no blank behind a sentence'],
+    ['Beat in the flax gel. then rest.', 'a sentence without its capital'],
+    ['Beat in the flax gel and the.', 'a sentence that breaks off'],
+    ['Beat in the some flax gel.', 'two articles'],
+    ['Beat in the flax gel and and rest.', '“and” twice'],
+    ['Beat in the flax gel. Beat in the flax gel.', 'a sentence twice'],
+  ])('plain English: %s', (sentence, says) =>
+    expect(faults(flax, gel.replace('Beat in the flax gel.', sentence)).join('\n')).toContain(
+      `english: ${says}`,
+    ),
+  )
+  test.each([
+    ['Beat in the flax gel for an hour.'],
+    ['Beat in the flax gel in a unit or a one-litre jug.'],
+    ['Beat in the flax gel… and rest.'],
+  ])('right English passes: %s', sentence =>
+    expect(faults(flax, gel.replace('Beat in the flax gel.', sentence))).toEqual([]),
+  )
+
+  test('two gels may each be told to rest in the same words', () => {
+    const twice = gel.replace(
+      'Cream the butter',
+      'For the second gel: Rest for ten minutes.\nFor the third gel: Rest for ten minutes.\nCream the butter',
+    )
+    expect(faults(flax, twice)).toEqual([])
+  })
+  test('what the original says itself is its own, and counts against no plan', () => {
+    const own = method.replace('Beat in the eggs.', 'Beat in the the eggs.')
+    expect(faults(lines, own, lines, own)).toEqual([])
+  })
+  test('of a method that tells only half, nothing is said that is not used', () => {
+    const half = 'Bake at 180 °C for 30 minutes.'
+    expect(faults(flax, half, lines, half)).toEqual([])
+  })
+})

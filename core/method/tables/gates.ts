@@ -1,0 +1,24 @@
+import { pattern } from '../../measure'
+import type { Kind } from '../../pantry'
+
+/** What holds air when it is whipped, beside what the pantry says of its foam. [P] */
+export const foamyKinds: ReadonlySet<Kind> = new Set(['egg', 'egg-white', 'egg-yolk', 'egg-product', 'cream', 'plant-cream', 'gel'])
+export const foamy: ReadonlySet<string> = new Set(['aquafaba'])
+
+/** What sets only once it has boiled, and what boiling spoils. [P] agar from 85 °C, boiled 1–2 min; gelatine never boiled */
+export const mustBoil: ReadonlySet<string> = new Set(['agar'])
+export const neverBoils: ReadonlySet<string> = new Set(['gelatine'])
+
+/** Only a foam that stands does this. [P] */
+export const peaks = /\b(?:soft|stiff|firm|medium)?\s*peaks\b|\bstiff(?:ly)?\b|\bribbon\b|\bholds?\s+a\s+trail\b/iu
+/** Told of what boils. [P] */
+export const saysBoil = /\b(?:boil|simmer|bubbl)\w*/iu
+
+/** Words that speak of what left, beside its name. [P] */
+export const goneCues: readonly { readonly kinds: readonly Kind[]; readonly sign: RegExp }[] = [
+  {
+    kinds: ['egg', 'egg-white', 'egg-yolk'],
+    sign: pattern('iu', String.raw`\b(?:the\s+(?:yolks?|whites?)(?!\s+(?:and|or|chocolate|icing|sugar|rum|wine))|`, String.raw`scrambl\w+|one\s+egg\s+at\s+a\s+time)\b`),
+  },
+  { kinds: ['flour'], sign: /\buntil\s+the\s+gluten\b/iu },
+]

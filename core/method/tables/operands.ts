@@ -1,0 +1,11 @@
+import type { Kind } from '../../pantry'
+import { vesselNouns } from './vessels'
+
+/** What tins and boards are readied with. [P] */
+export const readied: ReadonlySet<Kind> = new Set(['butter', 'oil', 'flour', 'plant-block', 'plant-spread', 'hard-fat', 'cocoa'])
+
+/** One of these in its clause: something is readied, not the dessert's own. [P] */
+export const readiedWords: ReadonlySet<string> = new Set([...vesselNouns, ...'it them hand with lightly well generously'.split(' ')])
+
+/** Ends of names by which no line is called: what is being made is called so too. [P] */
+export const notTails: ReadonlySet<string> = new Set('mixture batter dough cake topping filling sauce base layer side top half rest pan water'.split(' '))
