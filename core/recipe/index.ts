@@ -49,6 +49,7 @@ export { accounted } from './accounted'
 /* What a step uses, and for how long. */
 export { readSteps } from './things/steps'
 export { ownLines } from './things/steps'
+export { opensFor } from './layout/gather'
 export { mentionsInStep } from './things/mentions'
 export { notMeant } from './tables/hidden-words'
 export type { PlacedStep } from './things/steps'

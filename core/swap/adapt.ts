@@ -4,7 +4,7 @@ import { checkPeople, needsOf, unknownNeeds, type Person } from '../people'
 import { ingredientOf, linesOf, thingsOf, type Recipe } from '../recipe'
 import { isBlocked, tableOf, type Table } from './allowed'
 import { substitutionById, type Wishes } from './candidates'
-import { chooseMain, planOf, type Asked } from './choose'
+import { planOf, type Asked } from './choose'
 import type { HouseKnowledge } from './known'
 import { leavingOf, mayBeLeftOut, sweetenedAnew, withoutFat } from './leaving'
 import { partOf, type Option, type DessertPart } from './part'
@@ -12,7 +12,7 @@ import type { Plan } from './plan'
 import { redirectOf } from './redirect'
 import { hasUnweighed } from './rewrite'
 import { optionsFor, type FoundVersion } from './search'
-import { confidenceWords, notAdvised } from './tables/limits'
+import { plansOf, whyNone } from './shown'
 import { routeRows } from './tables/routes'
 
 export interface Adaptation {
@@ -322,9 +322,6 @@ function firstPlan(asked: Asked, touched: readonly Touched[]) {
   }
 }
 
-const noneShown =
-  'Every way that was worked out still brought something that somebody here avoids, so none is shown.'
-
 function chosen(asked: Asked, family: string): Adaptation {
   const touched = touchedIn(asked)
   const [main, ...rest] = touched
@@ -336,14 +333,10 @@ function chosen(asked: Asked, family: string): Adaptation {
   }
   const found = optionsFor(main.part, setting, firstPlan(asked, touched))
   if ('stuck' in found) return stuckAt(main.part, found, family)
-  const plans = chooseMain(found.options, asked.wishes).flatMap(({ option, id, title }) => {
-    const options = withOthers(asked, touched, option)
-    const plan = planOf(asked, { id, title, options })
-    // Half a gram of rounding does not decide whether a plan is shown at all.
-    const isClose = [...options.values()].every(o => o.loss < notAdvised)
-    return plan ? [{ plan, isAdvised: plan.confidence !== last || isClose }] : []
-  })
-  if (!plans.length) return nothing('cannot', family, [noneShown])
+  const faults: string[] = []
+  const beside = (option: Option) => withOthers(asked, touched, option)
+  const plans = plansOf(asked, found.options, beside, faults)
+  if (!plans.length) return nothing('cannot', family, [whyNone(faults)])
   const advised = plans.filter(({ isAdvised }) => isAdvised)
   const shown = advised.length ? advised : plans.slice(0, 1)
   return {
@@ -358,7 +351,6 @@ function chosen(asked: Asked, family: string): Adaptation {
   }
 }
 
-const last = confidenceWords.at(-1)!.word
 const bestOf = (found: FoundVersion) => ('options' in found ? found.options[0] : undefined)
 
 function stuckAt(

@@ -1,4 +1,5 @@
 import { cautionsFor, checkPeople, packetsToCheck, type Person } from '../people'
+import { gateFaults } from '../method'
 import { servedWarm, type Recipe } from '../recipe'
 import type { Table } from './allowed'
 import type { Wishes } from './candidates'
@@ -138,14 +139,20 @@ function written({ recipe, parts, table, wishes, known }: Asked, choice: Choice)
   return { ...told, options, family }
 }
 
-/** Writes a choice as a whole plan; null when the independent check does not pass it. */
-export function planOf(asked: Asked, choice: Choice): Plan | null {
+/**
+ * Writes a choice as a whole plan; null when the independent check or a gate of its method does not
+ * pass it. What the gates find goes to `faults`.
+ */
+export function planOf(asked: Asked, choice: Choice, faults: string[] = []): Plan | null {
   const { recipe, people, parts, known } = asked
   const { recipe: adapted, changes, options, family } = written(asked, choice)
   const check = checkPeople(adapted, people, known.packets ? { packets: known.packets } : {})
   // The gate: a plan that the independent check does not pass, with the packets that are tied, is not
   // shown, whoever thought it good.
   if (check.people.some(person => person.verdict === 'conflict')) return null
+  const wrong = gateFaults(recipe, adapted)
+  faults.push(...wrong.map(fault => fault.says))
+  if (wrong.length) return null
   const schools = [...new Set(changes.flatMap(change => change.school ?? []))]
   const touched = new Set(choice.options.keys())
   const answers = options.flatMap(option => option.answers.map(([, answer]) => answer))

@@ -1,9 +1,10 @@
 import { weightText, type Region } from '../measure'
 import { flourKinds, freshEggKinds, ingredientById, nameIn, type Kind } from '../pantry'
+import { readMethod } from '../method'
 import {
+  linesOf,
   mentionsInStep,
   ownLines,
-  readSteps,
   sayRestTime,
   servedWarm,
   type Line,
@@ -387,17 +388,13 @@ function place(
   return own
 }
 
-/** Is a line taken up by some step, by its name or with others? */
-function isUsed(line: Line, recipe: Recipe): boolean {
-  const kind = ingredientById(line.ingredient!)!.kind
-  return readSteps(recipe).some(
-    step =>
-      step.uses.some(
-        use => use.line?.id === line.id || use.mention.ingredient.id === line.ingredient,
-      ) ||
-      step.gathers.some(g => g.kinds === 'all' || g.kinds === 'rest' || g.kinds.includes(kind)),
+/** The lines that the steps of a recipe take. */
+const takenIn = (recipe: Recipe): ReadonlySet<string> =>
+  new Set(
+    readMethod(recipe).actions.flatMap(({ takes }) =>
+      takes.flatMap(({ thing }) => (thing.is === 'line' ? [thing.line] : [])),
+    ),
   )
-}
 
 /**
  * The method of the adapted recipe: the renamed steps in the plan's own way of working, with what
@@ -495,9 +492,11 @@ export function writeMethod(
 /** Whatever new line no step takes up yet is taken up at the step that it belongs to. */
 function swept(recipe: Recipe, makings: readonly MethodDraft[]): Recipe {
   let now = recipe
+  let taken = takenIn(now)
   for (const making of makings)
-    for (const line of making.lines) {
-      if (line.purpose || isUsed(line, now)) continue
+    for (const line of [...making.lines, ...making.helps]) {
+      const isThere = linesOf(now).some(other => other.id === line.id)
+      if (line.purpose || !isThere || taken.has(line.id)) continue
       const at = now.components[making.at]!.steps.length
         ? making.at
         : now.components.findIndex(c => c.steps.length)
@@ -521,6 +520,7 @@ function swept(recipe: Recipe, makings: readonly MethodDraft[]): Recipe {
           i === at ? { ...c, steps: steps.map(s => s.text) } : c,
         ),
       }
+      taken = takenIn(now)
     }
   return now
 }

@@ -1,5 +1,5 @@
 import type { Grams, Region } from '../measure'
-import { plainSugarKinds, ingredientById, type Ingredient } from '../pantry'
+import { ingredientById, type Ingredient } from '../pantry'
 import {
   balanceIn,
   batterOf,
@@ -22,9 +22,10 @@ import { groupsOf, priceOf, type Group, type Wishes } from './candidates'
 import type { Added, AmountSetter, PlanDraft, KeptAmount, Lever, LineRole, Target } from './draft'
 import type { Method } from './known'
 import { fatKinds, type Leaving } from './leaving'
+import { roomIn } from './room'
 import { school, type Substitution } from './school'
 import { strainOf } from './strain'
-import { leverIngredients, limits, reach, trims, confidenceWords } from './tables/limits'
+import { leverIngredients, limits, reach, confidenceWords } from './tables/limits'
 import type { RouteRow } from './tables/routes'
 
 /** A part of a dessert with all that a choice needs to know. */
@@ -78,24 +79,6 @@ export const leaveOut: Substitution = school(
   { differs: 'goes without it', flavour: 1.5 },
 )
 
-/** How far a kept line may be trimmed, by its kind and what the baker wishes. */
-function roomOf(
-  ingredient: Ingredient,
-  grams: Grams,
-  wishes: Wishes,
-): { least: Grams; most: Grams } {
-  const byKind =
-    ingredient.kind === 'leaven' && ingredient.powder <= 0 ? undefined : trims[ingredient.kind]
-  const [low, high] = byKind ?? [1, 1]
-  const sweet =
-    wishes.less?.sugar && plainSugarKinds.includes(ingredient.kind)
-      ? 1 - wishes.less.sugar - 0.1
-      : low
-  const lean =
-    wishes.less?.fat && fatKinds.includes(ingredient.kind) ? 1 - wishes.less.fat - 0.1 : low
-  return { least: Math.max(0, Math.min(low, sweet, lean)) * grams, most: high * grams }
-}
-
 /**
  * What is aimed at when somebody wishes less sugar or fat: so much less of it, the rest as it was.
  * Without fat: without what the fats brought.
@@ -119,6 +102,15 @@ function goalOf(
   return { ...before, sugar: before.sugar * sugar, sweetness: before.sweetness * sugar, ...leaner }
 }
 
+/** A line that stays, as `now` has it, with how far it may be trimmed; none where it is not weighed. */
+function keptAmount(line: Line, now: Line, wishes: Wishes): KeptAmount[] {
+  const ingredient = now.ingredient ? ingredientById(now.ingredient) : undefined
+  const grams = now.grams?.best ?? line.grams?.best
+  if (!ingredient || !grams) return []
+  const room = roomIn(now, ingredient, grams, wishes)
+  return [{ ingredient, grams, was: grams, lineId: line.id, ...room }]
+}
+
 /** One part of a dessert, and what leaves it. */
 interface PartAsked {
   readonly component: Component
@@ -139,14 +131,7 @@ export function partOf({ component, given, leaving, route, wishes = {} }: PartAs
   )
   const kept = component.lines
     .filter(line => isInside(line) && !goes.has(line.id))
-    .flatMap((line): KeptAmount[] => {
-      const now = picked.get(line.id) ?? line
-      const ingredient = now.ingredient ? ingredientById(now.ingredient) : undefined
-      const grams = now.grams?.best ?? line.grams?.best
-      return ingredient && grams
-        ? [{ ingredient, grams, was: grams, lineId: line.id, ...roomOf(ingredient, grams, wishes) }]
-        : []
-    })
+    .flatMap(line => keptAmount(line, picked.get(line.id) ?? line, wishes))
   const groups = groupsOf(measured)
   const sweetened =
     wishes.sweeten !== undefined && groups.some(group => group.question === 'sweetener')

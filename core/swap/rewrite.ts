@@ -19,6 +19,7 @@ import { leverReason, purposeWords, trimReason } from './reasons'
 import { questionOf, type Substitution } from './school'
 import { factsOf, readyFirst, writeMethod, type MethodDraft } from './method'
 import { sentencesOf } from './sentences'
+import { extraLines } from './join-line'
 import { restAfterThird, rewriteStep, withAmountsRight, type Renaming } from './steps'
 import { leverIngredients, limits } from './tables/limits'
 import { listed, sayDid, whatItWasFor, whatTheyBring, whatTheyDid } from './explain'
@@ -330,16 +331,9 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     }
     changes.push(righting)
   }
-  const extra = used.map(({ a, amount }) =>
-    writtenLine({
-      id: nextId(),
-      component: component.name,
-      ingredient: a.ingredient,
-      amount,
-      region: setting.region,
-      tail: isElsewhere(a) ? 'besides' : '',
-    }),
-  )
+  const { region, by } = setting
+  const of = { component: component.name, newLines, region, by }
+  const extra = extraLines(used, of, nextId, isElsewhere)
   const trimOf = new Map(trims.map(t => [t.lineId, t.amount]))
 
   const lines = component.lines.flatMap((line): Line[] => {

@@ -1,5 +1,5 @@
 import { weightText } from '../measure'
-import { ingredientById, type Ingredient } from '../pantry'
+import { ingredientById, type Ingredient, type Kind } from '../pantry'
 import { mentionsInStep, notMeant, readSteps, type Line, type Recipe } from '../recipe'
 import { isBlocked, type Table } from './allowed'
 import { sentenceAt, withoutThing } from './sentences'
@@ -23,6 +23,16 @@ export interface Renaming {
 
 const frying = /\bfrying[\s-]pans?\b|\bskillet\b|\bgriddle\b|\bfry\b/iu
 const greasing = /\bgreas\w*[^.;]{0,50}$/iu
+
+/** "The flours" are several lines: while one of them stays, they stay what they are called. */
+const isSeveral = (words: string, { lines, byLine }: Renaming): boolean =>
+  /^flours$/iu.test(words) &&
+  lines.some(
+    line =>
+      !byLine.has(line.id) &&
+      powders.includes(ingredientById(line.ingredient ?? '')?.kind ?? 'water'),
+  )
+const powders: readonly Kind[] = ['flour', 'starch', 'gluten-free-flour', 'nut-flour']
 
 /** The new words for what a step names; '' strikes it; null leaves it. */
 function renamed(
@@ -70,7 +80,9 @@ export function rewriteStep(
   own: readonly Line[] = naming.lines,
 ): string {
   let text = step
-  const mentions = [...mentionsInStep(step, naming.lines, own)].sort((a, b) => b.start - a.start)
+  const mentions = mentionsInStep(step, naming.lines, own)
+    .filter(m => !isSeveral(m.words, naming))
+    .sort((a, b) => b.start - a.start)
   for (const m of mentions) {
     let to = renamed(step, m, naming)
     if (to === null) continue

@@ -30,11 +30,13 @@ export function isMeasuredThing(part: string): boolean {
   )
 }
 
+/** "Zest of 1 lemon", "juice ½ orange"; "peel the apples" and "peel and core 2 pears" are told. */
 const ofFruit = pattern(
   'iu',
-  String.raw`^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(?:zest|juice|rind|`,
-  String.raw`peel)(?:\s+and\s+\w+)?\s+(?:(?:of|from)\s+)?(?:\d|½|¼|half|an?\b|one|two|`,
-  String.raw`the\b)`,
+  String.raw`^(?:the\s+)?(?:finely\s+)?(?:grated\s+)?(?:(?:zest|juice|rind|peel)`,
+  String.raw`(?:\s+(?:and|&)\s+(?:zest|juice|rind|peel|pulp|flesh))?\s+(?:of|from)\s+`,
+  String.raw`(?:\d|½|¼|half|an?\b|one|two|the\b)|`,
+  String.raw`(?:zest|juice|rind)(?:\s+(?:and|&)\s+(?:zest|juice|rind))?\s+(?:\d|½|¼|half\b))`,
 )
 
 /** "200 g flour", "a pinch of salt", "3 eggs": an amount and something it is of. A tin is none. */
@@ -58,15 +60,20 @@ const thingFirst = new Set([
 ])
 const doesSomething = /^(?:and|the|a|an|your|together|it|both|each|one|two|over)$/u
 
+const forIt = /^(?:for|to)$/u
+
 /** Does it begin with a word that is a thing as well as a doing? */
 export const beginsWithThing = (text: string): boolean =>
   thingFirst.has(wordsOf(text)[0]?.plain ?? '')
 
 export const startsWithVerb = (text: string): boolean => {
-  const [first, second] = wordsOf(text)
+  const [first, second, , fourth] = wordsOf(text)
   if (!first) return false
-  // "Butter for the tin", "Flour, to dust", "Ice, to serve": the verb is a thing there.
-  if (thingFirst.has(first.plain)) return second !== undefined && doesSomething.test(second.plain)
+  // "Butter for the tin", "Flour, to dust", "Butter and sugar for the ramekins": the verb is a thing there.
+  if (thingFirst.has(first.plain)) {
+    const isFor = second?.plain === 'and' && fourth !== undefined && forIt.test(fourth.plain)
+    return second !== undefined && doesSomething.test(second.plain) && !isFor
+  }
   // Nobody is told "slices": with its ending it is a thing ("8 slices bread", "2 rolls pastry").
   return stepVerbs.has(text.slice(first.start, first.end).toLowerCase())
 }

@@ -95,11 +95,11 @@ const wet: readonly Kind[] = [
 /** Words that take many lines together: by kind, everything, or whatever no other step has used. [P] */
 export const gatherings: readonly { readonly sign: RegExp; readonly kinds: readonly Kind[] | 'all' | 'rest' }[] = [
   {
-    sign: /\b(?:all\s+(?:of\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?ingredients|everything|all\s+(?:the\s+)?(?:rest|others?)|mix\s+(?:it\s+)?all|all\s+together|the\s+(?:lot|above)|ingredients\s+(?:together|for\s+the))\b/giu,
+    sign: /\b(?:all\s+(?:of\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?ingredients|both\s+(?:the\s+)?ingredients|(?:(?:the|your|all)\s+)(?!dry|dried|wet|liquid|remaining|other|rest)\p{L}+\s+ingredients|everything|all\s+(?:the\s+)?(?:rest|others?)|mix\s+(?:it\s+)?all|all\s+together|the\s+(?:lot|above)|ingredients\s+(?:together|for\s+the))\b/giu,
     kinds: 'all',
   },
   { sign: /\b(?:remaining|rest\s+of\s+the|other|remainder\s+of\s+the)\s+(?:\p{L}+\s+)?ingredients\b|\bthe\s+rest\b(?!\s+of)|\bremaining\s+(?:things|items)\b/giu, kinds: 'rest' },
-  { sign: /\b(?:dry|dried)\s+(?:ingredients|things|mix(?:ture)?|goods)|\bthe\s+dry\b/giu, kinds: dry },
+  { sign: /\b(?:(?:the|your|all)\s+)?(?:dry|dried)\s+(?:ingredients|things|mix(?:ture)?|goods)|\bthe\s+dry\b/giu, kinds: dry },
   { sign: /\b(?:wet|liquid)\s+(?:ingredients|things|mix(?:ture)?)|\b(?:the\s+)?(?:liquids|wet)\b(?=\s+(?:to|into|and|in)\b)/giu, kinds: wet },
   { sign: /\b(?:spices?|flavourings?|seasonings?)\b/giu, kinds: ['spice', 'flavour'] },
   { sign: /\b(?:raising\s+agents?|leaven\w*)\b/giu, kinds: ['leaven', 'acid'] },

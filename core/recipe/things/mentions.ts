@@ -43,8 +43,9 @@ export interface StepMention {
 
 const doing = pattern(
   'iu',
-  String.raw`^\s+(?:(?:and\s+(?:\w+\s+)?)?(?:the|a|an|your|it|them|these|both|each|two|one|`,
-  String.raw`base|sides)\b|well\b|generously\b|lightly\b)`,
+  String.raw`^\s+(?:(?:and\s+(?:\w+\s+)?)?(?:the|a|an|your|it|them|these|both|each|`,
+  String.raw`one|two|three|four|six|eight|ten|twelve|base|sides|`,
+  String.raw`tins?|pans?|trays?|ramekins|moulds?|dish)\b|well\b|generously\b|lightly\b)`,
 )
 const beforeDoing = /(?:^|[.;:,]\s*|\b(?:and|then|lightly|generously|first|to)\s+)$/iu
 const servedWith = pattern(
@@ -352,11 +353,12 @@ function lineMeant({ words, ingredient, lines, served, lead }: Meant): Line | nu
       ),
   )
   if (beginning) return beginning
-  // "1 lemon, zest and juice" lists both.
+  // "1 lemon, zest and juice" lists both, and so does "4 lemons".
   const ofFruit = lines.find(l =>
     (['juice', 'zest'] as const).some(
       part =>
-        saidPart[part].test(l.text) && partOfFruit(namedIn(l.text), part)?.id === ingredient.id,
+        (saidPart[part].test(l.text) || isWholeFruit(l)) &&
+        partOfFruit(namedIn(l.text), part)?.id === ingredient.id,
     ),
   )
   if (ofFruit) return ofFruit
@@ -367,6 +369,12 @@ function lineMeant({ words, ingredient, lines, served, lead }: Meant): Line | nu
   // "Sift the flour" of a list with rye flour or a gluten-free blend, "the sugar" of one with muscovado.
   return ofPlainWord(tail, ingredient.kind, lines)
 }
+
+/** The fruit itself is listed, whatever of it is used. */
+const isWholeFruit = (line: Line): boolean =>
+  !saidPart.juice.test(line.text) &&
+  !saidPart.zest.test(line.text) &&
+  ingredientById(line.ingredient ?? '')?.kind === 'fruit'
 
 /** "The flour" of a list with rye flour: the first listed line of the kind that a plain word names. */
 function ofPlainWord(words: readonly string[], kind: Kind, lines: readonly Line[]): Line | null {

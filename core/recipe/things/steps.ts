@@ -104,9 +104,14 @@ function shareBefore(text: string, m: StepMention): Share | null {
 }
 
 function useOf(text: string, m: StepMention, region: Region): StepUse {
-  const share = shareBefore(text, m)
+  const before = amountBefore(text, m, region)
+  // "1/3 cup sugar" is an amount, and no third of the sugar.
+  const share =
+    before?.unit && /[\d½⅓¼¾⅔]/u.test(text.slice(before.start, before.end))
+      ? null
+      : shareBefore(text, m)
   if (share) return { mention: m, line: m.line, share }
-  const quantity = amountBefore(text, m, region) ?? amountBehind(text, m, region)
+  const quantity = before ?? amountBehind(text, m, region)
   if (!quantity) return { mention: m, line: m.line, share: { of: 'all' } }
   const thing = m.line?.ingredient
     ? (ingredientById(m.line.ingredient) ?? m.ingredient)

@@ -157,7 +157,7 @@ export const dairySchools = [
     'plant-sour',
     'plant-sour-apple',
     'apple purée with vinegar',
-    'apple purée',
+    'apple purée and vinegar',
     [
       { ingredient: 'apple-puree', perGram: 0.95, role: 'liquid' },
       { ingredient: 'vinegar', perGram: 0.05, role: 'acid' },
@@ -302,8 +302,8 @@ export const dairySchools = [
   school(
     'milk-powder',
     'powder-soy',
-    'soy flour',
-    'soy flour',
+    'soy flour and sugar',
+    'soy flour and sugar',
     [
       { ingredient: 'soy-flour', perGram: 0.6 },
       { ingredient: 'sugar', perGram: 0.2 },

@@ -70,7 +70,7 @@ export const otherSchools = [
     'flour',
     'oat-for-wheat',
     'oat flour with a little starch',
-    'oat flour mix',
+    'oat flour and potato starch',
     [
       { ingredient: 'oat-flour', perGram: 0.85 },
       { ingredient: 'potato-starch', perGram: 0.15 },
@@ -134,7 +134,7 @@ export const otherSchools = [
     'chocolate',
     'carob-for-chocolate',
     'carob with fat and sugar',
-    'carob mixture',
+    'carob, vegetable shortening and sugar',
     [
       { ingredient: 'carob', perGram: 0.35 },
       { ingredient: 'shortening', perGram: 0.3, role: 'fat' },
@@ -162,7 +162,7 @@ export const otherSchools = [
     'nut-flour',
     'oat-and-oil',
     'oat flour with oil',
-    'oat flour mixture',
+    'oat flour and oil',
     [
       { ingredient: 'oat-flour', perGram: 0.6 },
       { ingredient: 'neutral-oil', perGram: 0.35, role: 'fat' },
@@ -180,7 +180,7 @@ export const otherSchools = [
     'nut-flour',
     'rice-and-oil',
     'rice flour with oil',
-    'rice flour mixture',
+    'rice flour and rapeseed oil',
     [
       { ingredient: 'rice-flour', perGram: 0.6 },
       { ingredient: 'rapeseed-oil', perGram: 0.38, role: 'fat' },
@@ -204,7 +204,7 @@ export const otherSchools = [
     'coconut',
     'coconut-rice',
     'puffed rice with a little fat',
-    'puffed rice',
+    'puffed rice and block plant butter',
     [
       { ingredient: 'puffed-rice', perGram: 0.6 },
       { ingredient: 'plant-block', perGram: 0.4, role: 'fat' },
@@ -239,7 +239,7 @@ export const otherSchools = [
     'binder',
     'starch-for-binder',
     'potato starch slurry',
-    'potato starch slurry',
+    'potato starch and water',
     [
       { ingredient: 'potato-starch', perGram: 0.2 },
       { ingredient: 'water', perGram: 0.8 },
@@ -293,7 +293,7 @@ export const otherSchools = [
     'ready-made',
     'carob-drink',
     'carob with sugar',
-    'carob mixture',
+    'carob and sugar',
     [
       { ingredient: 'carob', perGram: 0.4 },
       { ingredient: 'sugar', perGram: 0.5 },
@@ -306,7 +306,7 @@ export const otherSchools = [
     'ready-made',
     'own-mix',
     'gluten-free flour, sugar and baking powder',
-    'own mix',
+    'flour blend, sugar and baking powder',
     [
       { ingredient: 'gf-blend-gum', perGram: 0.46 },
       { ingredient: 'sugar', perGram: 0.46 },

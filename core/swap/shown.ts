@@ -1,0 +1,53 @@
+import { chooseMain, planOf, type Asked } from './choose'
+import type { Option } from './part'
+import type { Plan } from './plan'
+import { confidenceWords, notAdvised } from './tables/limits'
+
+const noneSafe =
+  'Every way that was worked out still brought something that somebody here avoids, so none is shown.'
+
+/** Why no plan is shown: it is not safe, or its method could not be told without a fault. */
+export const whyNone = ([fault]: readonly string[]): string =>
+  fault === undefined
+    ? noneSafe
+    : 'The method could not be rewritten without a mistake, so no plan is shown rather than a wrong ' +
+      `one. ${fault.charAt(0).toUpperCase()}${fault.slice(1)} Nothing is wrong with your recipe; ` +
+      'other words in that step on the recipe page may help.'
+
+interface Shown {
+  readonly plan: Plan
+  readonly isAdvised: boolean
+}
+/** So often others are tried in place of plans that did not pass. */
+const mostRounds = 3
+const last = confidenceWords.at(-1)!.word
+
+/**
+ * The plans of the best options; where one does not pass, the next best is tried in its place.
+ * `beside`: an option with those of the other parts. What the gates find goes to `faults`.
+ */
+export function plansOf(
+  asked: Asked,
+  options: readonly Option[],
+  beside: (option: Option) => ReadonlyMap<number, Option>,
+  faults: string[],
+): readonly Shown[] {
+  const failed = new Set<Option>()
+  const made = new Map<Option, Plan | null>()
+  for (let round = 0; ; round++) {
+    const pool = options.filter(option => !failed.has(option))
+    const shown = chooseMain(pool, asked.wishes).flatMap(({ option, id, title }): Shown[] => {
+      const all = beside(option)
+      if (!made.has(option)) made.set(option, planOf(asked, { id, title, options: all }, faults))
+      const plan = made.get(option)
+      if (!plan) {
+        failed.add(option)
+        return []
+      }
+      // Half a gram of rounding does not decide whether a plan is shown at all.
+      const isClose = [...all.values()].every(o => o.loss < notAdvised)
+      return [{ plan: { ...plan, id, title }, isAdvised: plan.confidence !== last || isClose }]
+    })
+    if (pool.length === options.length - failed.size || round >= mostRounds) return shown
+  }
+}
