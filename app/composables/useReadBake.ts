@@ -1,6 +1,7 @@
 import type { InjectionKey } from 'vue'
 import type { Region } from '#core/measure'
-import type { PlacedStep, Thing } from '#core/recipe'
+import type { Action } from '#core/method'
+import type { Thing } from '#core/recipe'
 import { pictureOf } from '~/db/house'
 
 /** What is read of the bake that is open, for what the recipe page is made of. */
@@ -19,13 +20,13 @@ export function useReadBake() {
     { immediate: true },
   )
   const nameOf = computed(() => new Map(names.value.map(item => [item.id, item.name])))
-  const steps = shallowRef<readonly PlacedStep[]>([])
+  const actions = shallowRef<readonly Action[]>([])
   const brought = shallowRef<readonly Thing[]>([])
   watch(
     () => current.bake?.recipe,
     async recipe => {
-      const read = recipe ? await useCore().readSteps(recipe) : { steps: [], things: [] }
-      steps.value = read.steps
+      const read = recipe ? await useCore().readSteps(recipe) : { actions: [], things: [] }
+      actions.value = read.actions
       brought.value = read.things.filter(thing => thing.is === 'aside' || thing.is === 'unknown')
     },
     { immediate: true },
@@ -38,5 +39,5 @@ export function useReadBake() {
     },
     { immediate: true },
   )
-  return { names, nameOf, steps, brought, picture }
+  return { names, nameOf, actions, brought, picture }
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What is done, part by part; a recipe without any step still has the field for the first. */
-const { steps } = inject(readBakeKey)!
+const { actions } = inject(readBakeKey)!
 const { refusals, active, edit, look } = inject(ledgerKey)!
 const current = useCurrentBake()
 const safety = useSafety()
@@ -21,7 +21,7 @@ const isShared = computed(() => recipe.value.components.filter(c => c.steps.leng
     <StepList
       :component="component"
       :recipe="recipe"
-      :steps="steps"
+      :actions="actions"
       :cautions="safety.cautions"
       :active="active"
       :refused="refusals[`steps ${component.name}`] ?? ''"

@@ -1,19 +1,13 @@
 <script setup lang="ts">
 import type { Caution } from '#core/people'
-import {
-  linesOf,
-  type Component,
-  type PlacedStep,
-  type Recipe,
-  type RecipeEdit,
-  type StepUse,
-} from '#core/recipe'
+import type { Action } from '#core/method'
+import { linesOf, type Component, type Recipe, type RecipeEdit } from '#core/recipe'
 
 /** The steps, each with what it takes of which line, its times and heat; corrected in place. */
 const props = defineProps<{
   component: Component
   recipe: Recipe
-  steps: readonly PlacedStep[]
+  actions: readonly Action[]
   active: string | null
   refused: string
   cautions: readonly Caution[]
@@ -47,47 +41,16 @@ async function leave(keep: boolean, at: number) {
   document.querySelector<HTMLElement>(`[data-step="${CSS.escape(stepId(at))}"]`)?.focus()
 }
 const stepId = (at: number) => `${props.component.name}#${at}`
-const readingOf = (at: number) =>
-  props.steps.find(s => s.component === props.component.name && s.at === at)
-
-const fractions = [
-  [1 / 2, 'half of '],
-  [1 / 3, 'a third of '],
-  [2 / 3, 'two thirds of '],
-] as const
-const fractionOf = (share: number) =>
-  fractions.find(([n]) => Math.abs(share - n) < 0.01)?.[1] ?? `${Math.round(100 * share)} % of `
-const gramsOf = (n: number) => `${n >= 10 ? Math.round(n) : Math.round(n * 10) / 10} g `
-const shared = ({ share }: StepUse): string => {
-  if (share.of === 'amount') return share.grams === null ? '' : gramsOf(share.grams)
-  if (share.of === 'rest') return 'the rest of '
-  return share.of === 'part' ? fractionOf(share.fraction) : ''
-}
 const listed = computed(() => new Map(linesOf(props.recipe).map(line => [line.id, line])))
-const usesOf = (at: number) => {
-  const seen = new Set<string>()
-  return (readingOf(at)?.uses ?? []).flatMap(use => {
-    const line = use.line ? listed.value.get(use.line.id.replace(/(?:-or)+$/u, '')) : undefined
-    const key = `${use.line?.id ?? use.mention.ingredient.id} ${shared(use)}`
-    if (seen.has(key)) return []
-    seen.add(key)
-    return [
-      { key, says: `${shared(use)}${line?.name || use.mention.words}`, lineId: line?.id ?? null },
-    ]
-  })
-}
-const minutes = (n: number) => {
-  if (n >= 60 && n % 30 === 0) return `${n / 60} h`
-  return n < 1 ? `${Math.round(n * 60)} s` : `${Math.round(n)} min`
-}
-const timesOf = (at: number) =>
-  (readingOf(at)?.times ?? []).map(
-    t =>
-      (t.kind === 'other' ? '' : `${t.kind} `) +
-      (t.low === t.high
-        ? minutes(t.low)
-        : `${minutes(t.low).replace(/ (?:min|h)$/u, '')}–${minutes(t.high)}`),
-  )
+/** What each step takes, and how long it stays where; as the method is read. */
+const marks = computed(() =>
+  props.component.steps.map((_, at) => {
+    const own = props.actions.filter(
+      ({ step }) => step.component === props.component.name && step.at === at,
+    )
+    return { takes: takenMarks(own, listed.value), stays: stayMarks(own) }
+  }),
+)
 function typed(event: KeyboardEvent, at: number) {
   if (event.key === 'Escape') {
     event.preventDefault()
@@ -180,14 +143,11 @@ const menu = (at: number) => [
           />
         </UDropdownMenu>
       </div>
-      <p
-        v-if="usesOf(at).length || timesOf(at).length || readingOf(at)?.oven?.celsius"
-        class="takes soft"
-      >
-        <span v-if="usesOf(at).length"
+      <p v-if="marks[at]?.takes.length || marks[at]?.stays.length" class="takes soft">
+        <span v-if="marks[at].takes.length"
           >takes
           <button
-            v-for="use in usesOf(at)"
+            v-for="use in marks[at].takes"
             :key="use.key"
             type="button"
             class="use"
@@ -197,10 +157,7 @@ const menu = (at: number) => [
             {{ use.says }}
           </button></span
         >
-        <span v-for="time in timesOf(at)" :key="time" class="time">{{ time }}</span>
-        <span v-if="readingOf(at)?.oven?.celsius" class="time"
-          >{{ readingOf(at)!.oven!.celsius }} °C</span
-        >
+        <span v-for="stay in marks[at].stays" :key="stay" class="time">{{ stay }}</span>
       </p>
       <CautionNote
         v-for="caution in cautions.filter(

@@ -10,10 +10,10 @@ import {
   withFat,
 } from '#core/pantry'
 import { editRecipe, readFile, readRecipe, rereadAll } from '#core/pan'
+import { readMethod } from '#core/method'
 import {
   previewOf,
   readLine,
-  readSteps,
   thingsOf,
   unknownNames,
   type Finding,
@@ -36,7 +36,11 @@ export const reading = {
   readRecipe,
   readFile: (name: string, bytes: ArrayBuffer) => readFile(name, decodeText(bytes)),
   readLine,
-  readSteps: (recipe: Recipe) => ({ steps: readSteps(recipe), things: thingsOf(recipe) }),
+  /** Everything to eat that a recipe names, and its method as actions. */
+  readSteps: (recipe: Recipe) => ({
+    actions: readMethod(recipe).actions,
+    things: thingsOf(recipe),
+  }),
   editRecipe,
   reread: rereadAll,
   /** What each correction of each finding would change, by the finding's key. */
