@@ -1,5 +1,6 @@
 import { isSameBake, mergeBake, type Bake } from '#core/share'
 import { NotKept } from '~/db/guard'
+import { underWay } from '~/db/writing'
 import { bakeById, saveBakeOver, watchBake, type KeptBake } from '~/db/house'
 
 /** Both tabs changed the same of a bake: until somebody says which counts, neither overwrites the other. */
@@ -50,7 +51,8 @@ export class BakeOnDisk {
   }
 
   /** Writes it upon what is there; one after the other, so that each knows what the last one wrote. */
-  async save(next: Bake) {
+  save = (next: Bake) => underWay(() => this.write(next))
+  private async write(next: Bake) {
     this.saved.value = 'saving'
     const free = await this.inTurn()
     let kept: KeptBake | null = null

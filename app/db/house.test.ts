@@ -34,7 +34,7 @@ import {
   writeStock,
 } from './house'
 import { addToHouse, bringBack, joinBakes, readHouse, replaceHouse } from './wholeHouse'
-import { writing } from './writing'
+import { settled, writing } from './writing'
 import Dexie from 'dexie'
 import { db, HouseDb } from './schema'
 
@@ -77,6 +77,15 @@ describe('the house in the database', () => {
     await until(() => writing.value === 0)
     await allBakes()
     expect(writing.value).toBe(0)
+  })
+  test('whoever reads the whole house waits for what is on its way', async () => {
+    void saveBake(bake('b', '2026-01-01T00:00:00.000Z'))
+    void saveBake(bake('c', '2026-01-01T00:00:00.000Z'))
+    expect(writing.value).toBe(2)
+    await settled()
+    expect(writing.value).toBe(0)
+    expect((await allBakes()).map(b => b.id).sort()).toEqual(['b', 'c'])
+    await settled()
   })
   test('bakes come newest first and whole', async () => {
     await saveBake(bake('old', '2026-01-01T00:00:00.000Z'))

@@ -1,5 +1,5 @@
 import type { DBCore, DBCoreTransaction, Middleware } from 'dexie'
-import { readonly, ref } from 'vue'
+import { readonly, ref, watch } from 'vue'
 
 const open = ref(0)
 
@@ -15,6 +15,22 @@ export async function underWay<T>(work: () => Promise<T>): Promise<T> {
     open.value--
   }
 }
+
+/** So long whoever reads the whole house waits for a write that does not end, in ms. */
+const patience = 10_000
+
+/** Until nothing that was said before is still on its way: what is read then holds all of it. */
+export const settled = (): Promise<void> =>
+  new Promise(resolve => {
+    const late = setTimeout(done, patience)
+    const stop = watch(open, count => count || done(), { flush: 'sync' })
+    function done() {
+      clearTimeout(late)
+      stop()
+      resolve()
+    }
+    if (!open.value) done()
+  })
 
 /** Counts every transaction that may write, from its beginning until it is on the disk or given up. */
 export const countsWrites: Middleware<DBCore> = {

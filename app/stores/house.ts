@@ -54,6 +54,7 @@ import {
   replaceHouse,
   type BroughtBack,
 } from '~/db/wholeHouse'
+import { settled } from '~/db/writing'
 import { isDemoServer, readDemoHouse } from '~/ports/demoHouse'
 
 /**
@@ -323,7 +324,11 @@ export const useHouseStore = defineStore('house', () => {
     },
     /** Everything of this house as it is on the disk now, before the watch tells of it. */
     refresh: async () => seen(await readView()),
-    whole: readHouse,
+    /** With everything that was said before, also what is on its way to the disk. */
+    whole: async () => {
+      await settled()
+      return readHouse()
+    },
     aside: readAside,
   }
 })
