@@ -1,9 +1,10 @@
 import { pattern } from '../measure'
-import { phrasesIn, type AvoidableId, type Word } from '../pantry'
+import { groupsOf, phrasesIn, type AvoidableId, type Word } from '../pantry'
 import { bracketEnds, opens, sentenceEnds, softens } from './clauses'
 import { brokenWords, misread } from './damage'
 import type { Span } from './items'
 import { readJoined } from './joined'
+import { itselfWords } from './tables/clauses'
 import { additive, isPlain, lexicon, openFoodTree, type Meaning } from './lexicon'
 
 /**
@@ -58,15 +59,27 @@ const isListOfLines = (text: string) =>
 /** The names of the tables; a name that runs over a broken line may also be two. */
 function named(text: string, words: readonly Word[]): FoundName[] {
   const lines = isListOfLines(text)
+  const between = lines ? stopsAndLines : stops
   const found: FoundName[] = linesBegun(text, words).flatMap(run =>
-    phrasesIn(text, run, lexicon(), lines ? stopsAndLines : stops).map(({ from, to, entry }) => ({
+    phrasesIn(text, run, lexicon(), between).map(({ from, to, entry }) => ({
       start: run[from]!.start,
       end: run[to - 1]!.end,
-      meaning: entry,
+      meaning: withWordBefore(text, run.slice(Math.max(0, from - 1), to), between) ?? entry,
     })),
   )
   if (lines) return found
   return [...found, ...found.flatMap(whole => acrossSeams(text, words, whole))]
+}
+
+/**
+ * What a name and the word before it are together: "flour" behind "butter bean" is bean flour, though
+ * the bean is taken by its own name.
+ */
+function withWordBefore(text: string, words: readonly Word[], between: RegExp) {
+  const [whole] = phrasesIn(text, words, lexicon(), between)
+  const isWhole = whole?.from === 0 && whole.to === words.length
+  // Of malted barley's flour nobody knows whether wheat is in it.
+  return isWhole && !whole.entry.holds.some(id => groupsOf(id).has('gluten')) ? whole.entry : null
 }
 
 /** Words parted before each that begins something new. */
@@ -135,6 +148,9 @@ function numbered(text: string): FoundName[] {
   })
 }
 
+/** "This bar" is the product that the statement speaks of. */
+const isItself = (text: string, { start }: Span) => itselfWords.test(text.slice(0, start))
+
 const leftOpen = (ids: readonly AvoidableId[]): Meaning => ({
   holds: [],
   open: ids,
@@ -194,7 +210,7 @@ export function findsIn(text: string, words: readonly Word[]): Finds {
     found,
     numbers,
     doubtful: [...pieces.filter(p => p.isDoubtful).flatMap(p => p.found), ...broken],
-    anything: foods.filter(food => !isListed(text, food)),
+    anything: foods.filter(food => !isListed(text, food) && !isItself(text, food)),
     listed,
     titles: titlesIn(text, found),
   }
@@ -212,7 +228,9 @@ function asListed(
   const { holds, open, isMade, source } = name.meaning
   const isOf = () => ofBehind.test(text.slice(name.end))
   const isOpen =
-    covers(listed, name.start, name.end) || (isMade === true && (isListed(text, name) || isOf()))
+    covers(listed, name.start, name.end) ||
+    (isMade === true && (isListed(text, name) || isOf())) ||
+    (holds.length > 0 && isInHead(text, name))
   if (!isOpen) return name
   const end = listEnd(text, name.end)
   const said = new Set(
@@ -272,6 +290,13 @@ function titlesIn(text: string, found: readonly Span[]): Span[] {
     return isList && !opens(words) ? [{ start, end }] : []
   })
 }
+/** "Cream soda: water, sugar, …": what the product is called after, with its list behind. */
+function isInHead(text: string, { start, end }: Span): boolean {
+  const before = /(?:^|[.!?]\s+|\n)([\p{L}’'-]+ ){0,3}$/u.exec(text.slice(0, start))
+  const behind = /^(?: [\p{L}’'-]+){0,3}\s?:\s*[^.;\n]*[,(]/u.test(text.slice(end))
+  return before !== null && behind && !opens(text.slice(before.index, end))
+}
+
 /** Before it stand in its sentence a few describing words, and none that takes something back. */
 function isHead(text: string, start: number): boolean {
   const before = /(?:^|[.!?:\n]\s*)((?:[\p{L}-]+\s+){0,3})$/u.exec(text.slice(0, start))

@@ -78,6 +78,17 @@ function marksIn(gap: string, isSoft: boolean): Mark[] {
 /** Where the verb that stands at a clause's end has to stop: at a mark, a line's end, or another clause. */
 const atEnd = /^["”')\]\s]*(?:[.!?;:,)\]\n•]|$)/u
 
+/** Does the verb that stands at a clause's end stand here, and is that its end? */
+function closingAt(of: ClauseText, word: Word, until: number): Mark | null {
+  const verb = clauseEnds.exec(of.text.slice(word.start, until))
+  if (!verb) return null
+  const end = word.start + verb[0].length
+  const next = of.words.find(w => w.start >= end)
+  if (atEnd.test(of.text.slice(end, until)) || (next && of.opens.has(next.start))) return 'ends'
+  // "Werden auch Nüsse verarbeitet": a word that leads to a name ends no clause before one.
+  return leadWords.has(word.plain) ? null : 'closing'
+}
+
 /** Words and marks from `at` on, up to where another clause opens. */
 function* tokensFrom(of: ClauseText, at: number, form: Form): Generator<Token> {
   const until = form.until ?? of.text.length
@@ -87,13 +98,8 @@ function* tokensFrom(of: ClauseText, at: number, form: Form): Generator<Token> {
     yield* marksIn(of.text.slice(pos, word.start), form.isSoft)
     const rest = of.text.slice(word.start, until)
     if (of.opens.has(word.start) || (pos > at && butWords.test(rest))) return yield 'ends'
-    const closing = pos > at ? clauseEnds.exec(rest) : null
-    if (closing) {
-      const end = word.start + closing[0].length
-      const next = of.words.find(w => w.start >= end)
-      const isEnd = atEnd.test(of.text.slice(end, until)) || (next && of.opens.has(next.start))
-      return yield isEnd ? 'ends' : 'closing'
-    }
+    const closing = pos > at ? closingAt(of, word, until) : null
+    if (closing) return yield closing
     yield andWords.has(of.text.slice(word.start, word.end).toLowerCase()) ? 'and' : word
     pos = word.end
   }

@@ -2,7 +2,7 @@ import { pantryEdition, plainWord, remembered } from '../pantry'
 import { bare, insideWord, isPlain, lexicon } from './lexicon'
 import { partRows } from './tables/clauses'
 import { insteadPieces } from './tables/plant-words'
-import { harmlessPieces, links, openPieces, pieceRows } from './tables/pieces'
+import { harmlessPieces, links, madePieces, openPieces, pieceRows } from './tables/pieces'
 
 /** The shortest piece that a joined word may have; shorter ones stand in the table of pieces. */
 const shortest = 4
@@ -20,6 +20,7 @@ const known: ReadonlyMap<string, Piece> = new Map([
   ...openPieces.flatMap(row =>
     each(row.pieces, { holds: [], open: [], perhaps: row.open.split(' ') }),
   ),
+  ...madePieces.flatMap(row => each(row.pieces, { holds: [], open: row.open.split(' ') })),
   ...insteadPieces.flatMap(word => each(word, { holds: [], open: [] })),
   ...partRows.flatMap(row => each(row.parts, { holds: [row.holds], open: [] })),
   ...pieceRows.flatMap(row => each(row.pieces, { holds: row.holds.split(' '), open: [] })),

@@ -233,7 +233,10 @@ function unknownIn(parts: Parts): readonly UnknownPlace[] {
   const isTold = (place: { readonly start: number }) => modeOf(place.start) !== 'aside'
   return [
     ...words.filter(isUnknown).map(w => placeOf(text, w)),
-    ...[...anything, ...doubtful.filter(w => !covers(said, w.start, w.end))]
+    ...[
+      ...anything,
+      ...doubtful.filter(w => ![said, titles].some(spans => covers(spans, w.start, w.end))),
+    ]
       .filter(isTold)
       .map(place => placeOf(text, place)),
   ]

@@ -1,5 +1,5 @@
 import { groupsOf, readPacket } from '#core'
-import { probeShares, scorePackets, statementShares } from '../corpus/score-packets.mjs'
+import { scorePackets, statementShares } from '../corpus/score-packets.mjs'
 import { packetProbes, packetProbesAside } from '../corpus/tables/packet-probes'
 import { packetStatements } from '../corpus/tables/packet-statements'
 
@@ -14,7 +14,7 @@ const says = ({ of, expected, missed, said, falsely, blocked, clear }: Score) =>
 export function packetRows(): string[] {
   const both = [
     { name: 'packet statements', ...statementShares(packetStatements) },
-    { name: 'packet probes', ...probeShares(packetProbes, packetProbesAside) },
+    { name: 'packet probes', open: packetProbes, aside: packetProbesAside },
   ]
   return both.flatMap(({ name, open, aside }) => {
     const [seen, unseen] = [open, aside].map(rows => scorePackets(rows, { readPacket, groupsOf }))

@@ -1,22 +1,8 @@
-/** Every fifth statement and the list `aside` are set aside; nobody looked at them while mending. */
-export function statementShares({ aside = [], ...lists }) {
-  const shares = Object.values(lists).map(list => split(list, at => at % 5 === 4))
-  return {
-    open: shares.flatMap(share => share.open),
-    aside: [...shares.flatMap(share => share.aside), ...aside],
-  }
-}
-/** Every sixth probe and the list `aside` are set aside. */
-export function probeShares(probes, aside) {
-  const share = split(probes, at => at % 6 === 5)
-  return { open: share.open, aside: [...share.aside, ...aside] }
-}
-
-function split(rows, isAside) {
-  const [open, aside] = [[], []]
-  rows.forEach((row, at) => (isAside(at) ? aside : open).push(row))
-  return { open, aside }
-}
+/** The list `aside` is set aside: it was written before it was read, and nobody mended on it. */
+export const statementShares = ({ aside = [], ...lists }) => ({
+  open: Object.values(lists).flat(),
+  aside,
+})
 
 const kinds = { '~': 'trace', '?': 'open', '#': 'warning', '!': 'unknown' }
 /** Takes the marks out of a written statement: the bare text, and what must be found in it. */

@@ -15,7 +15,8 @@ export interface ClauseRow {
 
 const place =
   '(?:facility|facilities|factory|factories|bakery|bakeries|premises|equipment|machinery|(?:kitchen|plant|site|environment|line|area|place|room|mill|store|shop|workshop|warehouse|machine|tray|oven|fryer|vessel)s?)'
-const doing = '(?:handl\\w+|process\\w*|us(?:es|ed|ing)|pack\\w*|contain\\w*|manufactur\\w*|produc\\w*|stor\\w*|makes?|roasts?|mills?)'
+const doing =
+  '(?:handl\\w+|process\\w*|us(?:es?|ed|ing)|pack\\w*|contain\\w*|manufactur\\w*|produc\\w*|stor(?:es?|ed|ing)|ma(?:kes?|king|de)|roast\\w*|mill(?:s|ed|ing)?|gr(?:inds?|inding|ound)|bak(?:es?|ed|ing)|cook(?:s|ed|ing)?|fr(?:y|ies|ied|ying)|blend(?:s|ed|ing)?|mix(?:es|ed|ing)?|cuts?|slic(?:es?|ed|ing)|sort(?:s|ed|ing)|shells|shelled|fill(?:s|ed|ing)|weigh(?:s|ed|ing)|bottl(?:es|ed|ing)|prepar(?:es?|ed|ing)|works?\\s+with|deals?\\s+with|serv(?:es?|ed)|sells?|sold|keeps?|kept|dr(?:y|ies|ied|ying)|crack(?:s|ed))'
 const worked =
   '(?:made|produced|manufactured|processed|packed|packaged|prepared|baked|handled|stored|roasted|mixed|milled|ground|handmade|kept|cut|filled|weighed|sieved|blended|dried|cooked|fried|finished)'
 /** Words between the work and its place; none that could bring something in. */
@@ -30,7 +31,7 @@ export const clauseRows: readonly ClauseRow[] = [
   {
     mode: 'warning',
     words:
-      "\\b(?:(?:may\\s+)?not\\s+(?:be\\s+)?(?:suitable|recommended|safe|advised)|unsuitable)\\b|\\bdo\\s+not\\s+eat\\s+if\\b|\\bavoid\\s+if\\b|\\b(?:should|must|may|do|can)\\s*not\\s+(?:eat|consume|use|have|be\\s+eaten|be\\s+consumed)\\b|\\b(?:not|never|unfit)\\b(?=[^.,;:\\n]{0,60}\\b(?:allerg\\w*|intoleran\\w*|sufferers?|c(?:o)?eliacs?)\\b)|\\b(?:we\\s+)?(?:can\\s?not|can[’']t|do\\s+not|does\\s+not|unable\\s+to|not)\\s+(?:be\\s+)?(?:guarantee[ds]?|promise[ds]?|ensured?|certif(?:y|ied)|claimed?)\\b|\\bno\\s+(?:guarantee|promise)\\b|\\b(?:no\\s+longer|not|never|nor|isn[’']t|aren[’']t)\\s+(?:\\p{L}+\\s+){0,3}?(?:free\\s+(?:from|of)\\b|(?=[\\p{L}]+[-\\s]free\\b)|(?=vegan\\b|vegetarian\\b))",
+      "\\b(?:(?:may\\s+)?not\\s+(?:be\\s+)?(?:suitable|recommended|safe|advised)|unsuitable)\\b|\\b(?:do\\s+not|don[’']t|never)\\s+(?:ever\\s+)?(?:eat|consume|use|give|serve|buy|feed|taste|offer|take)\\b(?=[^.;:\\n]{0,60}\\b(?:if|to|when|unless|with)\\b)|\\bavoid\\s+(?:this\\s+)?(?:if|when)\\b|\\bkeep\\s+away\\s+from\\s+(?:anyone|people|those|children|persons)\\b|\\b(?:should|must|may|do|can)\\s*not\\s+(?:eat|consume|use|have|be\\s+eaten|be\\s+consumed)\\b|\\b(?:not|never|unfit)\\b(?=[^.,;:\\n]{0,60}\\b(?:allerg\\w*|intoleran\\w*|sufferers?|c(?:o)?eliacs?)\\b)|\\b(?:we\\s+)?(?:can\\s?not|can[’']t|do\\s+not|does\\s+not|unable\\s+to|not)\\s+(?:be\\s+)?(?:guarantee[ds]?|promise[ds]?|ensured?|certif(?:y|ied)|claimed?)\\b|\\bno\\s+(?:guarantee|promise)\\b|\\b(?:no\\s+longer|not|never|nor|isn[’']t|aren[’']t)\\s+(?:\\p{L}+\\s+){0,3}?(?:free\\s+(?:from|of)\\b|(?=[\\p{L}]+[-\\s]free\\b)|(?=vegan\\b|vegetarian\\b))",
     source: '[P]',
   },
   {
@@ -89,6 +90,11 @@ export const clauseRows: readonly ClauseRow[] = [
     words: `\\b${worked}${by}\\s+(?:(?:in|on|at)\\s+${filler}|(?:with|by)\\s+(?:the\\s+|a\\s+|an\\s+|our\\s+|shared\\s+|same\\s+)*)${place}\\b(?:\\s+(?:shared|in))?(?:\\s+(?:that|which|where|as|also|handling|processing|used|containing)\\b(?:[^.;:,\\n]{0,40}?\\b${doing}\\b)?(?:\\s+products\\s+containing)?)?`,
     source: '[P]',
   },
+  {
+    mode: 'facility',
+    words: `\\b${worked}${by}\\s+where\\b(?:[^.;:,\\n]{0,40}?\\b${doing}\\b)?|\\b(?:in|on|at)\\s+${filler}${place}\\s+(?:that|which|where|also|handling|processing|using|packing|shared\\s+by)\\b(?:[^.;:,\\n]{0,40}?\\b${doing}\\b)?(?:\\s+products\\s+containing)?`,
+    source: '[P]',
+  },
   { mode: 'facility', words: `\\b${worked}\\s+(?:right\\s+)?(?:beside|near|alongside|next\\s+to)\\b`, source: '[P]' },
   { mode: 'facility', words: `\\b(?:our|this|the|same)\\s+${place}\\s+(?:also\\s+)?(?:handles?|uses?|processes|makes?|packs?|contains?)\\b`, source: '[P]' },
   {
@@ -141,7 +147,12 @@ export const clauseRows: readonly ClauseRow[] = [
     words: "\\bnon\\s+contiene\\b|\\bno\\s+contiene\\b|\\bnão\\s+contém\\b|\\bbevat\\s+geen\\b|\\bne\\s+contient\\s+(?:pas|ni)\\b(?:\\s+d(?:e|es|’|'))?|\\benthält\\s+(?:kein(?:e|en)?|weder)\\b",
     source: '[P]',
   },
-  { mode: 'denied', one: true, words: '\\b(?:without|ohne|sans|senza|sin|sem|zonder|no\\s+added|no)\\b(?!\\s*[:.])', source: '[P]' },
+  {
+    mode: 'denied',
+    one: true,
+    words: "\\b(?:without|ohne|sans|senza|sin|sem|zonder|no\\s+added|no|kein(?:e|en|er|em|es|erlei)?|geen|nessun[oa]?|ning(?:ún|una)|nenhuma?|aucune?|pas\\s+d(?:e|es|’|'))\\b(?!\\s*[:.])",
+    source: '[P]',
+  },
 
   // Named as in it, and the list itself.
   {
@@ -181,7 +192,7 @@ export const leadWords = new Set(
 
 /** What may stand beside a name in a clause without being a thing of its own. [P] */
 export const besideName = new Set(
-  'other others some various certain all tree products product ingredients ingredient derivatives derivative protein proteins seeds seed containing thereof their and/or further traces of e.g stone stones pit pits shell shells bone bones kernel kernels husk husks produkte erzeugnisse andere anderen weitere daraus autres produits dérivés à base altri altra altre derivati prodotti otros otras derivados productos outros derivados produtos andere producten from from cow goat sheep raw roasted'.split(
+  'trace amount amounts residue residues other others some various certain all tree products product ingredients ingredient derivatives derivative protein proteins seeds seed containing thereof their and/or further traces of e.g stone stones pit pits shell shells bone bones kernel kernels husk husks produkte erzeugnisse andere anderen weitere daraus autres produits dérivés à base altri altra altre derivati prodotti otros otras derivados productos outros derivados produtos andere producten from from cow goat sheep raw roasted'.split(
     ' ',
   ),
 )
@@ -191,7 +202,7 @@ export const andWords = new Set('and or nor & und oder sowie noch et ou ni e ed 
 
 /** What may end a clause behind its last name: verbs that stand at the end, and who it is for. [P] */
 export const clauseEnds =
-  /^\s*(?:(?:(?:are|is|also|may|can|be|being|were)\s+)*(?:used|handled|present|processed|packed|stored|produced|made|found)(?:\s+(?:here|too|on\s+site|there))?|enthalten(?:\s+sein)?|möglich|verarbeitet(?:\s+(?:werden|wird))?|verwendet(?:\s+(?:werden|wird))?|verpackt(?:\s+(?:werden|wird))?|verarbeiten|bevatten|worden\s+(?:verwerkt|gebruikt|verpakt)|wordt\s+(?:verwerkt|gebruikt|verpakt)|verwerkt(?:\s+(?:worden|wordt))?|gebruikt\s+(?:worden|wordt)|possible|éventuelle?s?|(?:due\s+to|because\s+of|owing\s+to|aufgrund|en\s+raison\s+d)[^.;,()\n]{0,60}|as\s+traces|in\s+traces|als\s+Spuren|auch)\b/iu
+  /^\s*(?:(?:(?:are|is|also|may|can|be|being|were)\s+)*(?:used|handled|present|processed|packed|stored|produced|made|found)(?:\s+(?:here|too|on\s+site|there))?|(?:may|might|can|could)\s+(?:also\s+)?(?:occur|arise|be\s+(?:found|detected|left|in\s+it))|enthalten(?:\s+sein)?|möglich|verarbeitet(?:\s+(?:werden|wird))?|verwendet(?:\s+(?:werden|wird))?|verpackt(?:\s+(?:werden|wird))?|verarbeiten|bevatten|worden\s+(?:verwerkt|gebruikt|verpakt)|wordt\s+(?:verwerkt|gebruikt|verpakt)|verwerkt(?:\s+(?:worden|wordt))?|gebruikt\s+(?:worden|wordt)|possible|éventuelle?s?|(?:due\s+to|because\s+of|owing\s+to|aufgrund|en\s+raison\s+d)[^.;,()\n]{0,60}|as\s+traces|in\s+traces|als\s+Spuren|auch)\b/iu
 
 /** Goes on behind a denial as if it ended: what follows is another clause. [P] */
 export const butWords = /^\s*(?:,\s*)?(?:but|aber|mais|ma|pero|mas|maar|however|yet)(?!\p{L})/iu
@@ -199,6 +210,9 @@ export const butWords = /^\s*(?:,\s*)?(?:but|aber|mais|ma|pero|mas|maar|however|
 /** What may stand in a sentence before a denial that speaks of the whole product. [P] */
 export const wholeProduct =
   /(?:^|[.!?•\n(:;]|\b(?:but|and|und|et|e|y|en)\b)\s*(?:(?:this|our|the|it|product|recipe|bar|is|are|guaranteed|certified|naturally|always|100\s?%|made|dieses|produkt|ist|von|natur|aus|ce|produit|est|garanti|prodotto|è|producto|es|produto|é|dit|product)\s+)*$/iu
+
+/** Before a food that is the product itself: "this bar". [P] */
+export const itselfWords = /(?<!\p{L})(?:this|these|our|dies\p{L}*|unser\p{L}*|cette?|ces|quest[oaei]|est[ae]s?|dit|deze|onze?)\s+$/iu
 
 /** Right behind a name: made to stand in for it, of whatever that may be. [P] */
 export const insteadWords =
@@ -255,6 +269,9 @@ export const markRows: readonly MarkRow[] = [
   { words: 'nut[-\\s]free|nussfrei(?:e[mnrs]?)?|sans\\s+fruits?\\s+à\\s+coque', name: 'nut-free', without: 'tree-nut peanut', source: '[P]' },
   { words: 'peanut[-\\s]free', name: 'peanut-free', without: 'peanut', source: '[P]' },
   { words: 'soya?[-\\s]free|sojafrei(?:e[mnrs]?)?|sans\\s+soja', name: 'soy-free', without: 'soy', source: '[P]' },
+  { words: 'tree[-\\s]nuts?[-\\s]free', name: 'tree-nut-free', without: 'tree-nut', source: '[P]' },
+  { words: 'shell\\s?fish[-\\s]free|crustacean[-\\s]free', name: 'shellfish-free', without: 'crustacean mollusc shellfish', source: '[P]' },
+  { words: "cow[’']?s[-\\s]milk[-\\s]free", name: 'free of cow’s milk', without: '', source: '[P]; may hold goat’s or sheep’s' },
   { words: 'sesame[-\\s]free', name: 'sesame-free', without: 'sesame', source: '[P]' },
   { words: 'hazelnut[-\\s]free|haselnussfrei(?:e[mnrs]?)?', name: 'hazelnut-free', without: 'hazelnut', source: '[P]' },
   { words: 'almond[-\\s]free|mandelfrei(?:e[mnrs]?)?', name: 'almond-free', without: 'almond', source: '[P]' },

@@ -27,7 +27,13 @@ export const pieceRows: readonly { readonly pieces: string; readonly holds: stri
   { pieces: 'sonnenblumen zonnebloem', holds: 'sunflower' },
   { pieces: 'honig honing', holds: 'honey' },
   { pieces: 'kakao cacao', holds: 'cocoa' },
-  { pieces: 'erdnussbutter', holds: 'peanut' },
+  { pieces: 'erdnussbutter peanutbutter pindakaas', holds: 'peanut' },
+  { pieces: 'haselnussbutter hazelnutbutter', holds: 'hazelnut' },
+  { pieces: 'cashewbutter cashewmilch', holds: 'cashew' },
+  { pieces: 'walnussbutter walnutbutter', holds: 'walnut' },
+  { pieces: 'pistazienbutter pistachiobutter', holds: 'pistachio' },
+  { pieces: 'almondbutter', holds: 'almond' },
+  { pieces: 'sesambutter', holds: 'sesame' },
   { pieces: 'mandelbutter mandelmilch', holds: 'almond' },
   { pieces: 'haferdrink hafermilch', holds: 'oat' },
   { pieces: 'sojamilch', holds: 'soy' },
@@ -51,11 +57,19 @@ export const openPieces: readonly { readonly pieces: string; readonly open: stri
   { pieces: 'oil', open: 'soy' },
 ]
 
+/** Pieces of what is usually made with something, whatever else is named beside them: cream, a roll. They always leave it open. [P] */
+export const madePieces: readonly { readonly pieces: string; readonly open: string }[] = [
+  { pieces: 'creme crème', open: 'milk' },
+  { pieces: 'brötchen brood', open: 'wheat' },
+  { pieces: 'joghurt gurt yoghurt', open: 'milk' },
+]
+
 /** Pieces that bring nothing: what a thing was made into, what was done to it, and longer names that hold a shorter one. [P] */
 export const harmlessPieces: readonly string[] = `
 pulver poeder powder öl oel olie fett vet fat kern kerne kernen saat zaad seed schrot flocken vlokken flakes kleie zemelen keim kiemen sirup stroop siroop syrup mus paste püree mark extrakt extract konzentrat concentraat saft sap protein isolat isolaat zucker suiker sugar salz zout salt vollkorn volkoren korn körner voll mager trocken süß sauer butterfrei faser vezel fibre stücke stückchen stukjes blättchen blätter splitter stifte masse massa roh vollrohr rohr rohrzucker erzeugnis erzeugnisse produkt produkte zubereitung anteil anteile bestandteile getränk drink drank ersatz basis teil rest gries quell röst geröstet gemahlen gehackt hart weich frisch trink schmalz rein reinfett essig azijn wasser water backpulver hefe gist reis rijst rice kartoffel aardappel tapioka tapioca hirse gierst quinoa raps raap palm palmkern palmpit shea sheakern oliven lein distel kürbis apfel appel birne kirsch himbeer erdbeer heidelbeer johannisbeer trauben orangen zitronen citroen limetten ananas mango bananen tomaten tomaat zwiebel knoblauch karotten möhren rüben bieten spinat kräuter pfeffer paprika zimt kaneel ingwer gember vanille vanillin
 kakaobutter cacaoboter sheabutter sheakernbutter reismilch rijstmelk milchsäure melkzuur muskatnuss nootmuskaat butternuss laktase 
 farb stoff farbstoff säure zuur mittel middel regulator geschmack verstärker überzug
+hälften ganz würfel scheiben kugel kugeln drops plättchen schale schalen blüten wurzel rinde beeren frucht früchte kirsch kirschen apfel äpfel birne birnen orange orangen zitronen zitrone limetten himbeer himbeeren erdbeer erdbeeren heidelbeer johannisbeer traube trauben rosinen dattel datteln feige feigen pflaumen aprikosen pfirsich ananas mango bananen banane kürbis karotten karotte tomaten tomate zwiebel zwiebeln kartoffel kartoffeln reis hirse kaffee tee wein weinstein rum meer stein jod vanille zimt ingwer nelken pfeffer kümmel mohn lein leinsamen hanf chia oliven raps palm sonnen distel traubenkern wasser natur bio geschmack gelier puder feinst kristall hagel streich koch back tief kühl heiß kalt press citrat chlorid phosphat sulfat carbonat natrium calcium kalium magnesium eisen citronen wein essig brannt apfel
  meal solids whole dried ground paste pieces`
   .trim()
   .split(/\s+/)

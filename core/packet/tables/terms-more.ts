@@ -31,7 +31,7 @@ export const moreTerms: readonly TermRow[] = [
   },
   {
     words:
-      'farina di riso | farina di mais | farina di tapioca | farina di patate | harina de arroz | harina de tapioca | harina de maíz | farinha de arroz | farinha de milho | farinha de mandioca | farina di miglio | farina di teff | rijstmeel | rijstebloem | aardappelmeel | tapiocameel | gierstmeel | farina di quinoa | farina di sorgo',
+      'farina di riso | farina di tapioca | farina di patate | harina de arroz | harina de tapioca | farinha de arroz | farinha de mandioca | farina di miglio | farina di teff | rijstmeel | rijstebloem | aardappelmeel | tapiocameel | gierstmeel | farina di quinoa | farina di sorgo',
     source: '[P]',
   },
   { words: 'farina di castagne | castagne | castañas | castanha | castanhas | kastanjes | harina de castaña', holds: 'chestnut', source: '[P]' },
@@ -141,12 +141,12 @@ export const moreTerms: readonly TermRow[] = [
   },
   {
     words:
-      'amido di mais | amido di riso | amido di tapioca | fecola | fecola di patate | fecola di tapioca | almidón de arroz | almidón de patata | fécula de patata | fécula de tapioca | fécula de mandioca | amido de arroz | amido de batata | fécula de batata | aardappelzetmeel | rijstzetmeel | tapiocazetmeel',
+      'amido di riso | amido di tapioca | fecola | fecola di patate | fecola di tapioca | almidón de arroz | almidón de patata | fécula de patata | fécula de tapioca | fécula de mandioca | amido de arroz | amido de batata | fécula de batata | aardappelzetmeel | rijstzetmeel | tapiocazetmeel',
     source: '[P] the plant is named',
   },
   {
     words:
-      'mais | amido di mais modificato | amido de milho | amido de milho modificado | milho | almidón de maíz | almidón modificado de maíz | maíz | maïs | maïszetmeel | gemodificeerd maïszetmeel | maïsmeel | polenta | xarope de milho',
+      'mais | amido di mais | farina di mais | harina de maíz | farinha de milho | amido di mais modificato | amido de milho | amido de milho modificado | milho | almidón de maíz | almidón modificado de maíz | maíz | maïs | maïszetmeel | gemodificeerd maïszetmeel | maïsmeel | polenta | xarope de milho',
     holds: 'corn',
     source: '[P]',
   },

@@ -39,7 +39,9 @@ export const termRows: readonly TermRow[] = [
   { words: 'cream of wheat', holds: 'wheat', source: '[P]' },
   { words: 'room temperature | at room | cool room | dry room | cold room', source: '[P] English; room is also cream in Dutch' },
   { words: 'mantequilla de cacahuete | mantequilla de maní | manteiga de amendoim', holds: 'peanut', source: '[P]' },
-  { words: 'crème de marrons | crème de cassis | crème de menthe | crème de cacao | crème de pêche | crème de mûre | crème de framboise', source: '[P] a spread or a liqueur, no cream' },
+  { words: 'crème de marrons', holds: 'chestnut', source: '[P] a spread, no cream' },
+  { words: 'crème de cassis | crème de menthe | crème de pêche | crème de mûre | crème de framboise', open: 'alcohol', source: '[P] a spread or a liqueur, no cream' },
+  { words: 'crème de cacao', holds: 'cocoa', open: 'alcohol', source: '[P] a spread or a liqueur, no cream' },
   { words: 'cream of tartar | tartar cream | crème de tartre | creme de tartre | weinstein | weinsteinrahm', source: '[P]' },
   {
     words:
@@ -93,7 +95,7 @@ export const termRows: readonly TermRow[] = [
   // Milk.
   {
     words:
-      'milk | skim milk | skimmed milk | whole milk | milk powder | skimmed milk powder | skim milk powder | whole milk powder | milk solids | nonfat milk | nonfat dry milk | milk protein | milk protein concentrate | milk fat | milkfat | anhydrous milk fat | amf | milk sugar | milk derivative | milk ingredients | modified milk ingredients | malted milk solids | condensed milk | evaporated milk | buttermilk | butter milk | buttermilk powder | goat milk | goat’s milk | sheep milk | cow’s milk | buffalo milk | lactose-free milk | dairy | dairy products | dairy ingredients | milkshake powder',
+      'milk | skim milk | skimmed milk | whole milk | milk powder | skimmed milk powder | skim milk powder | whole milk powder | milk solids | nonfat milk | nonfat dry milk | milk protein | milk protein concentrate | milk fat | milkfat | anhydrous milk fat | amf | milk sugar | milk derivative | milk ingredients | modified milk ingredients | condensed milk | evaporated milk | buttermilk | butter milk | buttermilk powder | goat milk | goat’s milk | sheep milk | cow’s milk | buffalo milk | lactose-free milk | dairy | dairy products | dairy ingredients | milkshake powder',
     holds: 'milk',
     source: '[L]',
   },
@@ -236,7 +238,7 @@ export const termRows: readonly TermRow[] = [
   },
   {
     words:
-      'rice flour | potato flour | tapioca flour | cassava flour | sorghum flour | teff flour | millet flour | quinoa flour | amaranth flour | plantain flour | banana flour | arrowroot flour | tigernut flour | gluten-free flour | reismehl | kartoffelmehl | hirsemehl | farine de riz | farine de manioc',
+      'rice flour | potato flour | tapioca flour | cassava flour | sorghum flour | teff flour | millet flour | quinoa flour | amaranth flour | plantain flour | arrowroot flour | tigernut flour | reismehl | kartoffelmehl | hirsemehl | farine de riz | farine de manioc',
     source: '[P]',
   },
   {
@@ -372,7 +374,7 @@ export const termRows: readonly TermRow[] = [
   },
   {
     words:
-      'fish | fish oil | fish gelatine | fish gelatin | anchovy | anchovies | tuna | salmon | cod | haddock | isinglass | omega-3 from fish | worcester sauce | worcestershire sauce | fisch | fischgelatine | fischöl | sardelle | sardellen | thunfisch | lachs | poisson | poissons | gélatine de poisson | huile de poisson | anchois | thon | saumon',
+      'fish | fish oil | anchovy | anchovies | tuna | salmon | cod | haddock | isinglass | isinglass finings | omega-3 from fish | worcester sauce | worcestershire sauce | fisch | fischöl | sardelle | sardellen | thunfisch | lachs | poisson | poissons | huile de poisson | anchois | thon | saumon',
     holds: 'fish',
     source: '[L]',
   },
@@ -459,7 +461,9 @@ export const termRows: readonly TermRow[] = [
   { words: 'animal rennet | calf rennet | kälberlab | présure animale', holds: 'rennet', source: '[D]' },
   { words: 'rennet | lab | présure | caglio | cuajo | coalho | stremsel', open: 'rennet', origin: true, source: '[D] of calves, of moulds or of plants' },
   { words: 'vegetarian rennet | microbial rennet | mikrobielles lab', source: '[D]' },
-  { words: 'l-cysteine | l cysteine | cysteine | bone phosphate | isinglass finings | lanolin | pepsin | cystein | edible bone phosphate', holds: 'animal-other', source: '[D]' },
+  { words: 'fish gelatine | fish gelatin | fischgelatine | gélatine de poisson', holds: 'fish gelatine', source: '[L]' },
+  { words: 'malted milk solids | malted milk powder', holds: 'milk barley', open: 'wheat', source: '[P]' },
+  { words: 'l-cysteine | l cysteine | cysteine | bone phosphate | lanolin | pepsin | cystein | edible bone phosphate', holds: 'animal-other', source: '[D]' },
   {
     words:
       'glycerine | glycerin | glycerol | mono- and diglycerides | mono and diglycerides | mono- and diglycerides of fatty acids | mono and diglycerides of fatty acids | monoglyceride | diglyceride | stearic acid | magnesium stearate | mono- und diglyceride von speisefettsäuren | mono- und diglyceride | mono- et diglycérides d’acides gras | mono et diglycérides d’acides gras | glycérine | glycérol | polysorbate | datem | calcium stearate',

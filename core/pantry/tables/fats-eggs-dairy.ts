@@ -32,7 +32,7 @@ export const fatsEggsDairy = [
     'plant spread | vegan spread | dairy-free spread | dairy free spread | sunflower spread | olive spread | soy spread | plant-based spread | dairy-free sunflower spread',
     [40, 58, 0.12, 0.2, 0.2, 0, 0],
     0.94,
-    { mayHold: 'soy coconut milk', traces: 'milk', salt: 0.8 },
+    { mayHold: 'soy coconut milk sunflower', traces: 'milk', salt: 0.8 },
     '40–60 % fat [P]',
   ),
   row(

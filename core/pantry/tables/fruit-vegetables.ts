@@ -118,7 +118,7 @@ export const fruitVegetables = [
     'dried pineapple | dried papaya | dried tropical fruit | dried banana | banana chips',
     [15, 1, 0, 2, 66, 0, 5],
     0.5,
-    { mayHold: 'sulphite coconut' },
+    { mayHold: 'sulphite coconut banana' },
     '[M]',
   ),
   row(

@@ -43,7 +43,7 @@ export const sugars = [
     '[U] brownsugar_dark; acid [M]',
   ),
   row('demerara-sugar', 'sugar', 'demerara sugar', 'turbinado sugar', [0.5, 0, 0, 0, 99, 0, 0], 0.86, {}, '[M]'),
-  row('coconut-sugar', 'sugar', 'coconut sugar', 'coconut palm sugar | palm sugar', [2.5, 0.3, 0, 0.6, 90, 0, 2], 0.7, { acid: 0.012 }, '[M]; flower sap, no coconut protein'),
+  row('coconut-sugar', 'sugar', 'coconut sugar', 'coconut palm sugar | palm sugar', [2.5, 0.3, 0, 0.6, 90, 0, 2], 0.7, { mayHold: 'coconut', acid: 0.012 }, '[M]; flower sap; who avoids coconut asks'),
   row('vanilla-sugar', 'sugar', 'vanilla sugar', '', [0.3, 0, 0, 0, 99, 0, 0], 0.845, { pieces: { packet: 8 } }, '[M]'),
   row('date-sugar', 'sugar', 'date sugar', '', [4, 0.3, 0, 2.5, 70, 8, 9], 0.62, { acid: 0.02 }, '[M]'),
   row('erythritol', 'sugar', 'erythritol', 'granular sweetener', [0, 0, 0, 0, 0, 0, 0], 0.8, { sweet: 65, bulk: 100 }, '[M] sweetness about 0.65'),

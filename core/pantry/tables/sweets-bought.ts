@@ -74,7 +74,8 @@ export const sweetsBought = [
   ),
   row('granola', 'ready-made', 'granola', 'muesli | toasted muesli', [5, 16, 0.1, 9, 22, 42, 7], 0.4, { holds: 'oat', mayHold: 'wheat almond hazelnut milk honey soy barley' }, '[M]'),
   row('popcorn', 'ready-made', 'popcorn', 'popped corn', [4, 5, 0, 12, 1, 64, 13], 0.035, { holds: 'corn', mayHold: 'milk' }, '[M]'),
-  row('crisps', 'ready-made', 'potato crisps', 'potato chips | corn chips', [2, 33, 0, 6, 1, 50, 4], 0.1, { mayHold: 'milk wheat soy' }, '[M]'),
+  row('corn-chips', 'ready-made', 'corn chips', 'tortilla chips', [2, 26, 0, 7, 1, 58, 5], 0.1, { holds: 'corn', mayHold: 'milk wheat soy' }, '[M]'),
+  row('crisps', 'ready-made', 'potato crisps', 'potato chips', [2, 33, 0, 6, 1, 50, 4], 0.1, { mayHold: 'milk wheat soy' }, '[M]'),
   row('meringues-bought', 'ready-made', 'meringue nests', 'meringues | meringue shells | crushed meringue', [2, 0, 0, 5, 92, 0, 0], 0.15, { holds: 'egg', pieces: { '': 13 } }, '[M]'),
   row(
     'sponge-bought',

@@ -89,6 +89,7 @@ export const otherSchools = [
   school('flour', 'gf-crumbs', 'gluten-free breadcrumbs', 'gluten-free breadcrumbs', swapOne('gf-bread'), 'crumbs for crumbs', '[P]', { standsFor: ['breadcrumbs'], rarity: 0.2 }),
   one('flakes', 'oat-flakes-certified', 'certified gluten-free oats', 'the same flakes, grown and milled apart', { standsFor: ['oat-flakes'] }),
   one('flakes', 'gf-flakes', 'buckwheat flakes', 'flakes for flakes, without gluten', { standsFor: ['kind:flakes'], rarity: 0.3, flavour: 0.1 }),
+  one('flakes', 'rice-flakes', 'rice flakes', 'flakes for flakes, without gluten', { standsFor: ['kind:flakes'], rarity: 0.4, flavour: 0.1 }),
   one('flakes', 'desiccated-coconut', 'desiccated coconut', 'bite and chew, but richer', { differs: 'richer, tastes of coconut', flavour: 0.8 }, 0.7),
   one('flakes', 'sunflower-seeds', 'chopped sunflower seeds', 'bite, but richer', { differs: 'richer and nuttier', flavour: 0.4 }, 0.7),
   one('flakes', 'buckwheat-flour', 'buckwheat flour', 'body without the flakes', { flavour: 0.9, rarity: 0.5 }, 0.9),
