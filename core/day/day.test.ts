@@ -9,8 +9,12 @@ import { ifLate } from './if-late'
 import type { DayOptions, DayPlan, PlacedTask } from './options'
 import { planDay } from './plan-day'
 import { workOf, type DayBake } from './tasks'
-import { handRows } from './tables/clauses'
+import { handRows } from './tables/doings'
+import { verbWords } from '../method/tables/verbs'
 import { toOven } from './tables/durations'
+
+/** Doings that only words beside a verb tell. */
+const besides = new Set(['unheat', 'set-aside'])
 
 const anyLate = tally('tasks on the day itself')
 
@@ -147,13 +151,18 @@ describe('a recipe as work', () => {
       expect(workOf(ginger)).toEqual(before)
     },
   )
-  test('no verb of the hands has a group of its own: they are looked for all at once', () => {
-    for (const { sign } of each(handRows))
-      expect(new RegExp(`${sign.source}|`, 'u').exec('')).toHaveLength(1)
-  })
-  test('every row of work can be met', () => {
-    for (const row of each(handRows)) expect(row.minutes).toBeGreaterThan(0)
-    expect(new Set(handRows.map(row => row.sign.source)).size).toBe(handRows.length)
+  test('every row of work can be met: none stands behind one that takes all it would', () => {
+    for (const [n, row] of each(handRows.entries())) {
+      expect(row.minutes).toBeGreaterThan(0)
+      for (const verb of each(row.verbs.split(' '))) {
+        expect([verb, verb in verbWords || besides.has(verb)]).toEqual([verb, true])
+        const takesAll = handRows
+          .slice(0, n)
+          .filter(before => before.verbs.split(' ').includes(verb))
+          .some(({ manner, vessel, mixing, readies }) => !(manner || vessel || mixing || readies))
+        expect([verb, n, takesAll]).toEqual([verb, n, false])
+      }
+    }
   })
 })
 

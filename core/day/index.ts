@@ -22,7 +22,7 @@ export type { Problem } from './problem'
 
 /* What a bake is as work, and how long this house takes. */
 export { workOf } from './tasks'
-export { putIn } from './clauses'
+export { putIn } from './doings'
 export { learnPace } from './pace'
 export type { Took } from './pace'
 

@@ -55,10 +55,14 @@ class Been {
   }
 }
 
-/** A shortest wait after what has begun: the hour before which the other may not begin. */
+/**
+ * A shortest wait after what has begun: the hour before which the other may not begin. What waits
+ * for less than its whole counts from its beginning.
+ */
 function soonest(been: Been, { from, to, least, because }: DayRule): Bound {
-  const rest = Math.max(0, least - been.minutes(from))
-  const notBefore = Math.max(been.now, been.endOf(from) + rest)
+  const rest = least - been.minutes(from)
+  const soon = rest < 0 ? been.happened[from]!.from + least : been.endOf(from) + rest
+  const notBefore = Math.max(been.now, soon)
   return { task: to, notBefore, overBy: null, because }
 }
 

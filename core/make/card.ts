@@ -155,25 +155,20 @@ export function itemsOf(recipe: Recipe): readonly WeighItem[] {
 const heatId = (n: number) => `heat/${n}`
 const isBroad = (over: Minutes) => over <= 1 || over > 240
 
-/** What to notice while it bakes: turning, the first look, another load. */
+/** What to notice while it bakes: turning, and the first look. */
 function marksOf(task: PlacedTask, bake: DayBake): readonly Mark[] {
   if (task.kind !== 'bake') return []
   const time = bake.sized?.tins.map(t => t.time).find(t => t.ok)
-  const loads = bake.sized?.pieces?.loads ?? 1
-  if (!time?.ok || Math.abs(Math.round(time.likely) * loads - (task.usual ?? task.minutes)) > 1)
+  if (!time?.ok || Math.abs(Math.round(time.likely) - (task.usual ?? task.minutes)) > 1)
     return task.minutes >= 20 ? [{ at: Math.round(task.minutes * 0.85), says: 'First look' }] : []
-  const stretch = task.minutes / Math.max(1, Math.round(time.likely) * loads)
-  const each = Array.from({ length: loads }, (_, n) => n * time.likely)
-  return each
-    .flatMap((from, n): Mark[] => [
-      ...(n ? [{ at: from, says: `Load ${n} out, load ${n + 1} in` }] : []),
-      ...(time.turnAt && time.likely >= 12
-        ? [{ at: from + time.turnAt, says: 'Turn it round' }]
-        : []),
-      ...(time.firstCheck && time.firstCheck < time.likely
-        ? [{ at: from + time.firstCheck, says: 'First look' }]
-        : []),
-    ])
+  const stretch = task.minutes / Math.max(1, Math.round(time.likely))
+  const turn: Mark[] =
+    time.turnAt && time.likely >= 12 ? [{ at: time.turnAt, says: 'Turn it round' }] : []
+  const look: Mark[] =
+    time.firstCheck && time.firstCheck < time.likely
+      ? [{ at: time.firstCheck, says: 'First look' }]
+      : []
+  return [...turn, ...look]
     .map(mark => ({ ...mark, at: Math.round(mark.at * stretch) }))
     .sort((a, b) => a.at - b.at)
 }

@@ -105,12 +105,12 @@ describe('a day as cards', () => {
     const cautions = begun(ginger).cards.flatMap(c =>
       c.cautions.map(text => [c.says, text] as const),
     )
-    expect(cautions.find(([, text]) => text.startsWith('Raw egg'))![0]).toMatch(/Beat in the egg/u)
+    expect(cautions.find(([, text]) => text.startsWith('Raw egg'))![0]).toMatch(/beat in the egg/u)
     expect(new Set(cautions.map(([, text]) => text)).size).toBe(cautions.length)
   })
   test(
-    'a bake has its turn and first look in order before its end; trays of several loads are ' +
-      'changed',
+    'a bake has its turn and first look in order before its end; every tray of several is a ' +
+      'bake of its own',
     () => {
       for (const making of each(demo.map(b => begun(b))))
         for (const card of each(making.cards)) {
@@ -119,11 +119,17 @@ describe('a day as cards', () => {
           )
           for (const mark of anyMark(card.marks)) expect(mark.at).toBeLessThan(card.minutes)
         }
-      expect(
-        begun(shortbread)
-          .cards.find(c => c.kind === 'bake')!
-          .marks.map(m => m.says),
-      ).toContain('Load 1 out, load 2 in')
+      // Every tray is a bake of its own, and is taken out by itself.
+      const { cards } = begun(shortbread)
+      const trays = cards.filter(c => c.kind === 'bake')
+      expect(trays.length).toBeGreaterThan(1)
+      for (const [n, tray] of each(trays.entries())) {
+        expect(tray.minutes).toBeLessThan(30)
+        const before = trays[n - 1]
+        if (before)
+          expect(tray.starts).toBeGreaterThanOrEqual(before.starts + before.minutes - 1e-6)
+      }
+      expect(cards.filter(c => c.short === 'out of the oven')).toHaveLength(trays.length)
     },
   )
   test(

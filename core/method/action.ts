@@ -1,5 +1,6 @@
 import type { Celsius, Minutes } from '../measure'
-import type { Span } from '../recipe'
+import type { Span, TimeKind } from '../recipe'
+import type { Manner } from './tables/manners'
 import type { VerbId } from './tables/verbs'
 
 /** How much of a thing an action takes. */
@@ -33,6 +34,7 @@ export interface Operand {
 export interface Phase {
   readonly low: Minutes
   readonly high: Minutes
+  readonly kind: TimeKind
   readonly celsius: Celsius | null
   readonly then: VerbId | null
 }
@@ -57,6 +59,9 @@ export interface Action {
   readonly part: string
   readonly step: { readonly component: string; readonly at: number }
   readonly verb: VerbId
+  /** The verb's own word, as the step has it; '' where nothing is ordered. */
+  readonly word: string
+  readonly manners: ReadonlySet<Manner>
   readonly takes: readonly Operand[]
   readonly into: ActionVessel | null
   readonly with: string | null

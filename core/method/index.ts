@@ -1,8 +1,11 @@
 /** A method read as actions, and what must hold of one that was changed. */
 
 /* Reading. */
-export type { Action } from './action'
+export type { Action, Phase } from './action'
+export type { Manner } from './tables/manners'
+export type { VerbId } from './tables/verbs'
 export { readMethod } from './read'
+export { partNamed } from './manners'
 
 /* What must hold of a method that was changed. */
 export { gateFaults } from './gates'

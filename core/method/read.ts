@@ -13,6 +13,7 @@ import { clausesOf, type Clause } from './clauses'
 import { Larder } from './larder'
 import { operandsOf } from './operands'
 import { toolOf, vesselOf } from './place'
+import { mannersOf } from './manners'
 import { byTinOf, phasesOf, settingsOf, timesIn } from './stretches'
 import { aheadSign, asides, remarkSign } from './tables/remarks'
 import type { VerbId } from './tables/verbs'
@@ -39,13 +40,16 @@ interface Settling {
   readonly hasSetting: boolean
   readonly hasVessel: boolean
   readonly isIt: boolean
+  /** The verb alone: what it is done to stands behind the next one. */
+  readonly isBare: boolean
 }
 /** What a verb is, once its clause's times, settings and vessel are known: the first that fits. */
 const settlings: readonly { readonly is: VerbId; readonly where: (at: Settling) => boolean }[] = [
   // "Butter the bread" is spread, "butter the tin" greased.
   {
     is: 'spread',
-    where: at => at.verb === 'grease' && at.word === 'butter' && !at.hasVessel && !at.isIt,
+    where: at =>
+      at.verb === 'grease' && at.word === 'butter' && !at.hasVessel && !at.isIt && !at.isBare,
   },
   {
     is: 'rest',
@@ -70,6 +74,7 @@ function settled(
     hasSetting,
     hasVessel: into !== null,
     isIt: /\b(?:it|them)\b/iu.test(step.text.slice(...clause.span)),
+    isBare: clause.words.filter(word => word.is !== 'and').length < 2,
   }
   return settlings.find(row => row.where(at))?.is ?? verb
 }
@@ -147,6 +152,8 @@ class MethodReader {
       part: partOf(takes, recipe, now),
       step: { component: step.component, at: step.at },
       verb: clause.verb ? settled(clause, step, settings.length > 0, into) : 'look',
+      word: clause.word,
+      manners: mannersOf(text),
       takes,
       into,
       with: toolOf(clause),

@@ -1,5 +1,5 @@
 import { readOven } from '../measure'
-import type { PlacedStep } from '../recipe'
+import type { PlacedStep, TimeKind } from '../recipe'
 import type { Action, Phase } from './action'
 import type { Clause } from './clauses'
 
@@ -36,7 +36,13 @@ const isByTin = (times: PlacedStep['times'], text: string): boolean =>
   times.length > 1 &&
   times.slice(1).every((time, i) => forAnother.test(text.slice(times[i]!.span[1], time.span[0])))
 
-const stretch = (low: number, high: number): Phase => ({ low, high, celsius: null, then: null })
+const stretch = (low: number, high: number, kind: TimeKind): Phase => ({
+  low,
+  high,
+  kind,
+  celsius: null,
+  then: null,
+})
 
 /** The times of a clause as stretches of one stay; of alternatives by the tin the first. */
 export function phasesOf(clause: Clause, step: PlacedStep): Phase[] {
@@ -44,9 +50,16 @@ export function phasesOf(clause: Clause, step: PlacedStep): Phase[] {
   const told = timesIn(clause, step)
   const [first] = told
   const more = first ? null : moreSaid.exec(text)
-  if (more) return [stretch(Number(more[1]), Number(more[2] ?? more[1]))]
+  if (more)
+    return [
+      stretch(
+        Number(more[1]),
+        Number(more[2] ?? more[1]),
+        clause.verb === 'bake' ? 'bake' : 'other',
+      ),
+    ]
   const phases = (first && isByTin(told, step.text) ? [first] : told).map(time =>
-    stretch(time.low, time.high),
+    stretch(time.low, time.high, time.kind),
   )
   const [only] = phases
   return only && phases.length === 1 && eachSide.test(text)

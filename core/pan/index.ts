@@ -24,6 +24,7 @@ export type { Sizing } from './sized'
 /* How long it bakes. */
 export { predictBake } from './predict'
 export { bakesOf } from './bake-times'
+export type { StatedBake } from './bake-times'
 export { mainBake } from './bake-times'
 export { ruleMinutes } from './rule'
 export { thickness } from './rule'

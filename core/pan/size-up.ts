@@ -48,10 +48,11 @@ function bakeMeant(recipe: Recipe, sizing: Sizing, first: StatedBake | null): St
       minutes: sizing.statedMinutes,
       celsius: first?.celsius ?? celsius,
       step: first?.step ?? null,
+      action: first?.action ?? null,
       again: false,
     }
   if (first) return first
-  return celsius ? { minutes: [0, 0], celsius, step: null, again: false } : null
+  return celsius ? { minutes: [0, 0], celsius, step: null, action: null, again: false } : null
 }
 
 /** Its bakes: the one that counts, its heat, and those that come after. */

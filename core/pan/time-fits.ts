@@ -1,4 +1,4 @@
-import { finding, type Finding, type PlacedStep, type Recipe } from '../recipe'
+import { finding, type Finding, type Recipe } from '../recipe'
 import { bakesOf, mainBake } from './bake-times'
 import { tinBatter, type TinBatter } from './batter'
 import { predictBake } from './predict'
@@ -85,10 +85,10 @@ function byKind(recipe: Recipe, low: number, high: number, celsius: number): Fin
  * "The stated time does not fit the stated tin." Silent where the oven is far from where cakes
  * bake, or no time is stated.
  */
-export function timeFits(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
+export function timeFits(recipe: Recipe): Finding[] {
   const { oven } = recipe
   if (!oven?.minutes || !oven.celsius || oven.celsius < 145 || oven.celsius > 215) return []
-  const bakes = bakesOf(recipe, steps)
+  const bakes = bakesOf(recipe)
   const main = mainBake(bakes)!
   // Base and filling bake one after the other: together they are what the tin has had.
   const total = Math.max(

@@ -54,7 +54,6 @@ export { mentionsInStep } from './things/mentions'
 export { notMeant } from './tables/hidden-words'
 export type { PlacedStep } from './things/steps'
 export type { StepUse } from './things/steps'
-export type { StepTime } from './facts/step-times'
 export type { TimeKind } from './tables/step-words'
 
 /* What the text says of yield, oven, vessels and rests. */

@@ -8,6 +8,9 @@ export const weighing = { begin: 3, each: 0.7 } as const
 /** Taking a tray out, and washing up between two bakes. [M] */
 export const small = { out: 1, wash: 12, turn: 0 } as const
 
+/** What hands do tray by tray, by the short words of the task. */
+export const shaping: ReadonlySet<string> = new Set(['shape', 'pipe', 'into the tin', 'drop', 'turn out and cut', 'spoon'])
+
 /** What waits by itself, where, and how long it may wait over its time before it suffers. [P] */
 export const waitRows: Readonly<Record<Exclude<TimeKind, 'bake' | 'preheat' | 'mix'>, { readonly place: Place; readonly over: number; readonly short: string }>> = {
   soak: { place: 'counter', over: 10, short: 'soak' },
@@ -23,14 +26,14 @@ export const waitRows: Readonly<Record<Exclude<TimeKind, 'bake' | 'preheat' | 'm
 
 /** From wetting what lifts to the oven. [P] 5–10 min once acid meets soda */
 export const toOven = 10
-/** What must come out of the fridge before: kinds, lines and steps that want them soft, greasing that does not, minutes. [P] */
+/** What must come out of the fridge before: kinds, lines and words before a name that want it soft, minutes. [P] */
 export const takeOut = {
   kinds: ['butter', 'plant-block', 'plant-spread', 'fresh-cheese', 'plant-cheese'] as readonly string[],
   line: /\b(?:soft(?:ened)?|room\s+temperature)\b|\bcream\s+cheese\b/iu,
-  step: /\bsoft(?:ened)?\b[^.]{0,30}\b(?:butter|block|spread|cheese)|\bcream\b(?=[^.]{0,40}\b(?:butter|sugar|fat|block|spread)\b)|\b(?:butter|block|spread|cheese)\b[^.]{0,40}\broom\s+temperature\b/iu,
-  greases: /\b(?:grease|butter)\b[^.]{0,50}\b(?:tins?|pans?|trays?|dish|moulds?|ramekins)\b/iu,
+  soft: /\bsoft(?:ened)?\b[^.]*$/iu,
   minutes: 90,
   over: 120,
+  turnOut: 15,
 } as const
 /** A bake is cold enough to ice or fill after so long; by what it weighs. [M] a loaf of a kilogram an hour and a half */
 export const coldAfter = (grams: number): number => Math.round(Math.min(150, 40 + 50 * Math.sqrt(Math.max(grams, 50) / 1000)))

@@ -124,6 +124,7 @@ export const besideRows: readonly BesideRow[] = [
   { verb: 'put tip throw', words: 'in', is: 'add', next: true },
   { verb: 'spoon pour', words: 'in', is: 'pour', next: true },
   { verb: 'cut', words: 'in', is: 'rub', next: true, unless: 'two three four six eight half halves quarters slices squares' },
+  { verb: 'cut', words: 'flour flours', is: 'rub' },
   { verb: 'give', words: 'stir mix whisk', is: 'stir' },
   { verb: 'turn', words: 'into', is: 'spoon' },
   { verb: 'lower', words: 'pan water', is: 'put' },

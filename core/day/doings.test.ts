@@ -1,12 +1,13 @@
 import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import { asWritten, readRecipe, sizeUp, usualKitchen } from '#core'
-import { partsOf } from './clauses'
+import { readMethod } from '../method'
+import { partsOf } from './doings'
 import { consistent } from './consistent'
 import type { DayRule, DayTask } from './task'
 import type { DayPlan } from './options'
 import { planDay } from './plan-day'
-import { inTheOven, remark } from './tables/clauses'
+import { mannersOf } from '../method/manners'
 import type { DayBake } from './tasks'
 
 const bakeOf = (text: string): DayBake => {
@@ -213,7 +214,8 @@ describe('days from ordinary recipes', () => {
         .flatMap(c => c.steps)
         .flatMap(step => step.split(/(?<=[.])\s+/u))
         .filter(
-          text => !/\b(?:heat|reduce|turn off)\b.*\boven\b/iu.test(text) && !remark.test(text),
+          text =>
+            !/\b(?:heat|reduce|turn off)\b.*\boven\b/iu.test(text) && !mannersOf(text).has('tells'),
         )
         .flatMap(text => text.toLowerCase().match(/\p{L}{4,}/gu) ?? [])
         .filter(word => !said.includes(word))
@@ -405,11 +407,23 @@ Dust with the icing sugar. Cut into squares.`,
 })
 
 describe('a clause', () => {
-  const setting = { settles: 15, cold: 90, pace: 1, celsius: null, baked: false, side: false }
-  const parts = (text: string, more: Partial<typeof setting> = {}) =>
-    partsOf({ text, times: [] }, { ...setting, ...more }).parts
+  const setting = {
+    settles: 15,
+    cold: 90,
+    pace: 1,
+    celsius: null,
+    baked: false,
+    side: false,
+    stated: null,
+  }
+  const parts = (text: string, more: Partial<typeof setting> = {}) => {
+    const { recipe } = readRecipe(
+      `Things\n100 g flour\n100 g butter\n100 g sugar\n\nMethod\n${text}`,
+    )
+    return partsOf(readMethod(recipe).actions, { ...setting, ...more }).parts
+  }
   const shorts = (text: string) =>
-    parts(text).map(part => (part.is === 'hands' ? part.short : part.time.kind))
+    parts(text).map(part => (part.is === 'hands' ? part.short : part.kind))
   test.each([
     ['Warm the milk, cream and sugar in a pan.', ['heat on the hob']],
     ['Put the flour and zest into a bowl.', ['mix']],
@@ -431,11 +445,11 @@ describe('a clause', () => {
   test('“until needed” is no wait, and baked things cool longer', () => {
     expect(each(parts('Chill until needed.')).every(part => part.is === 'hands')).toBe(true)
     const [cool] = parts('Leave to cool completely.', { baked: true })
-    expect(cool).toMatchObject({ is: 'time', time: { low: 90 } })
-    expect(parts('Leave to cool completely.')[0]).toMatchObject({ time: { low: 45 } })
+    expect(cool).toMatchObject({ is: 'time', low: 90 })
+    expect(parts('Leave to cool completely.')[0]).toMatchObject({ low: 45 })
   })
   test('what stays inside is told from what is put in', () => {
-    expect(inTheOven.test('leave it inside with the door ajar')).toBe(true)
-    expect(inTheOven.test('leave to cool in the tin')).toBe(false)
+    expect(mannersOf('leave it inside with the door ajar').has('inside')).toBe(true)
+    expect(mannersOf('leave to cool in the tin').has('inside')).toBe(false)
   })
 })
