@@ -48,7 +48,10 @@ function beganAlone(tasks: readonly PlacedTask[], happened: HappenedSoFar, now: 
 
 /** The task that is done next, and until when, with what it is late by. */
 function nextDone(tasks: readonly PlacedTask[], late: number) {
-  const next = tasks.toSorted((a, b) => a.ends - b.ends || a.starts - b.starts)[0]!
+  // Hands beside a bake end no later than it does: they are done first.
+  const next = tasks.toSorted(
+    (a, b) => a.ends - b.ends || Number(b.hands) - Number(a.hands) || a.starts - b.starts,
+  )[0]!
   const task = tasks.find(t => t.hands && t.starts <= next.starts + 1e-6) ?? next
   const from = Math.max(task.starts, 0)
   return { task, from, to: from + task.minutes + (task.hands ? late : 0) }
