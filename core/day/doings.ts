@@ -8,6 +8,7 @@ import {
   cooksItself,
   handRows,
   leaves,
+  leftWords,
   leftKinds,
   longestOther,
   mixingVessels,
@@ -111,9 +112,13 @@ function handOf({ verb, manners, into, takes }: Action) {
   return row ?? otherHand
 }
 
+/** Is it left to itself: by what is done, or by the word ("leave to drain")? */
+const isLeft = ({ verb, word }: Action) => leaves.has(verb) || leftWords.has(word)
+
 /** A wait for which nobody wrote a time: how long is usual, or null. */
-function untimed({ verb, word, manners }: Action, at: DoingSetting & { readonly baked: boolean }) {
-  if (!leaves.has(verb) || manners.has('until-needed')) return null
+function untimed(action: Action, at: DoingSetting) {
+  const { verb, word, manners } = action
+  if (!isLeft(action) || manners.has('until-needed')) return null
   const row = untimedRows.find(
     each => has(each.verbs, verb) && (!each.manner || manners.has(each.manner)),
   )
@@ -137,12 +142,13 @@ const wantsOf = ({ manners }: Action, isBaked: boolean): Wants => {
 }
 
 /** The times of an action, and which of them hands are busy with. */
-function timesOf({ phases, manners, verb }: Action) {
+function timesOf(action: Action) {
+  const { phases, manners, verb } = action
   const times = phases
     .filter(time => time.high >= 1 && !(time.kind === 'other' && time.high >= longestOther))
     .map(time => ({ ...time, kind: leftKinds[verb] ?? time.kind }))
   const isByHand = (time: Phase) =>
-    !leaves.has(verb) &&
+    !isLeft(action) &&
     (time.kind === 'mix' ||
       (time.kind === 'cook' && (manners.has('all-the-time') || time.low < cooksItself)))
   const over = timesOver.reduce((by, row) => (manners.has(row.manner) ? by * row.by : by), 1)
@@ -207,7 +213,7 @@ class PartWriter {
     const { waits, busy } = this.timed(action)
     const usual = waits.length || busy ? null : untimed(action, { ...this.at, baked: this.baked })
     const isBake = waits[0]?.kind === 'bake'
-    const isIdle = leaves.has(action.verb) && (waits.length > 0 || usual !== null)
+    const isIdle = isLeft(action) && (waits.length > 0 || usual !== null)
     const isReady = isBake && this.parts.at(-1)?.is === 'hands'
     if (!isIdle && !isReady)
       this.hand(action, { busy, isBake, waits: waits.length > 0 || usual !== null })

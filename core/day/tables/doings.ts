@@ -66,6 +66,9 @@ export const mixingVessels: ReadonlySet<string> = new Set('bowl jug mixer proces
 /** What leaves something to itself: hands have nothing to do with it, once its time is known. [P] */
 export const leaves: ReadonlySet<VerbId> = new Set('cool rest chill freeze proof soak set keep'.split(' ') as VerbId[])
 
+/** "Leave it to drain". */
+export const leftWords: ReadonlySet<string> = new Set(['leave', 'let', 'allow'])
+
 /** What it waits for when it is left to that, whatever stands beside the time. */
 export const leftKinds: Readonly<Partial<Record<VerbId, TimeKind>>> = { cool: 'cool', chill: 'chill', freeze: 'freeze', proof: 'rise', soak: 'soak' }
 
