@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals'
 import { readRecipe } from '#core'
 import { readMethod } from '#core/method'
 import { linesOf } from '#core/recipe'
-import { stayMarks, takenMarks } from './stepMarks'
+import { cutPlaces, otherWords, stayMarks, takenMarks } from './stepMarks'
 
 function marks(lines: string, method: string) {
   const { recipe } = readRecipe(`Cake\n\n${lines}\n\nMethod\n${method}`)
@@ -49,5 +49,52 @@ describe('what stands beside a step', () => {
       '220 → 190 °C',
       'cool 5–10 min',
     ])
+  })
+})
+
+describe('a step is corrected by one press', () => {
+  const { recipe } = readRecipe(
+    'Cake\n\n150 g butter\n150 g sugar\n200 g plain flour\n\nMethod\nCream half the butter with the sugar, then fold in the flour.',
+  )
+  const lines = linesOf(recipe)
+  const { actions } = readMethod(recipe)
+  const [text] = recipe.components[0]!.steps
+  const listed = new Map(lines.map(line => [line.id, line]))
+  const [butter, sugar] = takenMarks(actions, listed)
+
+  test('another thing stands where the wrong one stood; another share before it', () => {
+    const { things, shares } = otherWords(text!, butter!, lines)
+    expect(things.map(choice => choice.label)).toEqual(['sugar', 'plain flour'])
+    expect(things[1]!.text).toBe(
+      'Cream half the plain flour with the sugar, then fold in the flour.',
+    )
+    expect(shares.map(choice => choice.text)).toEqual([
+      'Cream the butter with the sugar, then fold in the flour.',
+      'Cream half the butter with the sugar, then fold in the flour.',
+      'Cream a third of the butter with the sugar, then fold in the flour.',
+      'Cream the rest of the butter with the sugar, then fold in the flour.',
+    ])
+    const third = otherWords(text!, sugar!, lines).shares[2]!
+    expect(third.text).toBe(
+      'Cream half the butter with a third of the sugar, then fold in the flour.',
+    )
+    // Read again, the step takes just that.
+    const again = readRecipe(
+      recipe.components[0]!.lines.map(l => l.text).join('\n') + `\n\nMethod\n${third.text}`,
+    )
+    const now = new Map(linesOf(again.recipe).map(line => [line.id, line]))
+    expect(takenMarks(readMethod(again.recipe).actions, now).map(mark => mark.says)).toContain(
+      'a third of sugar',
+    )
+  })
+  test('what is gathered is corrected in the words of the step alone', () => {
+    expect(otherWords(text!, { span: null, lineId: 'x' }, lines)).toEqual({
+      things: [],
+      shares: [],
+    })
+  })
+  test('it may be cut before each of its doings but the first', () => {
+    const places = cutPlaces(text!, actions)
+    expect(places).toEqual([{ place: text!.indexOf('fold'), says: 'before “fold in the flour.”' }])
   })
 })

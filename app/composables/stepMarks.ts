@@ -1,11 +1,13 @@
 import type { Action } from '#core/method'
-import type { Line } from '#core/recipe'
+import type { Line, Span } from '#core/recipe'
 
 /** What a step takes, as a quiet mark beside it; `lineId` null where no line lists it. */
 export interface TakenMark {
   readonly key: string
   readonly says: string
   readonly lineId: string | null
+  /** Where the step names it; null for what a gathering word takes. */
+  readonly span: Span | null
 }
 
 const fractions = [
@@ -31,7 +33,7 @@ export function takenMarks(
   lines: ReadonlyMap<string, Line>,
 ): readonly TakenMark[] {
   const marks = actions.flatMap(({ takes }) =>
-    takes.flatMap(({ thing, share }): TakenMark[] => {
+    takes.flatMap(({ thing, share, span }): TakenMark[] => {
       if (thing.is === 'made') return []
       // Butter for the tin is the butter of the list, though no part of the dessert.
       const line =
@@ -41,7 +43,10 @@ export function takenMarks(
       const name = thing.is === 'aside' ? thing.words.toLowerCase() : (line?.name ?? '')
       if (!name) return []
       const says = `${shareSays(share)}${name}`
-      return [{ key: `${line?.id ?? ''} ${says}`, says, lineId: line?.id ?? null }]
+      // "The dry ingredients" name none of them by itself.
+      const isOne = takes.filter(other => String(other.span) === String(span)).length === 1
+      const own = isOne ? span : null
+      return [{ key: `${line?.id ?? ''} ${says}`, says, lineId: line?.id ?? null, span: own }]
     }),
   )
   return marks.filter((mark, i) => marks.findIndex(other => other.key === mark.key) === i)
@@ -70,4 +75,57 @@ export function stayMarks(actions: readonly Action[]): readonly string[] {
     const heat = action.settings.map(({ celsius }) => Math.round(celsius)).join(' → ')
     return [...(times ? [`${name} ${times}`.trim()] : []), ...(heat ? [`${heat} °C`] : [])]
   })
+}
+
+const longestSaid = 34
+/** Where a step may be cut: before each of its doings but the first, said by the words that follow. */
+export const cutPlaces = (
+  text: string,
+  actions: readonly Pick<Action, 'span'>[],
+): readonly { readonly place: number; readonly says: string }[] =>
+  actions.slice(1).flatMap(({ span: [from, to] }) => {
+    const words = text.slice(from, to).trim()
+    const place = from + text.slice(from).search(/\S/u)
+    if (place <= 0 || !words || !text.slice(0, place).trim()) return []
+    const said = words.length > longestSaid ? `${words.slice(0, longestSaid).trimEnd()} …` : words
+    return [{ place, says: `before “${said}”` }]
+  })
+
+/** Words of a share, with the article, right before a name. */
+const shareBefore =
+  /(?:(?:all|half|a third|two thirds|a quarter|the rest|some|a little)\s+(?:of\s+)?)?(?:(?:the|your|an?)\s+)?$/iu
+const shareWords = [
+  ['all of it', 'the '],
+  ['half of it', 'half the '],
+  ['a third of it', 'a third of the '],
+  ['the rest of it', 'the rest of the '],
+] as const
+
+/**
+ * What a mark may be corrected to, each as the step's new words: another thing of the list, or
+ * another share of this one. Nothing where the step does not name it by itself.
+ */
+export function otherWords(
+  text: string,
+  { span, lineId }: Pick<TakenMark, 'span' | 'lineId'>,
+  lines: readonly Pick<Line, 'id' | 'name'>[],
+): { readonly things: readonly Choice[]; readonly shares: readonly Choice[] } {
+  if (!span) return { things: [], shares: [] }
+  const [start, end] = span
+  const others = lines.filter(line => line.id !== lineId && line.name)
+  const head = text.slice(0, start).replace(shareBefore, '')
+  return {
+    things: others.map(({ name }) => ({
+      label: name,
+      text: text.slice(0, start) + name + text.slice(end),
+    })),
+    shares: lineId
+      ? shareWords.map(([label, words]) => ({ label, text: head + words + text.slice(start) }))
+      : [],
+  }
+}
+interface Choice {
+  readonly label: string
+  /** The step as it would be. */
+  readonly text: string
 }

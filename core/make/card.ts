@@ -1,9 +1,9 @@
-import { pattern } from '../measure'
 import type { Celsius, Grams, Minutes } from '../measure'
 import { amountsOf, settingOf, ovenOffset, type Kitchen } from '../pan'
 import { isInside } from '../formula'
 import { cautionsAt } from '../people'
-import { linesOf, readSteps, type Line, type Recipe } from '../recipe'
+import { readMethod, type Action } from '../method'
+import { linesOf, type Line, type Recipe } from '../recipe'
 import { putIn, type DayBake, type DayPlan, type Moment, type PlacedTask } from '../day'
 import { bakeLossRows, lossRows } from './tables/losses'
 
@@ -82,34 +82,34 @@ export interface Card {
   readonly step: { readonly component: string; readonly at: number } | null
 }
 
-const readiesTin = pattern(
-  'iu',
-  String.raw`^\W*(?:lightly\s+|generously\s+)?(?:grease|butter|line|dust|flour|oil|`,
-  String.raw`brush)\b[^.]{0,40}\b(?:tins?|pans?|trays?|sheets?|dish|moulds?|cases)\b`,
-)
+/** Where a line is wanted first, in the order of the actions, and the words of what wants it. */
+type Wanted = ReadonlyMap<string, { readonly at: number; readonly says: string }>
+function wantedIn(actions: readonly Action[]): Wanted {
+  const place = new Map<string, { readonly at: number; readonly says: string }>()
+  const all = actions.flatMap(({ takes, text }, n) =>
+    takes.flatMap(({ thing, readies }, k) =>
+      thing.is === 'line' ? [{ id: thing.line, at: n + k / 1000, says: text, readies }] : [],
+    ),
+  )
+  // What greases the tin besides is weighed for what it is in.
+  for (const { id, at, says } of [...all.filter(one => !one.readies), ...all])
+    if (!place.has(id)) place.set(id, { at, says: asSentence(says) })
+  return place
+}
+/** Without the joints that it ends or begins with. */
+const asSentence = (text: string) => {
+  const bare = text.trim().replace(/(?:[,;]|\s(?:and|then|or))+$/iu, '')
+  return bare.charAt(0).toUpperCase() + bare.slice(1)
+}
 
 /**
- * The lines in the order in which they are weighed in: as the steps need them; what no step names
- * at the end of its part; what is only for the tin last.
+ * The lines in the order in which they are weighed in: as the actions need them; what none takes at
+ * the end of its part; what is only for the tin last.
  */
 function weighingOrder(recipe: Recipe): readonly { readonly line: Line; readonly for: string }[] {
-  const steps = readSteps(recipe)
-  const place = new Map<string, { readonly at: number; readonly says: string }>()
-  // What greases the tin besides is weighed for what it is in.
-  for (const forTin of [false, true])
-    for (const [n, step] of steps.entries())
-      for (const [k, use] of step.uses.entries()) {
-        const says = use.line ? sentenceAt(step.text, use.mention.start) : ''
-        if (use.line && !place.has(use.line.id) && readiesTin.test(says) === forTin)
-          place.set(use.line.id, { at: n + k / 1000, says })
-      }
-  // What is gathered ("the dry ingredients") is wanted where it is gathered.
-  for (const [n, step] of steps.entries())
-    if (step.gathers.length)
-      for (const line of linesOf(recipe))
-        if (!place.has(line.id) && line.component === step.component)
-          place.set(line.id, { at: n + 0.5, says: sentenceAt(step.text, step.gathers[0]!.span[0]) })
-  const last = new Map(steps.map((step, n) => [step.component, n + 0.9]))
+  const { actions } = readMethod(recipe)
+  const place = wantedIn(actions)
+  const last = new Map(actions.map(({ step }, n) => [step.component, n + 0.9]))
   return linesOf(recipe)
     .map((line, n) => ({
       line,
@@ -121,13 +121,6 @@ function weighingOrder(recipe: Recipe): readonly { readonly line: Line; readonly
     }))
     .sort((a, b) => a.at - b.at || a.n - b.n)
     .map(({ line, for: use }) => ({ line, for: firstWords(use) }))
-}
-/** The sentence of a step that a place lies in. */
-const sentenceAt = (text: string, at: number) => {
-  const ends = [...text.matchAll(/[.;](?!\d)\s+/gu)].map(hit => hit.index + hit[0].length)
-  return text
-    .slice(ends.filter(end => end <= at).at(-1) ?? 0, ends.find(end => end > at) ?? text.length)
-    .trim()
 }
 /** Cut at a word. */
 const firstWords = (text: string) =>

@@ -7,5 +7,8 @@ export type { VerbId } from './tables/verbs'
 export { readMethod } from './read'
 export { partNamed } from './manners'
 
+/* What is wrong with a method as it stands. */
+export { methodFindings } from './findings'
+
 /* What must hold of a method that was changed. */
 export { gateFaults } from './gates'

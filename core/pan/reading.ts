@@ -1,5 +1,6 @@
 import * as reading from '../recipe'
 import { grossSlips, oddRatios, oddYield } from '../formula'
+import { methodFindings } from '../method'
 import { timeFits } from './time-fits'
 import { twoTins } from './two-tins'
 
@@ -8,7 +9,14 @@ import { twoTins } from './two-tins'
  * weights, or the depth of its batter, shows. The public face offers these; the floors below read
  * and correct without the sums.
  */
-const further: readonly reading.Rule[] = [oddRatios, grossSlips, oddYield, timeFits, twoTins]
+const further: readonly reading.Rule[] = [
+  methodFindings,
+  oddRatios,
+  grossSlips,
+  oddYield,
+  timeFits,
+  twoTins,
+]
 
 /**
  * Reads a whole recipe. Never fails: what cannot be read is a finding with the words it is about.

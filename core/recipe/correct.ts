@@ -178,8 +178,51 @@ const stepEdits: { [Do in StepEdit]: (draft: EditDraft, edit: EditOf<Do>) => Ste
       const [step] = steps.splice(at, 1)
       if (step) steps.splice(Math.max(0, to), 0, step)
     }),
+  'cut-step': (draft, { component, at, place }) => {
+    const text = stepAt(draft, component, at)
+    const [head, tail] = [text.slice(0, place), text.slice(place)].map(stepWords)
+    if (!head || !tail) return refuse('A step is cut between two of its words.')
+    return changeSteps(draft, component, at, steps => {
+      const from = steps[at]?.[1] ?? null
+      steps.splice(at, 1, [endedHead(head), from], [asSentence(tail), from])
+    })
+  },
+  'join-step': (draft, { component, at }) => {
+    if (!stepAt(draft, component, at + 1)) return refuse('There is no step behind it to join.')
+    return changeSteps(draft, component, at, steps => {
+      const [one, other] = [steps[at]!, steps[at + 1]!]
+      const head = endedHead(one[0])
+      const from: Span | null = one[1] && other[1] ? [one[1][0], other[1][1]] : one[1]
+      steps.splice(at, 2, [stepWords(`${head} ${other[0]}`), from])
+    })
+  },
+  'step-to-part': (draft, { component, at, to }) => {
+    const text = stepAt(draft, component, at)
+    const part = draft.recipe.components.find(c => c.name === to)
+    if (!part) return refuse('That part is not there any more.')
+    if (to === component) return done(draft)
+    const gone = changeSteps(draft, component, at, steps => {
+      steps.splice(at, 1)
+    })
+    if (!gone.ok) return gone
+    const after = part.steps.length - 1
+    return stepEdits['add-step'](gone.draft, { do: 'add-step', component: to, after, text })
+  },
 }
-type StepEdit = 'restep' | 'add-step' | 'remove-step' | 'move-step'
+const stepAt = (draft: EditDraft, component: string, at: number) =>
+  draft.recipe.components.find(c => c.name === component)?.steps[at] ?? ''
+/** Without the joint that it ends with, and with a full stop. */
+const endedHead = (text: string) => {
+  const bare = text.replace(/(?:[,;]|\s(?:and|then|or))+$/iu, '')
+  return /[.!?]$/u.test(bare) ? bare : `${bare}.`
+}
+/** Without the joint that it began with, and with a capital. */
+const asSentence = (text: string) => {
+  const bare = text.replace(/^(?:[,;]\s*)?(?:and\s+)?(?:then\s+)?/iu, '')
+  return bare.charAt(0).toUpperCase() + bare.slice(1)
+}
+type StepEdit =
+  'restep' | 'add-step' | 'remove-step' | 'move-step' | 'cut-step' | 'join-step' | 'step-to-part'
 
 /** What is done to the recipe as a whole. */
 const wholeEdits: { [Do in WholeEdit]: (draft: EditDraft, edit: EditOf<Do>) => Step } = {

@@ -148,6 +148,32 @@ describe('steps, parts and the whole', () => {
       /not there any more/u,
     )
   })
+  test('a step is cut, joined, and moved to another part; what cannot be is said', () => {
+    const now = first()
+    const part = now.recipe.components.find(c => c.steps.length > 1)!
+    const { name: component, steps } = part
+    const stepsOf = (of: typeof now, name = component) =>
+      of.recipe.components.find(c => c.name === name)!.steps
+    const place = steps[1]!.indexOf(' ', 8)
+    const cut = after(now, { do: 'cut-step', component, at: 1, place })
+    expect(stepsOf(cut)).toHaveLength(steps.length + 1)
+    const words = (text: string) => text.toLowerCase().match(/\p{L}{4,}/gu)
+    expect(words(`${stepsOf(cut)[1]} ${stepsOf(cut)[2]}`)).toEqual(words(steps[1]!))
+    expect(stepsOf(cut)[1]).toMatch(/\.$/u)
+    expect(stepsOf(cut)[2]).toMatch(/^\p{Lu}/u)
+    const joined = after(cut, { do: 'join-step', component, at: 1 })
+    expect(stepsOf(joined)).toHaveLength(steps.length)
+    expect(stepsOf(joined)[1]).toContain('. ')
+    const other = now.recipe.components.find(c => c.name !== component)!.name
+    const moved = after(now, { do: 'step-to-part', component, at: 0, to: other })
+    expect(stepsOf(moved)).toEqual(steps.slice(1))
+    expect(stepsOf(moved, other).at(-1)).toBe(steps[0])
+    const refused = (edit: Parameters<typeof refusal>[1]) => refusal(now, edit)
+    expect(refused({ do: 'cut-step', component, at: 1, place: 0 })).toMatch(/between two/u)
+    expect(refused({ do: 'join-step', component, at: steps.length - 1 })).toMatch(/no step behind/u)
+    expect(refused({ do: 'step-to-part', component, at: 0, to: 'cellar' })).toMatch(/any more/u)
+    expect(refused({ do: 'step-to-part', component, at: 99, to: other })).toMatch(/any more/u)
+  })
   test('parts are named, and no two alike', () => {
     const named = after(
       first(),

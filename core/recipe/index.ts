@@ -64,6 +64,7 @@ export { roundRestTime } from './facts/restings'
 export { sayRestTime } from './facts/restings'
 export { withRestTimes } from './facts/restings'
 export { servedWarm } from './tables/step-words'
+export { gatherings } from './tables/step-words'
 export type { RestTime } from './facts/restings'
 export type { RestKind } from './facts/restings'
 

@@ -139,6 +139,22 @@ export type RecipeEdit =
       readonly at: number
       readonly to: number
     }
+  /** In two before the letter at `place` of its text. */
+  | {
+      readonly do: 'cut-step'
+      readonly component: string
+      readonly at: number
+      readonly place: number
+    }
+  /** With the step behind it. */
+  | { readonly do: 'join-step'; readonly component: string; readonly at: number }
+  /** To the end of another part's steps. */
+  | {
+      readonly do: 'step-to-part'
+      readonly component: string
+      readonly at: number
+      readonly to: string
+    }
   | { readonly do: 'rename-part'; readonly component: string; readonly name: string }
   | { readonly do: 'add-part'; readonly name: string }
   | { readonly do: 'region'; readonly region: Region }
@@ -200,6 +216,7 @@ export type FindingCode =
   | 'several'
   | 'not-listed'
   | 'not-used'
+  | 'endless-wait'
   | 'step-amount'
   | 'parts-short'
   | 'soda-powder'

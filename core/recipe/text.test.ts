@@ -287,6 +287,17 @@ describe('what steps name', () => {
     mentionsInStep(step, listed).map(m => [m.ingredient.id, m.verb, m.line?.id ?? null])
   test.each([
     ['Cream the butter until pale.', [['butter', false, null]]],
+    [
+      'Cream half the butter with an egg.',
+      [
+        ['butter', false, null],
+        ['egg', false, null],
+      ],
+    ],
+    ['Cream most of the butter.', [['butter', false, null]]],
+    ['Cream your butter.', [['butter', false, null]]],
+    ['Cream two thirds of the butter.', [['butter', false, null]]],
+    ['Beat, then cream all the butter.', [['butter', false, null]]],
     ['Butter the tin well.', [['butter', true, null]]],
     ['Spread it in a buttered tin.', [['butter', true, null]]],
     ['Cool the biscuits on a rack.', [['biscuits', false, null]]],

@@ -40,6 +40,11 @@ test('the ginger loaf, for the whole table, from paste to chosen plan', async ({
   await expect(page.getByRole('button', { name: 'This is your plan' })).toBeDisabled()
   // The steps name what came, nothing that left, and each new thing.
   const steps = page.getByRole('region', { name: 'What is done now' })
+  // What changed is marked word by word, and the marks can be put away.
+  await expect(steps.locator('ins', { hasText: 'flax gel' })).toBeVisible()
+  await expect(steps.locator('del', { hasText: 'egg' })).toBeVisible()
+  await steps.getByRole('switch', { name: 'Mark what changed' }).click()
+  await expect(steps.locator('ins')).toHaveCount(0)
   await expect(steps.locator('ol')).toContainText(
     /For the flax gel: .* g ground flax and .* g water/,
   )

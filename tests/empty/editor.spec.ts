@@ -174,6 +174,24 @@ test(
     await page.keyboard.press('Enter')
     await expect(step(2)).toContainText('cool 10 min')
 
+    // A step is cut between two of its doings, joined again, and goes to another part.
+    await page.getByLabel('More for step 1').first().click()
+    await page.getByRole('menuitem', { name: 'Cut in two' }).hover()
+    await page
+      .getByRole('menuitem', { name: /before/ })
+      .first()
+      .click()
+    await expect(page.locator('ol.steps > li')).toHaveCount(4)
+    await page.keyboard.press('Control+z')
+    await expect(page.locator('ol.steps > li')).toHaveCount(3)
+    await more(page, 'step 2', 'Join with the next')
+    await expect(page.locator('ol.steps > li')).toHaveCount(2)
+    await expect(step(1)).toContainText('Cool for 10 minutes.')
+    await page.getByLabel('More for step 2').first().click()
+    await page.getByRole('menuitem', { name: 'To another part' }).hover()
+    await page.getByRole('menuitem', { name: 'glaze', exact: true }).click()
+    await expect(page.locator('ol.steps')).toHaveCount(2)
+
     await page.getByRole('button', { name: 'Rename Lantern bars' }).click()
     await page.getByLabel('Name of this dessert').fill('Honey bars')
     await page.keyboard.press('Enter')

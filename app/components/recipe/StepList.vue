@@ -42,12 +42,12 @@ async function leave(keep: boolean, at: number) {
 }
 const stepId = (at: number) => `${props.component.name}#${at}`
 const listed = computed(() => new Map(linesOf(props.recipe).map(line => [line.id, line])))
+const actionsOf = (at: number) =>
+  props.actions.filter(({ step }) => step.component === props.component.name && step.at === at)
 /** What each step takes, and how long it stays where; as the method is read. */
 const marks = computed(() =>
   props.component.steps.map((_, at) => {
-    const own = props.actions.filter(
-      ({ step }) => step.component === props.component.name && step.at === at,
-    )
+    const own = actionsOf(at)
     return { takes: takenMarks(own, listed.value), stays: stayMarks(own) }
   }),
 )
@@ -75,6 +75,42 @@ async function pressed(event: KeyboardEvent, at: number) {
     emit('edit', { do: 'remove-step', component: props.component.name, at })
   }
 }
+type OwnEdit = RecipeEdit extends infer E
+  ? E extends { component: string }
+    ? Omit<E, 'component'>
+    : never
+  : never
+const edit = (own: OwnEdit) =>
+  emit('edit', { ...own, component: props.component.name } as RecipeEdit)
+/** Where one doing ends and the next begins a step may be cut. */
+const cutsOf = (at: number) => {
+  const places = cutPlaces(props.component.steps[at] ?? '', actionsOf(at))
+  const children = places.map(({ place, says }) => ({
+    label: says,
+    onSelect: () => edit({ do: 'cut-step', at, place }),
+  }))
+  return children.length ? [{ label: 'Cut in two', icon: 'i-lucide-scissors', children }] : []
+}
+const partsFor = (at: number) => {
+  const others = props.recipe.components.filter(c => c.name !== props.component.name)
+  const children = others.map(({ name }) => ({
+    label: name || props.recipe.title,
+    onSelect: () => edit({ do: 'step-to-part', at, to: name }),
+  }))
+  return children.length ? [{ label: 'To another part', icon: 'i-lucide-split', children }] : []
+}
+/** A mark that was read wrongly: another thing, or another share of it, with one press. */
+const corrections = (at: number, use: TakenMark) => {
+  const { things, shares } = otherWords(props.component.steps[at] ?? '', use, linesOf(props.recipe))
+  const asItem = ({ label, text: words }: { readonly label: string; readonly text: string }) => ({
+    label,
+    onSelect: () => edit({ do: 'restep', at, text: words }),
+  })
+  return [
+    shares.map(asItem),
+    ...(things.length ? [[{ label: 'It is another thing', children: things.map(asItem) }]] : []),
+  ].filter(group => group.length > 0)
+}
 const menu = (at: number) => [
   [
     { label: 'Correct', icon: 'i-lucide-pencil', onSelect: () => void open(at) },
@@ -92,6 +128,16 @@ const menu = (at: number) => [
       onSelect: () =>
         emit('edit', { do: 'move-step', component: props.component.name, at, to: at + 1 }),
     },
+  ],
+  [
+    ...cutsOf(at),
+    {
+      label: 'Join with the next',
+      icon: 'i-lucide-merge',
+      disabled: at === props.component.steps.length - 1,
+      onSelect: () => edit({ do: 'join-step', at }),
+    },
+    ...partsFor(at),
   ],
   [
     {
@@ -146,16 +192,22 @@ const menu = (at: number) => [
       <p v-if="marks[at]?.takes.length || marks[at]?.stays.length" class="takes soft">
         <span v-if="marks[at].takes.length"
           >takes
-          <button
+          <UDropdownMenu
             v-for="use in marks[at].takes"
             :key="use.key"
-            type="button"
-            class="use"
-            :class="{ on: use.lineId !== null && active === use.lineId, missing: !use.lineId }"
-            @click="use.lineId && emit('look', use.lineId)"
+            :items="corrections(at, use)"
+            :disabled="!use.span"
           >
-            {{ use.says }}
-          </button></span
+            <button
+              type="button"
+              class="use"
+              :class="{ on: use.lineId !== null && active === use.lineId, missing: !use.lineId }"
+              :title="use.span ? 'Is this read wrongly?' : undefined"
+              @click="use.lineId && emit('look', use.lineId)"
+            >
+              {{ use.says }}
+            </button></UDropdownMenu
+          ></span
         >
         <span v-for="stay in marks[at].stays" :key="stay" class="time">{{ stay }}</span>
       </p>

@@ -78,7 +78,7 @@ const forWhom = computed(() => {
       <PlanNotes :plan="plan" :bake="bake.id" class="notes" />
 
       <EveryChange :plan="plan" :names="names" @wish="wish" />
-      <DoneNow :plan="plan" />
+      <DoneNow :plan="plan" :was="bake.recipe" />
       <PlanTools :plan="plan" :offered="offered" :part-at="partAt" @nudge="nudge" />
     </div>
   </div>

@@ -8,7 +8,6 @@ import { unknownInSteps } from './unknown-in-steps'
 import { leftOver } from './left-over'
 import { halved } from './halved'
 import { notListed } from './not-listed'
-import { notUsed } from './not-used'
 import { ovenFindings } from './oven'
 import { rawDough } from './raw-dough'
 import { stepAmounts } from './step-amounts'
@@ -21,7 +20,6 @@ const rules: readonly Rule[] = [
   leftOver,
   unknownInSteps,
   notListed,
-  notUsed,
   stepAmounts,
   tooMuch,
   twoFacts,

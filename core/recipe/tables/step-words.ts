@@ -100,7 +100,7 @@ export const gatherings: readonly { readonly sign: RegExp; readonly kinds: reado
   },
   { sign: /\b(?:remaining|rest\s+of\s+the|other|remainder\s+of\s+the)\s+(?:\p{L}+\s+)?ingredients\b|\bthe\s+rest\b(?!\s+of)|\bremaining\s+(?:things|items)\b/giu, kinds: 'rest' },
   { sign: /\b(?:(?:the|your|all)\s+)?(?:dry|dried)\s+(?:ingredients|things|mix(?:ture)?|goods)|\bthe\s+dry\b/giu, kinds: dry },
-  { sign: /\b(?:wet|liquid)\s+(?:ingredients|things|mix(?:ture)?)|\b(?:the\s+)?(?:liquids|wet)\b(?=\s+(?:to|into|and|in)\b)/giu, kinds: wet },
+  { sign: /\b(?:wet|liquid)\s+(?:ingredients|things|mix(?:ture)?)|\b(?:the\s+)?(?:liquids|wet)\b(?=\s+(?:to|into|and|in)\b)|\bthe\s+wet\b(?=\s*[,.;])/giu, kinds: wet },
   { sign: /\b(?:spices?|flavourings?|seasonings?)\b/giu, kinds: ['spice', 'flavour'] },
   { sign: /\b(?:raising\s+agents?|leaven\w*)\b/giu, kinds: ['leaven', 'acid'] },
   { sign: /\b(?:fruits?|berries)\b/giu, kinds: ['fruit', 'dried-fruit', 'puree'] },

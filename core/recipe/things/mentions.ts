@@ -58,7 +58,8 @@ const servedWith = pattern(
 
 const afterCreaming = pattern(
   'iu',
-  String.raw`^\s+(?:together|the|butter|until|in|sugar|margarine|both|everything|`,
+  String.raw`^\s+(?:together|the|butter|until|in|sugar|margarine|both|everything|half|all|`,
+  String.raw`most|your|these|them|well|soft|softened|(?:two|a|one)\s+(?:thirds?|quarters?)|`,
   String.raw`shortening|plant|block|vegan|it|fat)\b`,
 )
 

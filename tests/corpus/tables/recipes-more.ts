@@ -282,7 +282,7 @@ Roast besan in ghee on low flame for 20-25 mins till aromatic. Let it cool. Add 
     region: 'za',
     lines: 13,
     steps: 2,
-    findings: [],
+    findings: ['endless-wait'],
     text: `Milk tart (melktert)
 
 Base:
