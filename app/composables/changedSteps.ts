@@ -1,7 +1,7 @@
 import { diffWords } from 'diff'
 
 /** Words of a step: as they were, gone, or new. */
-export interface Words {
+interface Words {
   readonly text: string
   readonly is: 'same' | 'gone' | 'new'
 }

@@ -54,7 +54,8 @@ describe('what stands beside a step', () => {
 
 describe('a step is corrected by one press', () => {
   const { recipe } = readRecipe(
-    'Cake\n\n150 g butter\n150 g sugar\n200 g plain flour\n\nMethod\nCream half the butter with the sugar, then fold in the flour.',
+    'Cake\n\n150 g butter\n150 g sugar\n200 g plain flour\n\nMethod\n' +
+      'Cream half the butter with the sugar, then fold in the flour.',
   )
   const lines = linesOf(recipe)
   const { actions } = readMethod(recipe)

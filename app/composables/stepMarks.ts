@@ -1,3 +1,4 @@
+import { pattern } from '#core/measure'
 import type { Action } from '#core/method'
 import type { Line, Span } from '#core/recipe'
 
@@ -92,8 +93,11 @@ export const cutPlaces = (
   })
 
 /** Words of a share, with the article, right before a name. */
-const shareBefore =
-  /(?:(?:all|half|a third|two thirds|a quarter|the rest|some|a little)\s+(?:of\s+)?)?(?:(?:the|your|an?)\s+)?$/iu
+const shareBefore = pattern(
+  'iu',
+  String.raw`(?:(?:all|half|a third|two thirds|a quarter|the rest|some|a little)\s+(?:of\s+)?)?`,
+  String.raw`(?:(?:the|your|an?)\s+)?$`,
+)
 const shareWords = [
   ['all of it', 'the '],
   ['half of it', 'half the '],

@@ -8,7 +8,8 @@ import type { DayRule, DayTask } from './task'
 import type { DayPlan } from './options'
 import { planDay } from './plan-day'
 import { mannersOf } from '../method/manners'
-import type { DayBake } from './tasks'
+import { workOf, type DayBake } from './tasks'
+import { bakesOf } from '../pan'
 
 const bakeOf = (text: string): DayBake => {
   const { recipe } = readRecipe(text)
@@ -451,5 +452,119 @@ describe('a clause', () => {
   test('what stays inside is told from what is put in', () => {
     expect(mannersOf('leave it inside with the door ajar').has('inside')).toBe(true)
     expect(mannersOf('leave to cool in the tin').has('inside')).toBe(false)
+  })
+})
+
+describe('stretches of one bake, and trays', () => {
+  const bakesIn = (bake: DayBake) =>
+    workOf(bake)
+      .tasks.filter(t => t.kind === 'bake')
+      .map(t => [t.celsius, t.minutes])
+  const outs = (bake: DayBake) => workOf(bake).tasks.filter(t => t.id.endsWith(':out'))
+  const shorts = (bake: DayBake) => workOf(bake).tasks.map(t => t.short)
+  const plainly = (text: string): DayBake => {
+    const { recipe } = readRecipe(text)
+    return { id: 'b', title: recipe.title, recipe }
+  }
+  test('turned, it stays in: two stretches, hands between them, out once', () => {
+    const cake = plainly(`Turned cake
+150 g butter
+150 g sugar
+3 eggs
+150 g self-raising flour
+
+Heat the oven to 180 °C. Cream the butter and sugar, beat in the eggs and fold in the flour.
+Scrape into a 23 cm tin and bake for 15 minutes, turn the tin round and bake for another 20 minutes.`)
+    expect(bakesIn(cake)).toEqual([
+      [180, 15],
+      [180, 20],
+    ])
+    expect(shorts(cake)).toContain('turn round')
+    expect(outs(cake)).toHaveLength(1)
+  })
+  test('each stretch has its own heat', () => {
+    const rolls = plainly(`Crusty rolls
+500 g strong white flour
+7 g instant yeast
+330 ml water
+
+Mix everything and knead for 10 minutes. Cover and leave to rise for 1 hour.
+Shape into 8 balls.
+Bake at 220 °C for 10 minutes, then lower the oven to 190 °C and bake for 10 minutes more.`)
+    expect(bakesIn(rolls)).toEqual([
+      [220, 10],
+      [190, 10],
+    ])
+    expect(outs(rolls)).toHaveLength(1)
+  })
+  test('beans are taken off outside of the oven', () => {
+    const tart = plainly(`Case
+200 g plain flour
+100 g butter
+1 egg
+
+Rub the butter into the flour and bind with the egg. Roll out and line a 23 cm tart tin.
+Bake blind at 190 °C for 15 minutes. Remove the beans and bake for a further 5 minutes.`)
+    expect(bakesIn(tart)).toEqual([
+      [190, 15],
+      [190, 5],
+    ])
+    expect(outs(tart)).toHaveLength(2)
+  })
+  test('what is toasted first is not the bake', () => {
+    const loaf = plainly(`Toasted oat loaf
+100 g rolled oats
+200 g wholemeal flour
+250 ml milk
+1 egg
+
+Toast the oats in the oven at 180 °C for 10 minutes. Leave them to cool.
+Mix the oats with the flour, milk and egg. Pour into a 900 g loaf tin and bake for 45 minutes.`)
+    expect(bakesIn(loaf)).toEqual([
+      [180, 10],
+      [180, 45],
+    ])
+    const sized = sizeUp(loaf.recipe, asWritten, usualKitchen)
+    expect(sized.tins.map(t => t.time).find(t => t.ok)!.minutes[0]).toBeGreaterThan(30)
+  })
+  test('every tray is a bake of its own, shaped while the one before it is in', () => {
+    const cookies = bakeOf(`Raisin cookies
+Makes 36
+200 g soft butter
+150 g brown sugar
+2 eggs
+200 g plain flour
+200 g rolled oats
+
+Heat the oven to 180 °C. Cream the butter and sugar and beat in the eggs. Stir in the flour and oats.
+Roll the dough into 36 balls and set them well apart on two lined sheets.
+Bake for 12 minutes. Cool on a rack.`)
+    const { tasks } = workOf(cookies)
+    const trays = tasks.filter(t => t.kind === 'bake')
+    expect(trays.length).toBe(cookies.sized!.pieces!.loads)
+    expect(trays.length).toBeGreaterThan(1)
+    for (const tray of each(trays)) expect(tray.minutes).toBeLessThanOrEqual(16)
+    expect(outs(cookies)).toHaveLength(trays.length)
+    const plan = day(cookies)
+    const placed = plan.tasks.filter(t => t.kind === 'bake').toSorted((a, b) => a.starts - b.starts)
+    const next = plan.tasks.filter(t => t.says.startsWith('The next tray'))
+    expect(next).toHaveLength(trays.length - 1)
+    for (const [n, shaped] of each(next.entries())) {
+      expect(shaped.starts).toBeGreaterThanOrEqual(placed[n]!.starts - 1e-6)
+      expect(shaped.ends).toBeLessThanOrEqual(placed[n + 1]!.starts + 1e-6)
+    }
+  })
+  test('of two times by the tin the recipe’s own tin has one', () => {
+    const text = (tin: string) => `Ginger batter
+200 g plain flour
+150 g sugar
+100 g oil
+2 eggs
+
+Heat the oven to 180 °C. Mix everything and pour into ${tin}.
+Bake for 20 minutes for muffins, or 45 minutes in a loaf tin.`
+    const minutes = (tin: string) => bakesOf(readRecipe(text(tin)).recipe).map(b => b.minutes)
+    expect(minutes('a 900 g loaf tin')).toEqual([[45, 45]])
+    expect(minutes('a 12-hole muffin tin')).toEqual([[20, 20]])
   })
 })

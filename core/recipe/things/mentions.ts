@@ -277,7 +277,7 @@ const endsWith = (all: readonly string[], tail: readonly string[]) =>
   tail.length <= all.length && tail.every((word, i) => all[all.length - tail.length + i] === word)
 
 /** One word for a kind of thing stands for whatever of these kinds is listed. */
-export const sayable: Partial<Record<Kind, readonly Kind[]>> = {
+const sayable: Partial<Record<Kind, readonly Kind[]>> = {
   flour: flourKinds,
   sugar: ['sugar'],
   chocolate: ['chocolate', 'plant-chocolate'],

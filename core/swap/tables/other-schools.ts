@@ -277,7 +277,7 @@ export const otherSchools = [
   }),
   one('ready-made', 'gf-pastry', 'gluten-free pastry', 'pastry for pastry', { standsFor: ['puff-pastry', 'filo', 'shortcrust', 'cookie-dough'] }),
   one('ready-made', 'gf-bread', 'gluten-free bread', 'bread for bread', { standsFor: ['bread', 'pancakes-bought'] }),
-  one('ready-made', 'puffed-rice', 'puffed rice', 'crunch for crunch', { standsFor: ['cornflakes', 'popcorn', 'granola', 'pretzels'] }),
+  one('ready-made', 'puffed-rice', 'puffed rice', 'crunch for crunch', { standsFor: ['cornflakes', 'popcorn', 'granola', 'pretzels', 'corn-chips'] }),
   one('ready-made', 'plant-caramel', 'dairy-free caramel', 'caramel for caramel', { standsFor: ['caramel-sauce'] }),
   one('ready-made', 'golden-syrup', 'golden syrup', 'sweet and sticky, without the milk', { standsFor: ['caramel-sauce', 'plant-caramel', 'chocolate-syrup'], flavour: 0.6 }),
   one('ready-made', 'plant-ice-cream', 'dairy-free ice cream', 'ice cream for ice cream', { standsFor: ['ice-cream'] }),
