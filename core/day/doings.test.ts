@@ -554,6 +554,23 @@ Bake for 12 minutes. Cool on a rack.`)
       expect(shaped.ends).toBeLessThanOrEqual(placed[n + 1]!.starts + 1e-6)
     }
   })
+  test('a verb that nobody knows is work all the same; what tells is none', () => {
+    const says = (text: string) =>
+      workOf(plainly(`Odd cream\n200 g yoghurt\n50 g sugar\n\n${text}`)).tasks.map(t => t.says)
+    expect(says('Flumgum the yoghurt in a cloth.\nStir in the sugar.')).toContain(
+      'Flumgum the yoghurt in a cloth.',
+    )
+    expect(says('Stir in the sugar.\nIt will look thin.').join(' ')).not.toContain('look thin')
+    // What stands before hands is said with them, or by itself.
+    const bare = plainly('Loaf\n200 g flour\n8 g flax\n\nMix it.')
+    const steps = ['For the flax gel: 8 g flax and 48 g water. Stir it.', 'For the top: nothing.']
+    const told = { ...bare.recipe.components[0]!, steps }
+    const { tasks } = workOf({ ...bare, recipe: { ...bare.recipe, components: [told] } })
+    expect(tasks.slice(1, 3).map(t => [t.short, t.says])).toEqual([
+      ['flax gel', 'For the flax gel: 8 g flax and 48 g water. Stir it.'],
+      ['top', 'For the top: nothing.'],
+    ])
+  })
   test('of two times by the tin the recipe’s own tin has one', () => {
     const text = (tin: string) => `Ginger batter
 200 g plain flour

@@ -1,5 +1,5 @@
 import type { Celsius, Minutes } from '../measure'
-import { partNamed, type Action, type Phase } from '../method'
+import { partNamed, type Action, type Manner, type Phase } from '../method'
 import type { Span, TimeKind } from '../recipe'
 import {
   besidesLongest,
@@ -115,6 +115,16 @@ function handOf({ verb, manners, into, takes }: Action) {
 /** Is it left to itself: by what is done, or by the word ("leave to drain")? */
 const isLeft = ({ verb, word }: Action) => leaves.has(verb) || leftWords.has(word)
 
+/**
+ * Is nothing done for it? A sentence of which no word is known to order anything may order something
+ * all the same: it is work.
+ */
+const isTold = ({ mode, verb, word, manners }: Action) =>
+  mode === 'ahead' ||
+  verb === 'keep' ||
+  (mode === 'remark' &&
+    (word !== '' || ['tells', 'minded', 'for-part'].some(one => manners.has(one as Manner))))
+
 /** A wait for which nobody wrote a time: how long is usual, or null. */
 function untimed(action: Action, at: DoingSetting) {
   const { verb, word, manners } = action
@@ -165,6 +175,13 @@ interface HandIs {
   readonly waits: boolean
 }
 
+/** What was told before hands: its words, the name of what they make, and where it stands. */
+interface Lead {
+  readonly says: string
+  readonly name: string | null
+  readonly span: Span
+}
+
 /** Writes the actions of a step as what hands do and what waits, one after the other. */
 class PartWriter {
   readonly parts: WorkPart[] = []
@@ -178,7 +195,7 @@ class PartWriter {
     null
 
   /** What was told before the next hands, and the name of what they make. */
-  private lead: { readonly says: string; readonly name: string | null } | null = null
+  private lead: Lead | null = null
 
   constructor(private readonly at: DoingSetting) {
     this.celsius = at.celsius
@@ -187,10 +204,15 @@ class PartWriter {
 
   take(action: Action) {
     this.celsius = action.settings[0]?.celsius ?? this.celsius
-    if (action.mode === 'remark' || action.mode === 'ahead' || action.verb === 'keep')
-      this.remark(action)
+    if (isTold(action)) this.remark(action)
     else if (!setsOven.has(action.verb) || action.phases.length) this.doing(action)
     if (endsSentence(action.text)) this.now = null
+  }
+
+  /** What was told before hands that never came is said by itself. */
+  end() {
+    const { lead } = this
+    if (lead) this.parts.push({ ...this.plain(lead), says: lead.says, short: lead.name ?? 'do' })
   }
 
   /** What only tells goes with what it is about; what tells of afterwards goes nowhere. */
@@ -199,7 +221,7 @@ class PartWriter {
     if (mode === 'ahead' || (manners.has('tells') && !manners.has('minded'))) return
     // "For the flax gel: 8 g of flax and 48 g of water." stands before what is done with it.
     if (!last || manners.has('for-part')) {
-      this.lead = { says: sentence(text), name: partNamed(text) }
+      this.lead = { says: sentence(text), name: partNamed(text), span }
       return
     }
     this.replaceLast({
@@ -262,7 +284,7 @@ class PartWriter {
     putsIn: true,
   })
   /** A moment of hands, and nothing that it asks for. */
-  private plain = ({ span }: Action): HandPart => ({
+  private plain = ({ span }: { readonly span: Span }): HandPart => ({
     is: 'hands',
     span,
     celsius: this.celsius,
@@ -383,5 +405,6 @@ export function partsOf(
 ): { readonly parts: readonly WorkPart[]; readonly celsius: Celsius | null } {
   const writer = new PartWriter(at)
   for (const action of actions) writer.take(action)
+  writer.end()
   return { parts: writer.parts, celsius: writer.celsius }
 }

@@ -1,10 +1,14 @@
 import { remembered } from '../pantry'
 import { mannerRows, type Manner } from './tables/manners'
+import { remarkSign } from './tables/remarks'
 
 /** What the words of an action say of how it is done. */
 export const mannersOf = remembered(
   (text: string): ReadonlySet<Manner> =>
-    new Set(mannerRows.flatMap(row => (row.sign.test(text) ? [row.is] : []))),
+    new Set([
+      ...mannerRows.flatMap(row => (row.sign.test(text) ? [row.is] : [])),
+      ...(remarkSign.test(text) ? (['tells'] as const) : []),
+    ]),
   2000,
 )
 

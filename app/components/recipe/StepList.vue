@@ -197,6 +197,7 @@ const menu = (at: number) => [
             :key="use.key"
             :items="corrections(at, use)"
             :disabled="!use.span"
+            :modal="false"
           >
             <button
               type="button"

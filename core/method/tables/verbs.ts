@@ -50,7 +50,7 @@ export const verbWords = {
   freeze: 'freeze',
   rest: 'rest leave let allow',
   soak: 'soak steep infuse bloom macerate',
-  drain: 'drain',
+  drain: 'drain hang',
   rinse: 'rinse wash',
   strain: 'strain',
   squeeze: 'squeeze juice wring',
