@@ -175,7 +175,7 @@ test(
     await expect(step(2)).toContainText('cool 10 min')
 
     // A step is cut between two of its doings, joined again, and goes to another part.
-    await page.getByLabel('More for step 1').first().click()
+    await page.getByLabel('More for step 2').first().click()
     await page.getByRole('menuitem', { name: 'Cut in two' }).hover()
     await page
       .getByRole('menuitem', { name: /before/ })
