@@ -107,7 +107,7 @@ const corrections = (at: number, use: TakenMark) => {
     onSelect: () => edit({ do: 'restep', at, text: words }),
   })
   return [
-    shares.map(asItem),
+    shares.length ? [{ label: 'It takes', type: 'label' as const }, ...shares.map(asItem)] : [],
     ...(things.length ? [[{ label: 'It is another thing', children: things.map(asItem) }]] : []),
   ].filter(group => group.length > 0)
 }
