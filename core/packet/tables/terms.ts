@@ -463,6 +463,11 @@ export const termRows: readonly TermRow[] = [
   { words: 'vegetarian rennet | microbial rennet | mikrobielles lab', source: '[D]' },
   { words: 'fish gelatine | fish gelatin | fischgelatine | gélatine de poisson', holds: 'fish gelatine', source: '[L]' },
   { words: 'malted milk solids | malted milk powder', holds: 'milk barley', open: 'wheat', source: '[P]' },
+  {
+    words: 'brewer’s yeast | brewers yeast | bierhefe | levure de bière | lievito di birra | levadura de cerveza | levedura de cerveja | biergist',
+    open: 'barley',
+    source: '[P] grown on wort, or only called so',
+  },
   { words: 'l-cysteine | l cysteine | cysteine | bone phosphate | lanolin | pepsin | cystein | edible bone phosphate', holds: 'animal-other', source: '[D]' },
   {
     words:
