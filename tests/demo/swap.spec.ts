@@ -43,7 +43,7 @@ test('the ginger loaf, for the whole table, from paste to chosen plan', async ({
   // What changed is marked word by word, and the marks can be put away.
   await expect(steps.locator('ins', { hasText: 'flax gel' })).toBeVisible()
   await expect(steps.locator('del', { hasText: 'egg' })).toBeVisible()
-  await steps.getByRole('switch', { name: 'Mark what changed' }).click()
+  await steps.getByRole('button', { name: 'Mark what changed' }).click()
   await expect(steps.locator('ins')).toHaveCount(0)
   await expect(steps.locator('ol')).toContainText(
     /For the flax gel: .* g ground flax and .* g water/,

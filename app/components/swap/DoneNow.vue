@@ -22,12 +22,16 @@ const changed = computed(
   <section class="sheet wide" aria-labelledby="steps">
     <div class="head">
       <h2 id="steps">What is done now</h2>
-      <USwitch
+      <UButton
         v-if="was && (changed || gone.length)"
-        v-model="isMarked"
-        label="Mark what changed"
+        color="neutral"
+        variant="ghost"
         class="mark"
-      />
+        :icon="isMarked ? 'i-lucide-check' : 'i-lucide-minus'"
+        :aria-pressed="isMarked"
+        @click="isMarked = !isMarked"
+        >Mark what changed</UButton
+      >
     </div>
     <p v-if="was && !changed && !gone.length" class="soft">The steps stay as they are.</p>
     <ol class="steps">
@@ -72,7 +76,6 @@ h2 {
 }
 .mark {
   min-height: 44px;
-  align-items: center;
 }
 .plain {
   list-style: none;
