@@ -1,6 +1,6 @@
 import { each } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
-import { asWritten, readRecipe, sizeUp, usualKitchen } from '#core'
+import { asWritten, cardsOf, readRecipe, sizeUp, usualKitchen } from '#core'
 import { readMethod } from '../method'
 import { partsOf } from './doings'
 import { consistent } from './consistent'
@@ -461,12 +461,13 @@ describe('stretches of one bake, and trays', () => {
       .tasks.filter(t => t.kind === 'bake')
       .map(t => [t.celsius, t.minutes])
   const outs = (bake: DayBake) => workOf(bake).tasks.filter(t => t.id.endsWith(':out'))
-  const shorts = (bake: DayBake) => workOf(bake).tasks.map(t => t.short)
   const plainly = (text: string): DayBake => {
     const { recipe } = readRecipe(text)
     return { id: 'b', title: recipe.title, recipe }
   }
-  test('turned, it stays in: two stretches, hands between them, out once', () => {
+  const momentsIn = (bake: DayBake) =>
+    workOf(bake).tasks.flatMap(t => (t.moments ?? []).map(m => [m.at, m.says, m.celsius]))
+  test('turned, it stays in: one stay with a moment in it, out once', () => {
     const cake = plainly(`Turned cake
 150 g butter
 150 g sugar
@@ -475,14 +476,11 @@ describe('stretches of one bake, and trays', () => {
 
 Heat the oven to 180 °C. Cream the butter and sugar, beat in the eggs and fold in the flour.
 Scrape into a 23 cm tin and bake for 15 minutes, turn the tin round and bake for another 20 minutes.`)
-    expect(bakesIn(cake)).toEqual([
-      [180, 15],
-      [180, 20],
-    ])
-    expect(shorts(cake)).toContain('turn round')
+    expect(bakesIn(cake)).toEqual([[180, 35]])
+    expect(momentsIn(cake)).toEqual([[15, 'Turn it round', null]])
     expect(outs(cake)).toHaveLength(1)
   })
-  test('each stretch has its own heat', () => {
+  test('the heat changes within a stay: heated once, nothing stands out meanwhile', () => {
     const rolls = plainly(`Crusty rolls
 500 g strong white flour
 7 g instant yeast
@@ -491,11 +489,17 @@ Scrape into a 23 cm tin and bake for 15 minutes, turn the tin round and bake for
 Mix everything and knead for 10 minutes. Cover and leave to rise for 1 hour.
 Shape into 8 balls.
 Bake at 220 °C for 10 minutes, then lower the oven to 190 °C and bake for 10 minutes more.`)
-    expect(bakesIn(rolls)).toEqual([
-      [220, 10],
-      [190, 10],
-    ])
+    expect(bakesIn(rolls)).toEqual([[220, 20]])
+    expect(momentsIn(rolls)).toEqual([[10, '', 190]])
     expect(outs(rolls)).toHaveLength(1)
+    const plan = day(rolls)
+    expect(plan.preheats.map(heat => heat.celsius)).toEqual([220])
+    const [into, out] = [plan.tasks.find(t => t.kind === 'bake')!, task(plan, 'take it out')]
+    expect(out.starts - into.starts).toBeCloseTo(20)
+    const card = cardsOf([rolls], plan, usualKitchen).find(c => c.kind === 'bake')!
+    expect(card.marks.map(mark => [mark.at, mark.says])).toEqual(
+      expect.arrayContaining([[10, expect.stringContaining('190 °C')]]),
+    )
   })
   test('beans are taken off outside of the oven', () => {
     const tart = plainly(`Case
@@ -570,6 +574,30 @@ Bake for 12 minutes. Cool on a rack.`)
       ['flax gel', 'For the flax gel: 8 g flax and 48 g water. Stir it.'],
       ['top', 'For the top: nothing.'],
     ])
+  })
+  test('what is chilled before it is cut is cold first', () => {
+    const tart = plainly(`Set tart
+200 g plain flour
+100 g butter
+4 eggs
+300 ml double cream
+
+Rub the butter into the flour and press into a 23 cm tin. Whisk the eggs with the cream and pour it in.
+Bake at 150 °C for 40 minutes. Cool completely, then chill for 2 hours before slicing.`)
+    const plan = day(tart)
+    const [cool, chill] = [task(plan, 'Cool completely'), task(plan, 'Chill for 2 hours')]
+    expect(chill.starts).toBeGreaterThanOrEqual(cool.ends - 1e-6)
+  })
+  test('rolling out is no turning out: dough may cool as long as it likes', () => {
+    const dough = plainly(`Rye crackers
+200 g rye flour
+100 ml oil
+
+Warm the oil and stir in the flour. Leave to cool for 30 minutes. Roll out and cut into squares.`)
+    const { tasks, rules } = workOf(dough)
+    const rolled = tasks.find(t => t.says.startsWith('Roll out'))!
+    const most = rules.find(rule => rule.from === rolled.id && rule.least < 0)!
+    expect(-most.least).toBeGreaterThan(60)
   })
   test('of two times by the tin the recipe’s own tin has one', () => {
     const text = (tin: string) => `Ginger batter

@@ -1,19 +1,23 @@
 import type { Celsius, Minutes } from '../measure'
 import { partNamed, type Action, type Manner, type Phase } from '../method'
-import type { Span, TimeKind } from '../recipe'
+import type { BakeMoment } from './task'
+import { asSentence, type Span, type TimeKind } from '../recipe'
 import {
   besidesLongest,
-  betweenRows,
-  betweenElse,
+  betweenSays,
+  chills,
   cooksItself,
   handRows,
   leaves,
   leftWords,
+  mayTurnOut,
   leftKinds,
   longestOther,
   mixingVessels,
   otherHand,
   restWords,
+  takesOff,
+  setsHeat,
   setsOven,
   timesOver,
   untimedRows,
@@ -42,8 +46,6 @@ export interface HandPart {
   readonly joins: boolean
   readonly cuts: boolean
   readonly turnsOut: boolean
-  /** Between two stretches of one bake: it stays in the oven. */
-  readonly staysIn: boolean
   /** It only puts something into the oven. */
   readonly putsIn: boolean
 }
@@ -61,9 +63,10 @@ export interface WaitPart {
   /** Only what cuts it waits for it. */
   readonly beforeCut: boolean
   readonly inFridge: boolean
-  /** The action that states it, and which of its stretches it is. */
+  /** The action that states it, and which of its stays it is. */
   readonly action: string
-  readonly stretch: number
+  readonly stay: number
+  readonly moments: readonly BakeMoment[]
 }
 export type WorkPart = HandPart | WaitPart
 
@@ -85,15 +88,6 @@ export interface DoingSetting {
   readonly stated: { readonly low: Minutes; readonly high: Minutes } | null
 }
 
-/** Words of an action as a sentence of their own. */
-function sentence(text: string): string {
-  const bare = text
-    .trim()
-    .replace(/^[,;]\s*/u, '')
-    .replace(/^(?:and\s+)?(?:then\s+)?/iu, '')
-    .replace(/(?:[,;\s]|(?<=\s)(?:and|then|or))+$/u, '')
-  return bare && `${bare.charAt(0).toUpperCase()}${bare.slice(1)}${/[.!?]$/u.test(bare) ? '' : '.'}`
-}
 const endsSentence = (text: string) => /[.!?]\s*$/u.test(text)
 
 const has = (words: string, verb: string) => words.split(' ').includes(verb)
@@ -221,13 +215,13 @@ class PartWriter {
     if (mode === 'ahead' || (manners.has('tells') && !manners.has('minded'))) return
     // "For the flax gel: 8 g of flax and 48 g of water." stands before what is done with it.
     if (!last || manners.has('for-part')) {
-      this.lead = { says: sentence(text), name: partNamed(text), span }
+      this.lead = { says: asSentence(text), name: partNamed(text), span }
       return
     }
     this.replaceLast({
       ...last,
       span: [last.span[0], span[1]],
-      says: `${last.says} ${sentence(text)}`,
+      says: `${last.says} ${asSentence(text)}`,
     })
   }
 
@@ -240,7 +234,13 @@ class PartWriter {
     if (!isIdle && !isReady)
       this.hand(action, { busy, isBake, waits: waits.length > 0 || usual !== null })
     if (usual) this.usual(action, usual)
-    for (const [n, time] of waits.entries()) this.wait(action, time, n)
+    const told = action.settings.map(({ celsius }) => celsius)
+    const heats = told.length === waits.length ? told : []
+    let before = 0
+    for (const [n, stay] of staysOf(waits).entries()) {
+      this.wait(action, stay, n, heats.slice(before, before + stay.length))
+      before += stay.length
+    }
   }
   /** "Bake until golden" takes what the recipe says of itself. */
   private timed(action: Action) {
@@ -266,7 +266,7 @@ class PartWriter {
     return {
       ...this.plain(action),
       minutes: busy || only,
-      says: sentence(action.text),
+      says: asSentence(action.text),
       short: row.short || action.word || 'do',
       mixer: row.mixer ?? false,
       holds: row.holds ?? usualHold,
@@ -274,7 +274,7 @@ class PartWriter {
       beside: manners.has('beside'),
       joins: this.at.side && manners.has('together'),
       cuts: manners.has('cuts'),
-      turnsOut: action.verb === 'unmould' || manners.has('out'),
+      turnsOut: action.verb === 'unmould' || (mayTurnOut.has(action.verb) && manners.has('out')),
     }
   }
   private putsIn = (action: Action): HandPart => ({
@@ -298,7 +298,6 @@ class PartWriter {
     joins: false,
     cuts: false,
     turnsOut: false,
-    staysIn: false,
     putsIn: false,
   })
   private begin(own: HandPart, action: Action, { busy }: HandIs) {
@@ -332,7 +331,7 @@ class PartWriter {
       span: [last.span[0], own.span[1]],
       celsius: own.celsius,
       minutes: last.minutes + minutes - (isSame ? now.minutes : 0),
-      says: before + sentence(raw),
+      says: before + asSentence(raw),
       short: last.minutes >= own.minutes ? last.short : own.short,
       mixer: last.mixer || own.mixer,
       holds: Math.min(last.holds, own.holds),
@@ -346,52 +345,76 @@ class PartWriter {
   }
 
   private usual(action: Action, { kind, minutes, told }: NonNullable<ReturnType<typeof untimed>>) {
-    const says = sentence(action.text)
+    const says = asSentence(action.text)
     this.push(action, {
       kind,
       low: minutes,
       high: minutes,
       says: told ? says : `${says} The recipe states no time.`,
-      stretch: 0,
+      stay: 0,
+      moments: [],
     })
   }
-  /** A stated time; between two stretches of one bake hands do what the recipe says. */
-  private wait(action: Action, time: Phase, stretch: number) {
-    const before = action.phases[stretch - 1]
-    const last = this.parts.at(-1)
-    if (time.kind === 'bake' && stretch > 0 && last?.is === 'time')
-      this.between(action, before?.then)
-    const { settings, phases } = action
-    if (settings.length === phases.length) this.celsius = settings[stretch]!.celsius
-    this.push(action, { ...time, says: sentence(action.text), stretch })
-    this.baked ||= time.kind === 'bake'
-  }
-  private between(action: Action, then: Phase['then'] | undefined) {
-    const isOut = then === 'remove'
-    this.parts.push({
-      ...this.plain(action),
-      minutes: isOut ? 2 : 1,
-      ...((then && betweenRows[then]) ?? betweenElse),
-      staysIn: !isOut,
+  /** A stated time; what has to be taken off a bake is taken off outside of the oven. */
+  private wait(action: Action, stay: readonly Phase[], n: number, heats: readonly Celsius[]) {
+    const [first] = stay as [Phase, ...Phase[]]
+    if (first.kind === 'bake' && n > 0) this.parts.push({ ...this.plain(action), ...takesOff })
+    const sum = (of: 'low' | 'high') => stay.reduce((all, time) => all + time[of], 0)
+    const moments = momentsOf(stay, heats)
+    this.push(action, {
+      kind: first.kind,
+      low: sum('low'),
+      high: sum('high'),
+      says: asSentence(action.text),
+      stay: n,
+      moments,
     })
+    this.celsius = moments.findLast(each => each.celsius !== null)?.celsius ?? this.celsius
+    this.baked ||= first.kind === 'bake'
   }
-  private push(
-    { id, span, manners }: Action,
-    time: Pick<WaitPart, 'kind' | 'low' | 'high' | 'says' | 'stretch'>,
-  ) {
+  private push({ id, span, manners, verb }: Action, time: Stay) {
     const isAfter = this.baked && time.kind !== 'bake'
-    const { kind, low, high, says, stretch } = time
     this.parts.push({
       is: 'time',
       span,
       celsius: this.celsius,
-      ...{ kind, low, high, says, stretch },
+      ...time,
       inside: isAfter && manners.has('inside'),
-      beforeCut: isAfter && manners.has('before-cut'),
+      beforeCut: isAfter && manners.has('before-cut') && !chills.has(verb),
       inFridge: manners.has('in-fridge'),
       action: id,
     })
   }
+}
+type Stay = Pick<WaitPart, 'kind' | 'low' | 'high' | 'says' | 'stay' | 'moments'>
+
+/** Stretches of one bake are one stay, until something is taken off; every other time is its own. */
+function staysOf(times: readonly Phase[]): Phase[][] {
+  const stays: Phase[][] = []
+  for (const time of times) {
+    const before = stays.at(-1)?.at(-1)
+    const goesOn = before?.kind === 'bake' && time.kind === 'bake' && before.then !== 'remove'
+    if (goesOn) stays.at(-1)!.push(time)
+    else stays.push([time])
+  }
+  return stays
+}
+
+/** What is done between the stretches of a stay; `heats`: the oven's for each of them, where they are told. */
+function momentsOf(stay: readonly Phase[], heats: readonly Celsius[]): BakeMoment[] {
+  let at = 0
+  return stay.slice(0, -1).flatMap((time, k): BakeMoment[] => {
+    at += (time.low + time.high) / 2
+    const [now, next] = [heats[k], heats[k + 1]]
+    const celsius = next !== undefined && next !== now ? next : null
+    const says = (time.then && betweenSays[time.then]) ?? null
+    // Where the heat is told, "turn it down" says nothing more.
+    const isSaid = says !== null && !(celsius !== null && setsHeat.has(time.then!))
+    return [
+      ...(isSaid ? [{ at, says, celsius: null }] : []),
+      ...(celsius === null ? [] : [{ at, says: '', celsius }]),
+    ]
+  })
 }
 
 /**

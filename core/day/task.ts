@@ -4,6 +4,13 @@ import type { TimeKind } from '../recipe'
 /** Where something waits. */
 export type Place = 'counter' | 'fridge' | 'freezer' | 'oven' | 'hob'
 
+/** Something that is done to a bake, or (`celsius`) to the oven, while it stays in. */
+export interface BakeMoment {
+  readonly at: Minutes
+  readonly says: string
+  readonly celsius: Celsius | null
+}
+
 /** One thing of a baking day: something that hands do, or something that waits by itself. */
 export interface DayTask {
   /** Stays the same while the step does: what was changed by hand is kept by it. */
@@ -26,6 +33,8 @@ export interface DayTask {
   readonly racks: number
   readonly step: { readonly component: string; readonly at: number } | null
   readonly waits?: TimeKind
+  /** Of a bake: what the recipe has done to it on the way, so many minutes after its beginning. */
+  readonly moments?: readonly BakeMoment[]
 }
 
 /**

@@ -287,17 +287,24 @@ export class WorkWriter {
     const isMain = this.main !== null && this.isMain(part)
     const whole = isMain ? (this.main!.minutes[0] + this.main!.minutes[1]) / 2 : stated
     const minutes = Math.max(1, Math.round(isMain && likely ? (likely * stated) / whole : stated))
-    if (isMain) this.mainMinutes = (part.stretch ? this.mainMinutes : 0) + minutes
+    if (isMain) this.mainMinutes = (part.stay ? this.mainMinutes : 0) + minutes
+    const moments = part.moments.map(each => ({
+      ...each,
+      at: Math.round((each.at * minutes) / stated),
+    }))
+    const isReset = moments.some(each => each.celsius !== null)
     return this.add({
       id: this.id(at.name),
       kind: 'bake',
       place: 'oven',
-      racks: this.bake.shelf,
+      // Where its heat changes on the way, nothing else is baked beside it.
+      racks: isReset ? wholeOven : this.bake.shelf,
       celsius: part.celsius,
       short: 'bake',
       says: part.says,
       minutes,
       waits: 'bake',
+      ...(moments.length ? { moments } : {}),
       ...where(at),
     })
   }
@@ -334,11 +341,8 @@ export class WorkWriter {
   }
 
   /** Does it come out of the oven when it is over? */
-  private comesOut(task: DayTask, { next }: At): boolean {
-    if (task.kind !== 'bake' && task.place !== 'oven') return false
-    if (next?.is === 'hands') return !next.staysIn
-    return !(next && (next.inside || next.stretch > 0))
-  }
+  private comesOut = (task: DayTask, { next }: At): boolean =>
+    (task.kind === 'bake' || task.place === 'oven') && !(next?.is === 'time' && next.inside)
   private takeOut(task: DayTask, at: At) {
     const { loads } = this.bake
     const { list, mainMinutes: minutes } = this

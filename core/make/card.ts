@@ -3,7 +3,7 @@ import { amountsOf, settingOf, ovenOffset, type Kitchen } from '../pan'
 import { isInside } from '../formula'
 import { cautionsAt } from '../people'
 import { readMethod, type Action } from '../method'
-import { linesOf, type Line, type Recipe } from '../recipe'
+import { asSentence, linesOf, type Line, type Recipe } from '../recipe'
 import { putIn, type DayBake, type DayPlan, type Moment, type PlacedTask } from '../day'
 import { bakeLossRows, lossRows } from './tables/losses'
 
@@ -96,12 +96,6 @@ function wantedIn(actions: readonly Action[]): Wanted {
     if (!place.has(id)) place.set(id, { at, says: asSentence(says) })
   return place
 }
-/** Without the joints that it ends or begins with. */
-const asSentence = (text: string) => {
-  const bare = text.trim().replace(/(?:[,;]|\s(?:and|then|or))+$/iu, '')
-  return bare.charAt(0).toUpperCase() + bare.slice(1)
-}
-
 /**
  * The lines in the order in which they are weighed in: as the actions need them; what none takes at
  * the end of its part; what is only for the tin last.
@@ -148,22 +142,30 @@ export function itemsOf(recipe: Recipe): readonly WeighItem[] {
 const heatId = (n: number) => `heat/${n}`
 const isBroad = (over: Minutes) => over <= 1 || over > 240
 
-/** What to notice while it bakes: turning, and the first look. */
-function marksOf(task: PlacedTask, bake: DayBake): readonly Mark[] {
+/** What is done or noticed while it bakes: what the recipe says, turning, and the first look. */
+function marksOf(task: PlacedTask, bake: DayBake, dial: (celsius: Celsius) => string): Mark[] {
   if (task.kind !== 'bake') return []
-  const time = bake.sized?.tins.map(t => t.time).find(t => t.ok)
-  if (!time?.ok || Math.abs(Math.round(time.likely) - (task.usual ?? task.minutes)) > 1)
-    return task.minutes >= 20 ? [{ at: Math.round(task.minutes * 0.85), says: 'First look' }] : []
-  const stretch = task.minutes / Math.max(1, Math.round(time.likely))
-  const turn: Mark[] =
-    time.turnAt && time.likely >= 12 ? [{ at: time.turnAt, says: 'Turn it round' }] : []
-  const look: Mark[] =
-    time.firstCheck && time.firstCheck < time.likely
-      ? [{ at: time.firstCheck, says: 'First look' }]
-      : []
-  return [...turn, ...look]
+  const usual = task.usual ?? task.minutes
+  const stretch = task.minutes / Math.max(1, usual)
+  const told = (task.moments ?? []).map(({ at, says, celsius }): Mark => ({
+    at,
+    says: celsius === null ? says : `The oven to ${dial(celsius)}`,
+  }))
+  const isTurned = task.moments?.some(moment => moment.celsius === null) ?? false
+  return [...told, ...noticed(usual, bake).filter(mark => !isTurned || mark.says !== turning)]
     .map(mark => ({ ...mark, at: Math.round(mark.at * stretch) }))
     .sort((a, b) => a.at - b.at)
+}
+const turning = 'Turn it round'
+function noticed(usual: Minutes, bake: DayBake): Mark[] {
+  const time = bake.sized?.tins.map(t => t.time).find(t => t.ok)
+  if (!time?.ok || Math.abs(Math.round(time.likely) - usual) > 1)
+    return usual >= 20 ? [{ at: usual * 0.85, says: 'First look' }] : []
+  const { turnAt, firstCheck, likely } = time
+  return [
+    ...(turnAt && likely >= 12 ? [{ at: turnAt, says: turning }] : []),
+    ...(firstCheck && firstCheck < likely ? [{ at: firstCheck, says: 'First look' }] : []),
+  ]
 }
 
 const points = 48
@@ -202,6 +204,7 @@ export function cardsOf(
   const minutes = new Map(plan.tasks.map(task => [task.id, task.minutes]))
   const told = new Set<string>()
   const offset = ovenOffset(kitchen.oven).degrees
+  const dial = (celsius: Celsius) => settingOf(celsius, kitchen.oven, offset).says
   const cards: Card[] = []
   for (const [n, heat] of plan.preheats.entries())
     cards.push({
@@ -211,7 +214,7 @@ export function cardsOf(
       title: '',
       kind: 'heat',
       short: 'heat the oven',
-      says: `Heat the oven to ${settingOf(heat.celsius, kitchen.oven, offset).says}.`,
+      says: `Heat the oven to ${dial(heat.celsius)}.`,
       minutes: heat.ready - heat.at,
       celsius: heat.celsius,
       starts: heat.at,
@@ -289,7 +292,7 @@ export function cardsOf(
                 c.step.component === task.step?.component &&
                 c.step.at === task.step?.at,
             ),
-      marks: bake ? marksOf(task, bake) : [],
+      marks: bake ? marksOf(task, bake, dial) : [],
       ...(kind === 'bake' && grams > 0 && bakeLossRows[by]
         ? { loses: { grams, share: bakeLossRows[by] } }
         : {}),

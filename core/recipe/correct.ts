@@ -18,6 +18,7 @@ import {
   type Step,
 } from './draft'
 import { readLine } from './line/line'
+import { asSentence } from './things/sentence'
 import {
   type Component,
   linesOf,
@@ -184,14 +185,14 @@ const stepEdits: { [Do in StepEdit]: (draft: EditDraft, edit: EditOf<Do>) => Ste
     if (!head || !tail) return refuse('A step is cut between two of its words.')
     return changeSteps(draft, component, at, steps => {
       const from = steps[at]?.[1] ?? null
-      steps.splice(at, 1, [endedHead(head), from], [asSentence(tail), from])
+      steps.splice(at, 1, [asSentence(head), from], [asSentence(tail), from])
     })
   },
   'join-step': (draft, { component, at }) => {
     if (!stepAt(draft, component, at + 1)) return refuse('There is no step behind it to join.')
     return changeSteps(draft, component, at, steps => {
       const [one, other] = [steps[at]!, steps[at + 1]!]
-      const head = endedHead(one[0])
+      const head = asSentence(one[0])
       const from: Span | null = one[1] && other[1] ? [one[1][0], other[1][1]] : one[1]
       steps.splice(at, 2, [stepWords(`${head} ${other[0]}`), from])
     })
@@ -211,16 +212,6 @@ const stepEdits: { [Do in StepEdit]: (draft: EditDraft, edit: EditOf<Do>) => Ste
 }
 const stepAt = (draft: EditDraft, component: string, at: number) =>
   draft.recipe.components.find(c => c.name === component)?.steps[at] ?? ''
-/** Without the joint that it ends with, and with a full stop. */
-const endedHead = (text: string) => {
-  const bare = text.replace(/(?:[,;]|\s(?:and|then|or))+$/iu, '')
-  return /[.!?]$/u.test(bare) ? bare : `${bare}.`
-}
-/** Without the joint that it began with, and with a capital. */
-const asSentence = (text: string) => {
-  const bare = text.replace(/^(?:[,;]\s*)?(?:and\s+)?(?:then\s+)?/iu, '')
-  return bare.charAt(0).toUpperCase() + bare.slice(1)
-}
 type StepEdit =
   'restep' | 'add-step' | 'remove-step' | 'move-step' | 'cut-step' | 'join-step' | 'step-to-part'
 

@@ -71,3 +71,4 @@ export type { RestKind } from './facts/restings'
 /* A line’s words at another amount. */
 export { scaledText } from './line/scale'
 export { scaledReads } from './line/scale'
+export { asSentence } from './things/sentence'

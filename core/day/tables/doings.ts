@@ -39,6 +39,7 @@ export const handRows: readonly HandRow[] = [
   { verbs: 'melt boil simmer cook heat bring caramelise reduce temper fry toast dissolve lower', minutes: 6, short: 'heat on the hob', holds: 20 },
   { verbs: 'unmould', minutes: 4, short: 'turn out and cut' },
   { verbs: 'turn remove', manner: 'out', minutes: 4, short: 'turn out and cut' },
+  { verbs: 'turn remove', manner: 'on-to', minutes: 4, short: 'turn out and cut' },
   { verbs: 'cut', minutes: 4, short: 'turn out and cut' },
   { verbs: 'peel grate squeeze', minutes: 6, short: 'cut up' },
   { verbs: 'drain', minutes: 4, short: '' },
@@ -119,16 +120,21 @@ export const staysWarm = 15
 /** "Best after two days" is no wait that serving has to follow, in minutes. */
 export const longestOther = 12 * 60
 
-/** What hands do between two stretches of one bake. */
-interface BetweenRow {
-  readonly says: string
-  readonly short: string
+/** What is done to a bake between two of its stretches, while it stays in. */
+export const betweenSays: Readonly<Partial<Record<VerbId, string>>> = {
+  turn: 'Turn it round',
+  cover: 'Cover it',
+  brush: 'Brush it',
+  stir: 'Stir it',
+  lower: 'Turn the oven down',
+  preheat: 'Set the oven to its next heat',
 }
-export const betweenRows: Readonly<Partial<Record<VerbId, BetweenRow>>> = {
-  turn: { says: 'Turn it round.', short: 'turn round' },
-  cover: { says: 'Cover it.', short: 'cover' },
-  remove: { says: 'Take off what covers it.', short: 'uncover' },
-  brush: { says: 'Brush it.', short: 'brush' },
-  stir: { says: 'Stir it.', short: 'stir' },
-}
-export const betweenElse: BetweenRow = { says: 'Set the oven to its next heat.', short: 'next heat' }
+/** What sets the oven's heat on the way. */
+export const setsHeat: ReadonlySet<VerbId> = new Set(['lower', 'preheat'] as const)
+/** What covers it is taken off outside of the oven: beans, foil. [M] */
+export const takesOff = { minutes: 2, says: 'Take off what covers it.', short: 'uncover' } as const
+
+/** What chills waits for what cools before it. */
+export const chills: ReadonlySet<VerbId> = new Set(['chill', 'freeze'] as const)
+/** What may turn something out of its tin. */
+export const mayTurnOut: ReadonlySet<VerbId> = new Set(['turn', 'remove'] as const)

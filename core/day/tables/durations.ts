@@ -30,7 +30,7 @@ export const toOven = 10
 export const takeOut = {
   kinds: ['butter', 'plant-block', 'plant-spread', 'fresh-cheese', 'plant-cheese'] as readonly string[],
   line: /\b(?:soft(?:ened)?|room\s+temperature)\b|\bcream\s+cheese\b/iu,
-  soft: /\bsoft(?:ened)?\b[^.]*$/iu,
+  soft: /(?<!\buntil\s+)\bsoft(?:ened)?\b[^.]{0,30}$/iu,
   minutes: 90,
   over: 120,
   turnOut: 15,

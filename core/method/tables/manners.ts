@@ -27,6 +27,7 @@ export type Manner =
   | 'minded'
   | 'tells'
   | 'out'
+  | 'on-to'
   | 'served-warm'
 
 const baked = 'cakes?|sponges?|base|batter|dough|tins?|case|crust|rolls?|buns?|bars?|biscuits?|cookies?|scones?|pudding|loaf|layers?|shells?|nests?|puffs?|tart|pie'
@@ -101,5 +102,6 @@ export const mannerRows: readonly { readonly is: Manner; readonly sign: RegExp }
   },
   { is: 'tells', sign: /^\W*(?:it|this|they|these|best|keeps?|stores?|enjoy|serves?|makes|you\s+can|tips?(?=\s*:)|notes?(?=\s*:))\b/iu },
   { is: 'served-warm', sign: /\b(?:serve\w*|eat|enjoy)\b[^.]{0,60}\b(?:warm|hot|straight\s+away|immediately|at\s+once)\b(?!\s*(?:or|,)\s+(?:cold|cool|at\s+room))/iu },
-  { is: 'out', sign: /\b(?:out|onto?|off)\b/iu },
+  { is: 'out', sign: /\bout\b/iu },
+  { is: 'on-to', sign: /\bon\s?to\b/iu },
 ]
