@@ -21,6 +21,7 @@ import type { DayTask, DayWork } from './task'
 import { TaskList, type NewTask } from './task-list'
 import { longestWait, waitRow } from './longest-wait'
 import { served } from './served'
+import { movedTo } from './stays'
 import { furtherTrays } from './trays'
 import { isLeaven, recipeHeat, timedBake, wets, type WorkedBake } from './worked'
 
@@ -284,21 +285,17 @@ export class WorkWriter {
   private baked(part: WaitPart, at: At): DayTask {
     const stated = (part.low + part.high) / 2
     const { likely } = this.bake
-    const isMain = this.main !== null && this.isMain(part)
+    const isMain = this.isMain(part)
     const whole = isMain ? (this.main!.minutes[0] + this.main!.minutes[1]) / 2 : stated
     const minutes = Math.max(1, Math.round(isMain && likely ? (likely * stated) / whole : stated))
     if (isMain) this.mainMinutes = (part.stay ? this.mainMinutes : 0) + minutes
-    const moments = part.moments.map(each => ({
-      ...each,
-      at: Math.round((each.at * minutes) / stated),
-    }))
-    const isReset = moments.some(each => each.celsius !== null)
+    const moments = movedTo(part.moments, minutes, stated)
     return this.add({
       id: this.id(at.name),
       kind: 'bake',
       place: 'oven',
       // Where its heat changes on the way, nothing else is baked beside it.
-      racks: isReset ? wholeOven : this.bake.shelf,
+      racks: moments.some(each => each.celsius !== null) ? wholeOven : this.bake.shelf,
       celsius: part.celsius,
       short: 'bake',
       says: part.says,
@@ -309,7 +306,7 @@ export class WorkWriter {
     })
   }
   private isMain = ({ action }: WaitPart) =>
-    this.main!.action === action || this.main!.action === null
+    this.main !== null && [action, null].includes(this.main.action)
   private waits(part: WaitPart, at: At): DayTask {
     const row = waitRow(part.kind)
     const kept = row.place === 'counter' && part.inFridge ? 'fridge' : row.place

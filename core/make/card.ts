@@ -157,6 +157,9 @@ function marksOf(task: PlacedTask, bake: DayBake, dial: (celsius: Celsius) => st
     .sort((a, b) => a.at - b.at)
 }
 const turning = 'Turn it round'
+/** What this kitchen's oven is set to. */
+const dialOf = (kitchen: Kitchen) => (celsius: Celsius) =>
+  settingOf(celsius, kitchen.oven, ovenOffset(kitchen.oven).degrees).says
 function noticed(usual: Minutes, bake: DayBake): Mark[] {
   const time = bake.sized?.tins.map(t => t.time).find(t => t.ok)
   if (!time?.ok || Math.abs(Math.round(time.likely) - usual) > 1)
@@ -203,8 +206,7 @@ export function cardsOf(
   const byId = new Map(bakes.map(bake => [bake.id, bake]))
   const minutes = new Map(plan.tasks.map(task => [task.id, task.minutes]))
   const told = new Set<string>()
-  const offset = ovenOffset(kitchen.oven).degrees
-  const dial = (celsius: Celsius) => settingOf(celsius, kitchen.oven, offset).says
+  const dial = dialOf(kitchen)
   const cards: Card[] = []
   for (const [n, heat] of plan.preheats.entries())
     cards.push({

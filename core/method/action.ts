@@ -84,3 +84,10 @@ export interface Action {
 export interface Method {
   readonly actions: readonly Action[]
 }
+
+/** The ids of the lines that an action takes, also of what was made of them. */
+export const linesTaken = (action: Action): readonly string[] =>
+  action.takes.flatMap(({ thing }) => {
+    if (thing.is === 'line') return [thing.line]
+    return thing.is === 'made' ? thing.lines : []
+  })

@@ -75,7 +75,9 @@ async function tryIt({ cause, nextChange }: Diagnosis['causes'][number]) {
           placeholder="it sank and is gluey in the middle"
           maxlength="300"
           @change="read"
-        /><UButton type="submit" color="neutral" variant="outline">Read it</UButton>
+        /><UButton type="submit" color="neutral" variant="outline" class="shrink-0"
+          >Read it</UButton
+        >
       </form>
       <p v-if="fromScores.length" class="scores">
         Its scores say: {{ scores }}.

@@ -11,7 +11,7 @@ import {
   type Recipe,
 } from '../../recipe'
 import type { Action } from '../action'
-import { linesTaken } from '../gates/gate'
+import { linesTaken } from '../action'
 
 /** Of fewer lines nothing is said; nor where the actions take less than this share of what weighs. */
 const enough = { lines: 3, taken: 0.55 }

@@ -1,9 +1,10 @@
 import { ingredientById, type Ingredient } from '../../pantry'
 import { linesOf, type Recipe } from '../../recipe'
 import type { Action } from '../action'
+import { linesTaken } from '../action'
 import { foamy, foamyKinds, peaks } from '../tables/gates'
 import type { VerbId } from '../tables/verbs'
-import { linesTaken, type Fault, type Gate } from './gate'
+import type { Fault, Gate } from './gate'
 
 const whips: ReadonlySet<VerbId> = new Set(['whisk', 'beat', 'whip'])
 /** What does not whip at all: jelly of seeds and starch, drinks, purées. [P] */

@@ -17,10 +17,3 @@ interface Changed {
 }
 /** A gate that every plan passes: what it finds, nothing where it holds. */
 export type Gate = (changed: Changed) => readonly Fault[]
-
-/** The ids of the lines that an action takes, also of what was made of them. */
-export const linesTaken = (action: Action): readonly string[] =>
-  action.takes.flatMap(({ thing }) => {
-    if (thing.is === 'line') return [thing.line]
-    return thing.is === 'made' ? thing.lines : []
-  })

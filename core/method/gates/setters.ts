@@ -1,8 +1,9 @@
 import { linesOf } from '../../recipe'
 import type { Action } from '../action'
+import { linesTaken } from '../action'
 import { mustBoil, neverBoils, saysBoil } from '../tables/gates'
 import type { VerbId } from '../tables/verbs'
-import { linesTaken, type Fault, type Gate } from './gate'
+import type { Fault, Gate } from './gate'
 
 const boils: ReadonlySet<VerbId> = new Set(['boil', 'simmer', 'reduce'])
 

@@ -1,6 +1,7 @@
 import { linesOf, type Component, type Line, type Recipe } from '../../recipe'
 import type { Action } from '../action'
-import { linesTaken, type Fault, type Gate } from './gate'
+import { linesTaken } from '../action'
+import type { Fault, Gate } from './gate'
 
 /** Three thirds and a rounding come to a little more than one. [P] */
 const whole = 1.04
