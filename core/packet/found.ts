@@ -5,7 +5,7 @@ import { brokenWords, misread } from './damage'
 import type { Span } from './items'
 import { readJoined } from './joined'
 import { itselfWords } from './tables/clauses'
-import { additive, isPlain, lexicon, openFoodTree, type Meaning } from './lexicon'
+import { additive, isPlain, isPlainFood, lexicon, openFoodTree, type Meaning } from './lexicon'
 
 /**
  * A thing that a statement names, with what it brings. `says`: how that is known, where the words do
@@ -212,7 +212,7 @@ export function findsIn(text: string, words: readonly Word[]): Finds {
     doubtful: [...pieces.filter(p => p.isDoubtful).flatMap(p => p.found), ...broken],
     anything: foods.filter(food => !isListed(text, food) && !isItself(text, food)),
     listed,
-    titles: titlesIn(text, found),
+    titles: titlesIn(text, words, found),
   }
 }
 /**
@@ -276,20 +276,24 @@ const colonBehind = pattern(
  * The words that head a sentence and end in a colon with a list of foods behind it: what the product
  * is called. Nothing that softens or opens a list is a title.
  */
-function titlesIn(text: string, found: readonly Span[]): Span[] {
+function titlesIn(text: string, words: readonly Word[], found: readonly Span[]): Span[] {
   const heads = text.matchAll(
     /(?<=^|[.!?]\s+|\n)[\p{L}’'-]+(?: [\p{L}’'-]+){0,4}\s?:(?=\s*\p{L})/gu,
   )
-  return [...heads].flatMap(({ index: start, 0: words }) => {
-    const end = start + words.length
-    const first = text.slice(end).search(/[,;(]/u)
+  return [...heads].flatMap(({ index: start, 0: head }) => {
+    const end = start + head.length
+    const first = end + text.slice(end).search(/[,;(]/u)
+    const isFood = (place: Span) => place.start >= end && place.end <= first
+    const opener = words.find(w => w.start >= start)
     const isList =
-      first > 0 &&
-      !/\s(?:with|and|mit|und|avec|et|con|e|y|com|met|en)\s/iu.test(words) &&
-      found.some(f => f.start >= end && f.end <= end + first)
-    return isList && !opens(words) ? [{ start, end }] : []
+      first >= end &&
+      // "Made with …:" is no name; "Rice cakes with salt:" is.
+      !(opener && isPlain(opener.plain) && !isPlainFood(opener.plain) && joins.test(head)) &&
+      (found.some(isFood) || words.some(w => isFood(w) && isPlainFood(w.plain)))
+    return isList && !opens(head) ? [{ start, end }] : []
   })
 }
+const joins = /\s(?:with|and|mit|und|avec|et|con|e|y|com|met|en)\s/iu
 /** "Cream soda: water, sugar, …": what the product is called after, with its list behind. */
 function isInHead(text: string, { start, end }: Span): boolean {
   const before = /(?:^|[.!?]\s+|\n)([\p{L}’'-]+ ){0,3}$/u.exec(text.slice(0, start))

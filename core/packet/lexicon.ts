@@ -15,6 +15,7 @@ import { partRows } from './tables/clauses'
 import { plantWords } from './tables/plant-words'
 import { plainWords } from './tables/plain-words'
 import { openFoods, openTails } from './tables/open-foods'
+import { plainFoods } from './tables/plain-foods'
 import { moreWords } from './tables/plain-words-more'
 import { termRows } from './tables/terms'
 import { moreTerms } from './tables/terms-more'
@@ -97,7 +98,7 @@ const plantNames = (): readonly { readonly words: string; readonly id: string }[
   )
 
 const plain: ReadonlySet<string> = new Set(
-  wordsOf(`${plainWords} ${moreWords}`)
+  wordsOf(`${plainWords} ${moreWords} ${plainFoods}`)
     .flatMap(w => [w.plain])
     .concat(phrases(plainWords.replaceAll(/\s+/gu, '|')).flatMap(spelt).map(plainWord)),
 )
@@ -109,6 +110,26 @@ export const openFoodTree: PhraseTree<true> = open
 
 /** A word that brings nothing, in any of the languages that are read. */
 export const isPlain = (word: string): boolean => plain.has(word) || descriptors.has(word)
+const foodWords: ReadonlySet<string> = new Set(wordsOf(plainFoods).map(w => w.plain))
+/** A harmless word that names a food by itself. */
+export const isPlainFood = (word: string): boolean => foodWords.has(word)
+/** All such words. */
+export const harmlessWords: ReadonlySet<string> = new Set([...plain, ...descriptors])
+/** Every word of a name that brings something, leaves something open, or may be made of anything. */
+export function bringingWords(): readonly string[] {
+  const brings = (entry: Meaning | true) =>
+    entry === true || entry.holds.length > 0 || entry.open.length > 0
+  return [...wordsIn(lexicon(), brings), ...wordsIn(open, brings), ...parts.map(row => row.part)]
+}
+function wordsIn<T>(root: PhraseTree<T>, fits: (entry: T) => boolean): Set<string> {
+  const found = new Set<string>()
+  const walk = (node: PhraseTree<T>, way: readonly string[]) => {
+    if (node.entry !== null && fits(node.entry)) way.forEach(word => found.add(word))
+    for (const [word, next] of node.next) walk(next, [...way, word])
+  }
+  walk(root, [])
+  return found
+}
 
 const ranges = numberRows.flatMap(row =>
   ids(row.numbers).map(range => {

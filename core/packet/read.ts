@@ -2,6 +2,7 @@ import { pattern } from '../measure'
 import { avoidableName, membersOf, wordsOf, type AvoidableId, type Word } from '../pantry'
 import { clausesOf, modeAt, type Clauses, type Scope } from './clauses'
 import { covers, findsIn, type Finds, type FoundName } from './found'
+import { isHarmless } from './inflected'
 import { isPlain } from './lexicon'
 import { deniedBy, marksIn, type PacketMark } from './marks'
 import type { PacketClaim, PacketHit, PacketReading, UnknownPlace } from './reading'
@@ -226,6 +227,7 @@ function unknownIn(parts: Parts): readonly UnknownPlace[] {
     !covers(listed, w.start, w.end) &&
     !covers(titles, w.start, w.end) &&
     !isPlain(w.plain) &&
+    !isHarmless(w.plain) &&
     !/^[\d%]+(?:g|mg|ml|kg|kj|kcal)?$/u.test(w.plain) &&
     (w.plain.length > 1 || isLooseLetter(parts, w, i)) &&
     modeOf(w.start) !== 'aside' &&

@@ -114,7 +114,7 @@ function begin() {
 
 const unchanged = begin()
 await unchanged.ready
-const { failed, took, perTest, atLoad } = await unchanged.ask({ id: null }, 300_000)
+const { failed, took, perTest, atLoad } = await unchanged.ask({ id: null }, 600_000)
 await unchanged.end()
 if (failed.length) {
   console.error('Without any change these fail already:', failed)

@@ -1,3 +1,5 @@
+import { asideRows } from './asides'
+
 /**
  * How a statement speaks of what follows. `list`: a part of it; `contains`: named as in it; `trace`: perhaps as a trace; `facility`: in
  * the same house; `denied`: said not to be in it; `warning`: said not to be for somebody; `heading`: the words alone that say how
@@ -167,12 +169,7 @@ export const clauseRows: readonly ClauseRow[] = [
       '\\b(?:ingredients?|zutaten|ingr[ée]dients?|ingredienti|ingredientes|ingrediënten)\\s*:|(?<=^|[.!?;:)\\]\\n]\\s{0,3})(?:ingredients?|zutaten|ingr[ée]dients?|ingredienti|ingredientes|ingrediënten)\\b(?!\\s+(?:in\\s+(?:bold|capitals)|marked|listed|above|printed))',
     source: '[L]',
   },
-  {
-    mode: 'aside',
-    words:
-      '\\b(?:nutrition(?:al)?\\s+(?:information|facts)|store\\s+in|storage|best\\s+before|once\\s+opened|keep\\s+refrigerated|nährwerte?|(?:kühl\\s+und\\s+)?trocken\\s+lagern|valeurs?\\s+nutritionnelles?|à\\s+conserver|conservare|valori\\s+nutrizionali|conservar|consumir\\s+preferentemente|valores\\s+nutricionales|bewaren|voedingswaarde)\\b',
-    source: '[P]',
-  },
+  ...asideRows,
 ]
 
 /** Said behind what may be there as a trace: "nuts may be present". [P] */
@@ -216,7 +213,7 @@ export const itselfWords = /(?<!\p{L})(?:this|these|our|dies\p{L}*|unser\p{L}*|c
 
 /** Right behind a name: made to stand in for it, of whatever that may be. [P] */
 export const insteadWords =
-  /^[\s-]*(?:(?:style|type|like)[\s-]+)*(?:style|type|like|alternatives?|substitutes?|analogues?|replacers?|replacements?|imitations?|ersatz|substituts?|sostituto|sustituto|sucedáneo|vervanger)(?!\p{L})/iu
+  /^[\s-]*(?:(?:style|type|like)[\s-]+)*(?:style|type(?!\s*[t.]?\s*\d)|like|alternatives?|substitutes?|analogues?|replacers?|replacements?|imitations?|ersatz|substituts?|sostituto|sustituto|sucedáneo|vervanger)(?!\p{L})/iu
 
 /** Members of a group that a claim about the group does not speak of: oats may be gluten-free. [L] 828/2014 */
 export const besideClaim: Readonly<Record<string, readonly string[]>> = { gluten: ['oat'] }

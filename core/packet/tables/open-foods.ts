@@ -9,8 +9,8 @@ pastry | puff pastry | shortcrust pastry | shortcrust | filo pastry | choux past
 | pâte | pâte feuilletée | pâte brisée | pâte sablée | gâteau | gâteaux | génoise | garniture | fourrage | pain | brioche | crêpe | gaufre | enrobage | glaçage | nappage | préparation | viennoiserie | miettes | mousse
 | impasto | pasta frolla | pasta sfoglia | torta | ripieno | farcitura | salsa | pane | biscotto | biscotti | glassa | copertura | crema | cialda | savoiardi | preparato
 | masa | hojaldre | pastel | bizcocho | bizcochos | relleno | salsa | pan | galleta | galletas | cobertura | glaseado | crema | barquillo | preparado | magdalena
-| maionese | massa | massa folhada | bolo | bolos | recheio | molho | pão | bolacha | bolachas | biscoito | cobertura | preparado | mayonesa
-| deeg | bladerdeeg | taart | cake | vulling | saus | brood | koek | koekje | koekjes | koekkruimels | biscuit | glazuur | beslag | wafel | bereiding
+| maionese | massa | massa folhada | bolo | bolos | recheio | molho | pão | bolacha | bolachas de água e sal | bolachas | biscoito | cobertura | preparado | mayonesa
+| pepernoten | kruidnoten | deeg | bladerdeeg | taart | cake | vulling | saus | brood | koek | koekje | koekjes | koekkruimels | biscuit | glazuur | beslag | wafel | bereiding
 | drink | drinks | beverage | bar | snack | snacks | getränk | riegel | boisson | puddingpulver | barre | bevanda | barretta | bebida | barrita | barra | drank | reep | dessert | desserts | dessertcreme | kochcreme | postre | dolce | sobremesa | toetje | aufstrich | tartinade
 `
 

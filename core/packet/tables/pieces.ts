@@ -4,7 +4,7 @@ export const links: readonly string[] = ['s', 'n', 'en', 'e', 'es', 'er']
 /** More pieces of joined words, beside the parts of clauses.ts, that are no words of a list by themselves, or too short to be found as such, and what they bring. [P] */
 export const pieceRows: readonly { readonly pieces: string; readonly holds: string }[] = [
   { pieces: 'vollmilch magermilch molken süßmolken laktose melk boter wei kaas room', holds: 'milk' },
-  { pieces: 'ei eier huhn kippenei', holds: 'egg' },
+  { pieces: 'ei eier eieren huhn kippenei', holds: 'egg' },
   { pieces: 'tarwe durum grieß griess', holds: 'wheat' },
   { pieces: 'rogge', holds: 'rye' },
   { pieces: 'gerst mout', holds: 'barley' },
@@ -20,7 +20,7 @@ export const pieceRows: readonly { readonly pieces: string; readonly holds: stri
   { pieces: 'selderij', holds: 'celery' },
   { pieces: 'mosterd', holds: 'mustard' },
   { pieces: 'vis', holds: 'fish' },
-  { pieces: 'kokosmilch kokosmelk kokosnuss', holds: 'coconut' },
+  { pieces: 'kokosmilch kokosmelk kokosnuss kokosnoot', holds: 'coconut' },
   { pieces: 'kichererbsen kikkererwten', holds: 'chickpea' },
   { pieces: 'erbsen erwten', holds: 'pea' },
   { pieces: 'mais maïs', holds: 'corn' },
@@ -70,6 +70,6 @@ pulver poeder powder öl oel olie fett vet fat kern kerne kernen saat zaad seed 
 kakaobutter cacaoboter sheabutter sheakernbutter reismilch rijstmelk milchsäure melkzuur muskatnuss nootmuskaat butternuss laktase 
 farb stoff farbstoff säure zuur mittel middel regulator geschmack verstärker überzug
 hälften ganz würfel scheiben kugel kugeln drops plättchen schale schalen blüten wurzel rinde beeren frucht früchte kirsch kirschen apfel äpfel birne birnen orange orangen zitronen zitrone limetten himbeer himbeeren erdbeer erdbeeren heidelbeer johannisbeer traube trauben rosinen dattel datteln feige feigen pflaumen aprikosen pfirsich ananas mango bananen banane kürbis karotten karotte tomaten tomate zwiebel zwiebeln kartoffel kartoffeln reis hirse kaffee tee wein weinstein rum meer stein jod vanille zimt ingwer nelken pfeffer kümmel mohn lein leinsamen hanf chia oliven raps palm sonnen distel traubenkern wasser natur bio geschmack gelier puder feinst kristall hagel streich koch back tief kühl heiß kalt press citrat chlorid phosphat sulfat carbonat natrium calcium kalium magnesium eisen citronen wein essig brannt apfel
- meal solids whole dried ground paste pieces`
+ meal solids whole dried ground paste pieces scharrel papier rohr rüben blatt blätter kölbchen auszug speise tafel natrium kalium calcium magnesium ammonium ijzer zink eisen kupfer carbonaat bicarbonaat waterstofcarbonaat citraat fosfaat difosfaat sulfaat lactaat alginaat sorbaat benzoaat ascorbaat jodide jodaat gluconaat propionaat stearaat carbonat bicarbonat hydrogencarbonat citrat phosphat diphosphat sulfat chlorid chloride hydroxid hydroxide lactat alginat sorbat benzoat ascorbat iodid iodat gluconat propionat oxid oxide mono di tri schaafsel schilfers snippers splitters`
   .trim()
   .split(/\s+/)

@@ -316,4 +316,8 @@ export const moreTerms: readonly TermRow[] = [
   { words: 'gelatina di suino | gelatina de cerdo | gelatina de porco | varkensgelatine', holds: 'gelatine pork', source: '[D]' },
   { words: 'gelatina di bovino | gelatina de vacuno | gelatina de bovino | rundergelatine', holds: 'gelatine beef', source: '[D]' },
   { words: 'strutto | manteca de cerdo | banha | reuzel', holds: 'animal-fat pork', source: '[D]' },
+  { words: 'glicerol | glicerolo', open: 'animal-fat', source: '[P] as glycerine' },
+  { words: 'frittierfett | frittieröl | siedefett | bratfett | bratöl | frying fat | frying oil | graisse de friture | frituurvet', open: 'soy animal-fat', source: '[P] of plants or of beef' },
+  { words: 'pflanzenmargarine', open: 'milk soy', source: '[P] as margarine' },
+  { words: 'ron', holds: 'alcohol', source: '[P]' },
 ]

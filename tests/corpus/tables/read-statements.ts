@@ -252,7 +252,7 @@ export const readStatements: readonly ReadStatement[] = [
     claims: [],
   },
   { text: 'Sugar (keep cool zorblax) flumgum, salt.', words: { unknown: ['zorblax', 'flumgum'] }, contains: [], may: [], claims: [] },
-  { text: 'Sugar [store dry (flumgum)] zorblax; rice. Keep cold, zorblax.', words: { unknown: ['flumgum', 'zorblax', 'zorblax'] }, contains: [], may: [], claims: [] },
+  { text: 'Sugar [store dry (flumgum)] zorblax; rice. Keep cold, zorblax.', words: { unknown: ['flumgum', 'zorblax', 'zorblax'], aside: ['Keep cold'] }, contains: [], may: [], claims: [] },
   { text: 'Sugar {serve chilled zorblax} flumgum. Rice (best before end, flumgum', words: { unknown: ['zorblax} flumgum', 'flumgum'], aside: ['best before end'] }, contains: [], may: [], claims: [] },
   {
     text: 'm i l k, s u g a r, vitamins A, D, E. b u t t e r milk',

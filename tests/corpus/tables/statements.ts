@@ -180,7 +180,7 @@ export const statements: readonly string[] = [
   'Plain !{ch0colate}, !{su9ar}, !{sk1mmed} !{mi1k} powder',
   'Contains {sulphite:sulphites}, naturally occurring. Dried apricots, rice flour',
   'Dried cranberries (cranberries, sugar, {sunflower:sunflower oil})',
-  '{pistachio:Pistachios}, {cashew:cashews}. Warning: may contain shell !{fragments}.',
+  '{pistachio:Pistachios}, {cashew:cashews}. Warning: may contain shell fragments.',
   'Allergen information: Contains {tree-nut:Nuts} ({almond:Almonds}). Produced in an environment that contains ~{gluten:Gluten}, ~{egg:Egg}, ~{milk:Milk}, ~{soy:Soya}',
   'Zutaten: {almond:Mandelmehl} teilentölt. Kann Spuren von ~{tree-nut:anderen Nüssen}, ~{sesame:Sesam} und ~{soy:Soja} enthalten. Trocken lagern.',
   'Glucosesirup, Zucker, Wasser, {gelatine:Speisegelatine} (Rind), Säuerungsmittel: Milchsäure, ?{barley:Aroma}, Überzugsmittel: {beeswax:Bienenwachs}',

@@ -1,0 +1,32 @@
+import type { ClauseRow } from './clauses'
+
+/**
+ * What opens a sentence of how to keep it, use it, or what is in 100 g: what such a sentence names still counts, only a word that
+ * nobody knows does not block there, up to its first comma, colon, bracket or end. [P] as packets print them, seven languages
+ */
+const anywhere =
+  'nutrition(?:al)?\\s+(?:information|facts)|store\\s+in|storage|best\\s+before|once\\s+opened|keep\\s+refrigerated|nährwerte?|(?:kühl\\s+und\\s+)?trocken\\s+lagern|valeurs?\\s+nutritionnelles?|à\\s+conserver|conservare|valori\\s+nutrizionali|conservar|consumir\\s+preferentemente|valores\\s+nutricionales|bewaren|voedingswaarde'
+
+/** At the head of a sentence: what is done with the packet or with what is in it. */
+const heads = [
+  // English
+  'store|keep|refrigerate|reseal|discard|defrost|thaw|consume|enjoy|serve|stir|shake\\s+(?:well|before|gently|the)|rinse|preheat|simmer|cook\\s+(?:in|for|from|until|the|as)|boil\\s+(?:for|in|until|the)|soak\\s+(?:for|in|overnight|before|the)|add|heat\\s+(?:in|for|until|the|gently|through)|use\\s+(?:by|before|as|within|the|straight|like|one)|use\\s+\\d|once|after\\s+opening|before\\s+(?:opening|use|serving)|do\\s+not\\s+(?:refreeze|freeze|store|use\\s+if)|suitable\\s+for\\s+(?:home\\s+)?freezing|(?:cooking|preparation|storage|baking|serving)\\s+(?:instructions?|suggestions?|guidelines?)|directions|settling|oil\\s+separation|contents\\s+may',
+  // German
+  'vor\\s+(?:licht|wärme|hitze|feuchtigkeit|nässe|gebrauch|dem\\s+(?:öffnen|verzehr|gebrauch))|nach\\s+(?:dem\\s+)?(?:öffnen|anbruch)|(?:sehr\\s+)?(?:kühl|trocken|dunkel|luftdicht|lichtgeschützt|gekühlt)\\s+(?:und\\s+\\p{L}+\\s+)?(?:lagern|aufbewahren|halten)|bei\\s+(?:raumtemperatur|zimmertemperatur|\\+?\\d)|im\\s+(?:kühlschrank|tiefkühlfach)|mindestens\\s+haltbar|zubereitung\\s*:|ungeöffnet|gut\\s+(?:schütteln|umrühren|verschlossen)',
+  // French
+  'conserver|(?:bien\\s+)?agiter|(?:bien\\s+)?remuer|réchauffer|faire\\s+(?:cuire|chauffer|fondre|bouillir)|servir|consommer|à\\s+consommer|tenir|garder|ajouter|verser|refermer|après\\s+ouverture|avant\\s+(?:ouverture|emploi|utilisation)|une\\s+fois\\s+ouvert|conseils?\\s+d|préparation\\s*:|mode\\s+d',
+  // Italian
+  'conservarsi|agitare|mescolare|servire|consumare|da\\s+consumar(?:e|si)|cuocere|scaldare|riscaldare|aggiungere|tenere|una\\s+volta\\s+aperto|dopo\\s+l[’\']apertura|prima\\s+dell[’\']uso|preparazione\\s*:|modalità',
+  // Spanish, Portuguese
+  'agitar|agítese|consérvese|remover|servir|consumir|cocer|calentar|añadir|mantener|manténgase|guardar|proteger|una\\s+vez\\s+abiert[oa]|después\\s+de\\s+abrir|modo\\s+de|mexer|cozer|aquecer|adicionar|juntar|manter|depois\\s+de\\s+abert[oa]|após\\s+(?:a\\s+)?abertura|uma\\s+vez\\s+abert[oa]',
+  // Dutch
+  '(?:koel|droog|gekoeld|donker|afgesloten|buiten\\s+bereik)\\s+(?:en\\s+\\p{L}+\\s+)?bewaren|na\\s+open(?:en|ing)|voor\\s+gebruik|goed\\s+(?:schudden|roeren|sluiten)|schudden|bereiding\\s*:|ten\\s+minste\\s+houdbaar|serveer|verwarm|beschermen\\s+tegen',
+].join('|')
+
+/** A sentence begins behind a mark or a line’s end; a second one of this kind may follow a comma. */
+const sentence = '(?<=(?:^|[.!?;:,)\\]\\n•])\\s{0,3})'
+
+export const asideRows: readonly ClauseRow[] = [
+  { mode: 'aside', words: `${sentence}(?:${heads})(?!\\p{L})`, source: '[P]' },
+  { mode: 'aside', words: `\\b(?:${anywhere})\\b`, source: '[P]' },
+]
