@@ -1,5 +1,6 @@
 import type { Celsius, Minutes } from '../measure'
 import type { Span, TimeKind } from '../recipe'
+import type { Cue } from './cues'
 import type { Manner } from './tables/manners'
 import type { VerbId } from './tables/verbs'
 
@@ -59,12 +60,15 @@ export interface Action {
   readonly part: string
   readonly step: { readonly component: string; readonly at: number }
   readonly verb: VerbId
-  /** The verb's own word, as the step has it; '' where nothing is ordered. */
+  /** The verb's own word, as the step has it, and its place; '' where nothing is ordered. */
   readonly word: string
+  readonly wordAt: Span
   readonly manners: ReadonlySet<Manner>
   readonly takes: readonly Operand[]
   readonly into: ActionVessel | null
   readonly with: string | null
+  /** Where it says to hold it over steam and no flame. */
+  readonly over: Span | null
   readonly settings: readonly { readonly celsius: Celsius; readonly fan: boolean }[]
   readonly phases: readonly Phase[]
   /** Alternatives by the tin, in the recipe's words; empty where one time is for all. */
@@ -73,10 +77,12 @@ export interface Action {
     readonly low: Minutes
     readonly high: Minutes
   }[]
-  readonly until: { readonly span: Span; readonly text: string } | null
+  readonly until: Cue | null
   readonly when: string | null
   readonly mode: ActionMode
   readonly span: Span
+  /** The sentence that it stands in. */
+  readonly sentence: Span
   readonly text: string
 }
 

@@ -105,7 +105,14 @@ export function gathered(gather: Gather, named: readonly StepUse[], here: Here):
   const mixed = meant.filter(line => !larder.has(line) && larder.lastOf(line) !== null)
   // "Stir into the dry ingredients" that were mixed before: into what was made of them.
   const isTarget = target.test(step.text.slice(0, span[0]))
-  if (isCompany(kinds) && isTarget && mixed.length >= 2) return []
+  if (isCompany(kinds) && isTarget && mixed.length >= 2)
+    return [
+      {
+        thing: { is: 'made', by: larder.lastOf(mixed.at(-1)!), lines: mixed.map(line => line.id) },
+        share: all,
+        span,
+      },
+    ]
   const isName = Array.isArray(kinds) && !isCompany(kinds)
   const lines = isName && !there.length ? mixed : there
   return lines.map(line => takeLine(line, all, null, here))

@@ -1,7 +1,9 @@
 /** A method read as actions, and what must hold of one that was changed. */
 
 /* Reading. */
-export type { Action, Phase } from './action'
+export { linesTaken } from './action'
+export type { Action, Operand, Phase } from './action'
+export type { CueKind } from './tables/cues'
 export type { Manner } from './tables/manners'
 export type { VerbId } from './tables/verbs'
 export { readMethod } from './read'

@@ -1,4 +1,4 @@
-import type { PlacedStep } from '../recipe'
+import type { PlacedStep, Span } from '../recipe'
 import type { ActionVessel } from './action'
 import type { Clause } from './clauses'
 import { timesIn } from './stretches'
@@ -73,4 +73,12 @@ export function toolOf(clause: Clause): string | null {
   const at = clause.words.findIndex(w => w.is === 'with' || w.is === 'using')
   if (at < 0) return null
   return clause.words.slice(at + 1, at + 6).find(w => toolNouns.has(w.is))?.is ?? null
+}
+
+/** "Over a pan of simmering water", "over steam": where it stands, none of the flame. */
+const overSteam =
+  /\bover\s+(?:(?:a\s+)?pan\s+of\s+)?(?:(?:gently|barely|just)\s+)?(?:steam\w*|(?:simmering|hot)\s+water|a\s+bain[- ]marie|a\s+double\s+boiler)\b/iu
+export function overOf(text: string, at: number): Span | null {
+  const hit = overSteam.exec(text)
+  return hit && [at + hit.index, at + hit.index + hit[0].length]
 }

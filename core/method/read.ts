@@ -10,9 +10,10 @@ import {
 } from '../recipe'
 import type { Action, ActionMode, ActionVessel, Method, Operand } from './action'
 import { clausesOf, type Clause } from './clauses'
+import { cueOf } from './cues'
 import { Larder } from './larder'
 import { operandsOf } from './operands'
-import { toolOf, vesselOf } from './place'
+import { overOf, toolOf, vesselOf } from './place'
 import { mannersOf } from './manners'
 import { byTinOf, phasesOf, settingsOf, timesIn } from './stretches'
 import { aheadSign, asides, remarkSign } from './tables/remarks'
@@ -153,17 +154,20 @@ class MethodReader {
       step: { component: step.component, at: step.at },
       verb: clause.verb ? settled(clause, step, settings.length > 0, into) : 'look',
       word: clause.word,
+      wordAt: clause.word ? [clause.words[0]!.start, clause.words[0]!.end] : [from, from],
       manners: mannersOf(text),
       takes,
       into,
       with: toolOf(clause),
+      over: overOf(text, from),
       settings,
       phases: phasesOf(clause, step),
       byTin: byTinOf(clause, step),
-      until: step.cues.find(({ span }) => span[0] >= from && span[0] < to) ?? null,
+      until: cueOf(step.cues, step.text, clause.span),
       when: conditions.exec(text)?.[0] ?? null,
       mode: modeOf(clause, step.text),
       span: clause.span,
+      sentence: clause.sentence,
       text,
     }
   }

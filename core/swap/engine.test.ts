@@ -41,12 +41,11 @@ import { waysFor, sweeteners } from './ways'
 import { tableOf } from './allowed'
 import { candidatesFor, substitutions, substitutionById } from './candidates'
 import { movedBy, sayRests, restsOf, triedAlike } from './experience'
-import { putBeside } from './method'
 import { doseRisks } from './tables/dose-risks'
 import { kindAnswers } from './tables/kind-answers'
 import { jobRows } from './tables/jobs'
 import { leverIngredients, trims } from './tables/limits'
-import { placeRows, sentenceRows, wordingRows } from './tables/method-rows'
+import { doingRows, insteadRows, placeRows } from './tables/doing-rows'
 import { redirectRows } from './tables/redirects'
 import { routeRows } from './tables/routes'
 import { questionOf, type Substitution } from './school'
@@ -534,27 +533,13 @@ the rest of the milk. Bake for 40 minutes.`,
     const text = steps(first(recipe, who('gluten'), { pin: ['gf-bought'] }))
     expect(text).not.toMatch(/200 g/u)
   })
-  test.each([
-    [
-      'Whisk the flour and sugar.',
-      15,
-      'baking powder',
-      'Whisk the flour, baking powder and sugar.',
-    ],
-    [
-      'Whisk the flour, flour and sugar.',
-      15,
-      'baking powder',
-      'Whisk the flour, baking powder, flour and sugar.',
-    ],
-    ['Fold in the flour.', 17, 'baking powder', 'Fold in the flour and baking powder.'],
-    ['Whisk the eggs, sugar and oil.', 29, 'water', 'Whisk the eggs, sugar, oil and water.'],
-  ])('%s', (step, end, name, after) => expect(putBeside(step, end, name)).toBe(after))
   test('no sentence of the tables names what may have left', () => {
     for (const says of each([
       ...placeRows.map(r => r.says),
-      ...sentenceRows.map(r => r.to),
-      ...wordingRows.map(r => r.to),
+      ...insteadRows.map(r => r.is),
+      ...doingRows.flatMap(r =>
+        [r.is.verb, r.is.until, r.is.over, r.is.adds].flatMap(w => w ?? []),
+      ),
     ]))
       expect(says).not.toMatch(/\b(?:egg|butter|milk|cream\b(?! that)|gluten|wheat)\b/iu)
   })
@@ -890,8 +875,8 @@ describe('every row of the tables can be reached', () => {
       const named = [
         ...substitutions.flatMap(s => [...s.families, ...s.not]),
         ...placeRows.flatMap(r => r.families),
-        ...sentenceRows.flatMap(r => r.families),
-        ...wordingRows.flatMap(r => r.families ?? []),
+        ...insteadRows.flatMap(r => r.families ?? []),
+        ...doingRows.flatMap(r => r.families ?? []),
         ...balanceRules.flatMap(r => r.families),
         ...redirectRows.map(r => r.family),
         ...routeRows.map(r => r.family),

@@ -6,7 +6,7 @@ import type { Wishes } from './candidates'
 import { evaluatePlan, type EvaluatedPlan } from './evaluate'
 import type { HouseKnowledge } from './known'
 import type { Change, Plan } from './plan'
-import { withAmountsRight } from './steps'
+import { withAmountsRight } from './telling/amounts'
 import { trimmedLine } from './write'
 
 const moved = (line: Line, grams: Grams, plan: Plan, by: 'grams' | 'spoons'): Line => {

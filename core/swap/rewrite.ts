@@ -17,10 +17,14 @@ import type { Option, DessertPart } from './part'
 import type { Addition, Change, Trim } from './plan'
 import { leverReason, purposeWords, trimReason } from './reasons'
 import { questionOf, type Substitution } from './school'
-import { factsOf, readyFirst, writeMethod, type MethodDraft } from './method'
+import { factsOf } from './telling/facts'
+import type { Making } from './telling/making'
+import { tellMethod } from './telling/method'
+import { readyFirst } from './telling/ready'
 import { sentencesOf } from './sentences'
 import { extraLines } from './join-line'
-import { restAfterThird, rewriteStep, withAmountsRight, type Renaming } from './steps'
+import { withAmountsRight } from './telling/amounts'
+import { restAfterThird, rewriteStep, type Renaming } from './telling/rename'
 import { leverIngredients, limits } from './tables/limits'
 import { listed, sayDid, whatItWasFor, whatTheyBring, whatTheyDid } from './explain'
 import { trimmedLine, writtenLine } from './write'
@@ -34,7 +38,7 @@ export interface Rewritten {
     string,
     number
   >
-  readonly making: MethodDraft
+  readonly making: Making
 }
 
 interface Setting {
@@ -343,7 +347,7 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     return [trim ? trimmedLine(now, trim, setting.region) : now]
   })
   const all = [...lines, ...extra]
-  const making: MethodDraft = {
+  const making: Making = {
     at: index,
     part,
     answers: option.answers,
@@ -496,12 +500,10 @@ export function rewriteRecipe(
     })),
   }
   const factors = new Map([...rewritten.values()].flatMap(r => [...r.factors]))
-  const asWritten = linesOf(recipe)
-  return writeMethod(
+  return tellMethod(
+    recipe,
     withAmountsRight(renamed, factors, recipe),
-    recipe.components.map(c => c.steps),
     [...rewritten.values()].map(r => r.making),
-    asWritten,
   )
 }
 

@@ -29,6 +29,8 @@ export type Manner =
   | 'out'
   | 'on-to'
   | 'served-warm'
+  | 'unboiled'
+  | 'in-bath'
 
 const baked = 'cakes?|sponges?|base|batter|dough|tins?|case|crust|rolls?|buns?|bars?|biscuits?|cookies?|scones?|pudding|loaf|layers?|shells?|nests?|puffs?|tart|pie'
 const hotBake = 'cakes?|pudding|loaf|sponges?|rolls?|buns?|bars?|bread|biscuits?|cookies?|base|case'
@@ -104,4 +106,7 @@ export const mannerRows: readonly { readonly is: Manner; readonly sign: RegExp }
   { is: 'served-warm', sign: /\b(?:serve\w*|eat|enjoy)\b[^.]{0,60}\b(?:warm|hot|straight\s+away|immediately|at\s+once)\b(?!\s*(?:or|,)\s+(?:cold|cool|at\s+room))/iu },
   { is: 'out', sign: /\bout\b/iu },
   { is: 'on-to', sign: /\bon\s?to\b/iu },
+  // How it is heated.
+  { is: 'unboiled', sign: /\bwithout\s+(?:letting\s+it\s+|ever\s+)?boil\w*|\b(?:do\s+not|don['’]t|never)\s+(?:let\s+it\s+|allow\s+it\s+to\s+)?boil\b|\bnot\s+boil\w*/iu },
+  { is: 'in-bath', sign: /\bwater\s+bath\b|\bbain[- ]marie\b|\broasting\s+(?:tin|pan|tray|dish)\b|\b(?:hot|boiling)\s+water\b[^.]*\b(?:half\s*way|sides)\b/iu },
 ]

@@ -114,6 +114,7 @@ export const gatherings: readonly { readonly sign: RegExp; readonly kinds: reado
 /** Words by which a step says that it is done. [P] */
 export const cueSigns: readonly RegExp[] = [
   /\buntil\s+[^.;,]{3,80}/giu,
+  /\bto\s+(?:soft|firm|stiff)\s+peaks\b/giu,
   /\b(?:a\s+)?(?:skewer|tester|toothpick|cocktail\s+stick|knife)\b[^.;]{0,40}\b(?:clean|crumbs?)\b/giu,
   /\bspring(?:s|y)?\s+back\b/giu,
 ]

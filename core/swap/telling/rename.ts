@@ -1,8 +1,7 @@
-import { weightText } from '../measure'
-import { ingredientById, type Ingredient, type Kind } from '../pantry'
-import { mentionsInStep, notMeant, readSteps, type Line, type Recipe } from '../recipe'
-import { isBlocked, type Table } from './allowed'
-import { sentenceAt, withoutThing } from './sentences'
+import { ingredientById, type Ingredient, type Kind } from '../../pantry'
+import { mentionsInStep, notMeant, type Line } from '../../recipe'
+import { isBlocked, type Table } from '../allowed'
+import { sentenceAt, withoutThing } from '../sentences'
 
 /** How a step's words change: by the line that is meant, or, for what no line lists, by the ingredient. */
 export interface Renaming {
@@ -162,73 +161,3 @@ const twiceNamed = (text: string) =>
       /\b(the\s+)?([\p{L}-]+(?:\s+[\p{L}-]+){0,3})(?:\s+(?:and|or)\s+|\s?\/\s?)(?:the\s+)?\2\b/giu,
       '$1$2',
     )
-
-/**
- * Every step with the amounts that it states put right for lines that weigh something else now:
- * struck where they are the whole of the line, scaled by `factors` (by line id) where they are a
- * share of it. What the steps of `was` took without a line ("2 tsp water") is none of a new line's.
- */
-export function withAmountsRight(
-  recipe: Recipe,
-  factors: ReadonlyMap<string, number>,
-  was: Recipe,
-): Recipe {
-  const saidAt = (
-    text: string,
-    share: { readonly quantity: { readonly start: number } },
-    end: number,
-  ) => text.slice(share.quantity.start, end).trim().toLowerCase()
-  const unlisted = new Set(
-    readSteps(was).flatMap(step =>
-      step.uses.flatMap(use =>
-        use.line || use.share.of !== 'amount'
-          ? []
-          : [saidAt(step.text, use.share, use.mention.end)],
-      ),
-    ),
-  )
-  const cuts = new Map<string, (readonly [number, number, string])[]>()
-  for (const step of readSteps(recipe))
-    for (const use of step.uses) {
-      if (
-        use.share.of !== 'amount' ||
-        !use.line ||
-        !factors.has(use.line.id) ||
-        unlisted.has(saidAt(step.text, use.share, use.mention.end))
-      )
-        continue
-      const factor = factors.get(use.line.id)!
-      const whole = (use.line.grams?.best ?? 0) / factor
-      const { grams, quantity } = use.share
-      const key = `${step.component}|${step.at}`
-      cuts.set(key, [
-        ...(cuts.get(key) ?? []),
-        [
-          quantity.start,
-          quantity.end,
-          grams !== null && grams < 0.85 * whole ? weightText(grams * factor) : '',
-        ],
-      ])
-    }
-  if (!cuts.size) return recipe
-  return {
-    ...recipe,
-    components: recipe.components.map(c => ({
-      ...c,
-      steps: c.steps.map((step, at) => {
-        const own = cuts.get(`${c.name}|${at}`)
-        return own
-          ? [...own]
-              .sort((a, b) => b[0] - a[0])
-              .reduce((text, [from, to, amount]) => {
-                const left = text.slice(0, from)
-                const right = text.slice(to).replace(/^\s*(?:of\s+)?(?:the\s+)?/iu, '')
-                return amount
-                  ? `${left}${amount} of the ${right}`
-                  : `${left}${/\bthe\s*$/iu.test(left) ? '' : 'the '}${right}`
-              }, step)
-          : step
-      }),
-    })),
-  }
-}

@@ -2,8 +2,8 @@ import { describe, expect, test } from '@jest/globals'
 import { ingredientById } from '#core/pantry'
 import { readLine } from '#core'
 import type { Person, Line } from '#core'
-import { asksPacket, isBlocked, tableOf } from './allowed'
-import { rewriteStep, type Renaming } from './steps'
+import { asksPacket, isBlocked, tableOf } from '../allowed'
+import { rewriteStep, type Renaming } from './rename'
 
 const person = (avoids: Person['avoids'], diets: readonly string[] = []): Person => ({
   id: 'p',

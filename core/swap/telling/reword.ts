@@ -1,0 +1,193 @@
+import { linesTaken, type Action } from '../../method'
+import { flourKinds, freshEggKinds, ingredientById, type Kind } from '../../pantry'
+import type { Line, Recipe } from '../../recipe'
+import { linesOf } from '../../recipe'
+import { doingRows, insteadRows, type DoingRow, type InsteadRow } from '../tables/doing-rows'
+import { kindOf, rowFits, type Making } from './making'
+import { edit, type Doing, type ToldStep } from './method-text'
+
+const aboutKinds: Readonly<Record<'egg' | 'fat' | 'flour', readonly Kind[]>> = {
+  egg: [...freshEggKinds, 'egg-product'],
+  fat: ['butter', 'plant-block', 'plant-spread', 'hard-fat'],
+  flour: flourKinds,
+}
+
+/** The kinds of what actions take: of one part's lines, and of what no line lists. */
+function kindsTaken(actions: readonly Action[], lines: readonly Line[]): ReadonlySet<Kind> {
+  const ids = new Set(actions.flatMap(linesTaken))
+  const asides = actions.flatMap(({ takes }) =>
+    takes.flatMap(({ thing }) =>
+      thing.is === 'aside' ? (ingredientById(thing.ingredient)?.kind ?? []) : [],
+    ),
+  )
+  const own = lines.filter(line => ids.has(line.id)).flatMap(line => kindOf(line) ?? [])
+  return new Set([...own, ...asides])
+}
+
+/** What the telling of one part looks at. */
+export interface OfPart {
+  readonly making: Making
+  /** The lines of the part before and now. */
+  readonly before: readonly Line[]
+  readonly now: readonly Line[]
+  /** Its steps, or all of them where the parts share a method. */
+  readonly scope: readonly ToldStep[]
+  /** From this step on it is its own; before, another's. */
+  readonly mine: number
+  /** Nothing of another part is baked before. */
+  readonly isAlone: boolean
+}
+
+/** What one part's telling looks at; `was`: the recipe before; `recipe`: with its new lines. */
+export function ofPart(
+  making: Making,
+  steps: readonly ToldStep[],
+  was: Recipe,
+  recipe: Recipe,
+): OfPart {
+  const own = steps.filter(step => step.component === making.at)
+  const scope = own.length ? own : steps
+  const { name } = recipe.components[making.at]!
+  const before = linesOf(was).filter(line => line.component === name)
+  const ids = new Set(before.map(line => line.id))
+  const isOwn = (doing: Doing) => doing.was.some(a => linesTaken(a).some(id => ids.has(id)))
+  const mine = (scope.find(step => step.doings.some(isOwn)) ?? scope[0])?.place ?? 0
+  const isAlone = !scope.some(
+    step => step.place < mine && step.doings.some(({ action }) => bakes(action)),
+  )
+  return { making, before, now: linesOf(recipe), scope, mine, isAlone }
+}
+
+/** Into the oven, the pan or on to the iron. */
+export const bakes = (action: Action): boolean =>
+  action.mode !== 'remark' &&
+  (['bake', 'load', 'fry'].includes(action.verb) ||
+    (action.verb === 'cook' && action.into !== null && action.phases.length > 0))
+
+/** The doings of a part as its plan tells them. */
+export function reword(of: OfPart): void {
+  const { scope, mine } = of
+  for (const step of scope)
+    if (step.place >= mine) for (const doing of step.doings) rewordOne(doing, of)
+  for (const row of insteadRows) if (rowFits(row, of.making)) tellInstead(row, of)
+}
+
+function fits(row: DoingRow, { action, was }: Doing, { making, before, now }: OfPart): boolean {
+  const { verbs, words, cue, takes, only, ids, about } = row
+  if (!rowFits(row, making)) return false
+  if (verbs && !verbs.includes(action.verb)) return false
+  if (words && !words.includes(action.word)) return false
+  if (cue && !(action.until && (cue === 'any' || cue.some(k => action.until!.kinds.has(k)))))
+    return false
+  if (takes && !takes.some(kind => kindsTaken([action], now).has(kind))) return false
+  if (only && [...kindsTaken([action], now)].some(kind => !only.includes(kind))) return false
+  if (ids && !takesOne(action, ids, now)) return false
+  const kinds = about && kindsTaken(was, before)
+  return !about || aboutKinds[about].some(kind => kinds!.has(kind))
+}
+
+/** Does an action take one of these ingredients, as a line or by the way? */
+function takesOne(action: Action, ids: readonly string[], lines: readonly Line[]): boolean {
+  const taken = new Set(linesTaken(action))
+  const isOne = (id: string | null) => id !== null && ids.includes(id)
+  return (
+    lines.some(line => taken.has(line.id) && isOne(line.ingredient)) ||
+    action.takes.some(({ thing }) => thing.is === 'aside' && isOne(thing.ingredient))
+  )
+}
+
+const asIs = (text: string, to: string): string =>
+  /^\p{Lu}/u.test(text) ? to.replace(/^\p{Ll}/u, c => c.toUpperCase()) : to
+
+function rewordOne(doing: Doing, of: OfPart): void {
+  const { action, step } = doing
+  if (action.mode === 'remark' && action.word !== '') return
+  for (const row of doingRows) {
+    if (!fits(row, doing, of)) continue
+    const { verb, until, golden, over, adds, strips } = row.is
+    const [from, to] = action.wordAt
+    if (verb && to > from) edit(doing, action.wordAt, asIs(step.text.slice(from, to), verb))
+    if (until !== undefined && action.until)
+      edit(doing, withBlank(step.text, action.until.span, until), until)
+    if (over && action.over) edit(doing, action.over, over)
+    if (golden) lighter(doing)
+    if (adds) add(doing, adds)
+    if (strips) strip(doing, strips, of)
+  }
+}
+
+/** What says nothing takes the blank before it along. */
+const withBlank = (text: string, [from, to]: readonly [number, number], says: string) => {
+  const blank = says ? 0 : /\s*(?:just\s*)?$/iu.exec(text.slice(0, from))![0].length
+  return [from - blank, to] as const
+}
+
+/** "Deep golden brown": without milk it stays golden. */
+function lighter(doing: Doing): void {
+  const { span, text } = doing.action.until!
+  const hit = /\b(?:deep\s+)?golden[- ]brown\b/iu.exec(text)
+  const from = span[0] + (hit?.index ?? 0)
+  if (hit) edit(doing, [from, from + hit[0].length], 'golden')
+}
+
+/** Behind the doing's own words, before what joins it to the next. */
+function add(doing: Doing, says: string): void {
+  const { action, step } = doing
+  const own = action.text.replace(/[\s,;.]*(?:\b(?:and|then)\b\s*)*$/iu, '')
+  const at = action.span[0] + own.length
+  if (!/\bboil/iu.test(step.text.slice(at, at + 24))) edit(doing, [at, at], ` ${says}`)
+}
+
+/** Words right before an oil that are of a solid fat. */
+function strip(doing: Doing, words: readonly string[], { now }: OfPart): void {
+  for (const { thing, span } of doing.action.takes) {
+    const line = thing.is === 'line' ? now.find(l => l.id === thing.line) : undefined
+    if (!span || kindOf(line) !== 'oil') continue
+    const lead = doing.step.text.slice(0, span[0])
+    const hit = new RegExp(String.raw`\b(?:(?:${words.join('|')})\s+)+$`, 'iu').exec(lead)
+    if (hit) edit(doing, [hit.index, span[0]], '')
+  }
+}
+
+function isInstead(row: InsteadRow, { action }: Doing, { now }: OfPart): boolean {
+  const { verbs, manners, cue, ids } = row
+  const isSo =
+    (verbs?.includes(action.verb) ?? false) ||
+    (manners?.some(manner => action.manners.has(manner)) ?? false) ||
+    (cue?.some(kind => action.until?.kinds.has(kind)) ?? false)
+  return isSo && (!ids || takesOne(action, ids, now))
+}
+
+const dishes: ReadonlySet<string> = new Set(
+  'ramekin dish mould mold cup glass pot jar bowl basin tin case'.split(' '),
+)
+const pouring: ReadonlySet<string> = new Set('pour spoon divide fill strain put'.split(' '))
+
+/** The first doing that no longer fits is told otherwise; the rest of them go. */
+function tellInstead(row: InsteadRow, of: OfPart): void {
+  const { scope, mine, isAlone } = of
+  const all = scope.flatMap(step => step.doings)
+  const own = all.filter(doing => doing.step.place >= mine && doing.instead === null)
+  const hits = own.filter(doing => isInstead(row, doing, of))
+  const [first] = hits
+  if (!first) return
+  for (const doing of hits) doing.instead = ''
+  first.instead = row.is
+  if (!row.pours) return
+  // An oven that nothing goes into is not heated, and it goes into its dishes when it is cooked.
+  for (const doing of all) {
+    const { action } = doing
+    const isBefore = own.includes(doing) && own.indexOf(doing) < own.indexOf(first)
+    const isPoured =
+      isBefore &&
+      pouring.has(action.verb) &&
+      dishes.has(action.into?.noun ?? '') &&
+      !action.takes.some(({ thing }) => thing.is === 'line')
+    const isOven = action.verb === 'preheat' && isAlone
+    // What is done behind it says the chilling already.
+    const isChilled =
+      own.indexOf(doing) > own.indexOf(first) && action.verb === 'chill' && !action.phases.length
+    const isBath = own.includes(doing) && action.manners.has('in-bath')
+    if (isPoured || isOven || isBath || isChilled) doing.instead ??= ''
+  }
+}

@@ -1,0 +1,109 @@
+import type { Action, VerbId } from '../../method'
+import { flourKinds, type Kind } from '../../pantry'
+import type { Line } from '../../recipe'
+import { dryKinds, placeRows, type PlaceRow } from '../tables/doing-rows'
+import { kindOf, rowFits } from './making'
+import { sayBefore, type Doing, type ToldStep } from './method-text'
+import { bakes, type OfPart } from './reword'
+import { toldStep } from './told'
+
+const shaping: ReadonlySet<VerbId> = new Set(
+  'roll shape cut press line spoon drop pipe divide'.split(' ') as VerbId[],
+)
+const leaving: ReadonlySet<VerbId> = new Set(
+  'rest chill proof cover set-aside cool soak'.split(' ') as VerbId[],
+)
+const readying: ReadonlySet<VerbId> = new Set(['grease', 'dust', 'line', 'preheat'])
+const fats: readonly Kind[] = ['butter', 'plant-block', 'plant-spread', 'hard-fat', 'oil']
+
+const isDone = ({ mode }: Action) => mode !== 'remark'
+const shapes = (action: Action) => isDone(action) && shaping.has(action.verb)
+
+const linesOfKind = (kinds: readonly Kind[], { now, making }: OfPart): readonly Line[] =>
+  now.filter(
+    line =>
+      line.purpose !== 'pan' &&
+      line.component === making.part.component.name &&
+      kinds.includes(kindOf(line) ?? 'water'),
+  )
+
+/** The flour that the dough is of: not the spoonful that stands in for an egg. */
+function mainFlour(of: OfPart): readonly Line[] {
+  const flours = linesOfKind(flourKinds, of)
+  const gramsOf = (line: Line) => line.grams?.best ?? 0
+  const all = flours.reduce((sum, line) => sum + gramsOf(line), 0)
+  return flours.filter(line => gramsOf(line) >= leastFlour * all)
+}
+const leastFlour = 0.2
+
+/** Does an action take one of these lines into the dessert, or what is dry and made of them? */
+function takesDry(doing: Doing, lines: readonly Line[], of: OfPart): boolean {
+  const { action, step } = doing
+  if (readying.has(action.verb) || !isDone(action)) return false
+  const isOne = (id: string) => lines.some(line => line.id === id)
+  const isDry = (id: string) => dryKinds.includes(kindOf(of.now.find(l => l.id === id)) ?? 'water')
+  const said = step.text.slice(...action.span).toLowerCase()
+  const isNewFlour = of.making.answers.some(
+    ([group, { inSteps }]) => group.question === 'flour' && said.includes(inSteps.toLowerCase()),
+  )
+  return (
+    (isNewFlour && lines.some(line => flourKinds.includes(kindOf(line)!))) ||
+    action.takes.some(({ thing, readies }) => {
+      if (readies || thing.is === 'aside') return false
+      if (thing.is === 'line') return isOne(thing.line)
+      return thing.lines.some(isOne) && thing.lines.every(isDry)
+    })
+  )
+}
+
+/** The last doing that takes such a thing. */
+const mixing = (lines: readonly Line[], of: OfPart, scope: readonly ToldStep[]) =>
+  scope.flatMap(step => step.doings).findLast(doing => takesDry(doing, lines, of))
+
+const goesOn = ({ action }: Doing) =>
+  bakes(action) || shapes(action) || (isDone(action) && leaving.has(action.verb))
+
+/** Behind the mixing, and before what the same step goes on to bake, shape or leave. */
+function sayBehindMixing(mixed: Doing | undefined, says: string): void {
+  if (!mixed) return
+  const { doings, behind } = mixed.step
+  const next = doings.find((doing, i) => i > doings.indexOf(mixed) && goesOn(doing))
+  if (next) sayBefore(next, says, mixed)
+  else behind.push(says)
+}
+
+const places: Readonly<
+  Record<PlaceRow['at'], (says: string, of: OfPart, scope: readonly ToldStep[]) => void>
+> = {
+  'flour': (says, of, scope) => sayBehindMixing(mixing(mainFlour(of), of, scope), says),
+  'fat': (says, of, scope) => mixing(linesOfKind(fats, of), of, scope)?.step.behind.push(says),
+  'after-oven': (says, _, scope) =>
+    scope
+      .findLast(step => step.doings.some(d => bakes(d.action) || d.action.verb === 'cool'))
+      ?.behind.push(says),
+  'before-oven': (says, _, scope) => {
+    const first = scope.flatMap(step => step.doings).find(d => bakes(d.action))
+    if (first) sayBefore(first, says)
+  },
+  'own-step-before-shaping': (says, _, scope) => {
+    const all = scope.flatMap(step => step.doings)
+    const first = all.find(d => shapes(d.action)) ?? all.find(d => bakes(d.action))
+    if (!first) return
+    const isLater = first.action.sentence[0] !== first.step.doings[0]!.action.sentence[0]
+    if (isLater) sayBefore(first, says)
+    else first.step.ahead.push(says)
+  },
+}
+
+/** What is to mind with the plan of a part, each at its place; nothing that the recipe says itself. */
+export function sayOnce(of: OfPart): void {
+  const scope = of.scope.filter(step => step.place >= of.mine)
+  const isWarm = of.scope.some(step =>
+    step.doings.some(({ action }) => action.manners.has('served-warm')),
+  )
+  for (const row of placeRows) {
+    const isSaid = scope.some(step => row.unless.test(toldStep(step)))
+    const isRight = row.warm === undefined || row.warm === isWarm
+    if (rowFits(row, of.making) && isRight && !isSaid) places[row.at](row.says, of, scope)
+  }
+}
