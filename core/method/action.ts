@@ -29,6 +29,8 @@ export interface Operand {
   readonly span: Span | null
   /** It readies a vessel, a board or hands and is none of the dessert's own. */
   readonly readies?: true
+  /** It goes into what is named here, which stands in its bowl already. */
+  readonly isTarget?: true
 }
 
 /** One stretch of a stay in the oven, on the hob or in the cold. `then`: what is done at its end. */
@@ -65,6 +67,8 @@ export interface Action {
   readonly wordAt: Span
   readonly manners: ReadonlySet<Manner>
   readonly takes: readonly Operand[]
+  /** The lines of what was made before, into which it goes by a gathering word ("into the dry ingredients"). */
+  readonly meets: readonly string[]
   readonly into: ActionVessel | null
   readonly with: string | null
   /** Where it says to hold it over steam and no flame. */

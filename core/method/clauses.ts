@@ -215,11 +215,13 @@ function ordered(text: string, sentence: Span, foods: readonly NamedFood[]): Cla
 export function clausesOf(text: string, foods: readonly NamedFood[]): Clause[] {
   const sentences = sentencesOf(text)
   const told = sentences.map(sentence => ordered(text, sentence, foods))
-  const isTold = told.some(clauses => clauses.length > 0)
-  const done = isTold ? [] : sentences.map(sentence => passives(text, sentence))
-  const isDone = done.flat().length >= fewestPassives
+  const orders = told.filter(clauses => clauses.length > 0).length
+  const done = sentences.map((sentence, i) => (told[i]!.length ? [] : passives(text, sentence)))
+  const tells = done.filter(clauses => clauses.length > 0).length
+  // An order among what is told ("Stop mixing …") makes none of it a remark.
+  const isDone = tells > orders && done.flat().length >= fewestPassives
   return sentences.flatMap((sentence, i) => {
-    const clauses = isDone ? done[i]! : told[i]!
+    const clauses = isDone && !told[i]!.length ? done[i]! : told[i]!
     const words = wordsAt(text, sentence)
     return clauses.length
       ? clauses

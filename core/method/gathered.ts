@@ -111,6 +111,7 @@ export function gathered(gather: Gather, named: readonly StepUse[], here: Here):
         thing: { is: 'made', by: larder.lastOf(mixed.at(-1)!), lines: mixed.map(line => line.id) },
         share: all,
         span,
+        isTarget: true,
       },
     ]
   const isName = Array.isArray(kinds) && !isCompany(kinds)

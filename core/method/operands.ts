@@ -3,6 +3,7 @@ import { linesOf, type Line, type Span, type StepUse } from '../recipe'
 import type { Operand } from './action'
 import { apart, gathered, type Gather } from './gathered'
 import { tailOf, takeLine, type Here } from './here'
+import { overOf } from './place'
 import { shareOf, shareSaid } from './share'
 import { exceptSign } from './tables/gathering'
 import { inCue } from './tables/shares'
@@ -90,7 +91,15 @@ function isNoOperand({ mention }: StepUse, { step, clause }: Here): boolean {
     mention.ingredient.kind === 'water' &&
     inBath.test(lead) &&
     clause.words.some(w => w.start < mention.start && vesselNouns.has(singular(w.is)))
-  return isBath || becomes.test(lead) || inCue.test(step.text.slice(clause.span[0], mention.start))
+  // "Over a pan of simmering water" is the hob's.
+  const over = overOf(step.text.slice(...clause.span), clause.span[0])
+  const isOver = over !== null && over[0] <= mention.start && mention.end <= over[1]
+  return (
+    isBath ||
+    isOver ||
+    becomes.test(lead) ||
+    inCue.test(step.text.slice(clause.span[0], mention.start))
+  )
 }
 
 const opensFor = /^\W*(?:for|to\s+make|to|once|when|while|after)\b/iu

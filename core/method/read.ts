@@ -135,7 +135,7 @@ class MethodReader {
     const { recipe, steps, larder, before } = this
     const [from, to] = clause.span
     const text = step.text.slice(from, to)
-    const takes = operandsOf({
+    const named = operandsOf({
       recipe,
       steps,
       step,
@@ -145,6 +145,7 @@ class MethodReader {
       action: id,
       before,
     })
+    const takes = named.filter(one => !one.isTarget)
     this.before = takes.length ? takes : before
     const settings = clause.verb && ovenVerbs.has(clause.verb) ? settingsOf(text) : []
     const into = vesselOf(clause, step)
@@ -157,6 +158,9 @@ class MethodReader {
       wordAt: clause.word ? [clause.words[0]!.start, clause.words[0]!.end] : [from, from],
       manners: mannersOf(text),
       takes,
+      meets: named.flatMap(({ isTarget, thing }) =>
+        isTarget && thing.is === 'made' ? thing.lines : [],
+      ),
       into,
       with: toolOf(clause),
       over: overOf(text, from),

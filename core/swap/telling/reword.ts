@@ -174,12 +174,16 @@ function tellInstead(row: InsteadRow, of: OfPart): void {
   for (const doing of hits) doing.instead = ''
   first.instead = row.is
   if (!row.pours) return
+  // What stands in for the egg is in it from here on; a caramel before that stays in its dishes.
+  const isEgg = (kind: Kind) => aboutKinds.egg.includes(kind)
+  const eggs = own.findIndex(doing => [...kindsTaken(doing.was, of.before)].some(isEgg))
   // An oven that nothing goes into is not heated, and it goes into its dishes when it is cooked.
   for (const doing of all) {
     const { action } = doing
     const isBefore = own.includes(doing) && own.indexOf(doing) < own.indexOf(first)
     const isPoured =
       isBefore &&
+      own.indexOf(doing) >= eggs &&
       pouring.has(action.verb) &&
       dishes.has(action.into?.noun ?? '') &&
       !action.takes.some(({ thing }) => thing.is === 'line')

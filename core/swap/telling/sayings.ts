@@ -46,12 +46,14 @@ function takesDry(doing: Doing, lines: readonly Line[], of: OfPart): boolean {
   const isNewFlour = of.making.answers.some(
     ([group, { inSteps }]) => group.question === 'flour' && said.includes(inSteps.toLowerCase()),
   )
+  const isSo = (ids: readonly string[]) => ids.some(isOne) && ids.every(isDry)
   return (
+    isSo(action.meets) ||
     (isNewFlour && lines.some(line => flourKinds.includes(kindOf(line)!))) ||
     action.takes.some(({ thing, readies }) => {
       if (readies || thing.is === 'aside') return false
       if (thing.is === 'line') return isOne(thing.line)
-      return thing.lines.some(isOne) && thing.lines.every(isDry)
+      return isSo(thing.lines)
     })
   )
 }
