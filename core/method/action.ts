@@ -67,7 +67,7 @@ export interface Action {
   readonly wordAt: Span
   readonly manners: ReadonlySet<Manner>
   readonly takes: readonly Operand[]
-  /** The lines of what was made before, into which it goes by a gathering word ("into the dry ingredients"). */
+  /** The lines of what it goes into by a gathering word: "into the dry ingredients". */
   readonly meets: readonly string[]
   readonly into: ActionVessel | null
   readonly with: string | null

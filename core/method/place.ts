@@ -1,3 +1,4 @@
+import { pattern } from '../measure'
 import type { PlacedStep, Span } from '../recipe'
 import type { ActionVessel } from './action'
 import type { Clause } from './clauses'
@@ -76,8 +77,11 @@ export function toolOf(clause: Clause): string | null {
 }
 
 /** "Over a pan of simmering water", "over steam": where it stands, none of the flame. */
-const overSteam =
-  /\bover\s+(?:(?:a\s+)?pan\s+of\s+)?(?:(?:gently|barely|just)\s+)?(?:steam\w*|(?:simmering|hot)\s+water|a\s+bain[- ]marie|a\s+double\s+boiler)\b/iu
+const overSteam = pattern(
+  'iu',
+  String.raw`\bover\s+(?:(?:a\s+)?pan\s+of\s+)?(?:(?:gently|barely|just)\s+)?(?:steam\w*|`,
+  String.raw`(?:simmering|hot)\s+water|a\s+bain[- ]marie|a\s+double\s+boiler)\b`,
+)
 export function overOf(text: string, at: number): Span | null {
   const hit = overSteam.exec(text)
   return hit && [at + hit.index, at + hit.index + hit[0].length]

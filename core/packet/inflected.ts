@@ -18,15 +18,15 @@ const stems = (word: string, ends: readonly string[]): string[] =>
 
 interface Known {
   /** What brings something, or may be made of anything: every word of its names. */
-  readonly bringing: ReadonlySet<string>
+  readonly carriers: ReadonlySet<string>
   /** A stem that such a word shares says nothing. One set for each row of endings. */
   readonly barred: readonly ReadonlySet<string>[]
 }
 /** Built anew when the pantry learned something. */
 const known = remembered(
   (): Known => {
-    const bringing = new Set(bringingWords().map(bare))
-    return { bringing, barred: endings.map(ends => stemsOf(bringing, ends)) }
+    const carriers = new Set(bringingWords().map(bare))
+    return { carriers, barred: endings.map(ends => stemsOf(carriers, ends)) }
   },
   1,
   pantryEdition,
@@ -42,12 +42,12 @@ const harmlessStems = (): readonly ReadonlySet<string>[] =>
  */
 export function isHarmless(word: string): boolean {
   const text = bare(word)
-  const { bringing, barred } = known('')
-  if (bringing.has(text)) return false
+  const { carriers, barred } = known('')
+  if (carriers.has(text)) return false
   const harmless = harmlessStems()
   const isForm = (ends: readonly string[], i: number) => {
     const own = stems(text, ends)
-    const isBarred = own.some(stem => barred[i]!.has(stem) || bringing.has(stem))
+    const isBarred = own.some(stem => barred[i]!.has(stem) || carriers.has(stem))
     return !isBarred && own.some(stem => harmless[i]!.has(stem))
   }
   return everyday.has(text) || endings.some(isForm)

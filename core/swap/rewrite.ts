@@ -1,4 +1,4 @@
-import { weightText, type Region } from '../measure'
+import { weightText } from '../measure'
 import { ingredientById, nameIn, type Ingredient, measured, type Measured } from '../pantry'
 import { isInside } from '../formula'
 import {
@@ -9,14 +9,12 @@ import {
   type Line,
   type Recipe,
 } from '../recipe'
-import { asksPacket, isBlocked, type Table } from './allowed'
-import { candidatesFor, priceOf, type Wishes } from './candidates'
 import type { Added } from './draft'
 import { struckChoices, type Leaving } from './leaving'
 import type { Option, DessertPart } from './part'
 import type { Addition, Change, Trim } from './plan'
 import { leverReason, purposeWords, trimReason } from './reasons'
-import { questionOf, type Substitution } from './school'
+import type { Substitution } from './school'
 import { factsOf } from './telling/facts'
 import type { Making } from './telling/making'
 import { tellMethod } from './telling/method'
@@ -26,6 +24,7 @@ import { extraLines } from './join-line'
 import { withAmountsRight } from './telling/amounts'
 import { restAfterThird, rewriteStep, type Renaming } from './telling/rename'
 import { leverIngredients, limits } from './tables/limits'
+import { nobodyAvoids, schoolForUnmeasured, standInFor, type Setting } from './unmeasured'
 import { listed, sayDid, whatItWasFor, whatTheyBring, whatTheyDid } from './explain'
 import { trimmedLine, writtenLine } from './write'
 
@@ -39,41 +38,6 @@ export interface Rewritten {
     number
   >
   readonly making: Making
-}
-
-interface Setting {
-  readonly region: Region
-  readonly by: 'grams' | 'spoons'
-  readonly table: Table
-  readonly wishes: Wishes
-}
-
-const nobodyAvoids = (ids: readonly string[], table: Table): Ingredient | null => {
-  const fit = ids.map(id => ingredientById(id)!).filter(item => !isBlocked(item, table))
-  return fit.find(item => !asksPacket(item, table)) ?? fit[0] ?? null
-}
-
-/** The cheapest school for a line that has no weight to compute with (for the tin, to brush, to serve). */
-function schoolForUnmeasured(
-  item: Extract<Leaving, { how: 'leaves' }>,
-  part: DessertPart,
-  setting: Pick<Setting, 'table' | 'wishes'>,
-): Substitution | null {
-  const fit = candidatesFor({
-    group: { question: item.question, lines: [item] },
-    family: part.reading.family,
-    table: setting.table,
-    glutenGone: false,
-    wishes: setting.wishes,
-  })
-  return fit.reduce<Substitution | null>(
-    (best, s) =>
-      !best ||
-      priceOf(s, setting.table, limits.askPacket) < priceOf(best, setting.table, limits.askPacket)
-        ? s
-        : best,
-    null,
-  )
 }
 
 const words = (line: Line) => line.name || line.text
@@ -505,32 +469,6 @@ export function rewriteRecipe(
     withAmountsRight(renamed, factors, recipe),
     [...rewritten.values()].map(r => r.making),
   )
-}
-
-/** What stands for an ingredient that only a step names ("serve with cream"). */
-function standInFor(ingredient: Ingredient, part: DessertPart, setting: Setting): string | null {
-  const question = questionOf[ingredient.kind]
-  if (!question) return null
-  const line: Line = {
-    id: 'step',
-    text: ingredient.name,
-    amount: null,
-    unit: null,
-    grams: null,
-    ingredient: ingredient.id,
-    name: ingredient.name,
-    preparation: '',
-    optional: false,
-    purpose: 'serve',
-    orElse: [],
-    component: '',
-    unread: [],
-    evidence: { amount: null, name: null, how: '', source: '', by: 'words' },
-  }
-  const answer = schoolForUnmeasured({ how: 'leaves', line, ingredient, question }, part, setting)
-  return answer && answer.adds.length === 1
-    ? ingredientById(answer.adds[0]!.ingredient)!.name
-    : null
 }
 
 export const hasUnweighed = (part: DessertPart): boolean =>

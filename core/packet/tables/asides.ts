@@ -1,5 +1,3 @@
-import type { ClauseRow } from './clauses'
-
 /**
  * What opens a sentence of how to keep it, use it, or what is in 100 g: what such a sentence names still counts, only a word that
  * nobody knows does not block there, up to its first comma, colon, bracket or end. [P] as packets print them, seven languages
@@ -16,7 +14,7 @@ const heads = [
   // French
   'conserver|(?:bien\\s+)?agiter|(?:bien\\s+)?remuer|réchauffer|faire\\s+(?:cuire|chauffer|fondre|bouillir)|servir|consommer|à\\s+consommer|tenir|garder|ajouter|verser|refermer|après\\s+ouverture|avant\\s+(?:ouverture|emploi|utilisation)|une\\s+fois\\s+ouvert|conseils?\\s+d|préparation\\s*:|mode\\s+d',
   // Italian
-  'conservarsi|agitare|mescolare|servire|consumare|da\\s+consumar(?:e|si)|cuocere|scaldare|riscaldare|aggiungere|tenere|una\\s+volta\\s+aperto|dopo\\s+l[’\']apertura|prima\\s+dell[’\']uso|preparazione\\s*:|modalità',
+  "conservarsi|agitare|mescolare|servire|consumare|da\\s+consumar(?:e|si)|cuocere|scaldare|riscaldare|aggiungere|tenere|una\\s+volta\\s+aperto|dopo\\s+l[’']apertura|prima\\s+dell[’']uso|preparazione\\s*:|modalità",
   // Spanish, Portuguese
   'agitar|agítese|consérvese|remover|servir|consumir|cocer|calentar|añadir|mantener|manténgase|guardar|proteger|una\\s+vez\\s+abiert[oa]|después\\s+de\\s+abrir|modo\\s+de|mexer|cozer|aquecer|adicionar|juntar|manter|depois\\s+de\\s+abert[oa]|após\\s+(?:a\\s+)?abertura|uma\\s+vez\\s+abert[oa]',
   // Dutch
@@ -26,7 +24,7 @@ const heads = [
 /** A sentence begins behind a mark or a line’s end; a second one of this kind may follow a comma. */
 const sentence = '(?<=(?:^|[.!?;:,)\\]\\n•])\\s{0,3})'
 
-export const asideRows: readonly ClauseRow[] = [
+export const asideRows = [
   { mode: 'aside', words: `${sentence}(?:${heads})(?!\\p{L})`, source: '[P]' },
   { mode: 'aside', words: `\\b(?:${anywhere})\\b`, source: '[P]' },
-]
+] as const

@@ -1,5 +1,4 @@
-import type { Manner, VerbId } from '../../method'
-import type { CueKind } from '../../method'
+import type { CueKind, Manner, VerbId } from '../../method'
 import type { Kind } from '../../pantry'
 import type { MethodFact } from './method-facts'
 

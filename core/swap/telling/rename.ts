@@ -33,33 +33,35 @@ const isSeveral = (words: string, { lines, byLine }: Renaming): boolean =>
   )
 const powders: readonly Kind[] = ['flour', 'starch', 'gluten-free-flour', 'nut-flour']
 
-/** The new words for what a step names; '' strikes it; null leaves it. */
-function renamed(
-  step: string,
-  m: ReturnType<typeof mentionsInStep>[number],
-  naming: Renaming,
-): string | null {
-  const { ingredient } = m
-  if (m.verb && isBlocked(ingredient, naming.table)) {
-    if (ingredient.kind === 'butter') {
-      if (/^buttered$/iu.test(m.words)) return 'greased'
-      return naming.grease ? `grease (with ${naming.grease})` : 'line'
-    }
-    if (ingredient.kind === 'flour') {
-      if (/floured/iu.test(m.words)) return 'dusted'
-      return naming.dusting ? `dust (with ${naming.dusting})` : 'line'
-    }
-    return 'glazed'
+type Named = ReturnType<typeof mentionsInStep>[number]
+
+/** "Butter the tin", "a floured tray": the doing, told of what does it now. */
+function doneWith({ ingredient, words }: Named, { grease, dusting }: Renaming): string {
+  if (ingredient.kind === 'butter') {
+    if (/^buttered$/iu.test(words)) return 'greased'
+    return grease ? `grease (with ${grease})` : 'line'
   }
-  const own = m.line ? naming.byLine.get(m.line.id) : undefined
-  if (own !== undefined && ingredient.kind === 'egg-yolk' && naming.parted?.has(m.line!.id))
-    return ''
+  if (ingredient.kind !== 'flour') return 'glazed'
+  if (/floured/iu.test(words)) return 'dusted'
+  return dusting ? `dust (with ${dusting})` : 'line'
+}
+
+/** What a line that leaves is called now. */
+function ofLine(step: string, m: Named, own: string, naming: Renaming): string {
+  if (m.ingredient.kind === 'egg-yolk' && naming.parted?.has(m.line!.id)) return ''
   // Nobody heats water in a frying pan: of a fat and water the fat alone.
-  if (own !== undefined && frying.test(sentenceAt(step, m.start)))
-    return own.replace(/\s+and\s+water$/iu, '')
-  if (own !== undefined)
-    return greasing.test(step.slice(0, m.start)) && naming.grease ? naming.grease : own
-  if (!isBlocked(ingredient, naming.table) || m.line) return null
+  if (frying.test(sentenceAt(step, m.start))) return own.replace(/\s+and\s+water$/iu, '')
+  return (greasing.test(step.slice(0, m.start)) && naming.grease) || own
+}
+
+/** The new words for what a step names; '' strikes it; null leaves it. */
+function renamed(step: string, m: Named, naming: Renaming): string | null {
+  const { ingredient, line } = m
+  const isOut = isBlocked(ingredient, naming.table)
+  if (m.verb && isOut) return doneWith(m, naming)
+  const own = line ? naming.byLine.get(line.id) : undefined
+  if (own !== undefined) return ofLine(step, m, own, naming)
+  if (!isOut || line) return null
   if (greasing.test(step.slice(0, m.start))) return naming.grease ?? ''
   return naming.standIn(ingredient) ?? ''
 }
@@ -129,7 +131,8 @@ export function restAfterThird(steps: readonly string[], name: string): string[]
   let taken = false
   return steps.map(step => {
     const at = step.indexOf(thirdOf + name)
-    const from = taken ? 0 : at < 0 ? step.length : at + thirdOf.length + name.length
+    const behind = at < 0 ? step.length : at + thirdOf.length + name.length
+    const from = taken ? 0 : behind
     const rest = step.indexOf(`the ${name}`, from)
     const done = taken
     taken ||= at >= 0

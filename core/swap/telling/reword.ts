@@ -72,18 +72,31 @@ export function reword(of: OfPart): void {
   for (const row of insteadRows) if (rowFits(row, of.making)) tellInstead(row, of)
 }
 
+/** Is it one of these; any, where none are said. */
+const isAmong = <T>(one: T, those: readonly T[] | undefined): boolean =>
+  !those || those.includes(one)
+
+const isUntil = (action: Action, cue: DoingRow['cue']): boolean =>
+  !cue || (action.until !== null && (cue === 'any' || cue.some(k => action.until!.kinds.has(k))))
+
+function takesWhat(row: DoingRow, action: Action, now: readonly Line[]): boolean {
+  const kinds = [...kindsTaken([action], now)]
+  return (
+    (!row.takes || kinds.some(kind => row.takes!.includes(kind))) &&
+    (!row.only || kinds.every(kind => row.only!.includes(kind))) &&
+    (!row.ids || takesOne(action, row.ids, now))
+  )
+}
+
 function fits(row: DoingRow, { action, was }: Doing, { making, before, now }: OfPart): boolean {
-  const { verbs, words, cue, takes, only, ids, about } = row
-  if (!rowFits(row, making)) return false
-  if (verbs && !verbs.includes(action.verb)) return false
-  if (words && !words.includes(action.word)) return false
-  if (cue && !(action.until && (cue === 'any' || cue.some(k => action.until!.kinds.has(k)))))
-    return false
-  if (takes && !takes.some(kind => kindsTaken([action], now).has(kind))) return false
-  if (only && [...kindsTaken([action], now)].some(kind => !only.includes(kind))) return false
-  if (ids && !takesOne(action, ids, now)) return false
-  const kinds = about && kindsTaken(was, before)
-  return !about || aboutKinds[about].some(kind => kinds!.has(kind))
+  const isSo =
+    rowFits(row, making) &&
+    isAmong(action.verb, row.verbs) &&
+    isAmong(action.word, row.words) &&
+    isUntil(action, row.cue)
+  if (!isSo || !takesWhat(row, action, now)) return false
+  const kinds = row.about && kindsTaken(was, before)
+  return !kinds || aboutKinds[row.about!].some(kind => kinds.has(kind))
 }
 
 /** Does an action take one of these ingredients, as a line or by the way? */
@@ -163,35 +176,36 @@ const dishes: ReadonlySet<string> = new Set(
 )
 const pouring: ReadonlySet<string> = new Set('pour spoon divide fill strain put'.split(' '))
 
+/** Into its dishes, before it is cooked: what goes there is in the bowl already. */
+const isPoured = ({ action }: Doing): boolean =>
+  pouring.has(action.verb) &&
+  dishes.has(action.into?.noun ?? '') &&
+  !action.takes.some(({ thing }) => thing.is === 'line')
+
 /** The first doing that no longer fits is told otherwise; the rest of them go. */
 function tellInstead(row: InsteadRow, of: OfPart): void {
-  const { scope, mine, isAlone } = of
-  const all = scope.flatMap(step => step.doings)
-  const own = all.filter(doing => doing.step.place >= mine && doing.instead === null)
-  const hits = own.filter(doing => isInstead(row, doing, of))
-  const [first] = hits
+  const own = of.scope
+    .flatMap(step => step.doings)
+    .filter(doing => doing.step.place >= of.mine && doing.instead === null)
+  const [first, ...rest] = own.filter(doing => isInstead(row, doing, of))
   if (!first) return
-  for (const doing of hits) doing.instead = ''
   first.instead = row.is
-  if (!row.pours) return
+  for (const doing of rest) doing.instead = ''
+  if (row.pours) dropBesides(own, own.indexOf(first), of)
+}
+
+/** What goes with a bake that goes: the oven, its bath, its dishes, and a chilling that is told now. */
+function dropBesides(own: readonly Doing[], first: number, of: OfPart): void {
   // What stands in for the egg is in it from here on; a caramel before that stays in its dishes.
   const isEgg = (kind: Kind) => aboutKinds.egg.includes(kind)
   const eggs = own.findIndex(doing => [...kindsTaken(doing.was, of.before)].some(isEgg))
-  // An oven that nothing goes into is not heated, and it goes into its dishes when it is cooked.
-  for (const doing of all) {
+  for (const [i, doing] of own.entries()) {
     const { action } = doing
-    const isBefore = own.includes(doing) && own.indexOf(doing) < own.indexOf(first)
-    const isPoured =
-      isBefore &&
-      own.indexOf(doing) >= eggs &&
-      pouring.has(action.verb) &&
-      dishes.has(action.into?.noun ?? '') &&
-      !action.takes.some(({ thing }) => thing.is === 'line')
-    const isOven = action.verb === 'preheat' && isAlone
-    // What is done behind it says the chilling already.
-    const isChilled =
-      own.indexOf(doing) > own.indexOf(first) && action.verb === 'chill' && !action.phases.length
-    const isBath = own.includes(doing) && action.manners.has('in-bath')
-    if (isPoured || isOven || isBath || isChilled) doing.instead ??= ''
+    const isChilled = i > first && action.verb === 'chill' && !action.phases.length
+    const isTooSoon = i >= eggs && i < first && isPoured(doing)
+    if (isChilled || isTooSoon || action.manners.has('in-bath')) doing.instead ??= ''
   }
+  if (!of.isAlone) return
+  for (const doing of of.scope.flatMap(step => step.doings))
+    if (doing.action.verb === 'preheat') doing.instead ??= ''
 }
