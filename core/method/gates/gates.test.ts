@@ -100,7 +100,24 @@ describe('what must hold of a method that was changed', () => {
       gel.replace('Fold in the flour.', 'Fold in the flour.\nBoil the gelatine.'),
       'setters: The gelatine is boiled, and will not set.',
     ],
+    [
+      'a little water comes to melting chocolate',
+      `${flax}\n200 g dark chocolate\n20 g water`,
+      gel.replace('Fold in the flour.', 'Melt the chocolate with 20 g water. Fold in the flour.'),
+      'seizing: 20 g of water would seize the melting chocolate.',
+    ],
   ])('%s', (_, isLines, isMethod, fault) => expect(faults(isLines, isMethod)).toContain(fault))
+
+  test.each([
+    ['none', 'Melt the chocolate. Fold in the flour and 20 g water.'],
+    [
+      'what a butter brings',
+      'Melt the chocolate with the butter. Fold in the flour and 20 g water.',
+    ],
+  ])('chocolate melts with %s', (_, step) => {
+    const method = gel.replace('Fold in the flour.', step)
+    expect(faults(`${flax}\n200 g dark chocolate\n20 g water`, method).join()).not.toMatch(/seize/u)
+  })
 
   test.each([
     ['Beat in the the flax gel.', 'a word twice'],

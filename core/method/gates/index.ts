@@ -6,16 +6,26 @@ import { foamGate } from './foam'
 import type { Fault, Gate } from './gate'
 import { goneGate } from './gone'
 import { heatGate } from './heat'
+import { seizingGate } from './seizing'
 import { settersGate } from './setters'
 import { sharesGate } from './shares'
 
-const gates: readonly Gate[] = [sharesGate, heatGate, foamGate, goneGate, settersGate, englishGate]
+const gates: readonly Gate[] = [
+  sharesGate,
+  heatGate,
+  foamGate,
+  goneGate,
+  settersGate,
+  seizingGate,
+  englishGate,
+]
 
 /**
- * What six gates find in a changed method: shares that add up and nothing lost, the heat that every
+ * What the gates find in a changed method: shares that add up and nothing lost, the heat that every
  * part had, nothing whipped that holds no foam, nothing named that left, setters boiled or not as
- * they must be, and plain English. They read the result alone and share no code with what makes
- * plans. Empty where all is well; what the original already had wrong is not counted.
+ * they must be, no water that seizes chocolate, and plain English. They read the result alone and
+ * share no code with what makes plans. Empty where all is well; what the original already had wrong
+ * is not counted.
  */
 export function gateFaults(was: Recipe, is: Recipe): readonly Fault[] {
   const { actions: actionsBefore, had } = originalOf(was)

@@ -1,5 +1,6 @@
 import { pattern } from '../../measure'
 import type { Kind } from '../../pantry'
+import type { VerbId } from './verbs'
 
 /** What holds air when it is whipped, beside what the pantry says of its foam. [P] */
 export const foamyKinds: ReadonlySet<Kind> = new Set(['egg', 'egg-white', 'egg-yolk', 'egg-product', 'cream', 'plant-cream', 'gel'])
@@ -13,6 +14,11 @@ export const neverBoils: ReadonlySet<string> = new Set(['gelatine'])
 export const peaks = /\b(?:soft|stiff|firm|medium)?\s*peaks\b|\bstiff(?:ly)?\b|\bribbon\b|\bholds?\s+a\s+trail\b/iu
 /** Told of what boils. [P] */
 export const saysBoil = /\b(?:boil|simmer|bubbl)\w*/iu
+
+/** Where chocolate melts, what brings water by itself, and how much of it per gram of chocolate seizes: less is nothing, more a sauce. [P] */
+export const melted: ReadonlySet<VerbId> = new Set<VerbId>(['melt', 'heat', 'microwave'])
+export const wetKinds: ReadonlySet<string> = new Set(['water', 'milk', 'plant-drink', 'juice', 'sour-milk', 'plant-sour'])
+export const seizes = { from: 0.01, to: 0.3 } as const
 
 /** Words that speak of what left, beside its name. [P] */
 export const goneCues: readonly { readonly kinds: readonly Kind[]; readonly sign: RegExp }[] = [

@@ -93,10 +93,12 @@ export function placeHelp(line: Line, of: OfPart, region: Region): void {
   if (doings.some(({ action }) => linesTaken(action).includes(line.id))) return
   if (isNamed(line, of, scope)) return
   const places = doings.flatMap(doing => placesIn(doing, of.now, line.component))
+  // A little water would seize the chocolate.
+  const isRight = ({ doing }: Place) => helpKind(line) !== 'water' || !holdsChocolate(doing, of)
   const kindAt = ({ operand: { thing } }: Place) =>
     thing.is === 'line' ? kindOf(of.now.find(l => l.id === thing.line)) : null
   for (const kind of besides[helpKind(line)]) {
-    const place = places.find(one => kindAt(one) === kind)
+    const place = places.find(one => kindAt(one) === kind && isRight(one))
     if (place) {
       putBeside(place, name)
       return
@@ -112,6 +114,13 @@ export function placeHelp(line: Line, of: OfPart, region: Region): void {
   const at = oven.step.doings[0]?.action.sentence[0] ?? 0
   oven.step.before.set(at, [...(oven.step.before.get(at) ?? []), says])
 }
+
+const holdsChocolate = ({ action }: Doing, { now }: OfPart): boolean =>
+  now.some(
+    line =>
+      (kindOf(line) === 'chocolate' || kindOf(line) === 'plant-chocolate') &&
+      linesTaken(action).includes(line.id),
+  )
 
 /** Beside what comes in for something: "the starch mixture and water". */
 function besideAnswer(name: string, { making }: OfPart, scope: readonly ToldStep[]): boolean {

@@ -49,9 +49,12 @@ describe('a look ends where the next doing begins', () => {
 describe('whole doings', () => {
   const custard = '500 ml milk\n4 eggs\n80 g sugar'
   test.each([
-    'Warm the milk, whisk the eggs and sugar and pour on the milk.\nPour into ramekins.\nBake in a water bath at 150 °C for 40 minutes.',
-    'Heat the oven to 150 °C. Whisk the eggs with the sugar, then the warm milk.\nPour into a dish, stand it in a roasting tin of hot water and bake for 40 minutes. Chill.',
-    'Whisk the eggs, sugar and milk and strain into 6 pots.\nSet them in a bain-marie and bake at 160 °C for 35 minutes, until they wobble.',
+    'Warm the milk, whisk the eggs and sugar and pour on the milk.\n' +
+      'Pour into ramekins.\nBake in a water bath at 150 °C for 40 minutes.',
+    'Heat the oven to 150 °C. Whisk the eggs with the sugar, then the warm milk.\n' +
+      'Pour into a dish, stand it in a roasting tin of hot water and bake for 40 minutes. Chill.',
+    'Whisk the eggs, sugar and milk and strain into 6 pots.\n' +
+      'Set them in a bain-marie and bake at 160 °C for 35 minutes, until they wobble.',
   ])('a custard is cooked, then poured, once: %s', method => {
     for (const plan of each(plansOf(custard, method, who('egg')))) {
       const text = said(plan)
@@ -59,6 +62,17 @@ describe('whole doings', () => {
       expect(text).not.toMatch(/\boven\b|water bath|bain|roasting|\bbake\b/iu)
       // Into its dishes after the heat, and not before.
       expect(text.search(/into (?:ramekins|a dish|6 pots)/u)).toBe(-1)
+    }
+  })
+  test('water of a fat’s stand-in does not come to melting chocolate', () => {
+    const brownies = '200 g dark chocolate\n150 g butter\n3 eggs\n200 g sugar\n90 g plain flour'
+    const method =
+      'Melt the chocolate and butter. Whisk the eggs and sugar and stir in the chocolate.\n' +
+      'Fold in the flour.\nBake at 170 °C for 25 minutes.'
+    for (const plan of each(plansOf(brownies, method, who('milk')))) {
+      const taken = new Set(readMethod(plan.recipe).actions.flatMap(linesTaken))
+      expect(said(plan)).not.toMatch(/Melt[^.]*water/u)
+      expect(linesOf(plan.recipe).filter(line => !taken.has(line.id))).toEqual([])
     }
   })
   test('what is not told otherwise keeps its words', () => {
@@ -73,7 +87,8 @@ describe('whole doings', () => {
   })
   test('the flour’s new name is its place too, between folding and baking', () => {
     const method =
-      'Cream the butter and sugar. Beat in the eggs and milk. Fold in the flour and baking powder and bake at 180 °C for 40 minutes.'
+      'Cream the butter and sugar. Beat in the eggs and milk. ' +
+      'Fold in the flour and baking powder and bake at 180 °C for 40 minutes.'
     for (const plan of each(plansOf(cake, method, who('gluten'))))
       expect(said(plan)).toMatch(
         /Fold in the [^.]+\. Beat the batter smooth[^.]*\. Bake at 180 °C/u,
