@@ -54,7 +54,7 @@ Method
           'flour → 200 g plain flour : the rest',
           'lemon juice → 1 lemon, zest and juice : 15.5 g',
         ],
-        also: [],
+        also: ['to soft peaks'],
       },
       { takes: ['apricots → 8 apricots', 'almonds → 30 g flaked almonds', 'demerara sugar → 2 tbsp demerara sugar : 12.9 g'], also: ['bake 35–35: 35 minutes', 'until golden'] },
       { takes: ['milk → 1 tbsp milk, to brush', 'demerara sugar → 2 tbsp demerara sugar : the rest', 'whipped cream → [double-cream]'], also: [] },
