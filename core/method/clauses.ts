@@ -16,7 +16,7 @@ import {
   type VerbId,
 } from './tables/verbs'
 import { vesselNouns } from './tables/vessels'
-import { byWord, past } from './verbs'
+import { byWord, isJoint, isManner, past } from './verbs'
 import { sentencesOf, singular, wordsIn, type StepWord } from './words'
 
 /** A stretch of a step with one doing, or (`verb` null) a sentence that orders nothing. */
@@ -39,10 +39,6 @@ export interface NamedFood {
   readonly verb: boolean
 }
 
-const joint: ReadonlySet<string> = new Set(['and', 'then', '&', 'or'])
-
-const isManner = (is: string): boolean => beforeVerb.has(is) || is.endsWith('ly')
-
 /** Does an order begin at word `i`: at the head of a sentence, behind a mark, or behind "and"? */
 function isHead(text: string, words: readonly StepWord[], i: number): boolean {
   let at = i
@@ -50,7 +46,7 @@ function isHead(text: string, words: readonly StepWord[], i: number): boolean {
     const gap = text.slice(words[at - 1]!.end, words[at]!.start)
     if (/[,:;–—(.!?]/u.test(gap)) return true
     const before = words[at - 1]!.is
-    if (joint.has(before)) return before !== 'or' || orElse.has(words[i]!.is)
+    if (isJoint(before)) return before !== 'or' || orElse.has(words[i]!.is)
     if (before === 'to') return words.slice(Math.max(0, at - 4), at - 1).some(w => w.is === 'use')
     if (isLeadEnd(words, at)) return true
     if (!isManner(before)) return false
@@ -117,7 +113,7 @@ function nounOrders(
   // At a sentence's head it orders, whatever follows.
   if (words.slice(0, i).every(w => isManner(w.is))) return !/^\s*:/u.test(gap)
   const isEnd = !next || /[,.;:!?)]/u.test(gap)
-  if (isEnd || joint.has(next.is)) return standsAlone.has(word.is)
+  if (isEnd || isJoint(next.is)) return standsAlone.has(word.is)
   return (
     behindVerb.has(next.is) ||
     /\d/u.test(gap) ||
@@ -152,7 +148,7 @@ const isAre: ReadonlySet<string> = new Set(['is', 'are', 'be', 'gets', 'get'])
 function passives(text: string, sentence: Span): Clause[] {
   const words = wordsAt(text, sentence)
   const isCut = (n: number) =>
-    joint.has(words[n]!.is) || /[,;:]/u.test(text.slice(words[n]!.end, words[n + 1]?.start))
+    isJoint(words[n]!.is) || /[,;:]/u.test(text.slice(words[n]!.end, words[n + 1]?.start))
   let isOn = false
   const heads: { readonly i: number; readonly verb: string; readonly start: number }[] = []
   for (const [i, word] of words.entries()) {

@@ -1,4 +1,4 @@
-import { pastForms, verbWords, type VerbId } from './tables/verbs'
+import { beforeVerb, joints, pastForms, verbWords, type VerbId } from './tables/verbs'
 
 /** The doing that a word orders. */
 export const byWord: ReadonlyMap<string, VerbId> = new Map(
@@ -19,3 +19,8 @@ export const past: ReadonlyMap<string, string> = new Map([
   ),
   ...Object.entries(pastForms),
 ])
+
+/** Joins one doing to the next. */
+export const isJoint = (word: string): boolean => joints.has(word)
+/** Tells how something is done, and may stand before its verb. */
+export const isManner = (word: string): boolean => beforeVerb.has(word) || word.endsWith('ly')

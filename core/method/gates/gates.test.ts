@@ -104,7 +104,7 @@ describe('what must hold of a method that was changed', () => {
       'a little water comes to melting chocolate',
       `${flax}\n200 g dark chocolate\n20 g water`,
       gel.replace('Fold in the flour.', 'Melt the chocolate with 20 g water. Fold in the flour.'),
-      'seizing: 20 g of water would seize the melting chocolate.',
+      'seizing: Too little water for a sauce comes to the melting chocolate: it would seize.',
     ],
   ])('%s', (_, isLines, isMethod, fault) => expect(faults(isLines, isMethod)).toContain(fault))
 
@@ -143,6 +143,20 @@ describe('what must hold of a method that was changed', () => {
   ])('right English passes: %s', sentence =>
     expect(faults(flax, gel.replace('Beat in the flax gel.', sentence))).toEqual([]),
   )
+
+  test('in a method that two parts share, flour of one of them stays raw', () => {
+    const shared = (bake: string) =>
+      cake(
+        'For the cream\n300 ml double cream\n40 g sugar\n\nFor the biscuits\n150 g plain flour\n100 g butter',
+        'Simmer the cream with the sugar and pour into glasses. ' +
+          `Rub the butter into the flour, roll out, cut${bake}`,
+      )
+    const { was, is } = changed(shared(' and bake for 15 minutes.'), shared('.'))
+    expect(gateFaults(was, is).map(({ says }) => says)).toContain(
+      'The flour of “biscuits” stays raw.',
+    )
+    expect(gateFaults(was, was)).toEqual([])
+  })
 
   test('two gels may each be told to rest in the same words', () => {
     const twice = gel.replace(

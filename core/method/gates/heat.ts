@@ -1,4 +1,6 @@
-import type { Action } from '../action'
+import { flourKinds, ingredientById } from '../../pantry'
+import type { Component, Line } from '../../recipe'
+import { linesTaken, type Action } from '../action'
 import type { VerbId } from '../tables/verbs'
 import type { Fault, Gate } from './gate'
 
@@ -8,9 +10,18 @@ const cooks: ReadonlySet<VerbId> = new Set(
 const cookedIn = (actions: readonly Action[], step: (a: Action) => string) =>
   new Set(actions.filter(a => cooks.has(a.verb) && a.mode !== 'remark').map(step))
 
+/** Is flour of this part taken, and nothing baked or boiled from then on? */
+function staysRaw(part: Component, actions: readonly Action[]): boolean {
+  const flours = new Set(part.lines.filter(isFlour).map(line => line.id))
+  const last = actions.findLastIndex(a => linesTaken(a).some(id => flours.has(id)))
+  return last >= 0 && !actions.slice(last).some(a => cooks.has(a.verb) && a.mode !== 'remark')
+}
+const isFlour = ({ ingredient }: Line): boolean =>
+  flourKinds.includes(ingredientById(ingredient ?? '')?.kind ?? 'water')
+
 /**
- * Every part that was baked or boiled still is, and every bake that had a setting and a time has
- * them.
+ * Every part that was baked or boiled still is, no flour stays raw in a method that parts share, and
+ * every bake that had a setting and a time has them.
  */
 export const heatGate: Gate = ({ is, actionsBefore, actions }) => {
   const [before, now] = [actionsBefore, actions].map(all => cookedIn(all, a => a.step.component))
@@ -36,5 +47,8 @@ export const heatGate: Gate = ({ is, actionsBefore, actions }) => {
     faults.push({ gate: 'heat', says: 'A bake has lost its time.', step: null })
   if (bare(a => a.settings.length > 0))
     faults.push({ gate: 'heat', says: 'A bake has lost its heat.', step: null })
+  for (const part of is.components)
+    if (staysRaw(part, actions))
+      faults.push({ gate: 'heat', says: `The flour of “${part.name}” stays raw.`, step: null })
   return faults
 }

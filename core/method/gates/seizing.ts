@@ -1,8 +1,8 @@
 import type { Grams } from '../../measure'
-import { ingredientById, type Ingredient } from '../../pantry'
+import { ingredientById, type Ingredient, type Kind } from '../../pantry'
 import { linesOf, type Line } from '../../recipe'
 import type { Action } from '../action'
-import { melted, seizes, wetKinds } from '../tables/gates'
+import { chocolates, melted, seizes, wetKinds } from '../tables/gates'
 import type { Fault, Gate } from './gate'
 
 const thingOf = (line: Line): Ingredient | undefined =>
@@ -24,9 +24,9 @@ const taken = (action: Action, line: Line): Grams =>
 export const seizingGate: Gate = ({ is, actions }) =>
   actions.flatMap((action): Fault[] => {
     if (action.mode === 'remark' || !melted.has(action.verb)) return []
-    const grams = (kinds: ReadonlySet<string>, of: (thing: Ingredient) => number) =>
+    const grams = (kinds: ReadonlySet<Kind>, of: (thing: Ingredient) => number) =>
       linesOf(is)
-        .filter(line => kinds.has(thingOf(line)?.kind ?? ''))
+        .filter(line => thingOf(line) !== undefined && kinds.has(thingOf(line)!.kind))
         .reduce((sum, line) => sum + taken(action, line) * of(thingOf(line)!), 0)
     const chocolate = grams(chocolates, () => 1)
     const water = grams(wetKinds, thing => thing.per100.water / 100)
@@ -35,10 +35,9 @@ export const seizingGate: Gate = ({ is, actions }) =>
       ? [
           {
             gate: 'seizing',
-            says: `${Math.round(water)} g of water would seize the melting chocolate.`,
+            says: 'Too little water for a sauce comes to the melting chocolate: it would seize.',
             step: action.step,
           },
         ]
       : []
   })
-const chocolates: ReadonlySet<string> = new Set(['chocolate', 'plant-chocolate'])

@@ -15,10 +15,12 @@ export const peaks = /\b(?:soft|stiff|firm|medium)?\s*peaks\b|\bstiff(?:ly)?\b|\
 /** Told of what boils. [P] */
 export const saysBoil = /\b(?:boil|simmer|bubbl)\w*/iu
 
-/** Where chocolate melts, what brings water by itself, and how much of it per gram of chocolate seizes: less is nothing, more a sauce. [P] */
+/** Where chocolate melts, and what brings water by itself. [P] */
 export const melted: ReadonlySet<VerbId> = new Set<VerbId>(['melt', 'heat', 'microwave'])
-export const wetKinds: ReadonlySet<string> = new Set(['water', 'milk', 'plant-drink', 'juice', 'sour-milk', 'plant-sour'])
-export const seizes = { from: 0.01, to: 0.3 } as const
+export const wetKinds: ReadonlySet<Kind> = new Set<Kind>(['water', 'milk', 'plant-drink', 'juice', 'sour-milk', 'plant-sour'])
+export const chocolates: ReadonlySet<Kind> = new Set<Kind>(['chocolate', 'plant-chocolate'])
+/** Water to chocolate: from a hundredth on it seizes, until one part to two makes it a sauce. [P] */
+export const seizes = { from: 0.01, to: 0.5 } as const
 
 /** Words that speak of what left, beside its name. [P] */
 export const goneCues: readonly { readonly kinds: readonly Kind[]; readonly sign: RegExp }[] = [

@@ -216,6 +216,9 @@ export const looksPast: ReadonlySet<string> = new Set('melted cooled set risen b
 /** Behind a word at a sentence's head it is none that orders: "cream of …", "the top is …". [P] */
 export const notOrders: ReadonlySet<string> = new Set('of is are will should may can has have was were'.split(' '))
 
+/** Join one doing to the next. [P] */
+export const joints: ReadonlySet<string> = new Set(['and', 'then', '&', 'or'])
+
 /** Adverbs and small words that may stand before the verb of an order. [P] */
 export const beforeVerb: ReadonlySet<string> = new Set(
   'then and now next finally first meanwhile gently carefully slowly gradually quickly lightly immediately again also just very well generously briefly thoroughly slightly lastly afterwards please simply or straight roughly finely thinly thickly evenly coarsely later together secondly thirdly firstly second lastly once blind'.split(

@@ -1,5 +1,5 @@
 import type { CueKind, Manner, VerbId } from '../../method'
-import type { Kind } from '../../pantry'
+import { flourKinds, freshEggKinds, type Kind } from '../../pantry'
 import type { MethodFact } from './method-facts'
 
 /** For which plans a row speaks. No families: for any. */
@@ -19,7 +19,7 @@ const boiled = ['egg-custard', 'pastry-cream', 'ice-cream']
 /**
  * How a doing is told otherwise with the plan: one that is done to something of `about`, by one of `verbs` (or `words`, the very word), until
  * one of the looks of `cue`, and takes one of `takes` now. `verb`: the word for it; `until`: what it is done until ('': nothing said); `over`:
- * where it stands; `adds`: what is done besides; `strips`: words before the thing that fit no more. Every row that fits is taken, of two
+ * where it stands; `adds`: what is done besides; `strips`: words before the thing that fit no more; `dry`: its water goes elsewhere. Every row that fits is taken, of two
  * that touch the same words the first. [P]
  */
 export interface DoingRow extends Fitting {
@@ -31,7 +31,7 @@ export interface DoingRow extends Fitting {
   /** It takes nothing else. */
   readonly only?: readonly Kind[]
   readonly ids?: readonly string[]
-  readonly is: { readonly verb?: string; readonly until?: string; readonly golden?: true; readonly over?: string; readonly adds?: string; readonly strips?: readonly string[] }
+  readonly is: { readonly verb?: string; readonly until?: string; readonly golden?: true; readonly over?: string; readonly adds?: string; readonly strips?: readonly string[]; readonly dry?: true }
 }
 
 export const doingRows: readonly DoingRow[] = [
@@ -42,6 +42,8 @@ export const doingRows: readonly DoingRow[] = [
   { when: 'fat-soft', about: 'fat', verbs: ['rub'], words: ['rub'], is: { verb: 'stir' } },
   { when: 'fat-soft', about: 'fat', takes: ['oil'], is: { strips: ['cold', 'chilled', 'softened', 'diced', 'cubed', 'soft', 'melted'] } },
   { when: 'fat-soft', about: 'fat', verbs: ['melt'], takes: ['oil'], only: ['oil', 'water'], is: { verb: 'warm' } },
+  // A little water makes melting chocolate a stiff mass.
+  { when: 'milk-gone', verbs: ['melt', 'heat', 'microwave'], takes: ['chocolate', 'plant-chocolate'], is: { dry: true } },
   // What came for the egg holds no air.
   {
     when: 'foam-gone',
@@ -195,3 +197,22 @@ export const dryKinds: readonly Kind[] = [
   'plant-spread',
   'hard-fat',
 ]
+
+/** A flour of less than this share of all flour is none that the dough is of, but a spoonful for an egg. [I] */
+export const leastFlour = 0.2
+
+/** Doings by which a batter or dough goes on: to its shape, to itself, to its tin. [P] */
+export const shaping: ReadonlySet<VerbId> = new Set<VerbId>(['roll', 'shape', 'cut', 'press', 'line', 'spoon', 'drop', 'pipe', 'divide'])
+export const leftAlone: ReadonlySet<VerbId> = new Set<VerbId>(['rest', 'chill', 'proof', 'cover', 'set-aside', 'cool', 'soak'])
+/** What readies a tin or is scattered over takes nothing into the dough. [P] */
+export const readying: ReadonlySet<VerbId> = new Set<VerbId>(['grease', 'dust', 'line', 'preheat'])
+export const noPlace: ReadonlySet<VerbId> = new Set<VerbId>(['grease', 'dust', 'line', 'brush', 'scatter', 'whip', 'serve'])
+/** By what a cream goes into its dishes, and those. [P] */
+export const pouring: ReadonlySet<VerbId> = new Set<VerbId>(['pour', 'spoon', 'divide', 'fill', 'strain', 'put'])
+export const dishes: ReadonlySet<string> = new Set('ramekin dish mould mold cup glass pot jar bowl basin tin case'.split(' '))
+/** What is meant by something that a doing is about. */
+export const aboutKinds: Readonly<Record<NonNullable<DoingRow['about']>, readonly Kind[]>> = {
+  egg: [...freshEggKinds, 'egg-product'],
+  fat: ['butter', 'plant-block', 'plant-spread', 'hard-fat'],
+  flour: flourKinds,
+}

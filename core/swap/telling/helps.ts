@@ -2,7 +2,7 @@ import { linesTaken, type Operand } from '../../method'
 import { ingredientById, nameIn } from '../../pantry'
 import type { Region } from '../../measure'
 import type { Line, Span } from '../../recipe'
-import { besides } from '../tables/doing-rows'
+import { besides, noPlace } from '../tables/doing-rows'
 import { bakes, type OfPart } from './reword'
 import { kindOf, thingOf } from './making'
 import { edit, type Doing, type ToldStep } from './method-text'
@@ -15,8 +15,6 @@ const helpKind = (line: Line): HelpKind => {
   return thing.kind === 'oil' || thing.per100.fat > 60 ? 'fat' : 'other'
 }
 
-/** What readies a tin or is scattered takes no help. */
-const noPlace: ReadonlySet<string> = new Set('grease dust line brush scatter whip serve'.split(' '))
 /** The name goes on: "soy flour batter" is no place to put something between. */
 const goesOn = /^\s+(?:batter|gel|mixture|mix|slurry|paste|milk|drink)\b/iu
 

@@ -64,6 +64,31 @@ describe('whole doings', () => {
       expect(text.search(/into (?:ramekins|a dish|6 pots)/u)).toBe(-1)
     }
   })
+  test('an oven is heated for what still goes into it', () => {
+    const recipe = readRecipe(
+      `Cream pots with biscuits
+
+For the pots
+500 ml double cream
+4 egg yolks
+80 g sugar
+
+For the biscuits
+150 g plain flour
+100 g butter
+50 g icing sugar
+
+Method
+Heat the oven to 150 °C. Warm the cream, whisk the yolks with the sugar and pour on the cream.
+Pour into ramekins and bake in a water bath for 40 minutes.
+Rub the butter into the flour and icing sugar, roll out, cut and bake for 15 minutes.`,
+    ).recipe
+    for (const plan of each(adapt(recipe, who('egg')).plans)) {
+      expect(said(plan)).toMatch(/Heat the oven to 150 °C/u)
+      expect(said(plan)).toMatch(/cut and bake for 15 minutes/u)
+      expect(said(plan)).not.toMatch(/water bath/u)
+    }
+  })
   test('water of a fat’s stand-in does not come to melting chocolate', () => {
     const brownies = '200 g dark chocolate\n150 g butter\n3 eggs\n200 g sugar\n90 g plain flour'
     const method =

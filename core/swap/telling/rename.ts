@@ -21,7 +21,6 @@ export interface Renaming {
 }
 
 const frying = /\bfrying[\s-]pans?\b|\bskillet\b|\bgriddle\b|\bfry\b/iu
-const melting = /\bmelt\w*\b[^;]*\bchocolate\b|\bchocolate\b[^;]*\bmelt/iu
 const greasing = /\bgreas\w*[^.;]{0,50}$/iu
 
 /** "The flours" are several lines: while one of them stays, they stay what they are called. */
@@ -50,9 +49,8 @@ function doneWith({ ingredient, words }: Named, { grease, dusting }: Renaming): 
 /** What a line that leaves is called now. */
 function ofLine(step: string, m: Named, own: string, naming: Renaming): string {
   if (m.ingredient.kind === 'egg-yolk' && naming.parted?.has(m.line!.id)) return ''
-  // Nobody heats water in a frying pan or melts chocolate with it: of a fat and water the fat alone.
-  const sentence = sentenceAt(step, m.start)
-  if (frying.test(sentence) || melting.test(sentence)) return own.replace(/\s+and\s+water$/iu, '')
+  // Nobody heats water in a frying pan: of a fat and water the fat alone.
+  if (frying.test(sentenceAt(step, m.start))) return own.replace(/\s+and\s+water$/iu, '')
   return (greasing.test(step.slice(0, m.start)) && naming.grease) || own
 }
 

@@ -1,16 +1,18 @@
 import { linesTaken, type Action } from '../../method'
-import { flourKinds, freshEggKinds, ingredientById, type Kind } from '../../pantry'
+import { ingredientById, type Kind } from '../../pantry'
 import type { Line, Recipe } from '../../recipe'
-import { linesOf } from '../../recipe'
-import { doingRows, insteadRows, type DoingRow, type InsteadRow } from '../tables/doing-rows'
+import { linesOf, tailJoint } from '../../recipe'
+import {
+  aboutKinds,
+  dishes,
+  doingRows,
+  insteadRows,
+  pouring,
+  type DoingRow,
+  type InsteadRow,
+} from '../tables/doing-rows'
 import { kindOf, rowFits, type Making } from './making'
 import { edit, type Doing, type ToldStep } from './method-text'
-
-const aboutKinds: Readonly<Record<'egg' | 'fat' | 'flour', readonly Kind[]>> = {
-  egg: [...freshEggKinds, 'egg-product'],
-  fat: ['butter', 'plant-block', 'plant-spread', 'hard-fat'],
-  flour: flourKinds,
-}
 
 /** The kinds of what actions take: of one part's lines, and of what no line lists. */
 function kindsTaken(actions: readonly Action[], lines: readonly Line[]): ReadonlySet<Kind> {
@@ -34,8 +36,6 @@ export interface OfPart {
   readonly scope: readonly ToldStep[]
   /** From this step on it is its own; before, another's. */
   readonly mine: number
-  /** Nothing of another part is baked before. */
-  readonly isAlone: boolean
 }
 
 /** What one part's telling looks at; `was`: the recipe before; `recipe`: with its new lines. */
@@ -52,10 +52,7 @@ export function ofPart(
   const ids = new Set(before.map(line => line.id))
   const isOwn = (doing: Doing) => doing.was.some(a => linesTaken(a).some(id => ids.has(id)))
   const mine = (scope.find(step => step.doings.some(isOwn)) ?? scope[0])?.place ?? 0
-  const isAlone = !scope.some(
-    step => step.place < mine && step.doings.some(({ action }) => bakes(action)),
-  )
-  return { making, before, now: linesOf(recipe), scope, mine, isAlone }
+  return { making, before, now: linesOf(recipe), scope, mine }
 }
 
 /** Into the oven, the pan or on to the iron. */
@@ -117,7 +114,7 @@ function rewordOne(doing: Doing, of: OfPart): void {
   if (action.mode === 'remark' && action.word !== '') return
   for (const row of doingRows) {
     if (!fits(row, doing, of)) continue
-    const { verb, until, golden, over, adds, strips } = row.is
+    const { verb, until, golden, over, adds, strips, dry } = row.is
     const [from, to] = action.wordAt
     if (verb && to > from) edit(doing, action.wordAt, asIs(step.text.slice(from, to), verb))
     if (until !== undefined && action.until)
@@ -126,6 +123,7 @@ function rewordOne(doing: Doing, of: OfPart): void {
     if (golden) lighter(doing)
     if (adds) add(doing, adds)
     if (strips) strip(doing, strips, of)
+    if (dry) withoutWater(doing, of)
   }
 }
 
@@ -143,12 +141,25 @@ function lighter(doing: Doing): void {
   if (hit) edit(doing, [from, from + hit[0].length], 'golden')
 }
 
-/** Behind the doing's own words, before what joins it to the next. */
+/** Behind the doing's own words, before what joins it to the next; nothing that is done next anyway. */
 function add(doing: Doing, says: string): void {
   const { action, step } = doing
-  const own = action.text.replace(/[\s,;.]*(?:\b(?:and|then)\b\s*)*$/iu, '')
+  const next = step.doings[step.doings.indexOf(doing) + 1]
+  if (next?.action.verb === 'boil') return
+  const own = action.text.replace(/[\s,;.]+$/u, '').replace(tailJoint, '')
   const at = action.span[0] + own.length
-  if (!/\bboil/iu.test(step.text.slice(at, at + 24))) edit(doing, [at, at], ` ${says}`)
+  edit(doing, [at, at], ` ${says}`)
+}
+
+/** The water of what came for a fat: out of the list, with its joint. */
+function withoutWater({ action, edits }: Doing, { making, now }: OfPart): void {
+  const isNew = (id: string) =>
+    making.lines.some(line => line.id === id && kindOf(now.find(l => l.id === id)) === 'water')
+  for (const [i, { thing, span }] of action.takes.entries()) {
+    const before = action.takes[i - 1]?.span
+    if (span && before && thing.is === 'line' && isNew(thing.line))
+      edits.push({ span: [before[1], span[1]], to: '' })
+  }
 }
 
 /** Words right before an oil that are of a solid fat. */
@@ -171,22 +182,21 @@ function isInstead(row: InsteadRow, { action }: Doing, { now }: OfPart): boolean
   return isSo && (!ids || takesOne(action, ids, now))
 }
 
-const dishes: ReadonlySet<string> = new Set(
-  'ramekin dish mould mold cup glass pot jar bowl basin tin case'.split(' '),
-)
-const pouring: ReadonlySet<string> = new Set('pour spoon divide fill strain put'.split(' '))
-
 /** Into its dishes, before it is cooked: what goes there is in the bowl already. */
 const isPoured = ({ action }: Doing): boolean =>
   pouring.has(action.verb) &&
   dishes.has(action.into?.noun ?? '') &&
   !action.takes.some(({ thing }) => thing.is === 'line')
 
-/** The first doing that no longer fits is told otherwise; the rest of them go. */
+/** The first doing of its part that no longer fits is told otherwise; the rest of them go. */
 function tellInstead(row: InsteadRow, of: OfPart): void {
+  const { name } = of.making.part.component
   const own = of.scope
     .flatMap(step => step.doings)
-    .filter(doing => doing.step.place >= of.mine && doing.instead === null)
+    .filter(
+      ({ step, instead, action }) =>
+        step.place >= of.mine && instead === null && action.part === name,
+    )
   const [first, ...rest] = own.filter(doing => isInstead(row, doing, of))
   if (!first) return
   first.instead = row.is
@@ -205,7 +215,8 @@ function dropBesides(own: readonly Doing[], first: number, of: OfPart): void {
     const isTooSoon = i >= eggs && i < first && isPoured(doing)
     if (isChilled || isTooSoon || action.manners.has('in-bath')) doing.instead ??= ''
   }
-  if (!of.isAlone) return
-  for (const doing of of.scope.flatMap(step => step.doings))
-    if (doing.action.verb === 'preheat') doing.instead ??= ''
+  // An oven that nothing goes into any more is not heated.
+  const all = of.scope.flatMap(step => step.doings)
+  if (all.some(doing => doing.instead === null && bakes(doing.action))) return
+  for (const doing of all) if (doing.action.verb === 'preheat') doing.instead ??= ''
 }

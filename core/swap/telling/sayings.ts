@@ -1,20 +1,22 @@
-import type { Action, VerbId } from '../../method'
+import type { Action } from '../../method'
 import { flourKinds, type Kind } from '../../pantry'
 import type { Line } from '../../recipe'
-import { dryKinds, placeRows, type PlaceRow } from '../tables/doing-rows'
+import {
+  aboutKinds,
+  dryKinds,
+  leastFlour,
+  leftAlone,
+  placeRows,
+  readying,
+  shaping,
+  type PlaceRow,
+} from '../tables/doing-rows'
 import { kindOf, rowFits } from './making'
 import { sayBefore, type Doing, type ToldStep } from './method-text'
 import { bakes, type OfPart } from './reword'
 import { toldStep } from './told'
 
-const shaping: ReadonlySet<VerbId> = new Set(
-  'roll shape cut press line spoon drop pipe divide'.split(' ') as VerbId[],
-)
-const leaving: ReadonlySet<VerbId> = new Set(
-  'rest chill proof cover set-aside cool soak'.split(' ') as VerbId[],
-)
-const readying: ReadonlySet<VerbId> = new Set(['grease', 'dust', 'line', 'preheat'])
-const fats: readonly Kind[] = ['butter', 'plant-block', 'plant-spread', 'hard-fat', 'oil']
+const fats: readonly Kind[] = [...aboutKinds.fat, 'oil']
 
 const isDone = ({ mode }: Action) => mode !== 'remark'
 const shapes = (action: Action) => isDone(action) && shaping.has(action.verb)
@@ -34,7 +36,6 @@ function mainFlour(of: OfPart): readonly Line[] {
   const all = flours.reduce((sum, line) => sum + gramsOf(line), 0)
   return flours.filter(line => gramsOf(line) >= leastFlour * all)
 }
-const leastFlour = 0.2
 
 /** Does an action take one of these lines into the dessert, or what is dry and made of them? */
 function takesDry(doing: Doing, lines: readonly Line[], of: OfPart): boolean {
@@ -63,7 +64,7 @@ const mixing = (lines: readonly Line[], of: OfPart, scope: readonly ToldStep[]) 
   scope.flatMap(step => step.doings).findLast(doing => takesDry(doing, lines, of))
 
 const goesOn = ({ action }: Doing) =>
-  bakes(action) || shapes(action) || (isDone(action) && leaving.has(action.verb))
+  bakes(action) || shapes(action) || (isDone(action) && leftAlone.has(action.verb))
 
 /** Behind the mixing, and before what the same step goes on to bake, shape or leave. */
 function sayBehindMixing(mixed: Doing | undefined, says: string): void {

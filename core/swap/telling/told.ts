@@ -1,3 +1,4 @@
+import { headJoint, tailJoint } from '../../recipe'
 import type { Doing, ToldStep } from './method-text'
 
 const capital = (text: string): string =>
@@ -16,10 +17,6 @@ function wordsOf({ action, step, edits }: Doing): string {
   )
 }
 
-/** What joined it to a doing that went. */
-const leads = /^[\s,;:–—]*(?:(?:and|then|or)\b[\s,]*)*/iu
-const trails = /[\s,;:–—]*(?:\b(?:and|then|or)\b[\s,]*)*$/iu
-
 /** Sentences of a sentence of which some doings went, or have others in their place. */
 function apart(doings: readonly Doing[]): string {
   const said: string[] = []
@@ -36,12 +33,13 @@ function apart(doings: readonly Doing[]): string {
     }
     const isCut = i > 0 && doings[i - 1]!.instead !== null
     const text = wordsOf(doing)
-    if (isOpen) said[said.length - 1] += isCut ? `, ${text.replace(leads, '')}` : text
-    else said.push(text.replace(leads, ''))
+    if (isOpen)
+      said[said.length - 1] += isCut ? `, ${text.trimStart().replace(headJoint, '')}` : text
+    else said.push(text.trimStart().replace(headJoint, ''))
     isOpen = true
     const next = doings[i + 1]
     if (next && (next.instead !== null || next.preceded))
-      said[said.length - 1] = said.at(-1)!.replace(trails, '')
+      said[said.length - 1] = said.at(-1)!.replace(tailJoint, '')
   }
   return said
     .map(text => capital(text.trim()))
