@@ -157,6 +157,8 @@ export async function appIsKept(page: Page) {
 
 /** Rules of axe whose answer depends on the colours of a scheme. */
 const ofColours = ['color-contrast', 'link-in-text-block']
+/** A long page is worked through for half a minute on a slow machine. */
+const patient = { timeout: 90_000 } as const
 
 /**
  * Axe finds nothing on the page as it stands, within `main` or the whole of it: by every rule in the
@@ -173,10 +175,10 @@ export async function expectAxeClean(page: Page, within = 'html') {
       return `${v.id}: ${places.join(' | ')}`
     })
   }
-  await expect.poll(() => violations()).toEqual([])
+  await expect.poll(() => violations(), patient).toEqual([])
   await page.emulateMedia({ colorScheme: 'dark' })
   await expect(page.locator('html')).toHaveClass(/dark/)
-  await expect.poll(() => violations(ofColours)).toEqual([])
+  await expect.poll(() => violations(ofColours), patient).toEqual([])
   await page.emulateMedia({ colorScheme: 'light' })
   await expect(page.locator('html')).not.toHaveClass(/dark/)
 }

@@ -14,14 +14,16 @@ export function useOpenPacket() {
   const house = useHouseStore()
   const undo = useTakeBack()
   // Shallow: what is kept must be plain data, all the way down.
-  const open = shallowRef<{ packet: Packet; fresh: boolean; to: For } | null>(null)
+  const open = shallowRef<{ packet: Packet; fresh: boolean; to: For; opening: string } | null>(null)
   useDraft('packets', reactive({ open }))
   const trouble = ref('')
   const begin = (name = '', ingredient: string | null = null, to: For = null) => {
-    open.value = { packet: newPacket(crypto.randomUUID(), name, ingredient), fresh: true, to }
+    const packet = newPacket(crypto.randomUUID(), name, ingredient)
+    open.value = { packet, fresh: true, to, opening: packet.id }
   }
+  // Each opening has a sheet of its own: what was being kept in another does not stand in it.
   const show = (packet: Packet) => {
-    open.value = { packet, fresh: false, to: null }
+    open.value = { packet, fresh: false, to: null, opening: crypto.randomUUID() }
   }
   const showById = (id: string) => {
     const packet = house.packets.find(p => p.id === id)
@@ -42,9 +44,9 @@ export function useOpenPacket() {
       trouble.value = 'This packet could not be kept. What you typed is still here.'
       return
     }
-    // Whoever has opened another meanwhile stays there.
-    forgetDraft(`packet/${packet.id}`)
-    if (open.value === was) open.value = null
+    // Whoever has opened another meanwhile, or this one again, stays there.
+    if (open.value === was) leave()
+    else if (open.value?.packet.id !== packet.id) forgetDraft(`packet/${packet.id}`)
     if (was?.to) await current.tie(was.to, [packet.id])
     if (before) undo(`“${packet.name}” is kept.`, 'Undo', () => house.keepPacket(before))
   }

@@ -230,6 +230,9 @@ export function savePacket(packet: Packet, label?: string) {
   return keep('packet', [packet], () => keep('label', labels, put))
 }
 export const labelOf = async (packet: string) => (await db().labels.get(packet))?.data ?? ''
+/** The photo of a packet's label, now and after every change; gives the way to stop. */
+export const watchLabel = (packet: string, next: (picture: string) => void) =>
+  live(() => labelOf(packet), next)
 /** Takes a packet off with its label; the key under which both are put aside. */
 export const removePacket = (id: string) =>
   written(() =>

@@ -72,7 +72,8 @@ export const useHouseStore = defineStore('house', () => {
   const lessons = shallowRef<readonly Lesson[]>([])
   /** Its tins, oven and trays. */
   const kitchen = shallowRef<Kitchen>(usualKitchen)
-  const { changed, rechecking, andCheckAll, changesSeen, lookUp } = useRecheck(people, packets)
+  const { changed, rechecking, unchecked, andCheckAll, checkAgain, changesSeen, lookUp } =
+    useRecheck(people, packets)
   const stock = shallowRef<Stock>(emptyStock)
   /** When the stock changed last: a bake that was read before is read again when it is opened. */
   const stocked = ref('')
@@ -262,6 +263,8 @@ export const useHouseStore = defineStore('house', () => {
     packets,
     changed,
     rechecking,
+    unchecked,
+    checkAgain,
     changesSeen,
     people,
     shelf,

@@ -48,6 +48,7 @@ export { contactPlan } from './contact'
 export { recheck } from './recheck'
 export type { Caution } from './cautions'
 export type { ContactPlan } from './contact'
+export { joinedChanges } from './recheck'
 export type { VerdictChange } from './recheck'
 
 /* How much their forms take. */

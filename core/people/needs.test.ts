@@ -9,7 +9,7 @@ import { claims, saidOf, type Claims, packetsToCheck, coverageOf } from './claim
 import type { CheckedPacket } from './conflict'
 import { contactPlan } from './contact'
 import type { Person } from './person'
-import { recheck } from './recheck'
+import { joinedChanges, recheck } from './recheck'
 import { dietRows } from './tables/diets'
 import { lawLists } from './tables/lists'
 import { packetsFor, whoMayEat, type PacketLink } from './tie'
@@ -607,6 +607,17 @@ describe('what a change does to a recipe', () => {
     ])
     expect(recheck(bun, ['p'], at([]), at([milk]))[0]).toMatchObject({ from: null, to: 'unknown' })
     expect(recheck(bun, ['q'], at([milk]), at([]))).toEqual([])
+  })
+  test('two changes, one after the other, are one; what is taken back is none', () => {
+    const [plain, whey] = [at([milk], packet('Cocoa mass')), at([milk], packet('Cocoa mass, whey'))]
+    const odd = at([milk], packet('Cocoa mass, zorblax'))
+    const between = (a: typeof plain, b: typeof plain) => recheck(bun, ['p'], a, b)
+    expect(joinedChanges(between(plain, whey), between(whey, plain))).toEqual([])
+    expect(joinedChanges(between(plain, odd), between(odd, whey))).toEqual(between(plain, whey))
+    expect(joinedChanges([], between(plain, whey))).toEqual(between(plain, whey))
+    expect(joinedChanges(between(plain, whey), [])).toEqual(between(plain, whey))
+    const left = between(whey, at([]))
+    expect(joinedChanges(between(plain, whey), left)).toMatchObject([{ from: 'clear', to: null }])
   })
 })
 

@@ -68,3 +68,28 @@ export function recheck(
     ]
   })
 }
+
+const noLonger = 'no longer '
+const opposite = (reason: string) =>
+  reason.startsWith(noLonger) ? reason.slice(noLonger.length) : noLonger + reason
+
+/**
+ * Two changes of one bake, one after the other, as one: from what it was before both to what it is
+ * now. A person for whom the later one takes the earlier back is in neither.
+ */
+export function joinedChanges(
+  earlier: readonly VerdictChange[],
+  later: readonly VerdictChange[],
+): readonly VerdictChange[] {
+  const ids = new Set([...earlier, ...later].map(change => change.personId))
+  return [...ids].flatMap(id => {
+    const [was, is] = [earlier, later].map(all => all.find(change => change.personId === id))
+    if (!was || !is) return [(was ?? is)!]
+    const because = [
+      ...was.because.filter(reason => !is.because.includes(opposite(reason))),
+      ...is.because.filter(reason => !was.because.includes(opposite(reason))),
+    ]
+    if (was.from === is.to && !because.length) return []
+    return [{ ...is, from: was.from, because: [...new Set(because)] }]
+  })
+}

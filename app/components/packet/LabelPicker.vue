@@ -1,15 +1,20 @@
 <script setup lang="ts">
-import { labelOf } from '~/db/house'
+import { watchLabel } from '~/db/house'
 
 /** Takes a photo of a label, and shows the one that was kept with the packet. */
 const props = defineProps<{ packet: string; withKept: boolean }>()
 const emit = defineEmits<{ pick: [photo: File] }>()
 const kept = ref('')
+// The page shows a packet as soon as it is kept: its label may still be on its way.
 watch(
   () => props.packet,
-  async id => {
-    kept.value = await labelOf(id).catch(() => '')
-  },
+  (id, _, onCleanup) =>
+    onCleanup(
+      live(
+        () => labelOf(id),
+        is => (kept.value = is),
+      ),
+    ),
   { immediate: true },
 )
 const picker = useTemplateRef<HTMLInputElement>('picker')

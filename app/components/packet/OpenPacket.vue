@@ -27,7 +27,7 @@ watch(
     :aria-label="open.fresh ? 'A new packet' : open.packet.name"
   >
     <PacketSheet
-      :key="open.packet.id"
+      :key="open.opening"
       :packet="open.packet"
       :fresh="open.fresh"
       :names="names"

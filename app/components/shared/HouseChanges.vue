@@ -21,6 +21,13 @@ const shown = computed(() => house.changed?.rows.slice(0, all.value ? undefined 
     Checking every kept bake again … {{ house.rechecking.done }} of {{ house.rechecking.of
     }}<progress :value="house.rechecking.done" :max="house.rechecking.of" />
   </p>
+  <div v-else-if="house.unchecked" class="unchecked" role="alert">
+    <p>
+      The kept bakes could not be checked again after this change: for none of them is it known
+      whether all at the table may still have it.
+    </p>
+    <UButton color="neutral" variant="outline" @click="house.checkAgain()">Check again</UButton>
+  </div>
   <section v-if="house.changed" class="changes" aria-labelledby="changes" aria-live="polite">
     <div class="head">
       <h2 id="changes">What this changed</h2>
@@ -73,6 +80,14 @@ const shown = computed(() => house.changed?.rows.slice(0, all.value ? undefined 
   width: 100%;
   height: 8px;
   accent-color: var(--ginger);
+}
+.unchecked {
+  border-left: 4px dashed var(--slate);
+  padding-left: 12px;
+  margin-bottom: 16px;
+  display: grid;
+  gap: 8px;
+  justify-items: start;
 }
 .changes {
   border: 2px dashed var(--slate);
