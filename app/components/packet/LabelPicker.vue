@@ -8,13 +8,7 @@ const kept = ref('')
 // The page shows a packet as soon as it is kept: its label may still be on its way.
 watch(
   () => props.packet,
-  (id, _, onCleanup) =>
-    onCleanup(
-      live(
-        () => labelOf(id),
-        is => (kept.value = is),
-      ),
-    ),
+  (id, _, onCleanup) => onCleanup(watchLabel(id, is => (kept.value = is))),
   { immediate: true },
 )
 const picker = useTemplateRef<HTMLInputElement>('picker')
