@@ -10,7 +10,8 @@ import { houseRested } from './rest'
 import type { HouseKnowledge } from './known'
 import { costOf, type Option, type DessertPart } from './part'
 import type { Plan } from './plan'
-import { rewritePart, rewriteRecipe, type Rewritten } from './rewrite'
+import { rewritePart, type Rewritten } from './lines/part'
+import { tellRecipe } from './telling/recipe'
 import { wayOf } from './search'
 import { noteRows } from './tables/consequences'
 import { notAdvised } from './tables/limits'
@@ -131,7 +132,7 @@ function written({ recipe, parts, table, wishes, known }: Asked, choice: Choice)
     null,
   )
   const family = main?.part.reading.family.id ?? ''
-  const whole = rewriteRecipe(recipe, parts, rewritten, setting)
+  const whole = tellRecipe(recipe, parts, rewritten, setting)
   const all = [...rewritten.values()].flatMap(r => r.changes)
   const rested = houseRested(whole, all, family, known.rests)
   const component = main?.part.component.name ?? ''

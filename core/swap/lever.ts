@@ -21,7 +21,7 @@ import { nudge } from './nudge'
 import type { DessertPart } from './part'
 import type { Plan } from './plan'
 import { leverIngredients, pull, trims } from './tables/limits'
-import { writtenLine } from './write'
+import { writtenLine } from './lines/write'
 
 /**
  * One amount that moves one measure. `moves` in tolerances of the part: what a baker notices is

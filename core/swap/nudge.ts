@@ -7,7 +7,7 @@ import { evaluatePlan, type EvaluatedPlan } from './evaluate'
 import type { HouseKnowledge } from './known'
 import type { Change, Plan } from './plan'
 import { withAmountsRight } from './telling/amounts'
-import { trimmedLine } from './write'
+import { trimmedLine } from './lines/write'
 
 const moved = (line: Line, grams: Grams, plan: Plan, by: 'grams' | 'spoons'): Line => {
   const ingredient = line.ingredient ? ingredientById(line.ingredient) : undefined

@@ -8,7 +8,7 @@ import { judge } from './judge'
 import type { DessertPart } from './part'
 import type { Addition, Change, Plan } from './plan'
 import { redirectRows } from './tables/redirects'
-import { writtenLine } from './write'
+import { writtenLine } from './lines/write'
 
 const firstFit = (ids: readonly string[], table: Table): Ingredient | null => {
   const fit = ids.map(id => ingredientById(id)!).filter(item => mayCome(item, table))

@@ -1,6 +1,6 @@
-import { exactly, weightText, type Region } from '../measure'
-import { ingredientById, nameIn, type Ingredient, type Measured } from '../pantry'
-import type { Line } from '../recipe'
+import { exactly, weightText, type Region } from '../../measure'
+import { ingredientById, nameIn, type Ingredient, type Measured } from '../../pantry'
+import type { Line } from '../../recipe'
 
 /** A line as it is to be written. */
 interface LineWritten {

@@ -1,6 +1,6 @@
-import type { Region } from '../measure'
-import { measured, type Ingredient, type Measured } from '../pantry'
-import type { Line } from '../recipe'
+import type { Region } from '../../measure'
+import { measured, type Ingredient, type Measured } from '../../pantry'
+import type { Line } from '../../recipe'
 import { writtenLine } from './write'
 
 /**

@@ -1,0 +1,62 @@
+import { weightText } from '../../measure'
+import { nameIn, type Measured } from '../../pantry'
+import type { Added, KeptAmount } from '../draft'
+import { listed } from '../explain'
+import type { Trim } from '../plan'
+import { leverReason, trimReason } from '../reasons'
+import { limits } from '../tables/limits'
+import type { Amount, Ledger } from './ledger'
+
+/** What sets the rest right: new things, and other amounts of what stays. */
+export interface Righted {
+  readonly used: readonly Amount<Added>[]
+  readonly trims: readonly (Trim & { readonly amount: Measured })[]
+}
+
+/** Is it worth weighing otherwise? */
+const isWorthIt = ({ was, grams }: KeptAmount, amount: Measured): boolean =>
+  Math.abs(grams - was) >= limits.worthIt * was && Math.abs(amount.grams - was) >= 0.1
+
+function trimOf(ledger: Ledger, kept: KeptAmount): Righted['trims'] {
+  const { ingredient, lineId, was, grams } = kept
+  const amount = ledger.measured(ingredient, grams)
+  if (!isWorthIt(kept, amount)) return []
+  const trim = {
+    lineId,
+    ingredient: ingredient.id,
+    name: nameIn(ingredient, ledger.setting.region),
+    from: was,
+    to: amount.grams,
+    kitchen: amount.kitchen,
+    because: trimReason(ingredient, amount.grams - was),
+    amount,
+  }
+  return [trim]
+}
+
+/** Writes down what sets the rest right, as one change. */
+export function writeRighted(ledger: Ledger): Righted {
+  const { draft, answers } = ledger.option
+  const used = ledger.weighed(draft.added.filter(a => a.answers === 'lever'))
+  const trims = draft.kept.flatMap(kept => trimOf(ledger, kept))
+  if (!used.length && !trims.length) return { used, trims }
+  const isEggGone = ledger.changes.some(change =>
+    answers.some(([group, answer]) => group.question === 'egg' && answer.id === change.school),
+  )
+  const [came, moved] = [
+    used.map(one => `${ledger.said([one])} ${leverReason(one.of, isEggGone)}`),
+    trims.map(
+      t => `${t.name} ${t.to > t.from ? 'up' : 'down'} to ${weightText(t.to)} ${t.because}`,
+    ),
+  ]
+  ledger.change({
+    removes: [],
+    adds: used.map(one => ledger.addition(one, null)),
+    trims: trims.map(({ amount: _, ...trim }) => trim),
+    because: `Set right: ${listed([...came, ...moved])}.`,
+    did: '',
+    school: null,
+    source: 'arithmetic on the pantry’s figures [C]',
+  })
+  return { used, trims }
+}
