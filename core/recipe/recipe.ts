@@ -216,6 +216,8 @@ export type FindingCode =
   | 'several'
   | 'not-listed'
   | 'not-used'
+  | 'made-unused'
+  | 'order'
   | 'endless-wait'
   | 'step-amount'
   | 'parts-short'

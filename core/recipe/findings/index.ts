@@ -3,7 +3,7 @@ import { readSteps, type PlacedStep } from '../things/steps'
 import { claims } from './claim'
 import { tooMuch } from './shares'
 import { titleClaim } from './title-claim'
-import { twoFacts } from './two-facts'
+import { twoYields } from './two-yields'
 import { unknownInSteps } from './unknown-in-steps'
 import { leftOver } from './left-over'
 import { halved } from './halved'
@@ -22,7 +22,7 @@ const rules: readonly Rule[] = [
   notListed,
   stepAmounts,
   tooMuch,
-  twoFacts,
+  twoYields,
   titleClaim,
   twice,
   claims,

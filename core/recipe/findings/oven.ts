@@ -10,9 +10,6 @@ import {
 } from '../../measure'
 import { finding, type Finding, type Recipe } from '../recipe'
 import type { PlacedStep } from '../things/steps'
-import { bakeWord } from '../tables/step-words'
-
-const bakes = new RegExp(String.raw`\b(?:${bakeWord}|in\s+the\s+oven)\b`, 'iu')
 
 const use = (celsius: number) => ({
   label: `Use ${celsius} °C`,
@@ -90,10 +87,10 @@ function inOneSentence(step: PlacedStep): Finding | null {
 }
 
 /** A setting that no oven bakes at, two scales that disagree, a fan hotter than the still oven. */
-/** No home oven bakes hotter; below the other nothing bakes in less than so many minutes. */
-const bakesAt = { most: 300, least: 85, slowly: 150 }
+/** No home oven bakes hotter. °C */
+const hottest = 300
 function tooHot({ oven }: Recipe): Finding[] {
-  if (!oven?.celsius || oven.celsius <= bakesAt.most) return []
+  if (!oven?.celsius || oven.celsius <= hottest) return []
   const asFahrenheit = ovenCelsius(celsiusOfFahrenheit(oven.celsius))
   return [
     finding({
@@ -105,28 +102,12 @@ function tooHot({ oven }: Recipe): Finding[] {
     }),
   ]
 }
-function tooCool({ oven }: Recipe, steps: readonly PlacedStep[]): Finding[] {
-  if (!oven?.celsius || oven.celsius >= bakesAt.least) return []
-  const isSlow = (oven.minutes?.high ?? 0) >= bakesAt.slowly
-  if (isSlow || !steps.some(step => bakes.test(step.text))) return []
-  const written = Number(/\d{2,3}/u.exec(oven.text)?.[0] ?? 0)
-  const text = oven.text.trim()
-  return [
-    finding({
-      code: 'oven-odd',
-      severity: 'ask',
-      text: oven.text,
-      sentence: `“${text}” is only ${oven.celsius} °C: too cool to bake in that time.`,
-      corrections: written >= 100 && written <= 250 ? [use(written)] : [],
-    }),
-  ]
-}
 function oddSetting(recipe: Recipe, steps: readonly PlacedStep[]): Finding[] {
   for (const step of steps) {
     const found = inOneSentence(step)
     if (found) return [found]
   }
-  return [...tooHot(recipe), ...tooCool(recipe, steps)]
+  return tooHot(recipe)
 }
 
 /** A setting without its scale: a bare 200–260 may be either, the others only one. */
@@ -167,26 +148,7 @@ function whichScale({ oven }: Recipe): Finding[] {
   ]
 }
 
-/** A bake time that is missing. Whether one fits its tin is known a few floors up, where tins are. */
-function noTime({ oven }: Recipe, steps: readonly PlacedStep[]): Finding[] {
-  const last = steps
-    .filter(step => bakes.test(step.text) || step.times.some(time => time.kind === 'bake'))
-    .at(-1)
-  return last && !oven?.minutes
-    ? [
-        finding({
-          code: 'no-bake-time',
-          severity: 'note',
-          step: { component: last.component, at: last.at },
-          text: last.text,
-          sentence: 'No bake time is written.',
-        }),
-      ]
-    : []
-}
-
 export const ovenFindings = (recipe: Recipe, steps: readonly PlacedStep[]): Finding[] => [
   ...whichScale(recipe),
   ...oddSetting(recipe, steps),
-  ...noTime(recipe, steps),
 ]

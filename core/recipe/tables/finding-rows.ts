@@ -31,6 +31,8 @@ export const findingRows: Readonly<Record<FindingCode, string>> = {
   'several': 'Each is a dessert of its own.',
   'not-listed': 'What only a step names is forgotten when shopping, and it counts in who can eat this.',
   'not-used': 'Either a step forgot it, or it does not belong here.',
+  'made-unused': 'Whoever follows the steps stands there with a bowl and no word of what to do with it.',
+  'order': 'Whoever goes by the steps finds out too late.',
   'endless-wait': 'The day counts with what is usual, and says so.',
   'step-amount': 'Whoever reads only the steps, or only the list, measures another amount.',
   'parts-short': 'What is left over in the bowl is missing in the dough.',

@@ -135,6 +135,24 @@ weight and volume | loaf | 175 g plain flour > 175 g (4 cups) plain flour | weig
 ounces and grams | loaf | 175 g butter > 6 oz (275 g) butter | weight-against-volume
 count and weight | loaf | 3 eggs > 3 eggs (400 g) | weight-against-volume
 no time for the bake | crumble | bake for 35–40 minutes until golden > bake | no-bake-time
+oven heated after the bake | loaf | Heat the oven to 180 °C. Line a 900 g loaf tin. > Line a 900 g loaf tin. | order no-bake-time oven-scale
+oven heated last | loaf | Cool in the tin. > Cool in the tin. Preheat the oven to 180 °C. | order
+oven heated at the end | crumble | until golden. > until golden. Heat the oven to 190 °C. | order
+oven on at the table | cookies | until golden. > until golden. Turn the oven on to 170 °C before serving. | order
+flour after the bake | loaf | Fold in the flour, baking powder and lemon zest, then the milk.\n4. Bake for 45–50 minutes until a skewer comes out clean. Cool in the tin. > Bake for 45–50 minutes.\n4. Fold in the flour, baking powder and lemon zest, then the milk. Cool in the tin. | order
+powder after the bake | loaf | Cool in the tin. > Cool in the tin, then whisk in 1 tsp bicarbonate of soda. | order not-listed
+oats after the bake | cookies | Stir in the oats, flour, bicarbonate of soda and salt.\n4. Put spoonfuls on the trays and bake for 12–15 minutes until golden. > Put spoonfuls on the trays and bake for 12–15 minutes until golden.\n4. Stir in the oats, flour, bicarbonate of soda and salt. | order
+topping after the bake | crumble | Rub the butter into the flour and stir in the demerara sugar.\n3. Scatter over the apples and bake for 35–40 minutes until golden. > Bake the apples for 35–40 minutes.\n3. Rub the butter into the flour and stir in the demerara sugar. Scatter over the apples. | order
+sauce forgotten | loaf | 2 tbsp milk > 2 tbsp milk\n\nFor the syrup\n80 g caster sugar\n60 ml water\n\nSimmer the sugar and water for 3 minutes. | made-unused
+icing forgotten | cookies | 1/4 tsp salt > 1/4 tsp salt\n\nFor the icing\n150 g icing sugar\n20 ml water\n\nWhisk the icing sugar with the water until smooth. | made-unused
+custard forgotten | crumble | 80 g demerara sugar > 80 g demerara sugar\n\nFor the custard\n300 ml milk\n20 g cornflour\n\nWhisk the cornflour into the milk and boil for 1 minute. | made-unused
+caramel forgotten | custard | 1 tsp vanilla extract > 1 tsp vanilla extract\n\nFor the caramel\n100 g sugar\n30 ml water\n\nBoil the sugar and water to a dark caramel. | made-unused
+two ovens in fahrenheit | loaf | Bake for 45 > Bake at 425 °F for 45 | two-ovens oven-scale
+two ovens by gas | crumble | bake for 35 > bake at gas mark 2 for 35 | two-ovens oven-scale
+two ovens, put in | cookies | bake for 12 > put in the oven at 220 °C for 12 | two-ovens oven-scale
+oven in facts of biscuits | cookies | Makes 20 biscuits > Makes 20 biscuits\nOven: 220 °C | two-ovens oven-scale
+two times in a range | crumble | Serves 6 > Serves 6\nBaking: 15–20 min | two-times bake-time
+no time for the loaf | loaf | Bake for 45–50 minutes until > Bake until | no-bake-time
 bake much too long | cookies | 12–15 minutes > 95 minutes | bake-time
 `
 
