@@ -10,6 +10,8 @@ export { readMethod } from './read'
 export { partNamed } from './manners'
 
 /* What is wrong with a method as it stands. */
+export { keepingSaid } from './keeping'
+export type { SaidKeeping } from './keeping'
 export { methodFindings } from './findings'
 
 /* What must hold of a method that was changed. */

@@ -16,6 +16,7 @@ import { operandsOf } from './operands'
 import { overOf, toolOf, vesselOf } from './place'
 import { mannersOf } from './manners'
 import { byTinOf, phasesOf, settingsOf, timesIn } from './stretches'
+import { mayStay } from './tables/keeping'
 import { aheadSign, asides, remarkSign } from './tables/remarks'
 import type { VerbId } from './tables/verbs'
 import { joined, withObjects, withVessels } from './together'
@@ -24,9 +25,20 @@ const ovenVerbs: ReadonlySet<VerbId> = new Set(
   'bake preheat toast load lower cook put'.split(' ') as VerbId[],
 )
 
-function modeOf(clause: Clause, text: string): ActionMode {
+/** Allowed to stay so long, and not told to: "freeze for up to two months", "store in an airtight tin". */
+const mayWait: ReadonlySet<VerbId> = new Set<VerbId>(['keep', 'freeze', 'chill', 'wrap', 'cover'])
+const isKept = (clause: Clause, step: PlacedStep): boolean =>
+  clause.verb !== null &&
+  mayWait.has(clause.verb) &&
+  mayStay.test(step.text.slice(...clause.span)) &&
+  timesIn(clause, step).every(time => time.low >= aDay)
+const aDay = 24 * 60
+
+function modeOf(clause: Clause, step: PlacedStep): ActionMode {
+  const { text } = step
   const isRemark = !clause.isPassive && remarkSign.test(text.slice(...clause.sentence))
-  if (clause.verb === null || isRemark || asides.has(clause.word)) return 'remark'
+  if (clause.verb === null || isRemark || asides.has(clause.word) || isKept(clause, step))
+    return 'remark'
   // "Can be made ahead" behind a method makes none of it so.
   if (aheadSign.test(text.slice(...clause.sentence))) return 'ahead'
   return clause.verb === 'serve' ? 'serve' : 'do'
@@ -169,7 +181,7 @@ class MethodReader {
       byTin: byTinOf(clause, step),
       until: cueOf(step.cues, step.text, clause.span),
       when: conditions.exec(text)?.[0] ?? null,
-      mode: modeOf(clause, step.text),
+      mode: modeOf(clause, step),
       span: clause.span,
       sentence: clause.sentence,
       text,

@@ -26,6 +26,7 @@ export type { PageOptions } from './source/page'
 /* What is found while reading, and the edits that put it right. */
 export { finding } from './recipe'
 export { readStepTimes } from './facts/step-times'
+export { durationsIn } from './facts/step-times'
 export { findingRows } from './tables/finding-rows'
 export type { Finding } from './recipe'
 export type { FindingCode } from './recipe'

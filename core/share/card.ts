@@ -1,7 +1,7 @@
 import { saidOf, type Person } from '../people'
 import { blocksOf, type Recipe } from '../recipe'
 import type { Bake } from './bake'
-import { cardFacts, restsOnRead, type CardHouse } from './card-facts'
+import { cardFacts, restsOnRead, type CardFacts, type CardHouse } from './card-facts'
 
 const plain = (text: string) =>
   text
@@ -75,9 +75,9 @@ export function cardOf(bake: Bake, people: readonly Person[], house: CardHouse =
       ...(bake.plan?.risks ?? []),
     ]),
     ...section('Keeping', [
-      `${facts.keeping.says}, ${facts.keeping.days} ` +
-        `days${facts.keeping.useBy ? `: eat by ${facts.keeping.useBy}` : ''}.`,
+      keepingLine(facts),
       `Frozen: ${facts.keeping.freeze}.`,
+      ...facts.keeping.told.map(text => `The recipe: “${text}”`),
     ]),
     ...section('Cautions', facts.cautions),
     notCheckedText,
@@ -86,6 +86,9 @@ export function cardOf(bake: Bake, people: readonly Person[], house: CardHouse =
     '',
   ].join('\n')
 }
+
+const keepingLine = ({ keeping }: CardFacts): string =>
+  `${keeping.says}, ${keeping.span}${keeping.useBy ? `: eat by ${keeping.useBy}` : ''}.`
 
 const html = (text: string) =>
   text
@@ -130,9 +133,7 @@ export function cardHtml(
         (steps.length ? `<ol>${steps.map(step => `<li>${html(step)}</li>`).join('')}</ol>` : ''),
     )
     .join('')
-  const keeping =
-    `${facts.keeping.says}, ${facts.keeping.days} days` +
-    `${facts.keeping.useBy ? `: eat by ${facts.keeping.useBy}` : ''}.`
+  const keeping = keepingLine(facts)
   const checkedFor = facts.checkedFor.map(p => `${p.name}: ${p.needs}`)
   const packets = facts.packets.map(p => `${p.name}, read on ${p.checkedOn}: ${p.statement}`)
   const said = saidOf(facts.claims)

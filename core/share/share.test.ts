@@ -594,6 +594,27 @@ Mix and bake.`,
       useBy,
     }),
   )
+  test.each([
+    ['a dry cake', 'Plain cake', '200 g flour', 'Keeps for 5 days in a tin.', 5, 60],
+    ['a dry cake, less', 'Plain cake', '200 g flour', 'Eat within 2 days.', 2, 60],
+    ['ahead says as much', 'Plain cake', '200 g flour', 'Can be made 6 days ahead.', 6, 60],
+    ['ahead takes nothing off', 'Plain cake', '200 g flour', 'Can be made a day ahead.', 3, 60],
+    [
+      'what spoils keeps no longer',
+      'Custard slice',
+      '200 ml double cream',
+      'Keeps for a week.',
+      2,
+      0,
+    ],
+    ['what spoils, less', 'Custard slice', '200 ml double cream', 'Keeps for 1 day.', 1, 0],
+    ['frozen', 'Plain cake', '200 g flour', 'Freezes for 3 months.', 3, 90],
+    ['never frozen', 'Plain cake', '200 g flour', 'It does not freeze.', 3, 0],
+  ])('the recipe says itself how it keeps: %s', (_, title, lines, says, days, frozenDays) => {
+    const method = `Method\nMix everything and bake for 30 minutes.\n${says}`
+    const { recipe } = readRecipe(`${title}\n\n${lines}\n100 g sugar\n\n${method}`)
+    expect(keepingOf(recipe, '')).toMatchObject({ days, frozenDays, told: [says] })
+  })
   test('without a day there is no last day', () =>
     expect(keepingOf(bun.recipe, '').useBy).toBeNull())
 })

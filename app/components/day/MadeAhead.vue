@@ -62,8 +62,12 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         </option></select
       >{{ ' '
       }}<span v-if="keeping[id]" class="soft"
-        >{{ keeping[id].says }}, {{ keeping[id].days }} days; frozen:
-        {{ keeping[id].freeze }}.</span
+        >{{ keeping[id].says }}, {{ keeping[id].span }}; frozen: {{ keeping[id].freeze }}.<template
+          v-for="text in keeping[id].told"
+          :key="text"
+        >
+          The recipe: “{{ text }}”</template
+        ></span
       ></label
     >
   </details>

@@ -111,10 +111,14 @@ const lists = computed(() =>
     </div>
     <footer>
       <p>
-        <b>Keeping:</b> {{ facts.keeping.says }}, {{ facts.keeping.days }} days<template
-          v-if="facts.keeping.useBy"
-          >; eat by {{ sayDay(facts.keeping.useBy) }}</template
-        >. Frozen: {{ facts.keeping.freeze }}.
+        <b>Keeping:</b> {{ facts.keeping.says }}, {{ facts.keeping.span
+        }}<template v-if="facts.keeping.useBy">; eat by {{ sayDay(facts.keeping.useBy) }}</template
+        >. Frozen: {{ facts.keeping.freeze }}.<template
+          v-for="text in facts.keeping.told"
+          :key="text"
+        >
+          The recipe: “{{ text }}”</template
+        >
       </p>
       <p v-if="facts.toRead.length">
         <b>Packets to read:</b>

@@ -3,7 +3,8 @@ import type { Action } from '../action'
 
 /** A fault of a method that was changed, in a sentence; `step` where it shows. */
 export interface Fault {
-  readonly gate: 'shares' | 'heat' | 'foam' | 'gone' | 'setters' | 'seizing' | 'english'
+  readonly gate:
+    'shares' | 'order' | 'heat' | 'foam' | 'gone' | 'setters' | 'sets' | 'seizing' | 'english'
   readonly says: string
   readonly step: { readonly component: string; readonly at: number } | null
 }

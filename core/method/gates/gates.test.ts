@@ -101,6 +101,20 @@ describe('what must hold of a method that was changed', () => {
       'setters: The gelatine is boiled, and will not set.',
     ],
     [
+      'a gel is used before it is made',
+      flax,
+      `Cream the butter and sugar.\nBeat in the flax gel.\n${gel.split('\n')[0]!}\n` +
+        'Fold in the flour.\nBake at 180 °C for 30 minutes.',
+      'order: The flax gel is used before it is made.',
+    ],
+    [
+      'a gel with a weight at its head is used before it is made',
+      flax,
+      'Cream the butter and sugar with the flax gel.\nFlax gel, 140 g: stir the flax into the water.\n' +
+        'Fold in the flour.\nBake at 180 °C for 30 minutes.',
+      'order: The flax gel is used before it is made.',
+    ],
+    [
       'a little water comes to melting chocolate',
       `${flax}\n200 g dark chocolate\n20 g water`,
       gel.replace('Fold in the flour.', 'Melt the chocolate with 20 g water. Fold in the flour.'),
@@ -143,6 +157,23 @@ describe('what must hold of a method that was changed', () => {
   ])('right English passes: %s', sentence =>
     expect(faults(flax, gel.replace('Beat in the flax gel.', sentence))).toEqual([]),
   )
+
+  test('nothing is told to set of which nothing sets; an original that sets by itself may be', () => {
+    const cream = (lines: string) =>
+      cake(lines, 'Warm the milk and sugar and chill for 4 hours until set.')
+    const without = changed(
+      cream('500 ml milk\n80 g sugar\n8 g gelatine'),
+      cream('500 ml oat drink\n80 g sugar'),
+    )
+    const says = 'Nothing in “the dessert” sets, and it is told to.'
+    expect(gateFaults(without.was, without.is).map(fault => fault.says)).toContain(says)
+    const withAgar = changed(
+      cream('500 ml milk\n80 g sugar\n8 g gelatine'),
+      cream('500 ml oat drink\n80 g sugar\n4 g agar'),
+    )
+    expect(gateFaults(withAgar.was, withAgar.is).map(fault => fault.says)).not.toContain(says)
+    expect(gateFaults(without.is, without.is)).toEqual([])
+  })
 
   test('in a method that two parts share, flour of one of them stays raw', () => {
     const shared = (bake: string) =>

@@ -6,24 +6,29 @@ import { foamGate } from './foam'
 import type { Fault, Gate } from './gate'
 import { goneGate } from './gone'
 import { heatGate } from './heat'
+import { orderGate } from './order'
 import { seizingGate } from './seizing'
+import { setsGate } from './sets'
 import { settersGate } from './setters'
 import { sharesGate } from './shares'
 
 const gates: readonly Gate[] = [
   sharesGate,
+  orderGate,
   heatGate,
   foamGate,
   goneGate,
   settersGate,
+  setsGate,
   seizingGate,
   englishGate,
 ]
 
 /**
- * What the gates find in a changed method: shares that add up and nothing lost, the heat that every
- * part had, nothing whipped that holds no foam, nothing named that left, setters boiled or not as
- * they must be, no water that seizes chocolate, and plain English. They read the result alone and
+ * What the gates find in a changed method: shares that add up and nothing lost, nothing used before
+ * it is made, the heat that every part had, nothing whipped that holds no foam, nothing named that
+ * left, setters boiled or not as they must be, nothing told to set that cannot, no water that seizes
+ * chocolate, and plain English. They read the result alone and
  * share no code with what makes plans. Empty where all is well; what the original already had wrong
  * is not counted.
  */

@@ -22,6 +22,11 @@ export const chocolates: ReadonlySet<Kind> = new Set<Kind>(['chocolate', 'plant-
 /** Water to chocolate: from a hundredth on it seizes, until one part to two makes it a sauce. [P] */
 export const seizes = { from: 0.01, to: 0.5 } as const
 
+/** What stays liquid by itself, however long it is chilled. [P] sugar and fruit set only where they are boiled down, which the recipe then says as well */
+export const staysLiquid: ReadonlySet<Kind> = new Set<Kind>(
+  'milk sour-milk plant-drink plant-cream water juice oil alcohol flavour spice salt acid sugar syrup honey leaven puree decoration'.split(' ') as Kind[],
+)
+
 /** Words that speak of what left, beside its name. [P] */
 export const goneCues: readonly { readonly kinds: readonly Kind[]; readonly sign: RegExp }[] = [
   {

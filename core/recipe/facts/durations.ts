@@ -8,11 +8,17 @@ export interface Duration {
   readonly end: number
 }
 
-function minutesIn(unit: string): number {
-  if (/^sec/iu.test(unit)) return 1 / 60
-  if (/^(?:m|['′’])/iu.test(unit)) return 1
-  return /^(?:d|t|j)/iu.test(unit) ? 24 * 60 : 60
-}
+/** Minutes of a day. */
+export const day = 24 * 60
+/** By the head of the unit's word; the first that fits. */
+const units: readonly (readonly [sign: RegExp, minutes: Minutes])[] = [
+  [/^sec/iu, 1 / 60],
+  [/^mo/iu, 30 * day],
+  [/^(?:m|['′’])/iu, 1],
+  [/^(?:d|t|j)/iu, day],
+  [/^(?:w|sem)/iu, 7 * day],
+]
+const minutesIn = (unit: string): Minutes => units.find(([sign]) => sign.test(unit))?.[1] ?? 60
 
 const parts: Readonly<Record<string, number>> = { three: 45, half: 30, quarter: 15, third: 20 }
 const times = /\s*[x×]\s*/iuy
@@ -23,8 +29,15 @@ const at = (sign: RegExp, text: string, from: number) => {
   return sign.exec(text)
 }
 
+interface Amounts {
+  readonly amount: Amount
+  readonly end: number
+  /** The unit, where it stood between the two ends of it: "4 hours, or up to 24". */
+  readonly unit?: string | undefined
+}
+
 /** "35, up to 45", "2 × 10", "between 20 and 25": an amount that goes on, before its unit. */
-function amountAt(text: string, from: number): { amount: Amount; end: number } | null {
+function amountAt(text: string, from: number): Amounts | null {
   const between = betweenBefore.exec(text.slice(Math.max(0, from - 9), from))
   const first = readAmount(between ? `between ${text.slice(from)}` : text, between ? 0 : from)
   if (!first) return null
@@ -32,7 +45,11 @@ function amountAt(text: string, from: number): { amount: Amount; end: number } |
   const further = at(joins, text, end)
   const second = further && readAmount(text, end + further[0].length)
   if (second && second.amount.low > first.amount.low)
-    return { amount: { low: first.amount.low, high: second.amount.high }, end: second.end }
+    return {
+      amount: { low: first.amount.low, high: second.amount.high },
+      end: second.end,
+      unit: further?.[1],
+    }
   const crossed = at(times, text, end)
   const each = crossed && readAmount(text, end + crossed[0].length)
   return each
@@ -46,6 +63,13 @@ function amountAt(text: string, from: number): { amount: Amount; end: number } |
     : { amount: first.amount, end }
 }
 
+/** The unit behind an amount, else the one that stood within it. */
+function unitOf(text: string, { end, unit }: Amounts): { by: Minutes; end: number } | null {
+  const behind = at(unitAt, text, end)
+  if (behind) return { by: minutesIn(behind[1]!), end: end + behind[0].length }
+  return unit ? { by: minutesIn(unit), end } : null
+}
+
 /** The duration that begins at `from`: numbers or words, a range, parts of an hour. Null when none does. */
 export function durationAt(text: string, from: number): Duration | null {
   const part = at(partOfHour, text, from)
@@ -54,10 +78,10 @@ export function durationAt(text: string, from: number): Duration | null {
     return { low: minutes, high: minutes, end: from + part[0].length }
   }
   const found = amountAt(text, from)
-  const unit = found && at(unitAt, text, found.end)
+  if (!found) return null
+  const unit = unitOf(text, found)
   if (!unit) return null
-  const by = minutesIn(unit[1]!)
-  const end = found.end + unit[0].length
+  const { by, end } = unit
   const [low, high] = [found.amount.low * by, found.amount.high * by]
   const more = by === 60 ? at(moreThanHour, text, end) : null
   if (!more) return withWords(text, { low, high, end }, by)

@@ -1,6 +1,6 @@
 import { type Minutes, pattern } from '../../measure'
 import type { Span } from '../recipe'
-import { durationAt } from './durations'
+import { day, durationAt } from './durations'
 import { limits, moments, timeKinds, type TimeKind } from '../tables/step-words'
 
 /** A time that a step names, in minutes, and what happens meanwhile. */
@@ -72,6 +72,27 @@ function joined(times: readonly StepTime[], text: string): StepTime[] {
   return all
 }
 
+/** A duration, in minutes, and its place. */
+interface Stretch {
+  readonly low: Minutes
+  readonly high: Minutes
+  readonly span: Span
+}
+
+/** Every duration that a text names, one behind the other, whatever it is of. */
+export function durationsIn(text: string): readonly Stretch[] {
+  const found: Stretch[] = []
+  for (const { index } of text.matchAll(starts)) {
+    if (index < (found.at(-1)?.span[1] ?? 0)) continue
+    const told = durationAt(text, index)
+    if (told) found.push({ low: told.low, high: told.high, span: [index, told.end] })
+  }
+  return found
+}
+
+/** Longer no step waits: what is said to keep so long is no time of a step. [P] */
+const longest = 14 * day
+
 /**
  * Every time in a step: "35–40 minutes", "1 hour and 10 min", "30 minutes to 1 hour", "overnight"
  * (8–12 hours [P]).
@@ -80,12 +101,9 @@ export function readStepTimes(whole: string): StepTime[] {
   const found: StepTime[] = []
   // "Another hour" is an hour; the places stay.
   const text = whole.replace(/\banother(?=\s+(?:half\s+an\s+)?(?:hour|minute))/giu, '     an')
-  for (const { index } of text.matchAll(starts)) {
-    if (found.some(time => index < time.span[1])) continue
-    const told = durationAt(text, index)
-    if (!told) continue
-    const { low, high, end } = told
-    if (high > 14 * 24 * 60) continue
+  for (const { low, high, span } of durationsIn(text)) {
+    const [index] = span
+    if (high > longest) continue
     // "Bake for 3 hours, covering it after 2 hours": no second bake.
     const sentence = Math.max(...['.', ';', '!'].map(mark => text.lastIndexOf(mark, index) + 1))
     if (
@@ -94,7 +112,7 @@ export function readStepTimes(whole: string): StepTime[] {
         found.some(time => time.span[0] >= sentence && time.high >= high))
     )
       continue
-    found.push({ kind: kindOf(text, [index, end]), low, high, span: [index, end] })
+    found.push({ kind: kindOf(text, span), low, high, span })
   }
   for (const hit of text.matchAll(nightWords))
     found.push({

@@ -6,7 +6,7 @@ import { pattern } from '../../measure'
 export const unitAt = pattern(
   'iuy',
   String.raw`\s*-?\s*(?:(?:good|full|whole|scant|generous|further|more|extra)\s+)?`,
-  String.raw`(seconds?|secs?|minutes?|minuten|mins?|min\.|hours?|hrs?|hr|stunden?|std\.?|heures?|h|days?|`,
+  String.raw`(seconds?|secs?|minutes?|minuten|mins?|min\.|hours?|hrs?|hr|stunden?|std\.?|heures?|h|days?|weeks?|wochen?|semaines?|months?|monate?n?|mois|`,
   String.raw`tage?n?|jours?|['′’](?![\p{L}\d]))(?![\p{L}])`,
 )
 
@@ -20,4 +20,4 @@ export const moreThanHour = pattern(
   String.raw`(\d{1,2})\s*(?:minutes?|mins?|m)(?![\p{L}])|(\d{2})(?![\d.,]|\s*(?:°|º|g\b|cm|ml|C\b|F\b|-|–)))`,
 )
 /** Between the lower and the upper time: ", or up to", "possibly". */
-export const joins = pattern('iuy', String.raw`\s*(?:minutes?|mins?|hours?|hrs?)?\s*,?\s*(?:(?:or\s+|and\s+)?up\s+to|(?:or\s+)?(?:even|`, String.raw`possibly|perhaps))\s+`)
+export const joins = pattern('iuy', String.raw`\s*(minutes?|mins?|hours?|hrs?)?\s*,?\s*(?:(?:or\s+|and\s+)?up\s+to|(?:or\s+)?(?:even|`, String.raw`possibly|perhaps))\s+`)
