@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals'
 import { readRecipe } from '#core'
 import { readMethod } from '#core/method'
 import { linesOf } from '#core/recipe'
-import { cutPlaces, otherWords, stayMarks, takenMarks } from './stepMarks'
+import { otherParts, otherStays, otherWords } from './stepCorrections'
+import { cutPlaces, stayMarks, takenMarks } from './stepMarks'
 
 function marks(lines: string, method: string) {
   const { recipe } = readRecipe(`Cake\n\n${lines}\n\nMethod\n${method}`)
@@ -10,7 +11,7 @@ function marks(lines: string, method: string) {
   const listed = new Map(linesOf(recipe).map(line => [line.id, line]))
   return {
     takes: takenMarks(actions, listed).map(mark => mark.says + (mark.lineId ? '' : ' (brought)')),
-    stays: stayMarks(actions),
+    stays: stayMarks(actions).map(mark => mark.says),
   }
 }
 
@@ -97,5 +98,50 @@ describe('a step is corrected by one press', () => {
   test('it may be cut before each of its doings but the first', () => {
     const places = cutPlaces(text!, actions)
     expect(places).toEqual([{ place: text!.indexOf('fold'), says: 'before “fold in the flour.”' }])
+  })
+
+  const oven =
+    'Bake at 220 °C for 15 minutes, then turn the oven down to 190 °C and bake for 20 more minutes.'
+  const stays = (method: string) => {
+    const read = readRecipe(`Cake\n\n150 g butter\n200 g plain flour\n\nMethod\n${method}`)
+    return stayMarks(readMethod(read.recipe).actions)
+  }
+  test('each time of a bake is another with one press, and read so again; or none', () => {
+    const [time] = stays(oven)
+    const [first, second] = otherStays(oven, time!)
+    expect([first!.says, second!.says]).toEqual(['15 min', '20 min'])
+    const labels = first!.choices.map(choice => choice.label)
+    expect(labels.slice(0, 4)).toEqual(['6 minutes', '8 minutes', '10 minutes', '12 minutes'])
+    expect(labels.slice(4, 8)).toEqual(['18 minutes', '20 minutes', '25 minutes', '30 minutes'])
+    expect(labels.slice(8)).toEqual(['It is no time of this step'])
+    const longer = second!.choices.find(choice => choice.label === '30 minutes')!
+    expect(stays(longer.text)[0]!.says).toBe('bake 15 min + 30 min')
+  })
+  test('a time that is none is struck with its “for about”', () => {
+    const rest = 'Leave the dough for about 2 hours, then roll it out.'
+    const [time] = stays(rest)
+    const none = otherStays(rest, time!)[0]!.choices.at(-1)!
+    expect(none.text).toBe('Leave the dough, then roll it out.')
+  })
+  test('a heat is another with one press, and read so again', () => {
+    const heat = stays(oven).find(mark => mark.is === 'heat')!
+    const [, second] = otherStays(oven, heat)
+    expect(second!.says).toBe('190 °C')
+    const cooler = second!.choices.find(choice => choice.label === '170 °C')!
+    expect(stays(cooler.text).map(mark => mark.says)).toContain('220 → 170 °C')
+  })
+  test('a step goes to another part with one press, and back', () => {
+    const two = (step: string) =>
+      readRecipe(
+        `Cake\n\nFor the cake\n200 g plain flour\n2 eggs\n\nFor the glaze\n100 g icing sugar\n` +
+          `20 ml water\n\nMethod\nBeat the eggs into the flour and bake for 20 minutes.\n${step}`,
+      ).recipe
+    const partIn = (step: string) => readMethod(two(step)).actions.at(-1)!.part
+    const parts = two('Stir until smooth.').components.filter(c => c.lines.length > 0)
+    const [toGlaze] = otherParts('Stir until smooth.', 'cake', parts)
+    expect(toGlaze).toEqual({ label: 'glaze', text: 'For the glaze: Stir until smooth.' })
+    expect(partIn(toGlaze!.text)).toBe('glaze')
+    const [back] = otherParts(toGlaze!.text, 'glaze', parts)
+    expect(partIn(back!.text)).toBe('cake')
   })
 })

@@ -1,4 +1,3 @@
-import { pattern } from '#core/measure'
 import type { Action } from '#core/method'
 import type { Line, Span } from '#core/recipe'
 
@@ -66,17 +65,48 @@ const minutes = (n: number) => {
 const stretchSays = ({ low, high }: Action['phases'][number]) =>
   low === high ? minutes(low) : `${minutes(low).replace(/ (?:min|h)$/u, '')}–${minutes(high)}`
 
-/** The stays of a step: "bake 15 min + 20 min", "rise 1 h"; and the oven's settings: "220 → 190 °C". */
-export function stayMarks(actions: readonly Action[]): readonly string[] {
-  // "It keeps for 3 days" is nothing that is done.
-  const done = actions.filter(action => action.mode !== 'remark')
-  return done.flatMap(action => {
-    const name = stayNames[action.verb] ?? action.verb
-    const times = action.phases.map(stretchSays).join(' + ')
-    const heat = action.settings.map(({ celsius }) => Math.round(celsius)).join(' → ')
-    return [...(times ? [`${name} ${times}`.trim()] : []), ...(heat ? [`${heat} °C`] : [])]
-  })
+/** A stay or a heat of a step, and where the step says it: of each stretch its own place. */
+export interface StayMark {
+  readonly is: 'time' | 'heat'
+  readonly says: string
+  readonly said: readonly { readonly says: string; readonly span: Span; readonly is: number }[]
 }
+
+const timeMark = ({ verb, phases }: Action): readonly StayMark[] => {
+  if (!phases.length) return []
+  const says = phases.map(stretchSays).join(' + ')
+  return [
+    {
+      is: 'time',
+      says: `${stayNames[verb] ?? verb} ${says}`.trim(),
+      said: phases.flatMap(phase =>
+        phase.said ? [{ says: stretchSays(phase), span: phase.said, is: phase.high }] : [],
+      ),
+    },
+  ]
+}
+const heatMark = ({ settings }: Action): readonly StayMark[] => {
+  if (!settings.length) return []
+  const degrees = settings.map(({ celsius }) => `${Math.round(celsius)}`)
+  return [
+    {
+      is: 'heat',
+      says: `${degrees.join(' → ')} °C`,
+      said: settings.map(({ said, celsius }, i) => ({
+        says: `${degrees[i]} °C`,
+        span: said,
+        is: celsius,
+      })),
+    },
+  ]
+}
+
+/** The stays of a step: "bake 15 min + 20 min", "rise 1 h"; and the oven's settings: "220 → 190 °C". */
+export const stayMarks = (actions: readonly Action[]): readonly StayMark[] =>
+  // "It keeps for 3 days" is nothing that is done.
+  actions
+    .filter(action => action.mode !== 'remark')
+    .flatMap(action => [...timeMark(action), ...heatMark(action)])
 
 const longestSaid = 34
 /** Where a step may be cut: before each of its doings but the first, said by the words that follow. */
@@ -91,45 +121,3 @@ export const cutPlaces = (
     const said = words.length > longestSaid ? `${words.slice(0, longestSaid).trimEnd()} …` : words
     return [{ place, says: `before “${said}”` }]
   })
-
-/** Words of a share, with the article, right before a name. */
-const shareBefore = pattern(
-  'iu',
-  String.raw`(?:(?:all|half|a third|two thirds|a quarter|the rest|some|a little)\s+(?:of\s+)?)?`,
-  String.raw`(?:(?:the|your|an?)\s+)?$`,
-)
-const shareWords = [
-  ['all of it', 'the '],
-  ['half of it', 'half the '],
-  ['a third of it', 'a third of the '],
-  ['the rest of it', 'the rest of the '],
-] as const
-
-/**
- * What a mark may be corrected to, each as the step's new words: another thing of the list, or
- * another share of this one. Nothing where the step does not name it by itself.
- */
-export function otherWords(
-  text: string,
-  { span, lineId }: Pick<TakenMark, 'span' | 'lineId'>,
-  lines: readonly Pick<Line, 'id' | 'name'>[],
-): { readonly things: readonly Choice[]; readonly shares: readonly Choice[] } {
-  if (!span) return { things: [], shares: [] }
-  const [start, end] = span
-  const others = lines.filter(line => line.id !== lineId && line.name)
-  const head = text.slice(0, start).replace(shareBefore, '')
-  return {
-    things: others.map(({ name }) => ({
-      label: name,
-      text: text.slice(0, start) + name + text.slice(end),
-    })),
-    shares: lineId
-      ? shareWords.map(([label, words]) => ({ label, text: head + words + text.slice(start) }))
-      : [],
-  }
-}
-interface Choice {
-  readonly label: string
-  /** The step as it would be. */
-  readonly text: string
-}

@@ -33,13 +33,17 @@ export interface Operand {
   readonly isTarget?: true
 }
 
-/** One stretch of a stay in the oven, on the hob or in the cold. `then`: what is done at its end. */
+/**
+ * One stretch of a stay in the oven, on the hob or in the cold. `then`: what is done at its end;
+ * `said`: where the step says how long.
+ */
 export interface Phase {
   readonly low: Minutes
   readonly high: Minutes
   readonly kind: TimeKind
   readonly celsius: Celsius | null
   readonly then: VerbId | null
+  readonly said?: Span
 }
 
 /** A tin, bowl, tray: the noun, and all that is said of it. */
@@ -73,7 +77,12 @@ export interface Action {
   readonly with: string | null
   /** Where it says to hold it over steam and no flame. */
   readonly over: Span | null
-  readonly settings: readonly { readonly celsius: Celsius; readonly fan: boolean }[]
+  /** `said`: where the step says it. */
+  readonly settings: readonly {
+    readonly celsius: Celsius
+    readonly fan: boolean
+    readonly said: Span
+  }[]
   readonly phases: readonly Phase[]
   /** Alternatives by the tin, in the recipe's words; empty where one time is for all. */
   readonly byTin: readonly {

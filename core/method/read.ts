@@ -159,7 +159,7 @@ class MethodReader {
     })
     const takes = named.filter(one => !one.isTarget)
     this.before = takes.length ? takes : before
-    const settings = clause.verb && ovenVerbs.has(clause.verb) ? settingsOf(text) : []
+    const settings = clause.verb && ovenVerbs.has(clause.verb) ? settingsOf(text, from) : []
     const into = vesselOf(clause, step)
     return {
       id,

@@ -1,17 +1,19 @@
 import { readOven } from '../measure'
-import type { PlacedStep, TimeKind } from '../recipe'
+import type { PlacedStep, Span, TimeKind } from '../recipe'
 import type { Action, Phase } from './action'
 import type { Clause } from './clauses'
 
 /** Where "then" and its kin begin the next stretch of one stay. */
 const nextStretch = /,?\s*\b(?:and\s+)?then\b|;|\bfor\s+the\s+(?:last|final)\b/giu
 
-/** The settings of a clause, one for each of its stretches that names one. */
-export function settingsOf(text: string): Action['settings'] {
+/** The settings of a clause, one for each of its stretches that names one; it begins at `start`. */
+export function settingsOf(text: string, start: number): Action['settings'] {
   const cuts = [...text.matchAll(nextStretch)].map(hit => hit.index)
   return [0, ...cuts].flatMap((from, i) => {
     const found = readOven(text.slice(from, [...cuts, text.length][i]))
-    return found?.celsius ? [{ celsius: found.celsius, fan: found.fan }] : []
+    if (!found?.celsius) return []
+    const at = start + text.indexOf(found.text, from)
+    return [{ celsius: found.celsius, fan: found.fan, said: [at, at + found.text.length] as const }]
   })
 }
 
@@ -36,13 +38,12 @@ const isByTin = (times: PlacedStep['times'], text: string): boolean =>
   times.length > 1 &&
   times.slice(1).every((time, i) => forAnother.test(text.slice(times[i]!.span[1], time.span[0])))
 
-const stretch = (low: number, high: number, kind: TimeKind): Phase => ({
-  low,
-  high,
-  kind,
-  celsius: null,
-  then: null,
-})
+const stretch = (
+  low: number,
+  high: number,
+  kind: TimeKind,
+  said: { readonly said: Span } | undefined = undefined,
+): Phase => ({ low, high, kind, celsius: null, then: null, ...said })
 
 /** The times of a clause as stretches of one stay; of alternatives by the tin the first. */
 export function phasesOf(clause: Clause, step: PlacedStep): Phase[] {
@@ -59,7 +60,7 @@ export function phasesOf(clause: Clause, step: PlacedStep): Phase[] {
       ),
     ]
   const phases = (first && isByTin(told, step.text) ? [first] : told).map(time =>
-    stretch(time.low, time.high, time.kind),
+    stretch(time.low, time.high, time.kind, { said: time.span }),
   )
   const [only] = phases
   return only && phases.length === 1 && eachSide.test(text)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Caution } from '#core/people'
 import type { Action } from '#core/method'
-import { linesOf, type Component, type Recipe, type RecipeEdit } from '#core/recipe'
+import type { Component, Recipe, RecipeEdit } from '#core/recipe'
 
 /** The steps, each with what it takes of which line, its times and heat; corrected in place. */
 const props = defineProps<{
@@ -41,16 +41,8 @@ async function leave(keep: boolean, at: number) {
   document.querySelector<HTMLElement>(`[data-step="${CSS.escape(stepId(at))}"]`)?.focus()
 }
 const stepId = (at: number) => `${props.component.name}#${at}`
-const listed = computed(() => new Map(linesOf(props.recipe).map(line => [line.id, line])))
 const actionsOf = (at: number) =>
   props.actions.filter(({ step }) => step.component === props.component.name && step.at === at)
-/** What each step takes, and how long it stays where; as the method is read. */
-const marks = computed(() =>
-  props.component.steps.map((_, at) => {
-    const own = actionsOf(at)
-    return { takes: takenMarks(own, listed.value), stays: stayMarks(own) }
-  }),
-)
 function typed(event: KeyboardEvent, at: number) {
   if (event.key === 'Escape') {
     event.preventDefault()
@@ -98,18 +90,6 @@ const partsFor = (at: number) => {
     onSelect: () => edit({ do: 'step-to-part', at, to: name }),
   }))
   return children.length ? [{ label: 'To another part', icon: 'i-lucide-split', children }] : []
-}
-/** A mark that was read wrongly: another thing, or another share of it, with one press. */
-const corrections = (at: number, use: TakenMark) => {
-  const { things, shares } = otherWords(props.component.steps[at] ?? '', use, linesOf(props.recipe))
-  const asItem = ({ label, text: words }: { readonly label: string; readonly text: string }) => ({
-    label,
-    onSelect: () => edit({ do: 'restep', at, text: words }),
-  })
-  return [
-    shares.length ? [{ label: 'It takes', type: 'label' as const }, ...shares.map(asItem)] : [],
-    ...(things.length ? [[{ label: 'It is another thing', children: things.map(asItem) }]] : []),
-  ].filter(group => group.length > 0)
 }
 const menu = (at: number) => [
   [
@@ -189,29 +169,15 @@ const menu = (at: number) => [
           />
         </UDropdownMenu>
       </div>
-      <p v-if="marks[at]?.takes.length || marks[at]?.stays.length" class="takes soft">
-        <span v-if="marks[at].takes.length"
-          >takes
-          <UDropdownMenu
-            v-for="use in marks[at].takes"
-            :key="use.key"
-            :items="corrections(at, use)"
-            :disabled="!use.span"
-            :modal="false"
-          >
-            <button
-              type="button"
-              class="use"
-              :class="{ on: use.lineId !== null && active === use.lineId, missing: !use.lineId }"
-              :title="use.span ? 'Is this read wrongly?' : undefined"
-              @click="use.lineId && emit('look', use.lineId)"
-            >
-              {{ use.says }}
-            </button></UDropdownMenu
-          ></span
-        >
-        <span v-for="stay in marks[at].stays" :key="stay" class="time">{{ stay }}</span>
-      </p>
+      <StepMarks
+        :text="step"
+        :recipe="recipe"
+        :actions="actionsOf(at)"
+        :active="active"
+        :class="{ ink: active === stepId(at) }"
+        @reword="edit({ do: 'restep', at, text: $event })"
+        @look="emit('look', $event)"
+      />
       <CautionNote
         v-for="caution in cautions.filter(
           c => c.step?.component === component.name && c.step.at === at,
@@ -282,42 +248,8 @@ const menu = (at: number) => [
   min-height: 44px;
   justify-content: center;
 }
-.takes {
-  font-size: 0.9rem;
-  padding: 0 6px 6px;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 14px;
-  align-items: center;
-}
-.lit .takes {
+.ink {
   color: var(--ink);
-}
-.use {
-  padding: 0 4px;
-  min-height: 36px;
-  border-radius: 6px;
-  text-decoration: underline;
-  text-decoration-color: var(--strand);
-  text-underline-offset: 3px;
-  cursor: pointer;
-}
-.use + .use {
-  margin-left: 6px;
-}
-.use.on {
-  background: var(--ginger-pale);
-  color: var(--ink);
-  font-weight: 650;
-  text-decoration-color: var(--ginger);
-}
-.use.missing {
-  color: var(--beet);
-  text-decoration: underline wavy var(--beet) 1px;
-  cursor: default;
-}
-.time {
-  font-weight: 600;
 }
 .area {
   width: 100%;
