@@ -58,12 +58,14 @@ const stayNames: Readonly<Partial<Record<Action['verb'], string>>> = {
   'preheat': 'oven',
   'look': '',
 }
+const day = 24 * 60
 const minutes = (n: number) => {
+  if (n >= 2 * day && n % day === 0) return `${n / day} days`
   if (n >= 60 && n % 30 === 0) return `${n / 60} h`
   return n < 1 ? `${Math.round(n * 60)} s` : `${Math.round(n)} min`
 }
 const stretchSays = ({ low, high }: Action['phases'][number]) =>
-  low === high ? minutes(low) : `${minutes(low).replace(/ (?:min|h)$/u, '')}–${minutes(high)}`
+  low === high ? minutes(low) : `${minutes(low).replace(/ (?:min|h|days)$/u, '')}–${minutes(high)}`
 
 /** A stay or a heat of a step, and where the step says it: of each stretch its own place. */
 export interface StayMark {

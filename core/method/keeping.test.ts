@@ -54,6 +54,8 @@ describe('how long a recipe says that it keeps', () => {
     ['Leave to cool, then freeze for 2 hours.'],
     ['Chill for at least 4 hours, or up to 24.'],
     ['Chill for 2 hours, or for up to 3 days.'],
+    ['Keep in an airtight tin for three days before cutting.'],
+    ['Wrap and keep for at least 2 days in an airtight box.'],
   ])('a wait that has to be stays one: %s', says => {
     const last = readMethod(loaf(says)).actions.filter(action => action.step.at > 0)
     expect(last.some(action => action.mode === 'do' && action.phases.length > 0)).toBe(true)

@@ -16,7 +16,7 @@ import { operandsOf } from './operands'
 import { overOf, toolOf, vesselOf } from './place'
 import { mannersOf } from './manners'
 import { byTinOf, phasesOf, settingsOf, timesIn } from './stretches'
-import { mayStay } from './tables/keeping'
+import { mayStay, mustStay } from './tables/keeping'
 import { aheadSign, asides, remarkSign } from './tables/remarks'
 import type { VerbId } from './tables/verbs'
 import { joined, withObjects, withVessels } from './together'
@@ -31,16 +31,16 @@ const isKept = (clause: Clause, step: PlacedStep): boolean =>
   clause.verb !== null &&
   mayWait.has(clause.verb) &&
   mayStay.test(step.text.slice(...clause.span)) &&
+  !mustStay.test(step.text.slice(...clause.span)) &&
   timesIn(clause, step).every(time => time.low >= aDay)
 const aDay = 24 * 60
 
 function modeOf(clause: Clause, step: PlacedStep): ActionMode {
   const { text } = step
   const isRemark = !clause.isPassive && remarkSign.test(text.slice(...clause.sentence))
-  if (clause.verb === null || isRemark || asides.has(clause.word) || isKept(clause, step))
-    return 'remark'
+  if (clause.verb === null || isRemark || asides.has(clause.word)) return 'remark'
   // "Can be made ahead" behind a method makes none of it so.
-  if (aheadSign.test(text.slice(...clause.sentence))) return 'ahead'
+  if (aheadSign.test(text.slice(...clause.sentence)) || isKept(clause, step)) return 'ahead'
   return clause.verb === 'serve' ? 'serve' : 'do'
 }
 

@@ -26,3 +26,5 @@ export const neverFrozen = /\b(?:not|n[’']t|never|un)\s*(?:be\s+|\p{L}+\s+){0,
 
 /** An order that only allows: it may stay so long, and need not. [P] */
 export const mayStay = /\b(?:up\s+to|as\s+long\s+as|at\s+most|no\s+(?:longer|more)\s+than|(?:days?|weeks?|months?)\s+(?:ahead|in\s+advance)|within)\b[^.;]*|\bairtight\b/iu
+/** It has to: "keep for three days before you cut it". [P] */
+export const mustStay = /\b(?:before|at\s+least|minimum)\b/iu
