@@ -24,6 +24,14 @@ function withoutJoint(text: string): string {
   return isLast ? text.slice(0, words[joint - 1]!.end) : text.trimEnd()
 }
 
+/** "Until thick, pale and doubled in volume": the looks that a list goes on with. */
+function withList(text: string, [from, to]: Span): Span {
+  const next = listed.exec(text.slice(to))
+  const word = next?.[1]?.toLowerCase()
+  return word && kindsOf.has(word) ? withList(text, [from, to + next![0].length]) : [from, to]
+}
+const listed = /^,\s+(?:and\s+)?(?:very\s+|quite\s+)?([\p{L}-]+)\b[^.;,]*/u
+
 /** The cue of a clause: the first of its step that begins in it, up to the clause's end. */
 export function cueOf(
   cues: readonly { readonly span: Span; readonly text: string }[],
@@ -32,9 +40,8 @@ export function cueOf(
 ): Cue | null {
   const cue = cues.find(({ span }) => span[0] >= from && span[0] < to)
   if (!cue) return null
-  const [start] = cue.span
-  const isCut = cue.span[1] > to
-  const said = isCut ? withoutJoint(text.slice(start, to)) : cue.text
+  const [start, end] = withList(text, cue.span)
+  const said = end > to ? withoutJoint(text.slice(start, to)) : text.slice(start, end).trimEnd()
   return {
     span: [start, start + said.length],
     text: said,

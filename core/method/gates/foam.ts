@@ -2,7 +2,7 @@ import { ingredientById, type Ingredient } from '../../pantry'
 import { linesOf, type Recipe } from '../../recipe'
 import type { Action } from '../action'
 import { linesTaken } from '../action'
-import { foamy, foamyKinds, peaks } from '../tables/gates'
+import { brokenByFat, fatty, foamy, foamyKinds, peaks } from '../tables/gates'
 import type { VerbId } from '../tables/verbs'
 import type { Fault, Gate } from './gate'
 
@@ -10,6 +10,8 @@ const whips: ReadonlySet<VerbId> = new Set(['whisk', 'beat', 'whip'])
 /** What does not whip at all: jelly of seeds and starch, drinks, purées. [P] */
 const holdsAir = (ingredient: Ingredient): boolean =>
   ingredient.does.foam >= 1 || foamyKinds.has(ingredient.kind) || foamy.has(ingredient.id)
+
+const isFat = ({ per100 }: Ingredient): boolean => per100.fat >= fatty
 
 const ingredientsOf = (recipe: Recipe, action: Action): readonly Ingredient[] => {
   const taken = linesTaken(action)
@@ -22,11 +24,14 @@ const ingredientsOf = (recipe: Recipe, action: Action): readonly Ingredient[] =>
   return [...ids, ...asides].flatMap(id => ingredientById(id) ?? [])
 }
 
-/** Nothing is whipped to peaks that holds no foam. */
+/** Nothing is whipped to peaks that holds no foam, and no fat comes to one that it breaks. */
 export const foamGate: Gate = ({ is, actions }) =>
   actions.flatMap((action): Fault[] => {
     if (!whips.has(action.verb) || action.mode === 'remark' || !peaks.test(action.text)) return []
     const takes = ingredientsOf(is, action)
+    const fat = takes.find(isFat)
+    if (fat && takes.some(one => brokenByFat.has(one.id)))
+      return [{ gate: 'foam', says: `${fat.name} would break the foam.`, step: action.step }]
     if (!takes.length || takes.some(holdsAir)) return []
     const names = takes.map(one => one.name).join(', ')
     return [{ gate: 'foam', says: `${names} does not whip to peaks.`, step: action.step }]

@@ -6,6 +6,10 @@ import type { VerbId } from './verbs'
 export const foamyKinds: ReadonlySet<Kind> = new Set(['egg', 'egg-white', 'egg-yolk', 'egg-product', 'cream', 'plant-cream', 'gel'])
 export const foamy: ReadonlySet<string> = new Set(['aquafaba'])
 
+/** Whips to a foam that fat breaks, and what is that fat, of a hundred grams. [P] */
+export const brokenByFat: ReadonlySet<string> = new Set(['aquafaba', 'egg-white'])
+export const fatty = 60
+
 /** What sets only once it has boiled, and what boiling spoils. [P] agar from 85 °C, boiled 1–2 min; gelatine never boiled */
 export const mustBoil: ReadonlySet<string> = new Set(['agar'])
 export const neverBoils: ReadonlySet<string> = new Set(['gelatine'])

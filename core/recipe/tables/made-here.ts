@@ -79,6 +79,15 @@ const bakedCustard = { of: [milky, eggs], by: mixed, ofItself: true } as const
 const curd = { of: [[...fruits, 'acid'], set, sweetKinds], by: cooked } as const
 const iceCream = { of: [milky, [...sweetKinds, ...fruits]], by: frozen } as const
 const caramel = { of: [sweetKinds, [...spreadable, ...milky]], by: cooked } as const
+/** "Boil to an amber caramel": sugar alone, and only where it is told to become one. */
+const sugarCaramel = {
+  of: [sweetKinds],
+  by: pattern(
+    'iu',
+    String.raw`\b(?:boil|cook|heat|melt|simmer|bubble|swirl|caramelis|carameliz)\p{L}*\b[^.;]*\b(?:(?:in)?to\s+an?|until\s+(?:(?:it|they|you|the\s+\p{L}+)\s+)?`,
+    String.raw`(?:(?:forms?|becomes?|turns?\s+(?:in)?to|reach(?:es)?|have|has|is)(?:\s+an?)?))\s+(?:(?!the\b)[\p{L}-]+\s+){0,3}(?:caramel|$)`,
+  ),
+} as const
 
 /** What has no row is never made here: its name is bought, whatever is listed. [P] */
 export const homeMade: Readonly<Record<string, readonly HomeMade[]>> = {
@@ -106,8 +115,8 @@ export const homeMade: Readonly<Record<string, readonly HomeMade[]>> = {
   'ice-cream': [iceCream],
   'plant-ice-cream': [iceCream],
   'sorbet': [{ of: [fruits], by: frozen }],
-  'caramel-sauce': [caramel],
-  'plant-caramel': [caramel],
+  'caramel-sauce': [caramel, sugarCaramel],
+  'plant-caramel': [caramel, sugarCaramel],
   'praline': [{ of: [nuts, sweetKinds], by: cooked }],
   'marzipan': [{ of: [nuts, sweetKinds], by: mixed, ofItself: true }],
   'chocolate-syrup': [{ of: [dark], by: cooked }],

@@ -1,6 +1,6 @@
 import { weightText } from '../../measure'
 import { nameIn, type Measured } from '../../pantry'
-import type { Added, KeptAmount } from '../draft'
+import type { Added, KeptAmount, PlanDraft } from '../draft'
 import { listed } from '../explain'
 import type { Trim } from '../plan'
 import { leverReason, trimReason } from '../reasons'
@@ -34,11 +34,29 @@ function trimOf(ledger: Ledger, kept: KeptAmount): Righted['trims'] {
   return [trim]
 }
 
+/** What is listed once already is weighed with it: one line of it is enough. */
+function joinedTo(draft: PlanDraft): {
+  readonly kept: readonly KeptAmount[]
+  readonly more: readonly Added[]
+} {
+  const levers = draft.added.filter(a => a.answers === 'lever')
+  const listed = (a: Added) => draft.kept.filter(k => k.ingredient.id === a.ingredient.id)
+  const isJoined = (a: Added) =>
+    listed(a).length === 1 && !draft.added.some(b => b !== a && b.ingredient.id === a.ingredient.id)
+  const joins = levers.filter(isJoined)
+  const kept = draft.kept.map(k => {
+    const more = joins.find(a => a.ingredient.id === k.ingredient.id)
+    return more ? { ...k, grams: k.grams + more.grams } : k
+  })
+  return { kept, more: levers.filter(a => !joins.includes(a)) }
+}
+
 /** Writes down what sets the rest right, as one change. */
 export function writeRighted(ledger: Ledger): Righted {
   const { draft, answers } = ledger.option
-  const used = ledger.weighed(draft.added.filter(a => a.answers === 'lever'))
-  const trims = draft.kept.flatMap(kept => trimOf(ledger, kept))
+  const { kept, more } = joinedTo(draft)
+  const used = ledger.weighed(more)
+  const trims = kept.flatMap(one => trimOf(ledger, one))
   if (!used.length && !trims.length) return { used, trims }
   const isEggGone = ledger.changes.some(change =>
     answers.some(([group, answer]) => group.question === 'egg' && answer.id === change.school),

@@ -102,7 +102,9 @@ const readyUnmeasured = (
 
 /** What the line said besides, where that names nothing that leaves. */
 function tailOf(line: Line, setting: Setting): string {
-  const tail = line.preparation || purposeWords(line)
+  // "Beaten, to glaze" is said of eggs alone.
+  const isEgg = ingredientById(line.ingredient ?? '')?.kind.startsWith('egg') ?? false
+  const tail = (!isEgg && line.preparation) || purposeWords(line)
   return isClean(tail, setting) ? tail : purposeWords(line)
 }
 const isClean = (text: string, { table }: Setting): boolean =>

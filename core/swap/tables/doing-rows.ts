@@ -76,7 +76,7 @@ export const doingRows: readonly DoingRow[] = [
 
 /**
  * Doings that no longer fit, and what is done instead ('': nothing). Of one part the first that fits is told so, the others go. `pours`: it goes
- * into its dishes then, and not before. [P]
+ * into its dishes then, and not before: {pour} are the recipe's own words for that. [P]
  */
 export interface InsteadRow extends Fitting {
   readonly verbs?: readonly VerbId[]
@@ -94,10 +94,10 @@ export const insteadRows: readonly InsteadRow[] = [
     when: 'starch-set',
     families: ['egg-custard'],
     verbs: baking,
-    is: 'Stir over a medium heat until it bubbles, simmer for 1 minute, pour into dishes and chill for 4 hours: it sets as it cools.',
+    is: 'Stir over a medium heat until it bubbles, simmer for 1 minute, {pour} and chill for 4 hours: it sets as it cools.',
     pours: true,
   },
-  { when: 'agar-set', families: ['egg-custard', 'mousse'], verbs: baking, is: 'Boil for 2 minutes, whisking, so that the agar dissolves; pour into dishes and chill for 3 hours.', pours: true },
+  { when: 'agar-set', families: ['egg-custard', 'mousse'], verbs: baking, is: 'Boil for 2 minutes, whisking, so that the agar dissolves; {pour} and chill for 3 hours.', pours: true },
   { when: 'starch-set', families: boiled, manners: ['unboiled'], is: 'Stir over a medium heat until it bubbles and thickens; this one has to boil.' },
   { when: 'starch-set', families: boiled, cue: ['coats'], is: 'Stir over a medium heat until it bubbles and thickens; this one has to boil.' },
 ]
@@ -216,3 +216,5 @@ export const aboutKinds: Readonly<Record<NonNullable<DoingRow['about']>, readonl
   fat: ['butter', 'plant-block', 'plant-spread', 'hard-fat'],
   flour: flourKinds,
 }
+/** Whips to a foam that fat breaks. [P] */
+export const noFat: ReadonlySet<string> = new Set(['aquafaba', 'egg-white'])

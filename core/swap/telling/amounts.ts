@@ -13,7 +13,9 @@ const whole = 0.85
 
 /** The amount that a step states of a line that weighs another: scaled, or struck where it is all of it. */
 function cutOf(use: StepUse, factor: number): Cut | null {
-  if (use.share.of !== 'amount' || !use.line) return null
+  // "A splash of the milk" is one of whatever comes for it.
+  if (use.share.of !== 'amount' || !use.line || use.share.quantity.unit?.kind === 'vague')
+    return null
   const { grams, quantity } = use.share
   const was = (use.line.grams?.best ?? 0) / factor
   const says = grams !== null && grams < whole * was ? weightText(grams * factor) : ''

@@ -2,7 +2,7 @@ import { linesTaken, type Operand } from '../../method'
 import { ingredientById, nameIn } from '../../pantry'
 import type { Region } from '../../measure'
 import type { Line, Span } from '../../recipe'
-import { besides, noPlace } from '../tables/doing-rows'
+import { besides, noFat, noPlace } from '../tables/doing-rows'
 import { bakes, type OfPart } from './reword'
 import { kindOf, thingOf } from './making'
 import { edit, type Doing, type ToldStep } from './method-text'
@@ -92,7 +92,9 @@ export function placeHelp(line: Line, of: OfPart, region: Region): void {
   if (isNamed(line, of, scope)) return
   const places = doings.flatMap(doing => placesIn(doing, of.now, line.component))
   // A little water would seize the chocolate.
-  const isRight = ({ doing }: Place) => helpKind(line) !== 'water' || !holdsChocolate(doing, of)
+  const isRight = ({ doing }: Place) =>
+    (helpKind(line) !== 'water' || !holdsChocolate(doing, of)) &&
+    (helpKind(line) !== 'fat' || !isFoam(doing, of))
   const kindAt = ({ operand: { thing } }: Place) =>
     thing.is === 'line' ? kindOf(of.now.find(l => l.id === thing.line)) : null
   for (const kind of besides[helpKind(line)]) {
@@ -102,7 +104,8 @@ export function placeHelp(line: Line, of: OfPart, region: Region): void {
       return
     }
   }
-  if (besideAnswer(name, of, scope)) return
+  const mayTake = (doing: Doing) => helpKind(line) !== 'fat' || !isFoam(doing, of)
+  if (besideAnswer(name, of, scope, mayTake)) return
   const oven = doings.find(({ action }) => bakes(action)) ?? scope.at(-1)?.doings[0]
   const says =
     helpKind(line) === 'leaven'
@@ -113,6 +116,11 @@ export function placeHelp(line: Line, of: OfPart, region: Region): void {
   oven.step.before.set(at, [...(oven.step.before.get(at) ?? []), says])
 }
 
+/** Fat breaks a foam of egg white or aquafaba. */
+const isFoam = ({ action }: Doing, { now }: OfPart): boolean =>
+  (action.verb === 'whisk' || action.verb === 'beat' || action.verb === 'whip') &&
+  now.some(line => noFat.has(thingOf(line)?.id ?? '') && linesTaken(action).includes(line.id))
+
 const holdsChocolate = ({ action }: Doing, { now }: OfPart): boolean =>
   now.some(
     line =>
@@ -121,7 +129,12 @@ const holdsChocolate = ({ action }: Doing, { now }: OfPart): boolean =>
   )
 
 /** Beside what comes in for something: "the starch mixture and water". */
-function besideAnswer(name: string, { making }: OfPart, scope: readonly ToldStep[]): boolean {
+function besideAnswer(
+  name: string,
+  { making }: OfPart,
+  scope: readonly ToldStep[],
+  mayTake: (doing: Doing) => boolean,
+): boolean {
   const answers = [...making.answers].sort(
     ([, a], [, b]) => Number(b.prepare !== null) - Number(a.prepare !== null),
   )
@@ -130,7 +143,7 @@ function besideAnswer(name: string, { making }: OfPart, scope: readonly ToldStep
       const at = text.toLowerCase().indexOf(answer.inSteps.toLowerCase())
       const end = at + answer.inSteps.length
       const doing = doings.find(({ action }) => action.span[0] <= at && end <= action.span[1])
-      if (at < 0 || !doing || doing.instead !== null) continue
+      if (at < 0 || !doing || doing.instead !== null || !mayTake(doing)) continue
       const goesOnHere = doing.action.takes.some(one => one.span !== null && one.span[0] > end)
       const isInList = goesOnHere && /^(?:,|\s+and\b)(?!\s*then\b)/u.test(text.slice(end))
       addAt(doing, end, isInList ? `, ${name}` : ` and ${name}`)

@@ -1,7 +1,8 @@
+import { pattern } from '../../measure'
 import { ingredientById, type Ingredient, type Kind } from '../../pantry'
 import { mentionsInStep, notMeant, type Line } from '../../recipe'
 import { isBlocked, type Table } from '../allowed'
-import { sentenceAt, withoutThing } from '../sentences'
+import { sentenceAt, sentencesOf, withoutThing } from '../sentences'
 
 /** How a step's words change: by the line that is meant, or, for what no line lists, by the ingredient. */
 export interface Renaming {
@@ -35,15 +36,32 @@ const powders: readonly Kind[] = ['flour', 'starch', 'gluten-free-flour', 'nut-f
 
 type Named = ReturnType<typeof mentionsInStep>[number]
 
+/** "Butter the bread": it is eaten with it. [P] */
+const spreads = pattern(
+  'iu',
+  String.raw`^\s+(?:[\p{L}-]+\s+){0,4}?(?:bread|toasts?|slices?|brioche|muffins?|buns?|scones?|`,
+  String.raw`crumpets?|teacakes?|rolls?)\b`,
+)
+
 /** "Butter the tin", "a floured tray": the doing, told of what does it now. */
-function doneWith({ ingredient, words }: Named, { grease, dusting }: Renaming): string {
+function doneWith(step: string, named: Named, naming: Renaming): string {
+  const { ingredient, words, end } = named
+  const { grease, dusting } = naming
   if (ingredient.kind === 'butter') {
+    const own = nameOf(named, naming)
+    if (own && /^butter$/iu.test(words) && spreads.test(step.slice(end))) return `spread ${own} on`
     if (/^buttered$/iu.test(words)) return 'greased'
     return grease ? `grease (with ${grease})` : 'line'
   }
   if (ingredient.kind !== 'flour') return 'glazed'
   if (/floured/iu.test(words)) return 'dusted'
   return dusting ? `dust (with ${dusting})` : 'line'
+}
+
+/** What comes for the thing itself: of the list's line of it, else of what only the step brings. */
+function nameOf({ ingredient, line }: Named, { byLine, lines, standIn }: Renaming): string {
+  const listed = line ?? lines.find(one => one.ingredient === ingredient.id)
+  return (listed && byLine.get(listed.id)) || standIn(ingredient) || ''
 }
 
 /** What a line that leaves is called now. */
@@ -58,7 +76,7 @@ function ofLine(step: string, m: Named, own: string, naming: Renaming): string {
 function renamed(step: string, m: Named, naming: Renaming): string | null {
   const { ingredient, line } = m
   const isOut = isBlocked(ingredient, naming.table)
-  if (m.verb && isOut) return doneWith(m, naming)
+  if (m.verb && isOut) return doneWith(step, m, naming)
   const own = line ? naming.byLine.get(line.id) : undefined
   if (own !== undefined) return ofLine(step, m, own, naming)
   if (!isOut || line) return null
@@ -68,6 +86,40 @@ function renamed(step: string, m: Named, naming: Renaming): string | null {
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 const isEgg = (ingredient: Ingredient) => ingredient.kind.startsWith('egg')
+
+/** What stands where something is struck: nothing, or what comes for it where the rest needs it. */
+function struck(text: string, m: Named, naming: Renaming): { cut: string } | { to: string } {
+  const cut = withoutThing(text, m.start, m.end)
+  const name = m.line ? naming.byLine.get(m.line.id) : undefined
+  const named = (one: string) => mentionsInStep(one, naming.lines).length
+  // Yolks that are beaten with something else cannot be struck without it: then what comes stands
+  // there too.
+  const losesMore = named(cut) < named(text) - 1
+  if (!name || (!losesMore && !leavesDry(cut, text, naming))) return { cut }
+  // Half as much as the whites, of the one thing that comes for both.
+  const isYolk = m.ingredient.kind === 'egg-yolk' && naming.parted?.has(m.line!.id)
+  return { to: isYolk ? `${thirdOf}${name}` : name }
+}
+
+const counts =
+  /\b(?:\d+|one|two|three|four|five|six|both|each)\s+(?:large\s+|medium\s+|small\s+)?$/iu
+
+/** The new words in the place of what a step names. */
+function putInstead(text: string, step: string, m: Named, is: string): string {
+  const before = step.slice(0, m.start)
+  const to = madeName.test(is) && needsArticle.test(before) ? `the ${is}` : is
+  const opens = m.start === 0 || /[.!?:]\s+$/u.test(before)
+  // A number before it counted eggs, not gel.
+  const lead = text.slice(0, m.start).replace(counts, isEgg(m.ingredient) ? 'the ' : '$&')
+  const put = `${lead}${opens ? capital(to) : to}${text.slice(m.end)}`.replace(
+    /\bthe\s+(?=a\s+third\s+of\s+the\b)/giu,
+    '',
+  )
+  if (!isEgg(m.ingredient)) return put
+  return put
+    .replace(/,?\s*one (?:at a time|by one)/iu, ' a little at a time')
+    .replace(/\bthe the\b/giu, 'the')
+}
 
 /**
  * A step with what leaves called by what comes in. "the eggs one at a time" becomes "the flax gel a
@@ -85,43 +137,25 @@ export function rewriteStep(
     .filter(m => !isSeveral(m.words, naming))
     .sort((a, b) => b.start - a.start)
   for (const m of mentions) {
-    let to = renamed(step, m, naming)
-    if (to === null) continue
-    if (to === '') {
-      const cut = withoutThing(text, m.start, m.end)
-      // Yolks that are beaten with something else cannot be struck without it: then what comes
-      // stands there too.
-      const name = m.line ? naming.byLine.get(m.line.id) : undefined
-      const losesMore =
-        mentionsInStep(cut, naming.lines).length < mentionsInStep(text, naming.lines).length - 1
-      if (!losesMore || !name) {
-        text = cut
-        continue
-      }
-      // Half as much as the whites, of the one thing that comes for both.
-      to =
-        naming.parted?.has(m.line!.id) && m.ingredient.kind === 'egg-yolk'
-          ? `${thirdOf}${name}`
-          : name
-    }
-    const opens = m.start === 0 || /[.!?:]\s+$/u.test(step.slice(0, m.start))
-    // A number before it counted eggs, not gel.
-    text =
-      text
-        .slice(0, m.start)
-        .replace(
-          /\b(?:\d+|one|two|three|four|five|six|both|each)\s+(?:large\s+|medium\s+|small\s+)?$/iu,
-          isEgg(m.ingredient) ? 'the ' : '$&',
-        ) +
-      (opens ? capital(to) : to) +
-      text.slice(m.end)
-    text = text.replace(/\bthe\s+(?=a\s+third\s+of\s+the\b)/giu, '')
-    if (isEgg(m.ingredient))
-      text = text
-        .replace(/,?\s*one (?:at a time|by one)/iu, ' a little at a time')
-        .replace(/\bthe the\b/giu, 'the')
+    const is = renamed(step, m, naming)
+    if (is === null) continue
+    const how = is === '' ? struck(text, m, naming) : { to: is }
+    text = 'cut' in how ? how.cut : putInstead(text, step, m, how.to)
   }
   return twiceNamed(madeOf(text, naming))
+}
+
+/** Only sugar would be left of what was beaten: "beat the sugar until pale". */
+function leavesDry(cut: string, text: string, { lines, parted }: Renaming): boolean {
+  if (!parted?.size) return false
+  const sentences = new Set(sentencesOf(text).map(one => one.trim()))
+  const changed = sentencesOf(cut).filter(one => !sentences.has(one.trim()))
+  const left = changed.flatMap(one => mentionsInStep(one, lines))
+  return (
+    changed.some(one => /^\W*(?:beat|whisk|cream|whip)\b/iu.test(one)) &&
+    left.length > 0 &&
+    left.every(({ ingredient }) => ['sugar', 'flavour', 'salt'].includes(ingredient.kind))
+  )
 }
 
 /** "A third of the aquafaba", where yolks are beaten with something that stays. */
@@ -140,6 +174,11 @@ export function restAfterThird(steps: readonly string[], name: string): string[]
     return `${step.slice(0, rest)}the rest of ${step.slice(rest)}`
   })
 }
+
+/** What is made ready has an article, where the egg had none: "brush with beaten egg". */
+const madeName = /^(?!the\b|a\b|an\b).*\b(?:gel|batter|wash|slurry|mixture|paste)$/iu
+const needsArticle =
+  /\b(?:with|in|into|over|on|by|from|add|beat|whisk|stir|fold|mix|pour|brush)\s+$/iu
 
 /** "The mascarpone cream" where no mascarpone is left: "the mixture". */
 const madeOf = (text: string, { lines, byLine }: Renaming): string =>

@@ -1,7 +1,7 @@
-import { linesTaken, type Action } from '../../method'
+import { linesTaken, type Action, type VerbId } from '../../method'
 import { ingredientById, type Kind } from '../../pantry'
 import type { Line, Recipe } from '../../recipe'
-import { linesOf, tailJoint } from '../../recipe'
+import { headJoint, linesOf, tailJoint } from '../../recipe'
 import {
   aboutKinds,
   dishes,
@@ -186,7 +186,20 @@ function isInstead(row: InsteadRow, { action }: Doing, { now }: OfPart): boolean
 const isPoured = ({ action }: Doing): boolean =>
   pouring.has(action.verb) &&
   dishes.has(action.into?.noun ?? '') &&
+  !action.manners.has('in-bath') &&
   !action.takes.some(({ thing }) => thing.is === 'line')
+
+/** How the recipe itself pours it into its dishes or its case. */
+function pourOf(own: readonly Doing[], before: number): string {
+  const { action } = own.slice(0, before).findLast(isPoured) ?? {}
+  if (!action) return 'pour into dishes'
+  const words = action.text
+    .replace(/[\s,;.]+$/u, '')
+    .replace(tailJoint, '')
+    .trimStart()
+  const said = words.replace(headJoint, '')
+  return said.charAt(0).toLowerCase() + said.slice(1)
+}
 
 /** The first doing of its part that no longer fits is told otherwise; the rest of them go. */
 function tellInstead(row: InsteadRow, of: OfPart): void {
@@ -199,10 +212,12 @@ function tellInstead(row: InsteadRow, of: OfPart): void {
     )
   const [first, ...rest] = own.filter(doing => isInstead(row, doing, of))
   if (!first) return
-  first.instead = row.is
+  first.instead = row.is.replace('{pour}', pourOf(own, own.indexOf(first)))
   for (const doing of rest) doing.instead = ''
   if (row.pours) dropBesides(own, own.indexOf(first), of)
 }
+
+const setsOven: ReadonlySet<VerbId> = new Set<VerbId>(['preheat', 'lower'])
 
 /** What goes with a bake that goes: the oven, its bath, its dishes, and a chilling that is told now. */
 function dropBesides(own: readonly Doing[], first: number, of: OfPart): void {
@@ -217,6 +232,6 @@ function dropBesides(own: readonly Doing[], first: number, of: OfPart): void {
   }
   // An oven that nothing goes into any more is not heated.
   const all = of.scope.flatMap(step => step.doings)
-  if (all.some(doing => doing.instead === null && bakes(doing.action))) return
-  for (const doing of all) if (doing.action.verb === 'preheat') doing.instead ??= ''
+  const last = all.findLastIndex(doing => doing.instead === null && bakes(doing.action))
+  for (const doing of all.slice(last + 1)) if (setsOven.has(doing.action.verb)) doing.instead ??= ''
 }

@@ -75,15 +75,25 @@ function sayBehindMixing(mixed: Doing | undefined, says: string): void {
   else behind.push(says)
 }
 
+const leavesOven = ({ action }: Doing) => bakes(action) || action.verb === 'cool'
+
+/** Behind the sentence of a doing, before what its step tells next. */
+function sayBehindSentence(doing: Doing, says: string): void {
+  const { doings, behind } = doing.step
+  const next = doings.find(other => other.action.sentence[0] > doing.action.sentence[0])
+  if (next) sayBefore(next, says)
+  else behind.push(says)
+}
+
 const places: Readonly<
   Record<PlaceRow['at'], (says: string, of: OfPart, scope: readonly ToldStep[]) => void>
 > = {
   'flour': (says, of, scope) => sayBehindMixing(mixing(mainFlour(of), of, scope), says),
   'fat': (says, of, scope) => mixing(linesOfKind(fats, of), of, scope)?.step.behind.push(says),
-  'after-oven': (says, _, scope) =>
-    scope
-      .findLast(step => step.doings.some(d => bakes(d.action) || d.action.verb === 'cool'))
-      ?.behind.push(says),
+  'after-oven': (says, _, scope) => {
+    const last = scope.flatMap(step => step.doings).findLast(leavesOven)
+    if (last) sayBehindSentence(last, says)
+  },
   'before-oven': (says, _, scope) => {
     const first = scope.flatMap(step => step.doings).find(d => bakes(d.action))
     if (first) sayBefore(first, says)
