@@ -372,7 +372,7 @@ baking powder.
 Bake for 40 minutes.`,
     ).recipe
     expect(steps(first(recipe, who('egg'), { pin: ['flax-gel'] }))).toMatch(
-      /until smooth; it will not turn to foam/u,
+      /until smooth \(it will not turn to foam\)/u,
     )
   })
   test('a gel is made first with its weights and its rest; setting before cutting is said once', () => {

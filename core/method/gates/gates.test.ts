@@ -101,6 +101,15 @@ describe('what must hold of a method that was changed', () => {
       'setters: The gelatine is boiled, and will not set.',
     ],
     [
+      'oil comes to a foam of aquafaba',
+      `${flax}\n100 g aquafaba\n20 g oil`,
+      gel.replace(
+        'Fold in the flour.',
+        'Whisk the aquafaba and oil to stiff peaks. Fold in the flour.',
+      ),
+      'foam: neutral oil would break the foam.',
+    ],
+    [
       'a gel is used before it is made',
       flax,
       `Cream the butter and sugar.\nBeat in the flax gel.\n${gel.split('\n')[0]!}\n` +

@@ -1,20 +1,24 @@
 import { flourKinds, ingredientById } from '../../pantry'
 import type { Component, Line } from '../../recipe'
 import { linesTaken, type Action } from '../action'
+import { saysBoil } from '../tables/gates'
 import type { VerbId } from '../tables/verbs'
 import type { Fault, Gate } from './gate'
 
 const cooks: ReadonlySet<VerbId> = new Set(
   'bake boil simmer cook fry steam toast microwave caramelise reduce'.split(' ') as VerbId[],
 )
+/** Baked or boiled, by the doing or by what it goes on until: "stir until it bubbles". */
+const isCooked = ({ verb, mode, text }: Action): boolean =>
+  mode !== 'remark' && (cooks.has(verb) || saysBoil.test(text))
 const cookedIn = (actions: readonly Action[], step: (a: Action) => string) =>
-  new Set(actions.filter(a => cooks.has(a.verb) && a.mode !== 'remark').map(step))
+  new Set(actions.filter(isCooked).map(step))
 
 /** Is flour of this part taken, and nothing baked or boiled from then on? */
 function staysRaw(part: Component, actions: readonly Action[]): boolean {
   const flours = new Set(part.lines.filter(isFlour).map(line => line.id))
   const last = actions.findLastIndex(a => linesTaken(a).some(id => flours.has(id)))
-  return last >= 0 && !actions.slice(last).some(a => cooks.has(a.verb) && a.mode !== 'remark')
+  return last >= 0 && !actions.slice(last).some(isCooked)
 }
 const isFlour = ({ ingredient }: Line): boolean =>
   flourKinds.includes(ingredientById(ingredient ?? '')?.kind ?? 'water')

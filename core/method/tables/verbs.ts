@@ -1,91 +1,6 @@
-/**
- * What hands, hob and oven do in a method, and the words by which recipes tell it, in the form of an order ("stir", "leave to cool").
- * A word stands under one doing; what a word beside it makes of it stands in `beside`. [P] cookery words as ordinary recipes use them.
- */
-export const verbWords = {
-  combine: 'combine mix bind incorporate work amalgamate loosen thin slacken moisten',
-  stir: 'stir',
-  beat: 'beat',
-  whisk: 'whisk',
-  whip: 'whip',
-  cream: 'cream',
-  rub: 'rub',
-  fold: 'fold',
-  sift: 'sift sieve',
-  knead: 'knead knock punch',
-  proof: 'prove proof rise ferment',
-  add: 'add tip throw crack season sweeten',
-  pour: 'pour',
-  scatter: 'scatter sprinkle strew dot crumble',
-  drizzle: 'drizzle trickle',
-  dust: 'dust dredge flour',
-  grate: 'grate zest',
-  spread: 'spread pile smear',
-  spoon: 'spoon scrape dollop ladle transfer scoop empty decant',
-  drop: 'drop',
-  put: 'put place stand set sit stick return slide pop space tuck balance',
-  layer: 'layer arrange lay',
-  top: 'top',
-  press: 'press pack push seal',
-  divide: 'divide split portion',
-  fill: 'fill stuff',
-  line: 'line',
-  grease: 'grease butter oil spray',
-  preheat: 'preheat',
-  heat: 'heat warm scald soften',
-  melt: 'melt',
-  boil: 'boil',
-  simmer: 'simmer poach stew',
-  reduce: 'reduce',
-  caramelise: 'caramelise caramelize',
-  temper: 'temper',
-  cook: 'cook',
-  fry: 'fry',
-  toast: 'toast roast brown',
-  steam: 'steam',
-  microwave: 'microwave',
-  bake: 'bake',
-  cool: 'cool',
-  chill: 'chill refrigerate',
-  freeze: 'freeze',
-  rest: 'rest leave let allow',
-  soak: 'soak steep infuse bloom macerate',
-  drain: 'drain hang',
-  rinse: 'rinse wash',
-  strain: 'strain',
-  squeeze: 'squeeze juice wring',
-  dissolve: 'dissolve',
-  mash: 'mash crush bash',
-  blend: 'blend puree purée whizz blitz process pulse liquidise',
-  grind: 'grind mill',
-  cut: 'break snap tear cut slice chop halve quarter stamp core stone pit snip dice trim shred hull',
-  peel: 'peel skin',
-  roll: 'roll pat flatten unroll',
-  shape: 'crimp flute shape form stretch tie twist knot plait braid mould',
-  pipe: 'pipe',
-  prick: 'prick poke dock pierce score',
-  brush: 'brush glaze paint baste',
-  coat: 'coat',
-  dip: 'dip submerge immerse',
-  toss: 'toss',
-  sandwich: 'sandwich',
-  wrap: 'wrap',
-  cover: 'cover',
-  unmould: 'unmould unmold invert',
-  turn: 'turn flip rotate swap',
-  level: 'level smooth',
-  swirl: 'swirl marble ripple',
-  decorate: 'decorate garnish ice frost finish',
-  serve: 'serve eat enjoy',
-  keep: 'keep store',
-  remove: 'remove take lift discard',
-  separate: 'separate',
-  repeat: 'repeat continue',
-  bring: 'bring',
-  lower: 'lower increase raise',
-  make: 'make prepare draw mark',
-  look: 'give run insert check test taste lick try weigh measure',
-} as const satisfies Readonly<Record<string, string>>
+import { behindVerb, verbWords } from '../../recipe'
+
+export { behindVerb, verbWords }
 
 /** Doings that only words beside a verb tell. */
 type ByBeside = 'unheat' | 'unload' | 'load' | 'off' | 'set-aside' | 'set'
@@ -229,11 +144,4 @@ export const beforeVerb: ReadonlySet<string> = new Set(
 /** Before a verb it is none: "the mix", "a whisk", "with cream". [P] */
 export const notBefore: ReadonlySet<string> = new Set(
   'the a an your this that of with into to for in on from by its their each every no some more any all at as until is are be was it them half'.split(' '),
-)
-
-/** What may stand behind a verb that is also a name: an object, a place, a manner. [P] */
-export const behindVerb: ReadonlySet<string> = new Set(
-  'the a an your this that these those it them in into on onto to with for until till over out up at together through well all both each everything half and then off down under about gently carefully slowly gradually briefly lightly thoroughly completely quickly again between some any one two three four five six eight ten twelve by aside round around back overnight immediately not away as from while any more if rounds circles squares shapes fingers thin thick oven dry wet remaining ingredients spoonfuls hot cold butter sugar egg eggs pastry dough'.split(
-    ' ',
-  ),
 )

@@ -22,6 +22,10 @@ export const notMeant: readonly {
     of: ['fresh-cheese'],
     instead: 'mixture',
   },
+  {
+    words: /^seeds?$/iu,
+    in: /\bseeds?\s+(?:of|from|out\s+of)\s+(?:(?:the|a|an|each|your|one|half)\s+)?(?:(?:split|halved|green|vanilla)\s+)?(?:vanilla|cardamom|pomegranate|passion\s?fruit|pods?)\b|\b(?:vanilla|cardamom)\s+seeds\b/iu,
+  },
   { words: /^jelly$/iu, in: /\bthe\s+jelly\b/iu, of: ['gel'] },
   { words: /^curd$/iu, in: /\bthe\s+curd\b/iu, of: ['egg', 'egg-yolk', 'egg-product', 'starch', 'gel'] },
 ]

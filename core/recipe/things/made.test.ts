@@ -151,3 +151,39 @@ describe('ready-made things that no line lists', () => {
     ]).toEqual(['clear', 'conflict'])
   })
 })
+
+describe('a caramel of sugar', () => {
+  test.each([
+    'Boil the sugar and 50 ml water to an amber caramel. Pour it into the dish.',
+    'Melt the sugar in a dry pan to a deep golden caramel.',
+    'Cook the sugar until it forms a caramel, then pour the caramel into six ramekins.',
+    'Heat the sugar gently until it turns to caramel.',
+    'Bubble the sugar to a dark caramel.',
+    'Simmer the sugar and 50 ml water until it becomes a caramel.\n2. Spread the caramel.',
+  ])('is made here: %s', step => expect(verdict('50 g oats', step, 'milk')).toBe('clear'))
+  test.each([
+    'Boil the sugar and 50 ml water. Drizzle with caramel.',
+    'Melt the sugar. Spoon over the caramel.',
+    'Heat the sugar and add to the caramel.',
+    'Spread with caramel and chill.',
+    'Stir the sugar to a caramel sauce from the jar.',
+  ])('is bought where nobody makes it: %s', step =>
+    expect(verdict('50 g oats', step, 'milk')).not.toBe('clear'),
+  )
+})
+
+describe('seeds of a pod', () => {
+  test.each([
+    'Add the seeds of the vanilla pod.',
+    'Scrape out the seeds from the split vanilla pod.',
+    'Stir in the vanilla seeds.',
+    'Crush the seeds of the green cardamom pods.',
+    'Add the seeds from one vanilla pod and the sugar.',
+  ])('are no seeds: %s', step =>
+    expect(verdict('1 vanilla pod\n4 cardamom pods', step, 'sesame')).toBe('clear'),
+  )
+  test.each(['Scatter over the seeds.', 'Add the seeds and the vanilla pod.', 'Top with seeds.'])(
+    'others may be any: %s',
+    step => expect(verdict('1 vanilla pod', step, 'sesame')).not.toBe('clear'),
+  )
+})

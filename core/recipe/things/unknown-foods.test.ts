@@ -25,6 +25,13 @@ describe('words where food stands and that nobody knows', () => {
     ['Stir in the flour. Add the quibble! Serve with butter and flumgum;', 'quibble|flumgum'],
     ['Stir in the flumgum until the quibble is smooth.', 'flumgum'],
     ['Stir in it gently, slowly and lovingly.', ''],
+    // A doing behind a food, by the words of doings and what stands right behind it; else it is food.
+    ['Spread with jam and lay in a glass bowl.', ''],
+    ['Sprinkle with sugar and dot with butter.', ''],
+    ['Add sugar, flour and incorporate them gently.', ''],
+    ['Serve with sugar, stew and quibble.', 'stew|quibble'],
+    ['Serve with sugar and stew.', 'stew'],
+    ['Stir in the stew over a low heat.', 'stew'],
     // A verb that adds may do it by "with": each place is found by itself.
     ['Sprinkle with flumgum.', 'flumgum'],
     ['Scatter with flumgum and sugar.', 'flumgum'],

@@ -1,9 +1,29 @@
 import { findMentions, plainWord, wordsOf, type Word } from '../../pantry'
 import type { Span } from '../recipe'
 import { stepVerbs } from '../tables/headings'
+import { alsoDishes, behindDoing, verbWords } from '../tables/verb-words'
 import { anyFood, bakedThing, foodPlaces, goesOn, isHere, noFood } from '../tables/food-places'
 
 const plainNoFood = new Set([...noFood, ...stepVerbs].map(plainWord))
+
+const verbs: ReadonlySet<string> = new Set(
+  Object.values(verbWords)
+    .flatMap(words => words.split(' '))
+    .filter(word => !alsoDishes.has(word)),
+)
+/** "With jam and lay in a bowl": a doing, by the words of doings and what stands right behind it. */
+function isDoing(step: string, [from, to]: Span): boolean {
+  const next = /^\s+([\p{L}-]+)/u.exec(step.slice(to))?.[1]?.toLowerCase()
+  const isJoined = /(?:\b(?:and|then|or)|[,;])\s+(?:then\s+|gently\s+)?$/iu.test(
+    step.slice(0, from),
+  )
+  return (
+    isJoined &&
+    verbs.has(step.slice(from, to).toLowerCase()) &&
+    next !== undefined &&
+    behindDoing.has(next)
+  )
+}
 
 const plainAnyFood = new Set([...anyFood].map(plainWord))
 
@@ -51,7 +71,7 @@ export function unknownFoods(
         !known.has(word.plain) &&
         (plainAnyFood.has(word.plain)
           ? !isHere.test(phrase.slice(0, word.start)) || !isMadeOf(word.plain)
-          : !plainNoFood.has(word.plain)) &&
+          : !plainNoFood.has(word.plain) && !isDoing(step, [at + word.start, at + word.end])) &&
         !/ly$/u.test(word.plain),
     )
     for (const run of together(odd, phrase)) {

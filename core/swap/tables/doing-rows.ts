@@ -38,10 +38,12 @@ export const doingRows: readonly DoingRow[] = [
   // A soft fat is neither creamed nor rubbed in, and turns nothing pale.
   { when: 'fat-soft', about: 'fat', verbs: ['cream', 'beat'], cue: 'any', is: { verb: 'whisk' } },
   { when: 'fat-soft', about: 'fat', verbs: ['cream'], is: { verb: 'whisk' } },
-  { when: 'fat-soft', about: 'fat', verbs: ['cream', 'beat', 'whisk', 'whip', 'stir', 'combine'], cue: ['airy'], is: { until: 'until even; it will not turn pale' } },
+  { when: 'fat-soft', about: 'fat', verbs: ['cream', 'beat', 'whisk', 'whip', 'stir', 'combine'], cue: ['airy'], is: { until: 'until even (it will not turn pale)' } },
   { when: 'fat-soft', about: 'fat', verbs: ['rub'], words: ['rub'], is: { verb: 'stir' } },
   { when: 'fat-soft', about: 'fat', takes: ['oil'], is: { strips: ['cold', 'chilled', 'softened', 'diced', 'cubed', 'soft', 'melted'] } },
   { when: 'fat-soft', about: 'fat', verbs: ['melt'], takes: ['oil'], only: ['oil', 'water'], is: { verb: 'warm' } },
+  // No knob of oil is set down.
+  { when: 'milk-gone', about: 'fat', words: ['dot'], takes: ['oil'], is: { verb: 'drizzle', dry: true } },
   // A little water makes melting chocolate a stiff mass.
   { when: 'milk-gone', verbs: ['melt', 'heat', 'microwave'], takes: ['chocolate', 'plant-chocolate'], is: { dry: true } },
   // What came for the egg holds no air.
@@ -51,11 +53,12 @@ export const doingRows: readonly DoingRow[] = [
     about: 'egg',
     verbs: ['cream', 'beat', 'whisk', 'whip', 'stir', 'combine', 'blend', 'add'],
     cue: ['airy', 'thick', 'peaks'],
-    is: { until: 'until smooth; it will not turn to foam' },
+    is: { until: 'until smooth (it will not turn to foam)' },
   },
   // A starch wants the flame.
   { when: 'starch-set', is: { over: 'over a medium heat' } },
   { when: 'starch-set', about: 'egg', cue: ['airy'], is: { until: 'until smooth' } },
+  { when: 'starch-set', about: 'egg', verbs: ['beat', 'cream', 'whip'], cue: ['thick'], is: { until: 'until smooth' } },
   { when: 'starch-set', about: 'egg', cue: ['thick'], is: { until: 'until it bubbles and thickens' } },
   { when: 'gel-boiled', verbs: ['heat', 'melt', 'dissolve'], ids: ['agar'], is: { adds: 'and bring to the boil' } },
   { when: 'gel-boiled', verbs: ['stir', 'whisk', 'add'], ids: ['agar'], is: { adds: 'and boil for 2 minutes' } },
@@ -105,7 +108,7 @@ export const insteadRows: readonly InsteadRow[] = [
 /** What is said once, at its place: where the flour or the fat goes in, before the oven, after it; unless the recipe says it already. [P] */
 export interface PlaceRow extends Fitting {
   readonly families: readonly string[]
-  readonly at: 'flour' | 'fat' | 'before-oven' | 'after-oven' | 'own-step-before-shaping'
+  readonly at: 'flour' | 'fat' | 'before-oven' | 'after-oven' | 'before-shaping' | 'own-step-before-shaping'
   readonly says: string
   readonly unless: RegExp
   /** Only where it comes to the table warm, or only where it does not. */ readonly warm?: boolean
@@ -135,7 +138,7 @@ export const placeRows: readonly PlaceRow[] = [
     says: 'Chill the dough for 30 minutes before it is shaped: it tears more easily, so whoever rolls it does so between two papers.',
     unless: /\bchill\b|fridge|refrigerat/iu,
   },
-  { when: 'gluten-gone', families: ['yeast'], at: 'before-oven', says: 'Shape it with wet hands: it is more a thick batter than a dough, and kneading does nothing for it.', unless: /wet hands/iu },
+  { when: 'gluten-gone', families: ['yeast'], at: 'before-shaping', says: 'Shape it with wet hands: it is more a thick batter than a dough, and kneading does nothing for it.', unless: /wet hands/iu },
   { when: 'foam-new', families: crumb, at: 'fat', says: 'It may look split where the foam meets the fat; that is fine.', unless: /look split/iu },
   {
     when: 'soured',
@@ -218,3 +221,5 @@ export const aboutKinds: Readonly<Record<NonNullable<DoingRow['about']>, readonl
 }
 /** Whips to a foam that fat breaks. [P] */
 export const noFat: ReadonlySet<string> = new Set(['aquafaba', 'egg-white'])
+/** "Toss the berries in a little flour": no batter is mixed by it. [P] */
+export const coating: ReadonlySet<VerbId> = new Set<VerbId>(['toss', 'coat', 'dip'])

@@ -212,7 +212,10 @@ function tellInstead(row: InsteadRow, of: OfPart): void {
     )
   const [first, ...rest] = own.filter(doing => isInstead(row, doing, of))
   if (!first) return
-  first.instead = row.is.replace('{pour}', pourOf(own, own.indexOf(first)))
+  const says = row.is.replace('{pour}', pourOf(own, own.indexOf(first)))
+  // Two rows may say the same of one custard.
+  const isSaid = of.scope.some(step => step.doings.some(doing => doing.instead === says))
+  first.instead = isSaid ? '' : says
   for (const doing of rest) doing.instead = ''
   if (row.pours) dropBesides(own, own.indexOf(first), of)
 }

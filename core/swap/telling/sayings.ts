@@ -3,6 +3,7 @@ import { flourKinds, type Kind } from '../../pantry'
 import type { Line } from '../../recipe'
 import {
   aboutKinds,
+  coating,
   dryKinds,
   leastFlour,
   leftAlone,
@@ -40,7 +41,7 @@ function mainFlour(of: OfPart): readonly Line[] {
 /** Does an action take one of these lines into the dessert, or what is dry and made of them? */
 function takesDry(doing: Doing, lines: readonly Line[], of: OfPart): boolean {
   const { action, step } = doing
-  if (readying.has(action.verb) || !isDone(action)) return false
+  if (readying.has(action.verb) || coating.has(action.verb) || !isDone(action)) return false
   const isOne = (id: string) => lines.some(line => line.id === id)
   const isDry = (id: string) => dryKinds.includes(kindOf(of.now.find(l => l.id === id)) ?? 'water')
   const said = step.text.slice(...action.span).toLowerCase()
@@ -75,6 +76,12 @@ function sayBehindMixing(mixed: Doing | undefined, says: string): void {
   else behind.push(says)
 }
 
+/** Where it is shaped first; what is not shaped, where it is baked. */
+function firstShaped(scope: readonly ToldStep[]): Doing | undefined {
+  const all = scope.flatMap(step => step.doings)
+  return all.find(d => shapes(d.action)) ?? all.find(d => bakes(d.action))
+}
+
 const leavesOven = ({ action }: Doing) => bakes(action) || action.verb === 'cool'
 
 /** Behind the sentence of a doing, before what its step tells next. */
@@ -98,9 +105,12 @@ const places: Readonly<
     const first = scope.flatMap(step => step.doings).find(d => bakes(d.action))
     if (first) sayBefore(first, says)
   },
+  'before-shaping': (says, _, scope) => {
+    const first = firstShaped(scope)
+    if (first) sayBefore(first, says)
+  },
   'own-step-before-shaping': (says, _, scope) => {
-    const all = scope.flatMap(step => step.doings)
-    const first = all.find(d => shapes(d.action)) ?? all.find(d => bakes(d.action))
+    const first = firstShaped(scope)
     if (!first) return
     const isLater = first.action.sentence[0] !== first.step.doings[0]!.action.sentence[0]
     if (isLater) sayBefore(first, says)
