@@ -51,6 +51,8 @@ export const heatGate: Gate = ({ is, actionsBefore, actions }) => {
     faults.push({ gate: 'heat', says: 'A bake has lost its time.', step: null })
   if (bare(a => a.settings.length > 0))
     faults.push({ gate: 'heat', says: 'A bake has lost its heat.', step: null })
+  // What was never cooked by its method, or has none, is no worse now.
+  if (!actionsBefore.some(isCooked)) return faults
   for (const part of is.components)
     if (staysRaw(part, actions))
       faults.push({ gate: 'heat', says: `The flour of “${part.name}” stays raw.`, step: null })

@@ -189,9 +189,17 @@ const isPoured = ({ action }: Doing): boolean =>
   !action.manners.has('in-bath') &&
   !action.takes.some(({ thing }) => thing.is === 'line')
 
+/** What stands in for the egg is in it from here on; a caramel before that stays in its dishes. */
+const eggsAt = (own: readonly Doing[], { before }: OfPart): number =>
+  own.findIndex(doing =>
+    [...kindsTaken(doing.was, before)].some(kind => aboutKinds.egg.includes(kind)),
+  )
+const pours: ReadonlySet<VerbId> = new Set<VerbId>(['pour', 'strain', 'spoon', 'divide'])
+
 /** How the recipe itself pours it into its dishes or its case. */
-function pourOf(own: readonly Doing[], before: number): string {
-  const { action } = own.slice(0, before).findLast(isPoured) ?? {}
+function pourOf(own: readonly Doing[], before: number, of: OfPart): string {
+  const since = own.slice(Math.max(0, eggsAt(own, of)), before)
+  const { action } = since.findLast(doing => isPoured(doing) && pours.has(doing.action.verb)) ?? {}
   if (!action) return 'pour into dishes'
   const words = action.text
     .replace(/[\s,;.]+$/u, '')
@@ -212,7 +220,7 @@ function tellInstead(row: InsteadRow, of: OfPart): void {
     )
   const [first, ...rest] = own.filter(doing => isInstead(row, doing, of))
   if (!first) return
-  const says = row.is.replace('{pour}', pourOf(own, own.indexOf(first)))
+  const says = row.is.replace('{pour}', pourOf(own, own.indexOf(first), of))
   // Two rows may say the same of one custard.
   const isSaid = of.scope.some(step => step.doings.some(doing => doing.instead === says))
   first.instead = isSaid ? '' : says
@@ -224,9 +232,7 @@ const setsOven: ReadonlySet<VerbId> = new Set<VerbId>(['preheat', 'lower'])
 
 /** What goes with a bake that goes: the oven, its bath, its dishes, and a chilling that is told now. */
 function dropBesides(own: readonly Doing[], first: number, of: OfPart): void {
-  // What stands in for the egg is in it from here on; a caramel before that stays in its dishes.
-  const isEgg = (kind: Kind) => aboutKinds.egg.includes(kind)
-  const eggs = own.findIndex(doing => [...kindsTaken(doing.was, of.before)].some(isEgg))
+  const eggs = eggsAt(own, of)
   for (const [i, doing] of own.entries()) {
     const { action } = doing
     const isChilled = i > first && action.verb === 'chill' && !action.phases.length
