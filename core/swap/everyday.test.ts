@@ -681,7 +681,9 @@ Pour into the ramekins. Stand them in a roasting tin and fill it halfway with bo
 Bake for 30 minutes.`,
       )
       expect(said).toMatch(/pour straight into 6 ramekins/u)
-      expect(said).toMatch(/\nStir over a medium heat until it bubbles[^\n]*pour into the ramekins/u)
+      expect(said).toMatch(
+        /\nStir over a medium heat until it bubbles[^\n]*pour into the ramekins/u,
+      )
       expect(said).not.toMatch(/roasting tin|mixture mixture/u)
       expect(
         steps(
