@@ -198,6 +198,10 @@ describe('what must hold of a method that was changed', () => {
     expect(gateFaults(was, was)).toEqual([])
   })
 
+  test('two parts may each make a gel of the same name', () => {
+    const head = gel.split('\n')[0]!
+    expect(faults(flax, `${head}\n${gel}`).join()).not.toMatch(/before it is made/u)
+  })
   test('two gels may each be told to rest in the same words', () => {
     const twice = gel.replace(
       'Cream the butter',

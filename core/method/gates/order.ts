@@ -18,6 +18,10 @@ const madeIn = (steps: readonly string[]): readonly Made[] =>
     return name === null ? [] : [{ name: name.toLowerCase(), at }]
   })
 
+/** Two parts may each make one of the same name: from the first on there is one. */
+const firstOf = (made: readonly Made[]): readonly Made[] =>
+  made.filter(({ name }, i) => made.findIndex(other => other.name === name) === i)
+
 const said = (text: string): string =>
   ` ${wordsOf(text)
     .map(word => word.plain)
@@ -26,7 +30,7 @@ const said = (text: string): string =>
 /** What a part's steps use before they make it. */
 function usedTooSoon({ components }: Recipe): Fault[] {
   return components.flatMap(({ name: component, steps }) =>
-    madeIn(steps).flatMap(({ name, at }): Fault[] => {
+    firstOf(madeIn(steps)).flatMap(({ name, at }): Fault[] => {
       const sooner = steps.slice(0, at).findIndex(text => said(text).includes(said(name)))
       if (sooner < 0) return []
       const says = `The ${name} is used before it is made.`
