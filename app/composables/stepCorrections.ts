@@ -1,5 +1,5 @@
 import { pattern } from '#core/measure'
-import type { Component, Line } from '#core/recipe'
+import { capital, type Component, type Line } from '#core/recipe'
 import type { StayMark, TakenMark } from './stepMarks'
 
 /** What a mark of a step may be corrected to, with one press. */
@@ -112,10 +112,11 @@ export function otherParts(
   parts: readonly Pick<Component, 'name'>[],
 ): readonly Choice[] {
   const bare = text.replace(forPart, '')
-  const capital = bare.charAt(0).toUpperCase() + bare.slice(1)
   return parts.flatMap(({ name }) => {
     if (name === now) return []
-    const words = name ? `For the ${name.replace(/^the\s+/iu, '')}: ${capital}` : capital
+    const words = name
+      ? `For the ${name.replace(/^the\s+/iu, '')}: ${capital(bare)}`
+      : capital(bare)
     return words === text ? [] : [{ label: name || 'the dessert itself', text: words }]
   })
 }

@@ -1,3 +1,4 @@
+import { aDay } from '#core/measure'
 import type { Action } from '#core/method'
 import type { Line, Span } from '#core/recipe'
 
@@ -58,9 +59,8 @@ const stayNames: Readonly<Partial<Record<Action['verb'], string>>> = {
   'preheat': 'oven',
   'look': '',
 }
-const day = 24 * 60
 const minutes = (n: number) => {
-  if (n >= 2 * day && n % day === 0) return `${n / day} days`
+  if (n >= 2 * aDay && n % aDay === 0) return `${n / aDay} days`
   if (n >= 60 && n % 30 === 0) return `${n / 60} h`
   return n < 1 ? `${Math.round(n * 60)} s` : `${Math.round(n)} min`
 }

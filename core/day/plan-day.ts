@@ -1,4 +1,4 @@
-import type { Minutes } from '../measure'
+import { aDay, type Minutes } from '../measure'
 import { putByOf } from './ahead'
 import { problemOf } from './as-problem'
 import { circleIn } from './circle'
@@ -12,7 +12,6 @@ import { dayOf, type Day } from './whole-day'
 
 /** Put by at the latest so many minutes after the hour of the table, days before: in the evening. */
 const putLate = 240
-const aDay = 1440
 
 function* placed(
   problem: Problem,

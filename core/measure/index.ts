@@ -1,6 +1,7 @@
 /** Numbers and units as recipes write them, and as a kitchen measures them. */
 
 /* Numbers with a unit: what they are, and checked where they come in. */
+export { aDay } from './quantity'
 export { exactly } from './quantity'
 export { times } from './quantity'
 export type { Celsius } from './quantity'

@@ -10,6 +10,8 @@ export type Millilitres = Tagged<'ml'>
 export type GramsPerMl = Tagged<'g/ml'>
 export type Celsius = Tagged<'°C'>
 export type Minutes = Tagged<'min'>
+/** Minutes of a day. */
+export const aDay: Minutes = 24 * 60
 
 /**
  * A figure that is not exact: the lowest and highest it may be, and the one to work with. `low ≤

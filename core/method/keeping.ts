@@ -1,3 +1,4 @@
+import { aDay } from '../measure'
 import { durationsIn, type Recipe } from '../recipe'
 import type { Action } from './action'
 import { readMethod } from './read'
@@ -13,8 +14,6 @@ export interface SaidKeeping {
 }
 
 type Of = keyof typeof keepingWords
-
-const day = 24 * 60
 
 interface Said {
   readonly of: Of
@@ -36,6 +35,15 @@ function ofWhat(text: string, at: number): Of | null {
   return before ?? behind ?? null
 }
 
+/** The times of a sentence that last a day or longer, and what each is of. */
+const timesIn = (text: string): readonly { readonly of: Of; readonly days: number }[] => [
+  ...(neverFrozen.test(text) ? [{ of: 'frozen' as const, days: 0 }] : []),
+  ...durationsIn(text).flatMap(({ high, span }) => {
+    const of = ofWhat(text, span[0])
+    return of && high >= aDay ? [{ of, days: Math.round(high / aDay) }] : []
+  }),
+]
+
 /** The sentences of a method that tell how it keeps, each once. */
 function sentencesIn(recipe: Recipe, actions: readonly Action[]): readonly string[] {
   const stepOf = new Map(recipe.components.map(c => [c.name, c.steps] as const))
@@ -54,18 +62,15 @@ const least = (days: readonly number[]): number | null => (days.length ? Math.mi
  */
 export function keepingSaid(recipe: Recipe): SaidKeeping {
   const says = sentencesIn(recipe, readMethod(recipe).actions)
-  const found: Record<Of, number[]> = { kept: [], frozen: [], ahead: [] }
-  for (const text of says) {
-    if (neverFrozen.test(text)) found.frozen.push(0)
-    for (const { high, span } of durationsIn(text)) {
-      const of = ofWhat(text, span[0])
-      if (of && high >= day) found[of].push(Math.round(high / day))
-    }
-  }
+  const said = says
+    .map(text => ({ text, times: timesIn(text) }))
+    .filter(({ times }) => times.length)
+  const daysOf = (of: Of) =>
+    said.flatMap(({ times }) => times.filter(time => time.of === of).map(time => time.days))
   return {
-    days: least(found.kept),
-    frozenDays: least(found.frozen),
-    aheadDays: least(found.ahead),
-    says: says.filter(text => durationsIn(text).length > 0 || neverFrozen.test(text)),
+    days: least(daysOf('kept')),
+    frozenDays: least(daysOf('frozen')),
+    aheadDays: least(daysOf('ahead')),
+    says: said.map(({ text }) => text),
   }
 }

@@ -1,3 +1,4 @@
+import { aDay } from '../measure'
 import {
   linesOf,
   opensFor,
@@ -33,7 +34,6 @@ const isKept = (clause: Clause, step: PlacedStep): boolean =>
   mayStay.test(step.text.slice(...clause.span)) &&
   !mustStay.test(step.text.slice(...clause.span)) &&
   timesIn(clause, step).every(time => time.low >= aDay)
-const aDay = 24 * 60
 
 function modeOf(clause: Clause, step: PlacedStep): ActionMode {
   const { text } = step

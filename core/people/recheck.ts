@@ -63,7 +63,7 @@ export function recheck(
         name,
         from: old?.verdict ?? null,
         to: now?.verdict ?? null,
-        because: now ? because.slice(0, 6) : [],
+        because: now ? because : [],
       },
     ]
   })

@@ -1,4 +1,5 @@
 import ical, { ICalAlarmType, ICalCalendarMethod } from 'ical-generator'
+import { aDay } from '../measure'
 import type { DayPlan, Moment, Needed, PlacedTask } from '../day'
 
 type Day = Extract<DayPlan, { ok: true }>
@@ -6,7 +7,6 @@ type Day = Extract<DayPlan, { ok: true }>
 /** What deserves a place in a calendar: what hands do from a few minutes on, the oven, and long waits. */
 const inCalendar = (task: PlacedTask) =>
   task.kind !== 'serve' && (task.hands ? task.minutes >= 1 : task.minutes >= 10)
-const aDay = 24 * 60
 const instant = (at: Moment) => new Date(Math.round(at) * 60_000)
 
 /** So many minutes before it a task rings; null: it does not. */

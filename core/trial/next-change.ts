@@ -1,7 +1,7 @@
 import type { Measure } from '../formula'
 import type { Minutes } from '../measure'
 import type { Person } from '../people'
-import { sayRestTime, type Recipe } from '../recipe'
+import { capital, sayRestTime, type Recipe } from '../recipe'
 import {
   adapt,
   leverFor,
@@ -43,7 +43,6 @@ interface ChangeAsked {
 type Remedy = CauseRow['remedies'][number]
 type RemedyOf<How extends Remedy['how']> = Extract<Remedy, { readonly how: How }>
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 const grams = (n: number) => `${Math.round(10 * n) / 10} g`
 const substitutionOf = (change: Pick<Change, 'school'>) => substitutionById(change.school ?? '')
 

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { atStart, fromShelf, paste, row, goTo, reload } from '../kitchen'
 
 test('a child’s needs are entered in under a minute', async ({ page }) => {
@@ -158,6 +158,46 @@ test(
     await expect(changes).toHaveCount(0)
   },
 )
+
+/** Says whether Wren avoids milk, which is none of her needs in the demo house. */
+async function wrenAndMilk(page: Page) {
+  await page.getByRole('button', { name: 'Change Wren' }).click()
+  await page
+    .getByRole('group', { name: 'From the law’s list' })
+    .getByRole('button', { name: 'milk', exact: true })
+    .click()
+  await page.getByRole('button', { name: 'Keep Wren' }).click()
+}
+
+test('a check of all bakes that breaks off says so and is done again; taken back, a change is none', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    const begin = IDBDatabase.prototype.transaction
+    IDBDatabase.prototype.transaction = function (names, ...how) {
+      if (String(names) === 'bakes' && document.documentElement.dataset.broken)
+        throw new DOMException('It cannot be read.', 'UnknownError')
+      return begin.call(this, names, ...how)
+    }
+  })
+  const breaks = (is: string) =>
+    page.evaluate(now => (document.documentElement.dataset.broken = now), is)
+  await goTo(page, '/people')
+  await expect(page.getByRole('button', { name: 'Change Wren' })).toBeVisible()
+  await breaks('yes')
+  await wrenAndMilk(page)
+  // Wren is kept all the same.
+  await expect(page.getByRole('button', { name: 'Change Wren' })).toBeVisible()
+  const unchecked = page.getByRole('alert').filter({ hasText: 'could not be checked again' })
+  await expect(unchecked).toBeVisible()
+  await breaks('')
+  await unchecked.getByRole('button', { name: 'Check again' }).click()
+  const changes = page.getByRole('region', { name: 'What this changed' })
+  await expect(changes.getByText(/Wren: .*→ contains/).first()).toBeVisible()
+  await expect(unchecked).toHaveCount(0)
+  await wrenAndMilk(page)
+  await expect(changes).toHaveCount(0)
+})
 
 test('cautions stand at the step or line that calls for them, once, with their reason', async ({
   page,

@@ -199,3 +199,38 @@ Scatter and bake for 20 minutes at 190 °C.`,
   await expect(page.locator('.claim')).toHaveCount(0)
   await expect(page.getByText('0 of 2 bought lines rest on a packet that was read.')).toBeVisible()
 })
+
+test('what a recipe does with its parts, in which order, and how it keeps is read and said', async ({
+  page,
+}) => {
+  await atStart(page)
+  await paste(
+    page,
+    `Lantern loaf
+
+For the loaf
+200 g plain flour
+100 g sugar
+80 ml oil
+150 ml water
+2 tsp baking powder
+
+For the syrup
+80 g sugar
+60 ml water
+
+Method
+Mix the flour, sugar, oil, water and baking powder. Bake at 180 °C for 40 minutes.
+Simmer the sugar and water of the syrup for 3 minutes.
+Preheat the oven to 180 °C.
+Keeps for 9 days in a tin. It doesn’t freeze.`,
+  )
+  await expect(
+    page.getByText('“syrup” is made, but no step says what becomes of it.'),
+  ).toBeVisible()
+  await expect(page.getByText(/“Preheat the oven to 180 °C” comes when nothing is/)).toBeVisible()
+  await page.getByRole('navigation').getByRole('link', { name: /share/ }).click()
+  await expect(page.getByText('Wrapped, at room temperature, 9 days')).toBeVisible()
+  await expect(page.getByText('Frozen: not, as the recipe says.')).toBeVisible()
+  await expect(page.getByText('The recipe: “Keeps for 9 days in a tin.”')).toBeVisible()
+})

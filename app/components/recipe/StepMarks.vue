@@ -69,8 +69,8 @@ const otherPart = (name: string) => group('It is for', otherParts(props.text, na
       ></span
     >
     <UDropdownMenu
-      v-for="stay in stays"
-      :key="stay.says"
+      v-for="(stay, n) in stays"
+      :key="n"
       :items="otherStay(stay)"
       :disabled="!stay.said.length"
       :modal="false"

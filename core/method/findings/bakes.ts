@@ -1,12 +1,9 @@
 import { readOven } from '../../measure'
 import { finding, readStepTimes, type Finding, type Recipe } from '../../recipe'
 import type { Action } from '../action'
+import { isBake } from './bake'
+import { anotherBake, onHob, statesBake, statesCooking } from '../tables/heat'
 import type { VerbId } from '../tables/verbs'
-
-/** Bakes, or goes into the oven for so long: "put in the oven at 220 °C for 12 minutes". */
-const isBake = ({ verb, mode, settings, phases }: Action): boolean =>
-  mode !== 'remark' &&
-  (verb === 'bake' || (settings.length > 0 && phases.some(({ kind }) => kind === 'bake')))
 
 const use = (celsius: number) => ({
   label: `Use ${Math.round(celsius)} °C`,
@@ -55,8 +52,6 @@ const isTimed = (action: Action): boolean =>
 const sameHeat = 16
 /** What changes the oven's heat on purpose. */
 const changes: ReadonlySet<VerbId> = new Set<VerbId>(['lower', 'preheat', 'off'])
-/** A bake of this kind is not the one that the oven was heated for. [P] */
-const another = /\b(?:blind|finish|second|further|more|another)\b/iu
 
 /** What is said of the oven's heat, and where. */
 interface Heat {
@@ -76,7 +71,7 @@ function heatIn(facts: readonly string[]): Heat | null {
 
 /** It is baked at what it was heated to, and not at what it is turned to after a while. */
 const isOneHeat = ({ text, settings, phases }: Action): boolean =>
-  !another.test(text) && (phases.length < 2 || settings.length !== 1)
+  !anotherBake.test(text) && (phases.length < 2 || settings.length !== 1)
 
 /** The oven as it was heated, and the first bake, where nothing changes the heat between them. */
 function heatedAndBaked(actions: readonly Action[]): readonly (Heat | null)[] {
@@ -119,23 +114,20 @@ function twoOvens({ facts = [] }: Recipe, actions: readonly Action[]): Finding[]
 /** Narrower than recipes round their own times. [P] */
 const longer = 1.6
 const shorter = 0.62
-/** What stands on the hob takes part of a "cook time", and some minutes beside it. [P] */
-const onHob: ReadonlySet<VerbId> = new Set(
-  'heat melt boil simmer reduce caramelise temper cook fry steam toast'.split(' ') as VerbId[],
-)
+/** A "cook time" has so many minutes beside what is timed. [P] */
 const besides = 10
 
 /** "Bake time: 20 min" over a step that bakes 45. A cook time holds what simmers as well. */
 function twoTimes({ oven, facts = [] }: Recipe, actions: readonly Action[]): Finding[] {
   const minutes = oven?.minutes
-  const fact = facts.find(text => /^\W*(?:bak(?:e|ing)|cook(?:ing)?)\b/iu.test(text))
+  const fact = facts.find(text => statesBake.test(text))
   const time = fact ? readStepTimes(fact)[0] : undefined
   if (!minutes || !fact || !time || !actions.some(isTimed)) return []
   const hob = actions
     .filter(a => onHob.has(a.verb))
     .flatMap(a => a.phases)
     .reduce((sum, phase) => sum + phase.high, 0)
-  const most = minutes.high * longer + (/cook/iu.test(fact) ? hob + besides : 0)
+  const most = minutes.high * longer + (statesCooking.test(fact) ? hob + besides : 0)
   if (time.high >= minutes.low * shorter && time.low <= most) return []
   const { low, high } = minutes
   const said = low === high ? low : `${low}–${high}`

@@ -1,12 +1,10 @@
 import { flourKinds, ingredientById, type Kind } from '../../pantry'
 import { finding, linesOf, type Finding, type Line, type Recipe } from '../../recipe'
 import { linesTaken, type Action } from '../action'
-import { onHeat } from '../tables/heat'
+import { isBake } from './bake'
+import { cooks, onHeat } from '../tables/heat'
 import type { VerbId } from '../tables/verbs'
 
-const cooks: ReadonlySet<VerbId> = new Set(
-  'bake boil simmer fry steam microwave toast cook heat'.split(' ') as VerbId[],
-)
 /** Mixed into a dough or batter. */
 const mixes: ReadonlySet<VerbId> = new Set(
   'combine stir beat whisk rub fold sift knead add cream blend'.split(' ') as VerbId[],
@@ -17,7 +15,6 @@ const raw: readonly Kind[] = [...flourKinds, 'gluten-free-flour', 'flour-mix', '
 const isRaw = ({ ingredient, purpose }: Line): boolean =>
   purpose === null && raw.includes(ingredientById(ingredient ?? '')?.kind ?? 'water')
 const isDone = ({ mode }: Action): boolean => mode === 'do'
-const isBake = (action: Action): boolean => action.verb === 'bake' && isDone(action)
 
 const isCooked = ({ verb, text }: Action): boolean => cooks.has(verb) || onHeat.test(text)
 

@@ -2,12 +2,9 @@ import { flourKinds, ingredientById } from '../../pantry'
 import type { Component, Line } from '../../recipe'
 import { linesTaken, type Action } from '../action'
 import { saysBoil } from '../tables/gates'
-import type { VerbId } from '../tables/verbs'
+import { cooks } from '../tables/heat'
 import type { Fault, Gate } from './gate'
 
-const cooks: ReadonlySet<VerbId> = new Set(
-  'bake boil simmer cook fry steam toast microwave caramelise reduce'.split(' ') as VerbId[],
-)
 /** Baked or boiled, by the doing or by what it goes on until: "stir until it bubbles". */
 const isCooked = ({ verb, mode, text }: Action): boolean =>
   mode !== 'remark' && (cooks.has(verb) || saysBoil.test(text))

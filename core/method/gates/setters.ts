@@ -17,7 +17,7 @@ export const settersGate: Gate = ({ is, actions }) =>
     const first = actions.findIndex(a => linesTaken(a).includes(line.id))
     if (first < 0) return []
     const from = actions[first]!
-    const behind = actions.slice(first).filter(a => a.step.component === from.step.component)
+    const behind = actions.slice(first).filter(a => a.part === from.part)
     if (mustBoil.has(id) && !behind.some(isBoiled))
       return [
         {

@@ -22,7 +22,7 @@ export const ofAPart = pattern(
 )
 
 /** "Does not freeze", "not suitable for freezing". [P] */
-export const neverFrozen = /\b(?:not|n[’']t|never|un)\s*(?:be\s+|\p{L}+\s+){0,2}(?:suitable\s+for\s+freezing|freez\w*|frozen)/iu
+export const neverFrozen = /(?:\b(?:not|cannot|never)|n[’']t)\s+(?:be\s+|\p{L}+\s+){0,2}(?:suitable\s+for\s+freezing|freez\w*|frozen)\b/iu
 
 /** An order that only allows: it may stay so long, and need not. [P] */
 export const mayStay = /\b(?:up\s+to|as\s+long\s+as|at\s+most|no\s+(?:longer|more)\s+than|(?:days?|weeks?|months?)\s+(?:ahead|in\s+advance)|within)\b[^.;]*|\bairtight\b/iu

@@ -1,6 +1,6 @@
-import { behindVerb, verbWords } from '../../recipe'
+import { verbWords } from '../../recipe'
 
-export { behindVerb, verbWords }
+export { verbWords }
 
 /** Doings that only words beside a verb tell. */
 type ByBeside = 'unheat' | 'unload' | 'load' | 'off' | 'set-aside' | 'set'
@@ -144,4 +144,11 @@ export const beforeVerb: ReadonlySet<string> = new Set(
 /** Before a verb it is none: "the mix", "a whisk", "with cream". [P] */
 export const notBefore: ReadonlySet<string> = new Set(
   'the a an your this that of with into to for in on from by its their each every no some more any all at as until is are be was it them half'.split(' '),
+)
+
+/** What may stand behind a verb that is also a name: an object, a place, a manner. [P] */
+export const behindVerb: ReadonlySet<string> = new Set(
+  'the a an your this that these those it them in into on onto to with for until till over out up at together through well all both each everything half and then off down under about gently carefully slowly gradually briefly lightly thoroughly completely quickly again between some any one two three four five six eight ten twelve by aside round around back overnight immediately not away as from while any more if rounds circles squares shapes fingers thin thick oven dry wet remaining ingredients spoonfuls hot cold butter sugar egg eggs pastry dough'.split(
+    ' ',
+  ),
 )

@@ -1,4 +1,4 @@
-import { readAmount, type Amount, type Minutes } from '../../measure'
+import { aDay, readAmount, type Amount, type Minutes } from '../../measure'
 import { joins, moreThanHour, partOfHour, unitAt } from '../tables/durations'
 
 /** How long, as recipes tell it: from which minute to which, and where it ends. */
@@ -8,15 +8,13 @@ export interface Duration {
   readonly end: number
 }
 
-/** Minutes of a day. */
-export const day = 24 * 60
 /** By the head of the unit's word; the first that fits. */
 const units: readonly (readonly [sign: RegExp, minutes: Minutes])[] = [
   [/^sec/iu, 1 / 60],
-  [/^mo/iu, 30 * day],
+  [/^mo/iu, 30 * aDay],
   [/^(?:m|['′’])/iu, 1],
-  [/^(?:d|t|j)/iu, day],
-  [/^(?:w|sem)/iu, 7 * day],
+  [/^(?:d|t|j)/iu, aDay],
+  [/^(?:w|sem)/iu, 7 * aDay],
 ]
 const minutesIn = (unit: string): Minutes => units.find(([sign]) => sign.test(unit))?.[1] ?? 60
 

@@ -1,6 +1,6 @@
-import { type Minutes, pattern } from '../../measure'
+import { aDay, type Minutes, pattern } from '../../measure'
 import type { Span } from '../recipe'
-import { day, durationAt } from './durations'
+import { durationAt } from './durations'
 import { limits, moments, timeKinds, type TimeKind } from '../tables/step-words'
 
 /** A time that a step names, in minutes, and what happens meanwhile. */
@@ -91,7 +91,7 @@ export function durationsIn(text: string): readonly Stretch[] {
 }
 
 /** Longer no step waits: what is said to keep so long is no time of a step. [P] */
-const longest = 14 * day
+const longest = 14 * aDay
 
 /**
  * Every time in a step: "35–40 minutes", "1 hour and 10 min", "30 minutes to 1 hour", "overnight"

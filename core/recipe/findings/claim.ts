@@ -1,3 +1,4 @@
+import { capital } from '../things/sentence'
 import {
   avoidableName,
   claimsIn,
@@ -40,9 +41,8 @@ function withoutClaim(recipe: Recipe, claim: Claim): readonly Correction[] {
     .replace(/^[\s,–-]+/u, '')
     .trim()
   if (!title) return []
-  const capital = title.charAt(0).toUpperCase() + title.slice(1)
   const label = `Take “${claim.words}” out of the title`
-  return [{ label, edits: [{ do: 'title', title: capital }] }]
+  return [{ label, edits: [{ do: 'title', title: capital(title) }] }]
 }
 /** The first line that brings what the claim denies. */
 function againstLines(recipe: Recipe, place: ClaimPlace, claim: Claim): Finding[] {

@@ -68,6 +68,8 @@ export interface HomeMade {
   readonly by: RegExp
   /** It is baked or fried before anybody crushes it or lines a tin with it. */
   readonly isBaked?: true
+  /** What does it where the step itself says what it is for: "for the caramel, melt the sugar". */
+  readonly named?: RegExp
   /** It is nothing else than what it always holds: that is listed too. */
   readonly ofItself?: true
 }
@@ -82,12 +84,17 @@ const caramel = { of: [sweetKinds, [...spreadable, ...milky]], by: cooked } as c
 /** "Boil to an amber caramel": sugar alone, and only where it is told to become one. */
 const sugarCaramel = {
   of: [sweetKinds],
+  named: cooked,
   by: pattern(
     'iu',
     String.raw`\b(?:boil|cook|heat|melt|simmer|bubble|swirl|caramelis|carameliz)\p{L}*\b[^.;]*\b(?:(?:in)?to\s+an?|until\s+(?:(?:it|they|you|the\s+\p{L}+)\s+)?`,
     String.raw`(?:(?:forms?|becomes?|turns?\s+(?:in)?to|reach(?:es)?|have|has|is)(?:\s+an?)?))\s+(?:(?!the\b)[\p{L}-]+\s+){0,3}(?:caramel|$)`,
   ),
 } as const
+
+/** Before the name of what a step is for: "for the custard,", "make the curd:". [P] */
+export const labelBefore = /(?:^|[.;!?]\s+)\s*(?:(?:first|next|now|meanwhile|then)\s*,?\s+)?(?:for|to\s+make|to\s+prepare|make|prepare)\s+(?:the|your)\s+(?:[\p{L}-]+\s+){0,3}$/iu
+export const labelBehind = /^\s*[,:]/u
 
 /** What has no row is never made here: its name is bought, whatever is listed. [P] */
 export const homeMade: Readonly<Record<string, readonly HomeMade[]>> = {

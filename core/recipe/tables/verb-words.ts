@@ -87,13 +87,6 @@ export const verbWords = {
   look: 'give run insert check test taste lick try weigh measure',
 } as const satisfies Readonly<Record<string, string>>
 
-/** What may stand behind a verb that is also a name: an object, a place, a manner. [P] */
-export const behindVerb: ReadonlySet<string> = new Set(
-  'the a an your this that these those it them in into on onto to with for until till over out up at together through well all both each everything half and then off down under about gently carefully slowly gradually briefly lightly thoroughly completely quickly again between some any one two three four five six eight ten twelve by aside round around back overnight immediately not away as from while any more if rounds circles squares shapes fingers thin thick oven dry wet remaining ingredients spoonfuls hot cold butter sugar egg eggs pastry dough'.split(
-    ' ',
-  ),
-)
-
 /** Behind a word of doings only these show that something is done: a list of foods goes on otherwise. [P] */
 export const behindDoing: ReadonlySet<string> = new Set('the a an your this that these those it them in into on onto over out up down with together through around to for until'.split(' '))
 /** Words of doings that are eaten as well. [P] */

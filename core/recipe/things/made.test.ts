@@ -187,3 +187,31 @@ describe('seeds of a pod', () => {
     step => expect(verdict('1 vanilla pod', step, 'sesame')).not.toBe('clear'),
   )
 })
+
+describe('what a step says that it is for', () => {
+  const custard = '300 ml oat drink\n20 g cornflour'
+  test.each([
+    [custard, 'For the custard, warm the oat drink, whisk in the cornflour and boil.', 'egg'],
+    [custard, 'For the vanilla custard: heat the oat drink with the cornflour until thick.', 'egg'],
+    [custard, 'To make the custard, cook the oat drink and cornflour.', 'egg'],
+    [custard, 'Make the custard: boil the oat drink with the cornflour.', 'egg'],
+    [custard, 'Mix well. For the custard, simmer the oat drink and cornflour.', 'egg'],
+    ['50 g oats', 'For the caramel, melt the sugar and let it bubble.', 'milk'],
+    ['50 g oats', 'For the caramel: boil the sugar with 50 ml water until amber.', 'milk'],
+    ['100 g hazelnuts', 'For the praline, melt the sugar and tip in the hazelnuts.', 'milk'],
+    ['100 ml aquafaba', 'For the meringue, whisk the aquafaba and the sugar to peaks.', 'egg'],
+    ['100 g rice flour\n50 g oil', 'For the biscuits, mix the rice flour, oil and sugar.', 'wheat'],
+  ])('is made of what it takes: %s: %s', (lines, step, allergen) =>
+    expect(verdict(lines, step, allergen)).not.toBe('conflict'),
+  )
+  test.each([
+    ['50 g butter', 'For the caramel, warm it in the microwave and pour it over.', 'milk'],
+    ['50 g oats', 'For the caramel, chop the oats and melt it.', 'milk'],
+    [custard, 'For the custard, open the tin and warm it.', 'egg'],
+    [custard, 'Serve with the custard, and boil the oat drink and cornflour.', 'egg'],
+    ['100 g rice flour', 'For the biscuits, crush them and mix with the sugar.', 'wheat'],
+    ['50 g oats', 'For the meringue, crush it and fold in the sugar.', 'egg'],
+  ])('is bought where the step takes nothing that it is made of: %s: %s', (lines, step, allergen) =>
+    expect(verdict(lines, step, allergen)).not.toBe('clear'),
+  )
+})

@@ -16,6 +16,8 @@ import {
   madeHere,
   offTheTop,
   homeMade,
+  labelBefore,
+  labelBehind,
   homeWords,
   spokenOf,
   wasBaked,
@@ -50,12 +52,14 @@ export const kindsUsed = (
   ...(gathers(step) ? lines.flatMap(line => kindOf(line) ?? []) : []),
 ]
 
-/** Where a name of something ready-made stands: its step, and the kinds that the step uses. */
+/** Where a name of something ready-made stands, and the kinds that its step uses, and uses behind it. */
 interface ReadyMadeAt {
   readonly ingredient: Ingredient
   readonly step: string
   readonly start: number
+  readonly end: number
   readonly usedHere: readonly Kind[]
+  readonly usedBehind: readonly Kind[]
 }
 
 /**
@@ -68,7 +72,28 @@ export const canBeMade = (
   at: ReadyMadeAt,
   lines: readonly Line[],
   made: MadeSoFar | undefined,
-): boolean => (homeMade[at.ingredient.id] ?? []).some(way => isMadeSo(way, at, lines, made))
+): boolean =>
+  (homeMade[at.ingredient.id] ?? []).some(
+    way => isMadeSo(way, at, lines, made) || isLabelled(way, at, lines),
+  )
+
+/**
+ * "For the custard, warm the milk and pour it on the yolks": the step says itself what it is for,
+ * takes what that is made of, and does what makes it.
+ */
+function isLabelled(
+  { of, by, named }: HomeMade,
+  { step, start, end, usedBehind }: ReadyMadeAt,
+  lines: readonly Line[],
+): boolean {
+  const rest = step.slice(end)
+  return (
+    labelBefore.test(step.slice(0, start)) &&
+    labelBehind.test(rest) &&
+    of.every(kinds => hasKind(lines, kinds) && kinds.some(kind => usedBehind.includes(kind))) &&
+    (named ?? by).test(rest)
+  )
+}
 
 function isMadeSo(
   way: HomeMade,

@@ -84,7 +84,9 @@ function isMade(
   made: MadeSoFar | undefined,
 ): boolean {
   const usedHere = kindsUsed(step, foodsIn(step), lines)
-  const at = { ingredient: m.ingredient, step, start: m.start, usedHere }
+  const rest = step.slice(m.end)
+  const usedBehind = kindsUsed(rest, foodsIn(rest), lines)
+  const at = { ingredient: m.ingredient, step, start: m.start, end: m.end, usedHere, usedBehind }
   if (!canBeMade(at, lines, made)) return false
   const lead = step.slice(0, m.start)
   if (brought.test(lead) || brought.test(step.slice(0, m.end).replace(/\S+$/u, ''))) return false

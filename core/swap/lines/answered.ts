@@ -1,11 +1,11 @@
-import { mentionsInStep, type Line } from '../../recipe'
+import { capital, mentionsInStep, type Line } from '../../recipe'
 import type { Group } from '../candidates'
 import type { Added } from '../draft'
 import { listed, sayDid, whatTheyBring, whatTheyDid } from '../explain'
 import type { Substitution } from '../school'
 import { sentencesOf } from '../sentences'
 import { readyFirst } from '../telling/ready'
-import { capital, wordsOf, type Amount, type Ledger } from './ledger'
+import { wordsOf, type Amount, type Ledger } from './ledger'
 
 /** What was to be soft is to be soft in its stead. */
 const isSoft = (line: Line) => /\bsoft(?:ened)?\b|\broom\s+temperature\b/iu.test(line.text)
@@ -48,6 +48,7 @@ export function writeAnswered(ledger: Ledger, group: Group, answer: Substitution
   for (const { line } of group.lines) {
     ledger.gone.add(line.id)
     ledger.naming.set(line.id, answer.inSteps)
+    if (answer.prepare) ledger.ready.add(line.id)
   }
   const weights = group.lines.map(({ ingredient, line }) => ({
     ingredient,

@@ -24,6 +24,8 @@ export class Ledger {
   readonly changes: Change[] = []
   /** What the steps call a line that leaves; '' when nothing comes for it. */
   readonly naming = new Map<string, string>()
+  /** The lines that leave for something that is made ready first. */
+  readonly ready = new Set<string>()
   /** The lines that stand where a line left. */
   readonly newLines = new Map<string, Line[]>()
   readonly gone = new Set<string>()
@@ -111,4 +113,3 @@ const noticed = 0.02
 
 /** What a baker calls a line. */
 export const wordsOf = (line: Line): string => line.name || line.text
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

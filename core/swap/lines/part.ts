@@ -19,6 +19,8 @@ export interface Rewritten {
   readonly component: Component
   readonly changes: readonly Change[]
   readonly naming: ReadonlyMap<string, string>
+  /** Lines that leave for something that is made ready first. */
+  readonly ready: ReadonlySet<string>
   /** How much heavier a line is now than what it stands for, by its id. */
   readonly factors: ReadonlyMap<string, number>
   readonly making: Making
@@ -55,6 +57,7 @@ export function rewritePart(option: Option, index: number, setting: Setting): Re
     component: { ...component, lines: all },
     changes: ledger.changes,
     naming: ledger.naming,
+    ready: ledger.ready,
     factors: new Map([...ledger.factors, ...trims.map(t => [t.lineId, t.to / t.from] as const)]),
     making: {
       at: index,

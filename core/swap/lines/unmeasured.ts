@@ -1,5 +1,5 @@
 import { ingredientById, type Ingredient } from '../../pantry'
-import type { Line } from '../../recipe'
+import { capital, type Line } from '../../recipe'
 import { listed, sayDid, whatItWasFor } from '../explain'
 import type { Leaving } from '../leaving'
 import { purposeWords } from '../reasons'
@@ -7,7 +7,7 @@ import type { Question, Substitution } from '../school'
 import { leverIngredients } from '../tables/limits'
 import { rewriteStep } from '../telling/rename'
 import { nobodyAvoids, schoolForUnmeasured, type Setting } from '../unmeasured'
-import { capital, wordsOf, type Ledger, type Weighed } from './ledger'
+import { wordsOf, type Ledger, type Weighed } from './ledger'
 
 type Leaves = Extract<Leaving, { how: 'leaves' }>
 
@@ -75,6 +75,7 @@ export function writeUnmeasured(ledger: Ledger, item: Leaves): void {
   }))
   ledger.gone.add(line.id)
   ledger.naming.set(line.id, inSteps)
+  if (answer?.prepare) ledger.ready.add(line.id)
   const tail = tailOf(line, ledger.setting)
   ledger.newLines.set(
     line.id,

@@ -89,6 +89,7 @@ export interface InsteadRow extends Fitting {
   readonly is: string
   readonly pours?: true
 }
+const agarBoils = 'Boil for 2 minutes, whisking, so that the agar dissolves.'
 const baking: readonly VerbId[] = ['bake', 'load', 'unload', 'off', 'steam']
 
 export const insteadRows: readonly InsteadRow[] = [
@@ -101,6 +102,8 @@ export const insteadRows: readonly InsteadRow[] = [
     pours: true,
   },
   { when: 'agar-set', families: ['egg-custard', 'mousse'], verbs: baking, is: 'Boil for 2 minutes, whisking, so that the agar dissolves; {pour} and chill for 3 hours.', pours: true },
+  { when: 'agar-set', families: boiled, manners: ['unboiled'], is: agarBoils },
+  { when: 'agar-set', families: boiled, cue: ['coats'], is: agarBoils },
   { when: 'starch-set', families: boiled, manners: ['unboiled'], is: 'Stir over a medium heat until it bubbles and thickens; this one has to boil.' },
   { when: 'starch-set', families: boiled, cue: ['coats'], is: 'Stir over a medium heat until it bubbles and thickens; this one has to boil.' },
 ]
@@ -223,3 +226,9 @@ export const aboutKinds: Readonly<Record<NonNullable<DoingRow['about']>, readonl
 export const noFat: ReadonlySet<string> = new Set(['aquafaba', 'egg-white'])
 /** "Toss the berries in a little flour": no batter is mixed by it. [P] */
 export const coating: ReadonlySet<VerbId> = new Set<VerbId>(['toss', 'coat', 'dip'])
+/** Whipped by themselves they turn to nothing. [P] */
+export const whipsToNothing: ReadonlySet<Kind> = new Set<Kind>(['sugar', 'flavour', 'salt'])
+/** Greased or lined before anything goes in, in the singular. [P] */
+export const readied: ReadonlySet<string> = new Set([...dishes, 'pan', 'tray', 'sheet', 'ring'])
+/** Before a thing that has no article yet. [P] */
+export const prepositions: ReadonlySet<string> = new Set('with in into on onto over by from'.split(' '))

@@ -29,6 +29,7 @@ export function tellRecipe(
   const parted = partedIn(recipe, lines)
   const naming: Renaming = {
     parted,
+    ready: new Set(all.flatMap(r => [...r.ready])),
     lines,
     byLine,
     table: setting.table,

@@ -1,8 +1,8 @@
-import { pattern } from '../../measure'
 import { ingredientById, type Ingredient, type Kind } from '../../pantry'
-import { mentionsInStep, notMeant, type Line } from '../../recipe'
+import { capital, mentionsInStep, notMeant, verbWords, type Line } from '../../recipe'
 import { isBlocked, type Table } from '../allowed'
 import { sentenceAt, sentencesOf, withoutThing } from '../sentences'
+import { prepositions, readied, whipsToNothing } from '../tables/doing-rows'
 
 /** How a step's words change: by the line that is meant, or, for what no line lists, by the ingredient. */
 export interface Renaming {
@@ -19,6 +19,8 @@ export interface Renaming {
    * have no place any more.
    */
   readonly parted?: ReadonlySet<string>
+  /** Lines for which something comes that is made ready first: it has an article. */
+  readonly ready?: ReadonlySet<string>
 }
 
 const frying = /\bfrying[\s-]pans?\b|\bskillet\b|\bgriddle\b|\bfry\b/iu
@@ -36,20 +38,22 @@ const powders: readonly Kind[] = ['flour', 'starch', 'gluten-free-flour', 'nut-f
 
 type Named = ReturnType<typeof mentionsInStep>[number]
 
-/** "Butter the bread": it is eaten with it. [P] */
-const spreads = pattern(
-  'iu',
-  String.raw`^\s+(?:[\p{L}-]+\s+){0,4}?(?:bread|toasts?|slices?|brioche|muffins?|buns?|scones?|`,
-  String.raw`crumpets?|teacakes?|rolls?)\b`,
-)
+/** "Butter the bread": what stands there is food, and no "bread tin" behind it. */
+function isEaten(step: string, { end }: Named, { lines }: Renaming): boolean {
+  const next = mentionsInStep(step, lines).find(other => other.start > end)
+  if (!next || next.verb || !/^\s+(?:[\p{L}-]+\s+){0,3}$/u.test(step.slice(end, next.start)))
+    return false
+  const behind = /^\s+([\p{L}-]+)/u.exec(step.slice(next.end))?.[1]?.toLowerCase() ?? ''
+  return !readied.has(behind.replace(/(?:(?<=sh)e)?s$/u, ''))
+}
 
 /** "Butter the tin", "a floured tray": the doing, told of what does it now. */
 function doneWith(step: string, named: Named, naming: Renaming): string {
-  const { ingredient, words, end } = named
+  const { ingredient, words } = named
   const { grease, dusting } = naming
   if (ingredient.kind === 'butter') {
     const own = nameOf(named, naming)
-    if (own && /^butter$/iu.test(words) && spreads.test(step.slice(end))) return `spread ${own} on`
+    if (own && /^butter$/iu.test(words) && isEaten(step, named, naming)) return `spread ${own} on`
     if (/^buttered$/iu.test(words)) return 'greased'
     return grease ? `grease (with ${grease})` : 'line'
   }
@@ -84,7 +88,6 @@ function renamed(step: string, m: Named, naming: Renaming): string | null {
   return naming.standIn(ingredient) ?? ''
 }
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 const isEgg = (ingredient: Ingredient) => ingredient.kind.startsWith('egg')
 
 /** What stands where something is struck: nothing, or what comes for it where the rest needs it. */
@@ -104,10 +107,16 @@ function struck(text: string, m: Named, naming: Renaming): { cut: string } | { t
 const counts =
   /\b(?:\d+|one|two|three|four|five|six|both|each)\s+(?:large\s+|medium\s+|small\s+)?$/iu
 
+/** What comes, by its name. */
+interface Put {
+  readonly is: string
+  readonly naming: Renaming
+}
+
 /** The new words in the place of what a step names. */
-function putInstead(text: string, step: string, m: Named, is: string): string {
+function putInstead(text: string, step: string, m: Named, { is, naming }: Put): string {
   const before = step.slice(0, m.start)
-  const to = madeName.test(is) && needsArticle.test(before) ? `the ${is}` : is
+  const to = isReady(m, naming) && isBare(before) ? `the ${is}` : is
   const opens = m.start === 0 || /[.!?:]\s+$/u.test(before)
   // A number before it counted eggs, not gel.
   const lead = text.slice(0, m.start).replace(counts, isEgg(m.ingredient) ? 'the ' : '$&')
@@ -140,7 +149,7 @@ export function rewriteStep(
     const is = renamed(step, m, naming)
     if (is === null) continue
     const how = is === '' ? struck(text, m, naming) : { to: is }
-    text = 'cut' in how ? how.cut : putInstead(text, step, m, how.to)
+    text = 'cut' in how ? how.cut : putInstead(text, step, m, { is: how.to, naming })
   }
   return twiceNamed(madeOf(text, naming))
 }
@@ -152,9 +161,9 @@ function leavesDry(cut: string, text: string, { lines, parted }: Renaming): bool
   const changed = sentencesOf(cut).filter(one => !sentences.has(one.trim()))
   const left = changed.flatMap(one => mentionsInStep(one, lines))
   return (
-    changed.some(one => /^\W*(?:beat|whisk|cream|whip)\b/iu.test(one)) &&
+    changed.some(one => whips.has(firstWord(one))) &&
     left.length > 0 &&
-    left.every(({ ingredient }) => ['sugar', 'flavour', 'salt'].includes(ingredient.kind))
+    left.every(({ ingredient }) => whipsToNothing.has(ingredient.kind))
   )
 }
 
@@ -176,9 +185,23 @@ export function restAfterThird(steps: readonly string[], name: string): string[]
 }
 
 /** What is made ready has an article, where the egg had none: "brush with beaten egg". */
-const madeName = /^(?!the\b|a\b|an\b).*\b(?:gel|batter|wash|slurry|mixture|paste)$/iu
-const needsArticle =
-  /\b(?:with|in|into|over|on|by|from|add|beat|whisk|stir|fold|mix|pour|brush)\s+$/iu
+const isReady = ({ line }: Named, { ready }: Renaming): boolean =>
+  line !== null && (ready?.has(line.id) ?? false)
+/** Right behind a verb or a preposition: no article, no number, no other word of it. */
+function isBare(before: string): boolean {
+  const last = /([\p{L}-]+)\s+$/u.exec(before)?.[1]?.toLowerCase() ?? ''
+  return prepositions.has(last) || doings.has(last)
+}
+const doings: ReadonlySet<string> = new Set(
+  Object.values(verbWords).flatMap(words => words.split(' ')),
+)
+const whips: ReadonlySet<string> = new Set([
+  'beat',
+  'whisk',
+  'cream',
+  'whip',
+] satisfies readonly (keyof typeof verbWords)[])
+const firstWord = (text: string): string => /\p{L}+/u.exec(text)?.[0].toLowerCase() ?? ''
 
 /** "The mascarpone cream" where no mascarpone is left: "the mixture". */
 const madeOf = (text: string, { lines, byLine }: Renaming): string =>

@@ -222,13 +222,12 @@ function tellInstead(row: InsteadRow, of: OfPart): void {
   if (!first) return
   const says = row.is.replace('{pour}', pourOf(own, own.indexOf(first), of))
   // Two rows may say the same of one custard.
-  const isSaid = of.scope.some(step => step.doings.some(doing => doing.instead === says))
+  const mine = of.scope.flatMap(step => step.doings).filter(doing => doing.action.part === name)
+  const isSaid = mine.some(doing => doing.instead === says)
   first.instead = isSaid ? '' : says
   for (const doing of rest) doing.instead = ''
   if (row.pours) dropBesides(own, own.indexOf(first), of)
 }
-
-const setsOven: ReadonlySet<VerbId> = new Set<VerbId>(['preheat', 'lower'])
 
 /** What goes with a bake that goes: the oven, its bath, its dishes, and a chilling that is told now. */
 function dropBesides(own: readonly Doing[], first: number, of: OfPart): void {
@@ -242,5 +241,5 @@ function dropBesides(own: readonly Doing[], first: number, of: OfPart): void {
   // An oven that nothing goes into any more is not heated.
   const all = of.scope.flatMap(step => step.doings)
   const last = all.findLastIndex(doing => doing.instead === null && bakes(doing.action))
-  for (const doing of all.slice(last + 1)) if (setsOven.has(doing.action.verb)) doing.instead ??= ''
+  for (const doing of all.slice(last + 1)) if (doing.action.verb === 'preheat') doing.instead ??= ''
 }
