@@ -1,6 +1,7 @@
 import withNuxt from './.nuxt/eslint.config.mjs'
 import eachInTests from './scripts/eslint/each-in-tests.mjs'
 import { floorRules } from './scripts/eslint/floors.mjs'
+import { stepRules } from './scripts/eslint/steps.mjs'
 
 /**
  * How long, deep and tangled a file or a function may be. What was beyond these when they were set
@@ -115,6 +116,7 @@ export default withNuxt(
     },
   },
   ...floorRules,
+  ...stepRules,
   {
     files: ['app/**', 'server/**', 'tests/**'],
     // The mutants are of the core's own tests, which lie beside what they test.

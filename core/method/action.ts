@@ -29,6 +29,8 @@ export interface Operand {
   readonly span: Span | null
   /** It readies a vessel, a board or hands and is none of the dessert's own. */
   readonly readies?: true
+  /** It tells which made thing is meant: "the plum cake". */
+  readonly tells?: true
   /** It goes into what is named here, which stands in its bowl already. */
   readonly isTarget?: true
 }
@@ -71,6 +73,8 @@ export interface Action {
   readonly wordAt: Span
   readonly manners: ReadonlySet<Manner>
   readonly takes: readonly Operand[]
+  /** The parts that its words name: "the filling into the case". */
+  readonly names: readonly string[]
   /** The lines of what it goes into by a gathering word: "into the dry ingredients". */
   readonly meets: readonly string[]
   readonly into: ActionVessel | null

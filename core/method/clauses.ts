@@ -47,6 +47,8 @@ function isHead(text: string, words: readonly StepWord[], i: number): boolean {
     if (/[,:;–—(.!?]/u.test(gap)) return true
     const before = words[at - 1]!.is
     if (isJoint(before)) return before !== 'or' || orElse.has(words[i]!.is)
+    // "Whisk the eggs while you boil the milk".
+    if (before === 'you') return meanwhile.has(words[at - 2]?.is ?? '')
     if (before === 'to') return words.slice(Math.max(0, at - 4), at - 1).some(w => w.is === 'use')
     if (isLeadEnd(words, at)) return true
     if (!isManner(before)) return false
@@ -54,6 +56,8 @@ function isHead(text: string, words: readonly StepWord[], i: number): boolean {
   }
   return true
 }
+
+const meanwhile: ReadonlySet<string> = new Set(['while', 'whilst'])
 
 /** "In a clean bowl whisk …": a lead-in without a comma ends with its vessel or its time. */
 const isLeadEnd = (words: readonly StepWord[], at: number): boolean =>

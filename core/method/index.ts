@@ -2,6 +2,7 @@
 
 /* Reading. */
 export { linesTaken } from './action'
+export { isCooked } from './cooked'
 export type { Action, Operand, Phase } from './action'
 export type { CueKind } from './tables/cues'
 export type { Manner } from './tables/manners'

@@ -7,7 +7,7 @@ import { overOf } from './place'
 import { shareOf, shareSaid } from './share'
 import { exceptSign } from './tables/gathering'
 import { inCue } from './tables/shares'
-import { notTails, readied, readiedWords } from './tables/operands'
+import { notTails, readied, readiedWords, wholes } from './tables/operands'
 import type { VerbId } from './tables/verbs'
 import { vesselNouns } from './tables/vessels'
 import { byWord, past } from './verbs'
@@ -213,5 +213,10 @@ export function operandsOf(here: Here): Operand[] {
     )
   const more = gathers.filter(g => !isSaid(g)).flatMap(g => gathered(g, uses, here))
   const all = [...ofThem(here), ...operands, ...tails, ...more]
-  return all.length ? all : wholePart(here)
+  const said = all.map(one => (tellsWhole(one, step.text) ? { ...one, tells: true as const } : one))
+  return said.length ? said : wholePart(here)
 }
+/** "The plum cake": the name of what is made goes on behind it. */
+const tellsWhole = ({ span }: Operand, text: string): boolean =>
+  span !== null &&
+  wholes.has(singular(/^\s+([\p{L}-]+)/u.exec(text.slice(span[1]))?.[1]?.toLowerCase() ?? ''))

@@ -15,7 +15,7 @@ import { cueOf } from './cues'
 import { Larder } from './larder'
 import { operandsOf } from './operands'
 import { overOf, toolOf, vesselOf } from './place'
-import { mannersOf } from './manners'
+import { mannersOf, partsNamed } from './manners'
 import { byTinOf, phasesOf, settingsOf, timesIn } from './stretches'
 import { mayStay, mustStay } from './tables/keeping'
 import { aheadSign, asides, remarkSign } from './tables/remarks'
@@ -170,6 +170,7 @@ class MethodReader {
       wordAt: clause.word ? [clause.words[0]!.start, clause.words[0]!.end] : [from, from],
       manners: mannersOf(text),
       takes,
+      names: partsNamed(text, recipe),
       meets: named.flatMap(({ isTarget, thing }) =>
         isTarget && thing.is === 'made' ? thing.lines : [],
       ),

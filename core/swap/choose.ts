@@ -1,6 +1,6 @@
 import { cautionsFor, checkPeople, packetsToCheck, type Person } from '../people'
-import { gateFaults } from '../method'
-import { servedWarm, type Recipe } from '../recipe'
+import { gateFaults, readMethod } from '../method'
+import type { Recipe } from '../recipe'
 import type { Table } from './allowed'
 import type { Wishes } from './candidates'
 import { housed, sayHoused, sayingsFor } from './house'
@@ -93,7 +93,7 @@ export function chooseMain(
 }
 
 function notesFor(recipe: Recipe, options: readonly Option[]): string[] {
-  const warm = recipe.components.some(c => c.steps.some(step => servedWarm.test(step)))
+  const warm = readMethod(recipe).actions.some(action => action.manners.has('served-warm'))
   const said = new Set<string>()
   for (const { part, draft } of options) {
     const gone = (question: string) => part.groups.some(g => g.question === question)

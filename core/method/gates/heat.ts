@@ -5,7 +5,7 @@ import { saysBoil } from '../tables/gates'
 import { cooks } from '../tables/heat'
 import type { Fault, Gate } from './gate'
 
-/** Baked or boiled, by the doing or by what it goes on until: "stir until it bubbles". */
+/** Baked or boiled, by the doing or by its words. */
 const isCooked = ({ verb, mode, text }: Action): boolean =>
   mode !== 'remark' && (cooks.has(verb) || saysBoil.test(text))
 const cookedIn = (actions: readonly Action[], step: (a: Action) => string) =>

@@ -11,3 +11,5 @@ export const anotherBake = /\b(?:blind|finish|second|further|more|another)\b/iu
 /** Facts that state a time: of the bake alone, or of all that cooks. [P] */
 export const statesBake = /^\W*(?:bak(?:e|ing)|cook(?:ing)?)\b/iu
 export const statesCooking = /^\W*cook(?:ing)?\b/iu
+/** On a flame: what is stirred there until it is thick has cooked. [P] */
+export const onFlame = /\b(?:over|on)\s+(?:a\s+|the\s+)?(?:\p{L}+\s+)?(?:heat|hob|flame)\b/iu

@@ -25,6 +25,7 @@ export const besideRows: readonly BesideRow[] = [
   { verb: 'take remove lift pull draw', words: 'heat hob flame', is: 'unheat' },
   { verb: 'take remove lift pull', words: 'oven', is: 'unload' },
   { verb: 'turn tip ease', words: 'out', is: 'unmould' },
+  { verb: 'boil', words: 'kettle', is: 'heat' },
   { verb: 'bring', words: 'boil', is: 'boil' },
   { verb: 'bring', words: 'simmer', is: 'simmer' },
   { verb: 'bring', words: 'together', is: 'combine' },

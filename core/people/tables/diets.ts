@@ -180,17 +180,3 @@ export const dietRows: readonly DietRow[] = [
     source: '[P]',
   },
 ]
-
-/** What cooks through whatever was made so far: it is baked. A tin, tray or powder is not. [P] */
-export const bakes = /\b(?:bak(?:e|es|ed|ing)(?!\s+(?:tin|tray|sheet|paper|parchment|powder|soda|dish|pan|beans))|into\s+the\s+(?:hot\s+)?oven|waffle\s+iron)\b/iu
-/** What cooks the thing that its sentence speaks of. Toasting, melting and warming do not. [P] */
-export const boils = /\b(?:boil(?:s|ed|ing)?|simmer\w*|fry|fried|poach\w*|steam\w*|griddle|cook(?:s|ed|ing)?|scald\w*|thicken\w*)\b/iu
-/** Something else is baked there, or nothing is: a case baked blind, "no-bake". [P] */
-export const bakesAnother =
-  /\b(?:blind|no[-\s]bake|before\s+baking|do\s+not\s+bake|bak\w+\s+(?:the\s+)?(?:\w+\s+)?(?:base|bases|case|cases|crust|shells?|nuts|almonds|hazelnuts|pastry|biscuit\s+base))\b/iu
-/** Something else is boiled there: water under the bowl, a syrup. [P] */
-export const boilsAnother = /\b(?:kettle|(?:boiling|simmering|steaming|hot)\s+water|water\s+to\s+(?:the\s+|a\s+)?boil|syrup|bain[-\s]marie|cooked\s+(?:and\s+)?cool\w*|do\s+not\s+(?:boil|cook))\b/iu
-/** What is cooked where no line is named: what was made so far. [P] */
-export const wholeOfIt = /\b(?:mixture|custard|batter|dough|cake|filling|cream|sauce|curd|meringue|sponge|pudding|tart|pie|loaf|rolls?|buns?|biscuits?|everything|all|it|them)\b/iu
-/** Where the object of a verb ends: at a mark, or where it is said where, how long, with what or what then. [P] */
-export const objectEnds = /[.,;:!?()]|\b(?:in|into|on|onto|over|for|until|till|with|to|at|and|then|or|from|by|under|while)\b/iu

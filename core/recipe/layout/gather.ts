@@ -128,7 +128,8 @@ export const opensFor = (step: string, part: string): boolean =>
   new RegExp(
     `(?:for|make|prepare|mix)\\s+(?:the\\s+)?${part.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')}`,
     'u',
-  ).test(step.slice(0, 60).toLowerCase())
+  ).test(firstSentence(step).slice(0, 60).toLowerCase())
+const firstSentence = (text: string): string => text.split(/(?<=[.;!?])\s/u)[0]!
 
 const weight = (c: Growing) => c.lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0)
 

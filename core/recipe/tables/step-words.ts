@@ -122,6 +122,3 @@ export const cueSigns: readonly RegExp[] = [
 /** "Cook for 25 minutes" after an oven is hot is a bake, from so many minutes on, unless its sentence speaks of the hob. [P] */
 export const hobWords = /\b(?:pans?|hob|simmer\w*|boil\w*|stir\w*|whisk\w*|heat|sides?|frying|fry|griddle|microwave|steam\w*|batches)\b/iu
 export const shortestBake = 12
-
-/** It comes to the table from the oven, and not both warm and cold. [P] */
-export const servedWarm = /\b(?:serve\w*|eat|enjoy)\b[^.]{0,60}\b(?:warm|hot|straight\s+away|immediately|at\s+once)\b(?!\s*(?:or|,)\s+(?:cold|cool|at\s+room))/iu

@@ -209,6 +209,13 @@ function partMeant(
     : before
 }
 
+/** A step up to the sentence that opens another part: "Bake. For the icing, …". */
+function untilOpened(text: string, parts: readonly Component[]): string {
+  const [first = '', ...rest] = text.split(/(?<=[.;!?]\s+)/u)
+  const next = rest.findIndex(sentence => parts.some(part => opensFor(sentence, part.name)))
+  return next < 0 ? text : [first, ...rest.slice(0, next)].join('')
+}
+
 /**
  * For each step of each part, the lines that its words mean first: its part's own, or, where one
  * method makes several parts, those of the part that it is about. One array a part.
@@ -235,7 +242,7 @@ export function ownLines(
       now =
         here.length > 1
           ? partMeant(
-              text,
+              untilOpened(text, here),
               here,
               here.map(part => words.get(part) ?? new Set()),
               shared ? now : c,

@@ -3,7 +3,7 @@ import type { Group } from '../candidates'
 import type { Added } from '../draft'
 import { listed, sayDid, whatTheyBring, whatTheyDid } from '../explain'
 import type { Substitution } from '../school'
-import { sentencesOf } from '../sentences'
+import { sentencesOf } from '../telling/sentences'
 import { readyFirst } from '../telling/ready'
 import { wordsOf, type Amount, type Ledger } from './ledger'
 

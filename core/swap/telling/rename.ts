@@ -1,7 +1,7 @@
 import { ingredientById, type Ingredient, type Kind } from '../../pantry'
 import { capital, mentionsInStep, notMeant, verbWords, type Line } from '../../recipe'
 import { isBlocked, type Table } from '../allowed'
-import { sentenceAt, sentencesOf, withoutThing } from '../sentences'
+import { sentenceAt, sentencesOf, withoutThing } from './sentences'
 import { prepositions, readied, whipsToNothing } from '../tables/doing-rows'
 
 /** How a step's words change: by the line that is meant, or, for what no line lists, by the ingredient. */

@@ -1,4 +1,4 @@
-import { pattern } from '../measure'
+import { pattern } from '../../measure'
 /** A step as its sentences, each with what follows it, so that it can be put together again as it was. */
 export const sentencesOf = (step: string): string[] =>
   step.match(/[^.!?]+(?:[.!?](?!\s|$)[^.!?]*)*[.!?]*\s*/gu) ?? [step]
