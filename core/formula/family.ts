@@ -46,6 +46,8 @@ function narrowed(family: FamilyRow, text: string, ratios: Ratios): FamilyRow {
 
 const byWords = (text: string, ratios: Ratios) =>
   text ? familyRows.find(row => row.words?.test(text) && within(ratios, row.wide)) : undefined
+/** A cake by its name, whatever holds it. [P] */
+const saysCake = /\b(?:cakes?|tortes?|torta|loaf|traybakes?|squares?|muffins?|bundt)\b/iu
 const creamed = /\b(?:cream|beat)\b[^.]{0,40}\b(?:butter|margarine|fat|block)\b/iu
 
 /** The family that the words alone speak of, whatever the proportions: to judge the proportions by. */
@@ -127,6 +129,12 @@ export function familyOf(
     byWords(component.name, ratios) ?? (speaksForIt ? byWords(title, ratios) : undefined)
   if (words) return is(words, `called so, and its proportions agree (${figures})`)
   const { family, isCold } = byProportions(component, ratios)
+  // Nuts hold a cake as flour does.
+  if (family.id === 'nut-filling' && saysCake.test(named))
+    return is(
+      familyById(ratios.butterShare >= 0.12 ? 'creamed' : 'muffin'),
+      `called a cake, and nuts hold it (${figures})`,
+    )
   return isCold
     ? is(family, `by its proportions, and nothing heats it: ${figures}`)
     : is(family, `by its proportions: ${figures}`)

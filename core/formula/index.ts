@@ -34,6 +34,7 @@ export { liftThatHolds } from './tables/tolerances'
 
 /* Baker’s percentages and the rules about them. */
 export { ratiosOf } from './ratios'
+export type { Ratios } from './ratios'
 export { balanceRules } from './tables/balance-rules'
 export { rulesLeft } from './balance'
 export type { Ratio } from './ratios'

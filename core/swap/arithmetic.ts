@@ -13,6 +13,7 @@ import {
   type Target,
 } from './draft'
 import { byHand, limits } from './tables/limits'
+import { mostOf } from './unknowns'
 
 /**
  * The transparent arithmetic: doses first, then one lever after another brings the part back to the
@@ -154,7 +155,10 @@ function setFat(draft: PlanDraft, target: Target): PlanDraft {
     : scaled
   const left = missing(moved, target, 'fat')
   const oil = left > 0 ? target.lever('fat') : null
-  return oil ? addLever(moved, oil, 'fat', left) : moved
+  if (!oil) return moved
+  const there = moved.added.find(a => a.answers === 'lever' && a.ingredient.id === oil.id)
+  const room = Math.max(0, mostOf('fat', target) - (there?.grams ?? 0))
+  return addLever(moved, oil, 'fat', Math.min(left / share(oil, 'fat'), room))
 }
 
 /**

@@ -15,6 +15,7 @@ import { tellRecipe } from './telling/recipe'
 import { wayOf } from './search'
 import { noteRows } from './tables/consequences'
 import { notAdvised } from './tables/limits'
+import { unusual } from './tables/priors'
 
 /** What every plan of one question has in common. */
 export interface Asked {
@@ -50,12 +51,13 @@ export function chooseMain(
   const chosen = [
     { option: closest, id: 'closest', title: asked ? 'What you asked for' : 'Closest' },
   ]
-  const fresh = () =>
-    pool.filter(
-      o =>
-        !chosen.some(c => wayOf(c.option) === wayOf(o)) &&
-        o.loss < Math.max(notAdvised, closest.loss * 2),
-    )
+  const others = () => pool.filter(o => !chosen.some(c => wayOf(c.option) === wayOf(o)))
+  // What hardly anybody would bake is shown only where nothing else is left.
+  const isKnown = (o: Option) => o.unusual <= closest.unusual + unusual.mostBeside
+  const fresh = () => {
+    const near = others().filter(o => o.loss < Math.max(notAdvised, closest.loss * 2))
+    return near.some(isKnown) ? near.filter(isKnown) : near
+  }
   const fewest = fresh().reduce<Option | null>(
     (best, o) =>
       !best ||

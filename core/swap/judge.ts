@@ -1,8 +1,6 @@
 import {
   balanceIn,
   bandsOf,
-  eggCount,
-  deviationOf,
   measures,
   noBalance,
   plusBalance,
@@ -14,6 +12,7 @@ import { movedBy, restsOf, sayRests, triedAlike, type Rests, type Tried } from '
 import { noticed, outOfBalance, overdoses, type Moved } from './explain'
 import { substitutionById } from './candidates'
 import type { DessertPart } from './part'
+import { deviationFrom } from './region'
 import type { PlanPart, TestPiece } from './plan'
 import {
   confidenceWords,
@@ -57,13 +56,7 @@ function movedOf(part: DessertPart, adapted: Recipe['components'][number]) {
   const { family } = part.reading
   const [was, is] = [weightsOf(part.component.lines), weightsOf(adapted.lines)]
   const after = balanceIn(family, is)
-  const { loss, misses } = deviationOf(part.base, after, {
-    family,
-    mass: part.baseMass,
-    flour: part.flour,
-    goal: part.goal,
-    eggAir: family.eggLift * eggCount(is),
-  })
+  const { loss, misses } = deviationFrom(part.aim, after, is)
   const moved: Moved = {
     family,
     before: part.before,
@@ -88,12 +81,16 @@ interface Ground {
 }
 function groundOf(part: DessertPart, moved: Moved): Ground {
   const hasFlour = part.flour > 0
+  // What works without egg has rules of its own.
+  const isInRegion = part.aim.region !== null
   return {
     isStrange: part.reading.family.id === 'other',
     isBoth: hasFlour && gone(part, 'egg') && gone(part, 'flour'),
-    isEggHeavy: hasFlour && moved.eggsGone * 50 > part.flour,
+    isEggHeavy: hasFlour && !isInRegion && moved.eggsGone * 50 > part.flour,
     // The sugar that a wish took away is no surprise.
-    off: outOfBalance(moved).filter(text => !part.sweetened || !text.includes(' sugar ')),
+    off: (isInRegion ? [] : outOfBalance(moved)).filter(
+      text => !part.sweetened || !text.includes(' sugar '),
+    ),
     wished: wishedOf(part),
   }
 }
@@ -104,12 +101,17 @@ const promiseOf = ({ route }: DessertPart) =>
 /** The first that holds is said. */
 function becauseOf(part: DessertPart, { isStrange, isBoth, isEggHeavy, off, wished }: Ground) {
   const { name } = part.reading.family
+  const { region } = part.aim
   const reasons: readonly (readonly [boolean, string])[] = [
     [isStrange, weakGround.strange],
     [isBoth, weakGround.glutenAndEgg],
     [isEggHeavy, weakGround.eggHeavy],
     [off.length > 0, `It leaves the balance of a ${name}: ${off[0]}.`],
     [wished !== null, wished?.says ?? ''],
+    [
+      region !== null,
+      region ? `Amounts as ${region.says} has them: another cake, and a good one.` : '',
+    ],
   ]
   return reasons.find(([holds]) => holds)?.[1] ?? promiseOf(part)?.because ?? ''
 }
@@ -151,8 +153,9 @@ function wishedOf({
   before,
   goal,
   sweetened,
+  aim,
 }: DessertPart): { readonly levels: number; readonly says: string } | null {
-  const cut = (was: number, is: number) => (was > 0 ? 1 - is / was : 0)
+  const cut = (was: number, is: number) => (aim.isWished && was > 0 ? 1 - is / was : 0)
   const [sugar, fat] = [cut(before.sweetness, goal.sweetness), cut(before.fat, goal.fat)]
   const most = Math.max(sugar, fat)
   const levels = Math.max(wishWeakens.find(row => most >= row.from)?.levels ?? 0, sweetened ? 1 : 0)
@@ -181,6 +184,7 @@ interface JudgeAsked {
 /** A graded part as a plan shows it. */
 function shownPart({ part, after, loss }: Graded): PlanPart {
   const { family, because } = part.reading
+  const judged = part.aim.family
   return {
     component: part.component.name,
     family: family.id,
@@ -190,12 +194,12 @@ function shownPart({ part, after, loss }: Graded): PlanPart {
     after,
     bands: bandsOf({
       original: part.goal,
-      family,
+      family: judged,
       mass: part.baseMass,
       flour: part.flour,
       base: part.base,
     }),
-    matters: measures.filter(m => (family.weights[m] ?? 1) >= 0.1),
+    matters: measures.filter(m => (judged.weights[m] ?? 1) >= 0.1),
     loss,
     mass: part.mass,
   }

@@ -186,7 +186,7 @@ function pullsThere({ inside, plan, component }: Place): Pull[] {
 }
 /** What may come in anew to move the measure up, of what everyone at the table may eat. */
 function pullsAnew({ measure, up, part, table, inside, mass }: Place): Pull[] {
-  if (!up || (measure === 'fat' && part.reading.family.noOil)) return []
+  if (!up || (measure === 'fat' && part.reading.family.closesFat === 'none')) return []
   return (levers[measure] ?? []).flatMap((id): Pull[] => {
     const ingredient = ingredientById(id)
     if (!ingredient || !mayCome(ingredient, table)) return []

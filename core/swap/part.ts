@@ -1,11 +1,10 @@
 import type { Grams, Region } from '../measure'
-import { ingredientById, type Ingredient } from '../pantry'
+import { ingredientById, sweetKinds, type Ingredient, type Kind } from '../pantry'
 import {
   balanceIn,
   batterOf,
   eggCount,
   freshEgg,
-  deviationOf,
   massOf,
   ratiosOf,
   weightsOf,
@@ -22,10 +21,12 @@ import { groupsOf, priceOf, type Group, type Wishes } from './candidates'
 import type { Added, AmountSetter, PlanDraft, KeptAmount, Lever, LineRole, Target } from './draft'
 import type { Method } from './known'
 import { fatKinds, type Leaving } from './leaving'
+import { unusualness } from './prior'
+import { deviationFrom, holderOf, isNear, judgedAs, nearestIn, regionOf, type Aim } from './region'
 import { roomIn } from './room'
-import { school, type Substitution } from './school'
+import { school, type Question, type Substitution } from './school'
 import { strainOf } from './strain'
-import { leverIngredients, limits, reach, confidenceWords } from './tables/limits'
+import { confidenceWords, creamFat, leverIngredients, limits, reach } from './tables/limits'
 import type { RouteRow } from './tables/routes'
 
 /** A part of a dessert with all that a choice needs to know. */
@@ -44,7 +45,11 @@ export interface DessertPart {
   readonly base: Balance
   readonly baseMass: Grams
   readonly flour: Grams
+  /** Milk, cream and drinks that are poured. */
+  readonly liquid: Grams
   readonly eggs: number
+  /** What it is measured by: the original, or what works without egg. */
+  readonly aim: Aim
   /** The baker asked for another sweetener: less sugar as such is no fault then. */
   readonly sweetened: boolean
 }
@@ -64,6 +69,8 @@ export interface Option {
   readonly misses: readonly Miss[]
   readonly news: readonly string[]
   readonly price: number
+  /** What of its price is that hardly anybody bakes it so. */
+  readonly unusual: number
 }
 export type Answer = readonly [Group, Substitution]
 
@@ -149,6 +156,16 @@ export function partOf({ component, given, leaving, route, wishes = {} }: PartAs
       }
     : given
   const before = balanceIn(reading.family, weights)
+  const ratios = ratiosOf(weights)
+  const holder = holderOf(weights)
+  const eggGoes = groups.some(group => group.question === 'egg')
+  const known = route === null && ratios.flour > 0 && eggGoes ? regionOf(reading.family) : null
+  const there = known ? nearestIn(known, before, weights, holder) : before
+  const region = known && isNear(before, there) ? known : null
+  const near = region ? there : before
+  const goal = goalOf(near, weights, reading.family, wishes)
+  const base = balanceIn(reading.family, batterOf(weights))
+  const baseMass = massOf(batterOf(weights))
   return {
     component,
     reading,
@@ -156,18 +173,48 @@ export function partOf({ component, given, leaving, route, wishes = {} }: PartAs
     leaving,
     groups,
     sweetened,
-    kept,
+    kept: region ? kept.map(one => movable(one, before, near)) : kept,
     before,
-    goal: goalOf(before, weights, reading.family, wishes),
+    goal,
     mass: massOf(weights),
-    base: balanceIn(reading.family, batterOf(weights)),
-    baseMass: massOf(batterOf(weights)),
-    flour: ratiosOf(weights).flour,
+    base,
+    baseMass,
+    flour: ratios.flour,
+    liquid: ratios.milkShare * massOf(weights),
     eggs: eggCount(weights),
+    aim: {
+      original: reading.family,
+      family: judgedAs(reading.family, region !== null, eggGoes),
+      region,
+      goal,
+      isWished: goal !== near,
+      base,
+      baseMass,
+      flour: ratios.flour,
+      holder,
+    },
   }
 }
 
 const gramsOf = (line: Line) => line.grams?.best ?? 0
+
+/** So much of what is there is aimed at. */
+const shareOf = (before: Balance, goal: Balance, what: 'fat' | 'sugar'): number =>
+  before[what] > 0 ? goal[what] / before[what] : 1
+
+/** On the way to a region fat and sugar go down, and what is poured goes up, further than a trim. */
+function movable(kept: KeptAmount, before: Balance, goal: Balance): KeptAmount {
+  const { kind } = kept.ingredient
+  const down = (what: 'fat' | 'sugar') => ({
+    ...kept,
+    least: Math.min(kept.least, (shareOf(before, goal, what) - 0.05) * kept.was),
+  })
+  if (kept.most <= kept.least) return kept
+  if (fatKinds.includes(kind)) return down('fat')
+  if (sweetKinds.includes(kind)) return down('sugar')
+  return pouredKinds.includes(kind) ? { ...kept, most: 2.5 * kept.was } : kept
+}
+const pouredKinds: readonly Kind[] = ['milk', 'plant-drink', 'sour-milk', 'plant-sour', 'water']
 
 /** A substitution for a group, with the room that each role has in the part. */
 interface DoseAsked {
@@ -193,9 +240,13 @@ function dosed({ group, answer, part, room, wishes }: DoseAsked): Added[] {
     ofBatch ? ofBatch * part.mass : Infinity,
   )
   const scale = first ? Math.min(1, most / Math.max(removed * first.perGram, 1e-9)) : 1
+  const isSet = creamFat.families.includes(part.reading.family.id)
+  const isFat = fatQuestions.includes(group.question)
+  const leaner = isFat && part.aim.region ? shareOf(part.before, part.goal, 'fat') : 1
   return answer.adds.map(dose => {
     const ingredient = ingredientById(dose.ingredient)!
-    const grams = (removed * dose.perGram * scale) / (dose.perFactor ? (wishes.factor ?? 1) : 1)
+    const of = dose.ofLiquid ? part.liquid : leaner * removed * scale
+    const grams = (of * dose.perGram) / (dose.perFactor ? (wishes.factor ?? 1) : 1)
     const role = dose.role ?? 'bulk'
     const have = Math.min(
       wishes.atMost?.[dose.ingredient] ?? Infinity,
@@ -206,15 +257,20 @@ function dosed({ group, answer, part, room, wishes }: DoseAsked): Added[] {
       ingredient,
       grams: at,
       dose: grams,
-      least:
-        role === 'liquid' && dose !== answer.adds[0] ? 0 : Math.min(grams * room[role][0], have),
-      most: Math.min(grams * room[role][1], have),
+      least: dose.ofLiquid
+        ? 0.9 * at
+        : role === 'liquid' && dose !== answer.adds[0]
+          ? 0
+          : Math.min(grams * room[role][0], have),
+      most: Math.min(grams * room[role][1] * (role === 'fat' && isSet ? creamFat.by : 1), have),
       answers: group.question,
       school: answer.id,
       role,
     }
   })
 }
+
+const fatQuestions: readonly Question[] = ['butter', 'hard-fat', 'oil', 'fat']
 
 const doseGroup = (
   group: Group,
@@ -231,6 +287,9 @@ const doseGroup = (
       )
     : dosed({ group, answer, part, room: reach.alone, wishes })
 
+/** What closes a lack of fat: oil where something holds it, else what sets, or nothing. */
+const fatLevers = { oil: 'fat', firm: 'firm', set: 'setting', none: null } as const
+
 /**
  * The first of the lever's ingredients that everyone may eat: one that is in the part already, one
  * nobody has to ask about, any.
@@ -240,8 +299,13 @@ function leverFor(part: DessertPart, table: Table, added: readonly Added[], wish
   const found = new Map<Lever, Ingredient | null>()
   return (what: Lever): Ingredient | null => {
     if (found.has(what)) return found.get(what)!
-    if (what === 'fat' && (part.reading.family.noOil || wishes.less?.fat === 1)) return null
-    const fit = leverIngredients[what]
+    if (what === 'fat' && wishes.less?.fat === 1) return null
+    const how = part.reading.family.closesFat ?? 'oil'
+    // A fat that comes in may come in as more of itself.
+    const isIn = how !== 'oil' && added.some(a => a.role === 'fat')
+    const row = what === 'fat' ? fatLevers[how] : what
+    if (!row || (what === 'fat' && isIn)) return null
+    const fit = leverIngredients[row]
       .filter(id => !wishes.ban?.includes(id))
       .map(id => ingredientById(id)!)
       .filter(item => mayCome(item, table))
@@ -284,7 +348,7 @@ export function optionOf(
   set: AmountSetter,
 ): Option {
   const added = answers.flatMap(([group, answer]) => doseGroup(group, answer, part, wishes))
-  const { family } = part.reading
+  const { family } = part.aim
   const target: Target = {
     before: part.base,
     goal: part.goal,
@@ -343,23 +407,23 @@ export function weighed(
   const { family } = part.reading
   const weights = [...draft.kept, ...draft.added]
   const after = balanceIn(family, weights)
-  const { loss, misses } = deviationOf(part.base, after, {
-    family,
-    mass: part.baseMass,
-    flour: part.flour,
-    goal: part.goal,
-    eggAir: family.eggLift * eggCount(weights),
-  })
+  const { loss, misses } = deviationFrom(part.aim, after, weights)
   const here = new Set(part.kept.map(k => k.ingredient.id))
   const news = [
     ...new Set(
       draft.added.filter(a => a.grams >= limits.leastOfBatch * part.mass).map(a => a.ingredient.id),
     ),
   ].filter(id => !here.has(id) && !used.has(id) && id !== waterId)
+  const unusual = unusualness(
+    answers.map(([, answer]) => answer),
+    part.reading.family,
+    answers.some(([group]) => group.question === 'flour'),
+  )
   const price =
     answers.reduce((sum, [, answer]) => sum + priceOf(answer, table, limits.askPacket, used), 0) +
     limits.newIngredient * news.length +
-    limits.tooMany * Math.max(0, news.length - (wishes.maxExtra ?? Infinity))
+    limits.tooMany * Math.max(0, news.length - (wishes.maxExtra ?? Infinity)) +
+    unusual
   return {
     part,
     answers,
@@ -370,6 +434,7 @@ export function weighed(
     misses,
     news,
     price,
+    unusual,
   }
 }
 /** What comes out of the tap is no line on a shopping list. */

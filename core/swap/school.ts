@@ -45,6 +45,7 @@ export type Question =
 export interface Dose {
   readonly ingredient: string
   readonly perGram: number
+  /** Counted by the milk and cream that the part has, and not by what leaves. */ readonly ofLiquid?: true
   /** Divided by how many times as sweet as sugar the product is. */ readonly perFactor?: boolean
   readonly role?: 'fat' | 'liquid' | 'gel' | 'gel-water' | 'acid'
 }
@@ -77,6 +78,8 @@ export interface Substitution {
   readonly flavour: number
   /** For eggs: what it chiefly does. Two that do different things may share the same eggs. */
   readonly does?: 'binds' | 'sets' | 'foams' | 'moistens' | 'emulsifies'
+  /** Ways that differ in the brand of one thing only are one way: "soured-drink". */
+  readonly way?: string
   /** The schools that share the eggs, when it is made of two. */
   readonly of?: readonly Substitution[]
   /** Only where wheat is gone as well. */
@@ -109,6 +112,7 @@ type SchoolExtras = Partial<
     | 'onlyAsked'
     | 'onlyTogether'
     | 'does'
+    | 'way'
   >
 >
 

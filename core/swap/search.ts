@@ -207,10 +207,11 @@ export function optionsFor(
 export function wayOf(option: Option): string {
   const egg = option.answers.find(([group]) => group.question === 'egg')?.[1]
   if (!egg) return option.answers.map(([, school]) => school.id).join(',')
-  if (!egg.of) return egg.id
+  if (!egg.of) return egg.way ?? egg.id
   const share = (id: string) =>
     option.draft.added
       .filter(a => a.school === id && a.role === 'gel')
       .reduce((sum, a) => sum + a.grams / Math.max(a.dose, 1e-9), 0)
-  return egg.of.reduce((best, part) => (share(part.id) > share(best.id) ? part : best)).id
+  const most = egg.of.reduce((best, part) => (share(part.id) > share(best.id) ? part : best))
+  return most.way ?? most.id
 }

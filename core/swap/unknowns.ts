@@ -17,10 +17,11 @@ export interface Unknown {
 export const leverNames: readonly Lever[] = ['lift', 'fat', 'water', 'acid']
 
 /** The most of what a lever adds, in grams. */
-function mostOf(lever: Unknown['lever'], target: Target): Grams {
+export function mostOf(lever: Unknown['lever'], target: Target): Grams {
   if (lever === 'lift') return limits.powderOfFlour * target.flour
   if (lever === 'acid') return limits.acidOfFlour * target.flour
-  return lever === 'water' ? target.mass : 0.2 * target.mass
+  if (lever === 'water') return target.mass
+  return limits.fatOfBatch[target.family.closesFat ?? 'oil'] * target.mass
 }
 
 /** Acid is only put in where there is soda for it to meet. */

@@ -17,8 +17,8 @@ export interface FamilyRow {
   readonly eggLift: number
   /** How many times better than in a crumb starch sets here, where it is boiled in plenty of liquid: yolk thickens like 0.16 g of it a gram. [M] the engine study */
   readonly starchSets?: number
-  /** Oil is no help here: it would spoil a foam, or nobody stirs it in. [P] */
-  readonly noOil?: true
+  /** What closes a lack of fat: a firm fat where it must stand, one that sets hard where only the cold holds it, nothing where oil would spoil a foam or split; oil where not said. [P] */
+  readonly closesFat?: 'firm' | 'set' | 'none'
   readonly weights: Partial<Record<Measure, number>>
   readonly source: string
   /** The narrower kind that it was found to be, from tables/variants.ts. */
@@ -33,10 +33,10 @@ export const familyRows: readonly FamilyRow[] = [
   { id: 'choux', name: 'choux pastry', words: /\b(?:choux|cream puffs?|profiteroles?|eclairs?|éclairs?)\b/iu, wide: { egg: [70, 400], water: [110, 500] }, eggLift: 0, weights: {}, source: '[M]' },
   { id: 'popover', name: 'popover batter', words: /\b(?:popovers?|yorkshire pudding|dutch baby)\b/iu, wide: { egg: [50, 400] }, eggLift: 0, weights: {}, source: '[M]' },
   { id: 'angel', name: 'angel cake', words: /\bangel (?:food )?cake\b/iu, wide: { white: [100, 900] }, eggLift: 0, weights: {}, source: '[M]' },
-  { id: 'macaron', noOil: true, name: 'macaron', words: /\b(?:macarons?)\b/iu, wide: { nutShare: [0.1, 0.6] }, eggLift: 0, weights: { ...noDough, foam: 2, sugar: 1 }, source: '[M]' },
+  { id: 'macaron', closesFat: 'none', name: 'macaron', words: /\b(?:macarons?)\b/iu, wide: { nutShare: [0.1, 0.6] }, eggLift: 0, weights: { ...noDough, foam: 2, sugar: 1 }, source: '[M]' },
   {
     id: 'meringue',
-    noOil: true,
+    closesFat: 'none',
     name: 'meringue',
     words: /\b(?:meringues?|pavlova)\b/iu,
     wide: { flourShare: [0, 0.05], white: [5, 900], butterShare: [0, 0.05] },
@@ -55,6 +55,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'cheesecake',
+    closesFat: 'set',
     name: 'cheesecake',
     words: /\bcheesecake\b/iu,
     wide: { cheeseShare: [0.2, 1] },
@@ -73,6 +74,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'shortbread',
+    closesFat: 'firm',
     name: 'shortbread',
     words: /\b(?:shortbreads?|sabl[eé]s?)\b/iu,
     wide: { fat: [35, 120], water: [0, 35] },
@@ -82,6 +84,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'streusel',
+    closesFat: 'firm',
     name: 'streusel',
     words: /\b(?:streusel|crumble|crumb)\b/iu,
     wide: { fat: [20, 110], water: [0, 30], egg: [0, 5] },
@@ -91,6 +94,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'cookie',
+    closesFat: 'firm',
     name: 'drop or rolled cookie',
     words: /\b(?:cookies?|gingerbread (?:men|people|biscuits?|stars|house|shapes)|(?:ginger|spice|iced|rolled|cut[- ]out) biscuits?|snickerdoodles?|crinkles?)\b/iu,
     wide: { sugar: [25, 200], water: [0, 60] },
@@ -98,9 +102,19 @@ export const familyRows: readonly FamilyRow[] = [
     weights: { ...crumb, set: 0.5, fat: 2, sugar: 2 },
     source: '[M] fat 45–70, sugar 60–110',
   },
-  { id: 'scone', name: 'scone', words: /\b(?:scones?|soda bread|drop biscuits)\b/iu, wide: { lift: [1.5, 20], water: [30, 90] }, eggLift: 4, weights: { ...crumb, solidFat: 1 }, source: '[M]' },
+  {
+    id: 'scone',
+    closesFat: 'firm',
+    name: 'scone',
+    words: /\b(?:scones?|soda bread|drop biscuits)\b/iu,
+    wide: { lift: [1.5, 20], water: [30, 90] },
+    eggLift: 4,
+    weights: { ...crumb, solidFat: 1 },
+    source: '[M]',
+  },
   {
     id: 'pastry',
+    closesFat: 'firm',
     name: 'short pastry',
     words: /\b(?:pastry|pie crust|tart shell|tart case|crust)\b/iu,
     wide: { fat: [25, 110], water: [0, 60], flourShare: [0.3, 1] },
@@ -111,7 +125,7 @@ export const familyRows: readonly FamilyRow[] = [
   {
     id: 'pancake',
     name: 'pancake or waffle',
-    words: /\b(?:pancakes?|waffles?|drop scones?|flapjacks? \(pancake\))\b/iu,
+    words: /\b(?:pancakes?|waffles?|drop scones?)\b/iu,
     wide: { water: [70, 250], sugar: [0, 45] },
     eggLift: 4,
     weights: { ...crumb, solidFat: 0.2 },
@@ -138,6 +152,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'creamed',
+    closesFat: 'firm',
     name: 'creamed cake',
     words: /\b(?:pound cake|victoria|madeira|butter cake|ring cake|cupcakes?)\b/iu,
     wide: { hardFat: [30, 140], sugar: [50, 200] },
@@ -147,6 +162,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'yeast',
+    closesFat: 'firm',
     name: 'yeast dough',
     words: /\b(?:brioche|doughnuts?|cinnamon (?:rolls|buns)|buns|babka|stollen|challah)\b/iu,
     wide: { yeastShare: [0.001, 1] },
@@ -156,26 +172,29 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'pastry-cream',
+    closesFat: 'firm',
     starchSets: 5,
     name: 'pastry cream or starch custard',
     words: /\b(?:pastry cream|creme patissiere|custard slice)\b/iu,
     wide: { starchShare: [0.015, 0.3], milkShare: [0.3, 1] },
     eggLift: 0,
-    weights: { ...noDough, sugar: 0.3, protein: 0.3, bind: 0.1, foam: 0, emulsify: 0.15, starch: 0.02, set: 2, solidFat: 0.5 },
+    weights: { ...noDough, sugar: 0.3, protein: 0.3, bind: 0.1, foam: 0, emulsify: 0.15, starch: 0.02, set: 2, solidFat: 0.3, fat: 0.4 },
     source: '[M]',
   },
   {
     id: 'egg-custard',
+    closesFat: 'firm',
     starchSets: 5,
     name: 'egg custard',
     words: /\b(?:custard|creme brulee|crème brûlée|flan|creme caramel|panna cotta egg)\b/iu,
     wide: { eggShare: [0.06, 0.6], milkShare: [0.3, 1] },
     eggLift: 0,
-    weights: { ...noDough, sugar: 0.3, bind: 0.1, foam: 0, emulsify: 0.15, starch: 0, protein: 0.3, set: 2, solidFat: 0.5 },
+    weights: { ...noDough, sugar: 0.3, bind: 0.1, foam: 0, emulsify: 0.15, starch: 0, protein: 0.3, set: 2, solidFat: 0.3, fat: 0.4 },
     source: '[M]',
   },
   {
     id: 'set-cream',
+    closesFat: 'none',
     name: 'set cream',
     words: /\b(?:panna cotta|bavarois|jelly|blancmange)\b/iu,
     wide: { gelShare: [0.001, 1] },
@@ -183,9 +202,19 @@ export const familyRows: readonly FamilyRow[] = [
     weights: { ...noDough, sugar: 0.3, fat: 0.4, solidFat: 0.4, protein: 0, foam: 0, bind: 0, emulsify: 0, set: 2 },
     source: '[M]',
   },
-  { id: 'mousse', name: 'mousse', words: /\b(?:mousse|tiramis[uù]|semifreddo)\b/iu, wide: any, eggLift: 0, weights: { ...noDough, starch: 0.2, foam: 1, protein: 0.3, set: 0.5 }, source: '[M]' },
+  {
+    id: 'mousse',
+    closesFat: 'none',
+    name: 'mousse',
+    words: /\b(?:mousse|tiramis[uù]|semifreddo)\b/iu,
+    wide: any,
+    eggLift: 0,
+    weights: { ...noDough, starch: 0.2, foam: 1, protein: 0.3, set: 0.5 },
+    source: '[M]',
+  },
   {
     id: 'cream-cheese-frosting',
+    closesFat: 'firm',
     name: 'cream-cheese frosting',
     words: /\bcream[- ]cheese (?:frosting|icing|buttercream)\b/iu,
     wide: { cheeseShare: [0.12, 1] },
@@ -195,6 +224,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'buttercream',
+    closesFat: 'firm',
     name: 'buttercream',
     words: /\b(?:buttercream|frosting)\b/iu,
     wide: { butterShare: [0.12, 0.9], sugarShare: [0.15, 0.9] },
@@ -204,16 +234,17 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'ganache',
+    closesFat: 'none',
     name: 'ganache',
     words: /\bganache\b/iu,
     wide: { chocolateShare: [0.2, 1] },
     eggLift: 0,
-    weights: { ...noDough, starch: 0.2, protein: 0, foam: 0, bind: 0, set: 0, emulsify: 0.3 },
+    weights: { ...noDough, starch: 0.2, protein: 0, foam: 0, bind: 0, set: 0, emulsify: 0.3, fat: 0.3 },
     source: '[M] chocolate:cream 1:1 pour, 2:1 set',
   },
   {
     id: 'whipped-cream',
-    noOil: true,
+    closesFat: 'none',
     name: 'whipped cream',
     words: /\b(?:whipped cream|chantilly)\b/iu,
     wide: { creamShare: [0.4, 1] },
@@ -223,7 +254,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'glaze',
-    noOil: true,
+    closesFat: 'none',
     name: 'glaze or water icing',
     words: /\b(?:glaze|icing|drizzle)\b/iu,
     wide: { sugarShare: [0.4, 1], butterShare: [0, 0.12] },
@@ -233,6 +264,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'caramel',
+    closesFat: 'firm',
     name: 'caramel',
     words: /\b(?:caramel|toffee sauce|butterscotch)\b/iu,
     wide: { sugarShare: [0.25, 1] },
@@ -242,6 +274,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'crumb-base',
+    closesFat: 'set',
     name: 'pressed crumb base',
     words: /\b(?:biscuit base|crumb base|base)\b/iu,
     wide: { biscuitShare: [0.4, 1] },
@@ -260,6 +293,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'bread-pudding',
+    closesFat: 'firm',
     name: 'bread pudding',
     words: /\b(?:bread (?:and butter )?pudding|french toast)\b/iu,
     wide: { biscuitShare: [0.08, 0.8] },
@@ -269,6 +303,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'ice-cream',
+    closesFat: 'firm',
     starchSets: 5,
     name: 'ice-cream base',
     words: /\b(?:ice[- ]?cream|gelato|semifreddo|parfait)\b/iu,
@@ -279,6 +314,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'nut-filling',
+    closesFat: 'firm',
     name: 'nut filling',
     words: /\b(?:frangipane|almond cream|nut (?:filling|paste)|marzipan filling)\b/iu,
     wide: { nutShare: [0.1, 0.9] },
@@ -288,7 +324,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'syrup',
-    noOil: true,
+    closesFat: 'none',
     name: 'syrup',
     words: /\b(?:syrup|soaking liquid)\b/iu,
     wide: { sugarShare: [0.25, 0.95], flourShare: [0, 0.02], butterShare: [0, 0.05] },
@@ -298,6 +334,7 @@ export const familyRows: readonly FamilyRow[] = [
   },
   {
     id: 'no-bake',
+    closesFat: 'set',
     name: 'no-bake bar',
     words: /\b(?:no[- ]bake|fridge (?:cake|bars?)|tiffin|rocky road|crispy (?:bars?|squares?)|energy (?:balls?|bars?)|truffles?)\b/iu,
     wide: { lift: [0, 1], egg: [0, 40] },
@@ -306,8 +343,18 @@ export const familyRows: readonly FamilyRow[] = [
     source: '[M]',
   },
   {
+    id: 'oat-bar',
+    closesFat: 'firm',
+    name: 'oat or cereal bar',
+    words: /\b(?:flapjacks?|(?:oat|cereal|granola|muesli|oaty) (?:bars?|squares?|slices?))\b/iu,
+    wide: { egg: [0, 20], lift: [0, 6], water: [0, 60] },
+    eggLift: 0,
+    weights: { ...noDough, fat: 1, solidFat: 1, water: 1, sugar: 1, protein: 0.2, set: 0.2, bind: 0.3, foam: 0, emulsify: 0.1, starch: 0.2, gluten: 0 },
+    source: '[M] oats 100, fat 40–60, sugar and syrup 50–90: bound by boiled syrup',
+  },
+  {
     id: 'fruit',
-    noOil: true,
+    closesFat: 'none',
     name: 'fruit filling',
     words: /\b(?:compote|fruit filling|jam|coulis)\b/iu,
     wide: { fruitShare: [0.3, 1] },
@@ -318,6 +365,7 @@ export const familyRows: readonly FamilyRow[] = [
   { id: 'egg-wash', name: 'egg wash', words: /\b(?:egg ?wash|to brush|to glaze)\b/iu, wide: { eggShare: [0.4, 1] }, eggLift: 0, weights: {}, source: '[P]' },
   {
     id: 'other',
+    closesFat: 'none',
     name: 'something of its own',
     words: null,
     wide: any,

@@ -1,13 +1,13 @@
 import { school, type Question } from '../school'
 
 /** What bakers use for butter, milk, cream and cheese. Grams to a gram of what leaves; fat is then matched by weight. [P] */
-const soft = ['muffin', 'quick-bread', 'brownie', 'pancake', 'crepe', 'yeast', 'scone', 'cookie', 'other', 'caramel', 'crumb-base', 'pastry-cream', 'egg-custard', 'sponge']
+const soft = ['muffin', 'quick-bread', 'brownie', 'pancake', 'crepe', 'yeast', 'scone', 'cookie', 'bread-pudding', 'sponge']
 
 const drinks: readonly (readonly [string, string, string, number, number])[] = [
   ['oat-drink', 'oat drink', 'rounded and mild', 0, 0],
   ['soy-drink', 'soy drink', 'nearest in protein', 0, 0.2],
   ['pea-drink', 'pea drink', 'near in protein', 0.6, 0.3],
-  ['almond-drink', 'almond drink', 'thin and mild', 0.1, 0.1],
+  ['almond-drink', 'almond drink', 'thin and mild', 0.5, 0.1],
   ['rice-drink', 'rice drink', 'thin and sweet', 0.2, 0.1],
   ['coconut-drink', 'coconut drink', 'thin, a little coconut', 0.3, 0.5],
   ['hemp-drink', 'hemp drink', 'thin, a little grassy', 0.9, 0.7],

@@ -31,9 +31,42 @@ const crumb = [
 const cakes = ['creamed', 'muffin', 'quick-bread', 'brownie', 'pancake']
 const custards = ['egg-custard', 'pastry-cream', 'caramel', 'ice-cream', 'bread-pudding', 'other']
 
+const souredDrinks: readonly (readonly [string, string, string, number, number])[] = [
+  ['oat', 'oat-drink', 'oat drink', 0, 0],
+  ['soy', 'soy-drink', 'soy drink', 0, 0.1],
+  ['rice', 'rice-drink', 'rice drink', 0.2, 0.1],
+  ['pea', 'pea-drink', 'pea drink', 0.6, 0.3],
+  ['almond', 'almond-drink', 'almond drink', 0.5, 0.1],
+]
+/** The standard sponge without egg: soured drink and lift carry it, nothing binds. */
+const souredSchools = souredDrinks.map(([id, ingredient, name, rarity, flavour]) =>
+  school(
+    'egg',
+    `soured-${id}-egg`,
+    `soured ${name} and a little more lift`,
+    `soured ${name}`,
+    [
+      { ingredient, perGram: 40 * egg, role: 'liquid' },
+      { ingredient: 'vinegar', perGram: 2.4 * egg, role: 'acid' },
+    ],
+    'soured drink and lift carry a crumb that has less fat; nothing has to bind',
+    '[P] drink with 5–7 % of acid',
+    {
+      families: ['creamed', 'muffin', 'quick-bread', 'pancake', 'scone'],
+      way: 'soured-drink',
+      prepare: `Stir the vinegar into the ${name} and leave it for five minutes. It may curdle or not; both are fine.`,
+      restMinutes: 5,
+      differs: 'a soft, tender crumb; it is best on the day',
+      rarity,
+      flavour,
+    },
+  ),
+)
+
 const washed = 'Stir them together, four parts of the one to one of the other, and brush thinly.'
 
 export const eggSchools = [
+  ...souredSchools,
   school(
     'egg',
     'flax-gel',
@@ -136,6 +169,7 @@ export const eggSchools = [
       restMinutes: null,
       differs: 'a tender, fine crumb that dries sooner',
       limit: { perEgg: 12, ofDry: 0.1 },
+      way: 'starch',
       does: 'sets',
     },
   ),
@@ -157,6 +191,7 @@ export const eggSchools = [
       differs: 'a tender, fine crumb that dries sooner',
       limit: { perEgg: 12, ofDry: 0.1 },
       rarity: 0.1,
+      way: 'starch',
       does: 'sets',
     },
   ),
@@ -243,6 +278,15 @@ export const eggSchools = [
     differs: 'moist, a little tangy',
     limit: { perEgg: 65 },
     rarity: 0.1,
+    way: 'yoghurt',
+    does: 'moistens',
+  }),
+  school('egg', 'oat-yoghurt-egg', 'thick oat yoghurt', 'oat yoghurt', [{ ingredient: 'oat-yoghurt', perGram: 60 * egg, role: 'gel' }], 'moistens and binds a little', '[P] 60 g an egg', {
+    families: [...cakes, 'scone'],
+    differs: 'moist, a little tangy',
+    limit: { perEgg: 65 },
+    rarity: 0.3,
+    way: 'yoghurt',
     does: 'moistens',
   }),
   school(
@@ -253,7 +297,7 @@ export const eggSchools = [
     [{ ingredient: 'coconut-yoghurt', perGram: 60 * egg, role: 'gel' }],
     'moistens, and brings its own fat',
     '[P] 60 g an egg',
-    { families: [...cakes, 'scone'], differs: 'moist, with a hint of coconut', limit: { perEgg: 65 }, rarity: 0.2, flavour: 0.5, does: 'moistens' },
+    { families: [...cakes, 'scone'], differs: 'moist, with a hint of coconut', limit: { perEgg: 65 }, rarity: 0.2, flavour: 0.5, way: 'yoghurt', does: 'moistens' },
   ),
   school(
     'egg',
@@ -275,45 +319,30 @@ export const eggSchools = [
     '[P] snack cakes',
     { families: ['muffin', 'quick-bread', 'creamed', 'pancake', 'scone', 'cookie', 'yeast', 'crepe'], differs: 'plainer and a little more tender; it crumbles when it is cut warm' },
   ),
-  school(
-    'egg',
-    'dough-liquid',
-    'cold water and a little oil',
-    'cold water and oil',
-    [
-      { ingredient: 'water', perGram: 38 * egg, role: 'liquid' },
-      { ingredient: 'neutral-oil', perGram: 4.8 * egg, role: 'fat' },
-    ],
-    'an egg in short dough is only its water and fat',
-    '[P]',
-    { families: ['pastry', 'shortbread', 'streusel'], differs: 'shorter, and paler when baked' },
-  ),
+  school('egg', 'dough-liquid', 'cold water', 'cold water', [{ ingredient: 'water', perGram: 30 * egg, role: 'liquid' }], 'an egg in short dough is hardly more than its water', '[P]', {
+    families: ['pastry', 'shortbread', 'streusel'],
+    differs: 'shorter, and paler when baked',
+  }),
 
   school(
     'egg',
     'starch-custard',
     'starch-set cream',
     'starch mixture',
-    [
-      { ingredient: 'maize-starch', perGram: 0.16, role: 'gel' },
-      { ingredient: 'neutral-oil', perGram: 0.2, role: 'fat' },
-    ],
-    'yolk thickens like 0.16 g of starch a gram, and brings fat',
+    [{ ingredient: 'maize-starch', perGram: 0.16, role: 'gel' }],
+    'yolk thickens like 0.16 g of starch a gram',
     '[M] the engine study',
-    { families: custards, prepare: 'Whisk the starch into a little of the cold liquid first.', differs: 'sets as a starch cream: boil it until it bubbles, and chill it before cutting' },
+    { families: custards, prepare: 'Whisk the cornflour into a little of the cold liquid first.', differs: 'sets as a starch cream: boil it until it bubbles, and chill it before cutting' },
   ),
   school(
     'egg',
     'starch-custard-potato',
     'potato-starch-set cream',
     'starch mixture',
-    [
-      { ingredient: 'potato-starch', perGram: 0.13, role: 'gel' },
-      { ingredient: 'neutral-oil', perGram: 0.2, role: 'fat' },
-    ],
+    [{ ingredient: 'potato-starch', perGram: 0.13, role: 'gel' }],
     'potato starch sets a quarter stronger than maize',
     '[M] the engine study',
-    { families: custards, prepare: 'Whisk the starch into a little of the cold liquid first.', differs: 'clearer and a little more elastic; do not boil it long', rarity: 0.2 },
+    { families: custards, prepare: 'Whisk the potato starch into a little of the cold liquid first.', differs: 'clearer and a little more elastic; do not boil it long', rarity: 0.2 },
   ),
   school(
     'egg',
@@ -321,19 +350,22 @@ export const eggSchools = [
     'agar-set cream',
     'agar',
     [
-      { ingredient: 'agar', perGram: 0.03, role: 'gel' },
-      { ingredient: 'maize-starch', perGram: 0.08, role: 'gel' },
-      { ingredient: 'neutral-oil', perGram: 0.12, role: 'fat' },
+      { ingredient: 'maize-starch', perGram: 0.038, role: 'gel', ofLiquid: true },
+      { ingredient: 'agar', perGram: 0.002, role: 'gel', ofLiquid: true },
     ],
-    'agar sets where a custard must be cut',
-    '[M] about 0.8 % of the liquid',
-    {
-      families: ['egg-custard', 'mousse'],
-      prepare: 'Boil the agar in the liquid for two minutes; it sets as it cools.',
-      differs: 'cuts cleanly, with a shorter, firmer bite',
-      limit: { ofBatch: 0.008 },
-      rarity: 0.8,
-    },
+    'starch makes it a cream and agar lets it be cut',
+    '[P] 35–45 g starch and 1.5–3 g agar a litre',
+    { families: ['egg-custard'], prepare: 'Boil the agar in the liquid for two minutes; it sets as it cools.', differs: 'cuts cleanly, with a shorter, firmer bite', rarity: 0.8 },
+  ),
+  school(
+    'egg',
+    'mousse-cream',
+    'whipped plant cream',
+    'plant whipping cream',
+    [{ ingredient: 'plant-whipping-cream', perGram: 1.1, role: 'liquid' }],
+    'whipped cream holds the air that the eggs held',
+    '[P] 120–150 to 100 of chocolate',
+    { families: ['mousse'], differs: 'richer and smoother, less airy', flavour: 0.2 },
   ),
   school('egg', 'cheese-starch', 'cornflour', 'cornflour', [{ ingredient: 'maize-starch', perGram: 0.2, role: 'gel' }], 'sets a baked cheesecake without egg', '[P]', {
     families: ['cheesecake'],

@@ -8,6 +8,8 @@ export const limits = {
   co2Per100Flour: 20,
   /** Vinegar or lemon juice at most this share of the flour, beside soda. [P] 1 Tbsp to 1½ cups */
   acidOfFlour: 0.08,
+  /** Fat that closes a lack at most this share of the batch: oil, a firm fat, one that sets hard. [M] */
+  fatOfBatch: { oil: 0.2, firm: 0.05, set: 0.12, none: 0 },
   /** A change smaller than this share of what it would put right is not worth a line. */
   worthIt: 0.02,
   /** In units of the loss: what one more ingredient costs; what a line of something that is there, a trim, and all of them together must gain. */
@@ -68,6 +70,9 @@ export const reach = {
   dose: { 'gel': 0.35, 'gel-water': 0.25, 'fat': 0.5, 'liquid': 0.6, 'acid': 1.6, 'bulk': 0.15 } as Readonly<Record<LineRole, number>>,
 } as const
 
+/** In a cream the fat that comes in makes good what milk and yolks brought as well. [P] 60–100 g of fat a litre */
+export const creamFat: { readonly families: readonly string[]; readonly by: number } = { families: ['pastry-cream', 'egg-custard', 'bread-pudding'], by: 1.8 }
+
 /** How far the transparent arithmetic goes: kept sugar, liquids, gel water, flour and fat as shares of themselves; a new fat from its dose. */
 export const byHand = { sugarLess: 0.25, sugarMore: 0.1, liquidShare: 0.5, gelWaterLeast: 0.7, flourLess: 0.05, keptFat: 0.1, newFat: [0.7, 1.35] } as const
 
@@ -75,6 +80,8 @@ export const byHand = { sugarLess: 0.25, sugarMore: 0.1, liquidShare: 0.5, gelWa
 export const leverIngredients = {
   lift: ['baking-powder'],
   fat: ['neutral-oil', 'rapeseed-oil', 'sunflower-oil', 'olive-oil'],
+  firm: ['plant-block', 'coconut-oil', 'shortening'],
+  setting: ['coconut-oil', 'plant-block', 'shortening'],
   water: ['water'],
   acid: ['vinegar', 'lemon-juice', 'cream-of-tartar'],
   set: ['potato-starch', 'maize-starch', 'tapioca-starch'],

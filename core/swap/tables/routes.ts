@@ -74,8 +74,9 @@ export const routeRows: readonly RouteRow[] = [
     family: 'mousse',
     leaves: ['egg'],
     how: 'formula',
-    because: 'A mousse has a formula of its own: whipped aquafaba holds the air that the whites held, and chocolate, cream or a gel sets it in the cold.',
+    because: 'A mousse has a formula of its own: whipped aquafaba or whipped plant cream holds the air that the eggs held, and chocolate, cream or a gel sets it in the cold.',
     confidence: 'works, noticeably different',
+    fixed: true,
   },
   {
     family: 'buttercream',
