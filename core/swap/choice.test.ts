@@ -17,6 +17,7 @@ import { tableOf } from './allowed'
 import { partsOf } from './adapt'
 import { candidatesFor, priceOf } from './candidates'
 import { costOf, optionOf, type Answer, type DessertPart } from './part'
+import { unusualness } from './prior'
 import { optionsFor } from './search'
 import { setBySolver } from './solve'
 import { leverIngredients, limits, reach } from './tables/limits'
@@ -61,15 +62,20 @@ function caseOf(n: number): { part: DessertPart; people: Person[] } {
     ['baking-powder', between(4, 11)],
   ] as const
   const people = who(['egg', 'milk'][n % 2]!)
-  return {
-    part: partsOf(
-      recipeOf(n % 3 ? 'Tea loaf' : 'Cake', [['', rows, ['Cream the butter and sugar.']]]),
-      tableOf(people),
-      {},
-    )[0]!,
-    people,
-  }
+  const [part] = partsOf(
+    recipeOf(n % 3 ? 'Tea loaf' : 'Cake', [['', rows, ['Cream the butter and sugar.']]]),
+    tableOf(people),
+    {},
+  )
+  return { part: againstOriginal(part!), people }
 }
+
+/** Measured by the original alone: the program knows one aim. */
+const againstOriginal = (part: DessertPart): DessertPart => ({
+  ...part,
+  goal: part.before,
+  aim: { ...part.aim, region: null, family: part.reading.family, goal: part.before },
+})
 
 const few = 7
 /** Some of the schools, in any order: the cheap ones are not always among them. */
@@ -143,7 +149,8 @@ function byProgram(
     list.forEach((answer, s) => {
       const y = `y${g}_${s}`
       binaries.push(y)
-      objective.push(term(priceOf(answer[1], table, limits.askPacket), y))
+      const rare = unusualness([answer[1]], family, false)
+      objective.push(term(priceOf(answer[1], table, limits.askPacket) + rare, y))
       const added = optionOf(part, [answer], { table, wishes: {}, used: new Set() }, draft => draft)
         .draft.added
       const gels = added.filter(a => a.role === 'gel')
@@ -183,8 +190,20 @@ function byProgram(
     if (gelTerms.length)
       soft.push({ terms: [...gelTerms, ...without], goal: 1 / reach.eggDose, up: 1, down: 1 })
   })
+  const closes = family.closesFat ?? 'oil'
+  const fat = closes === 'firm' ? leverIngredients.firm : leverIngredients.fat
+  // Where a fat comes in for butter, no firm one comes besides.
+  const isIn = closes === 'firm' && part.groups.some(group => group.question === 'butter')
   for (const [what, id, most] of [
-    ['fat', leverIngredients.fat.find(i => here.has(i)) ?? 'rapeseed-oil', 0.2 * part.baseMass],
+    ...(isIn
+      ? []
+      : [
+          [
+            'fat',
+            fat.find(i => here.has(i)) ?? (closes === 'firm' ? fat[0] : 'rapeseed-oil'),
+            limits.fatOfBatch[closes] * part.baseMass,
+          ] as const,
+        ]),
     ['water', leverIngredients.water[0], part.baseMass],
   ] as const) {
     columns.push({ name: `l_${what}`, vector: perGram(ingredientById(id)!) })

@@ -13,6 +13,7 @@ const named = new Map(
   ]),
 )
 const isOf = ({ families }: PriorRow, family: FamilyRow): boolean =>
+  families.length === 0 ||
   families.includes(family.id) ||
   (family.variant !== undefined && families.includes(family.variant))
 

@@ -237,7 +237,7 @@ test('why, down to what each thing did here; two plans side by side; what if', a
 test('one for all is weighed against several batches, and each batch becomes a bake', async ({
   page,
 }) => {
-  await planned(page, 'Plum streusel traybake')
+  await planned(page, 'Cardamom meringue nests')
   await page.getByText('One for all, or several batches').click()
   await page.getByRole('button', { name: 'Weigh it against several batches' }).click()
   await expect(page.getByText(/\d+ of \d+ ways to part the table/)).toBeVisible()
@@ -254,10 +254,10 @@ test('one for all is weighed against several batches, and each batch becomes a b
   await expect(page.getByText('2 batches are clearly better.')).toBeVisible({ timeout: 60_000 })
   await expect(page.getByText(/^First for .*wash up/)).toBeVisible()
   await page.getByRole('button', { name: 'Make a bake of each batch' }).click()
-  await expect(page.getByText(/Plum streusel traybake for /).first()).toBeVisible()
+  await expect(page.getByText(/Cardamom meringue nests for /).first()).toBeVisible()
   await atStart(page)
   await expect
-    .poll(() => page.getByRole('link', { name: /Plum streusel traybake for / }).count())
+    .poll(() => page.getByRole('link', { name: /Cardamom meringue nests for / }).count())
     .toBe(2)
 })
 

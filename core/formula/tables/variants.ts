@@ -24,7 +24,7 @@ export const variantRows: readonly VariantRow[] = [
     id: 'pound',
     of: 'creamed',
     name: 'pound cake',
-    words: /\b(?:pound|madeira|quatre[- ]quarts|seed) cake\b/iu,
+    words: /\b(?:(?:pound|seed) cake|madeira|quatre[- ]quarts)\b/iu,
     wide: { egg: [50, 140], hardFat: [55, 140] },
     weights: { bind: 1.5, set: 2, emulsify: 0.7 },
     source: '[M] 100 : 100 : 100 : 100',

@@ -1,10 +1,10 @@
 /**
  * How usual a way is where people bake without: 1 usual, 0.5 known, 0.2 rare, 0 never. What no row names is `unnamed`.
- * `families` are ids of families or of their kinds, the first row that holds one counts; `without` rows speak where gluten
+ * `families` are ids of families or of their kinds, none: all; the first row that fits counts; `without` rows speak where gluten
  * leaves too. Source: [P] what home bakers without egg, milk or gluten do.
  */
 export interface PriorRow {
-  readonly question: 'egg' | 'butter' | 'flour'
+  readonly question: 'egg' | 'butter' | 'flour' | 'milk'
   readonly families: readonly string[]
   readonly without?: 'gluten'
   readonly usual: string
@@ -129,6 +129,7 @@ export const priorRows: readonly PriorRow[] = [
   },
   { question: 'butter', families: ['no-bake', 'crumb-base', 'cheesecake'], usual: 'block coconut-and-oil', known: 'shortening-and-water', rare: '' },
   { question: 'flour', families: ['yeast', 'crepe'], usual: 'gf-bought-psyllium gf-bought', known: 'gf-buckwheat gf-rice-potato flour-buckwheat-flour', rare: 'flour-rice-flour' },
+  { question: 'milk', families: [], usual: 'milk-oat-drink milk-soy-drink', known: 'milk-pea-drink milk-almond-drink milk-rice-drink milk-coconut-drink', rare: 'milk-hemp-drink milk-water' },
   {
     question: 'flour',
     families: ['brownie', 'quick-bread', 'pancake', 'cookie', 'muffin'],

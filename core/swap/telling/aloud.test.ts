@@ -87,8 +87,8 @@ const rows: readonly (readonly [
       'egg',
       'Brownies',
     ],
-    /until smooth \(it will not turn to foam\)\./u,
-    /doubled|, pale/u,
+    /until smooth \(it will not turn to foam\)\.|Whisk the aquafaba and sugar until thick, pale/u,
+    /foam\), (?:pale|doubled)|until smooth[^.]*doubled/u,
   ],
   [
     'what does not turn to foam is folded in in the same sentence',
