@@ -1,4 +1,5 @@
-import type { Component } from '../recipe'
+import { readMethod } from '../method'
+import type { Component, Recipe } from '../recipe'
 import {
   crumbFamilies,
   familyRows,
@@ -61,6 +62,28 @@ export function familySaid(component: Component, title: string, isMain: boolean)
     (isMain || general.test(component.name) ? said(title) : undefined) ??
     null
   )
+}
+
+const mayBeFoam: ReadonlySet<string> = new Set(
+  'cheesecake brownie creamed muffin quick-bread mousse'.split(' '),
+)
+/** A part as a recipe of its own, to read its method. */
+const alone = (component: Component): Recipe => ({
+  title: '',
+  region: 'uk',
+  components: [component],
+  yield: null,
+  pan: null,
+  oven: null,
+})
+/** Eggs whipped to volume and folded into what has hardly any flour and nothing that lifts, baked. */
+function isHeldByFoam(component: Component, ratios: Ratios): boolean {
+  const isEggy = ratios.eggShare > 0.2 && ratios.flourShare < 0.1
+  if (!isEggy || ratios.lift > 0.5 || ratios.sugarPerWhite > 0 || ratios.nutShare > 0.12)
+    return false
+  const { actions } = readMethod(alone(component))
+  const isWhipped = actions.some(a => a.manners.has('to-peaks') || a.until?.kinds.has('peaks'))
+  return isWhipped && actions.some(a => a.verb === 'fold') && actions.some(a => a.verb === 'bake')
 }
 
 /** Names of parts that say nothing of their kind. */
@@ -127,6 +150,12 @@ export function familyOf(
   if (said && byId.has(said)) return is(familyById(said), `you said so (${figures})`)
   const words =
     byWords(component.name, ratios) ?? (speaksForIt ? byWords(title, ratios) : undefined)
+  // Whatever it is called: a cheesecake of whipped whites is held by their foam.
+  if ((!words || mayBeFoam.has(words.id)) && isHeldByFoam(component, ratios))
+    return is(
+      familyById('whipped-cake'),
+      `eggs are whipped and folded in, and nothing else lifts it (${figures})`,
+    )
   if (words) return is(words, `called so, and its proportions agree (${figures})`)
   const { family, isCold } = byProportions(component, ratios)
   // Nuts hold a cake as flour does.

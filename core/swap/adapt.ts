@@ -7,7 +7,8 @@ import { substitutionById, type Wishes } from './candidates'
 import { planOf, type Asked } from './choose'
 import type { HouseKnowledge } from './known'
 import { leavingOf, mayBeLeftOut, sweetenedAnew, withoutFat } from './leaving'
-import { partOf, type Option, type DessertPart } from './part'
+import type { Option } from './option'
+import { partOf, type DessertPart } from './part'
 import type { Plan } from './plan'
 import { redirectOf } from './redirect'
 import { hasUnweighed } from './lines/part'
@@ -182,7 +183,7 @@ function unusable(recipe: Recipe, people: readonly Person[]): string[] {
 }
 
 /** A part whose family must not be adapted: why, what to bake instead, and that worked out. */
-function refusedFor({ recipe, people, parts, table, wishes }: Asked): Adaptation | null {
+function refusedFor({ recipe, people, parts, table, wishes, known }: Asked): Adaptation | null {
   const refused = parts.find(part => part.route?.how === 'refuse')
   if (!refused) return null
   const leaves = leavesOf(refused)
@@ -193,7 +194,15 @@ function refusedFor({ recipe, people, parts, table, wishes }: Asked): Adaptation
   )
   const why = rows.map(row => row.because)
   const by = wishes.measureIn ?? 'grams'
-  const offer = redirectOf({ recipe, parts, refused, people, table, by })
+  const { first: _, ...quiet } = known
+  const offer = redirectOf({ recipe, parts, refused, people, table, by }, other =>
+    adapt(
+      other,
+      people,
+      { ...wishes, pin: undefined, schools: undefined },
+      { ...quiet, alone: true },
+    ),
+  )
   // The last row that applies asks the most of its alternative (gluten after egg).
   return { ...nothing('not-advised', family, why), instead: [rows.at(-1)!.instead!], offer }
 }

@@ -16,7 +16,8 @@ import type { Person } from '#core'
 import { tableOf } from './allowed'
 import { partsOf } from './adapt'
 import { candidatesFor, priceOf } from './candidates'
-import { costOf, optionOf, type Answer, type DessertPart } from './part'
+import { costOf, optionOf, type Answer } from './option'
+import type { DessertPart } from './part'
 import { unusualness } from './prior'
 import { optionsFor } from './search'
 import { setBySolver } from './solve'
@@ -99,6 +100,16 @@ function listsOf(
       .slice(0, few)
       .map(({ school }) => [group, school] as const),
   )
+}
+
+/** The fat that may close a lack: none where a firm one comes in for butter already. */
+function fatLeverOf(part: DessertPart, here: ReadonlySet<string>) {
+  const closes = part.reading.family.closesFat ?? 'oil'
+  if (closes === 'firm' && part.groups.some(group => group.question === 'butter')) return []
+  const fats = closes === 'firm' ? leverIngredients.firm : leverIngredients.fat
+  const usual = closes === 'firm' ? fats[0] : 'rapeseed-oil'
+  const id = fats.find(one => here.has(one)) ?? usual
+  return [['fat', id, limits.fatOfBatch[closes] * part.baseMass] as const]
 }
 
 /** The program's own choice: which school answers each question. */
@@ -190,20 +201,8 @@ function byProgram(
     if (gelTerms.length)
       soft.push({ terms: [...gelTerms, ...without], goal: 1 / reach.eggDose, up: 1, down: 1 })
   })
-  const closes = family.closesFat ?? 'oil'
-  const fat = closes === 'firm' ? leverIngredients.firm : leverIngredients.fat
-  // Where a fat comes in for butter, no firm one comes besides.
-  const isIn = closes === 'firm' && part.groups.some(group => group.question === 'butter')
   for (const [what, id, most] of [
-    ...(isIn
-      ? []
-      : [
-          [
-            'fat',
-            fat.find(i => here.has(i)) ?? (closes === 'firm' ? fat[0] : 'rapeseed-oil'),
-            limits.fatOfBatch[closes] * part.baseMass,
-          ] as const,
-        ]),
+    ...fatLeverOf(part, here),
     ['water', leverIngredients.water[0], part.baseMass],
   ] as const) {
     columns.push({ name: `l_${what}`, vector: perGram(ingredientById(id)!) })

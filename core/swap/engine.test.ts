@@ -890,7 +890,7 @@ describe('every row of the tables can be reached', () => {
       const ids = [
         ...doseRisks.flatMap(r => r.ingredients),
         ...Object.values(leverIngredients).flat(),
-        ...redirectRows.flatMap(r => [...r.flour, ...r.adds.flatMap(a => a.of)]),
+        ...redirectRows.flatMap(r => r.lines.flatMap(line => line.of)),
       ]
       expect(ids.filter(id => !ingredientById(id))).toEqual([])
       expect(

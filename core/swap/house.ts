@@ -1,5 +1,5 @@
 import type { HouseDose, HouseKnowledge } from './known'
-import { weighed, type Option, type PartSetting } from './part'
+import { weighed, type Option, type PartSetting } from './option'
 import type { Change } from './plan'
 
 /** How far a house's own dose or rest may lie from the computed one, whatever it has learned. [M] */

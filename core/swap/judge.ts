@@ -12,7 +12,7 @@ import { movedBy, restsOf, sayRests, triedAlike, type Rests, type Tried } from '
 import { noticed, outOfBalance, overdoses, type Moved } from './explain'
 import { substitutionById } from './candidates'
 import type { DessertPart } from './part'
-import { deviationFrom } from './region'
+import { deviationFrom, stretchOf } from './region'
 import type { PlanPart, TestPiece } from './plan'
 import {
   confidenceWords,
@@ -184,7 +184,7 @@ interface JudgeAsked {
 /** A graded part as a plan shows it. */
 function shownPart({ part, after, loss }: Graded): PlanPart {
   const { family, because } = part.reading
-  const judged = part.aim.family
+  const { family: judged, region } = part.aim
   return {
     component: part.component.name,
     family: family.id,
@@ -192,13 +192,19 @@ function shownPart({ part, after, loss }: Graded): PlanPart {
     familyBecause: because,
     before: part.before,
     after,
-    bands: bandsOf({
-      original: part.goal,
-      family: judged,
-      mass: part.baseMass,
-      flour: part.flour,
-      base: part.base,
-    }),
+    bands: {
+      ...bandsOf({
+        original: part.goal,
+        family: judged,
+        mass: part.baseMass,
+        flour: part.flour,
+        base: part.base,
+      }),
+      // Any place in a region is as good.
+      ...(region
+        ? stretchOf(region, part.before, weightsOf(part.component.lines), part.aim.holder)
+        : {}),
+    },
     matters: measures.filter(m => (judged.weights[m] ?? 1) >= 0.1),
     loss,
     mass: part.mass,

@@ -1,13 +1,13 @@
 import type { Grams } from '../measure'
-import { ingredientById, nameIn, type Ingredient, measured } from '../pantry'
-import { isInside, ratiosOf, weightsOf } from '../formula'
+import { flourKinds, ingredientById, measured, nameIn, type Ingredient, type Kind } from '../pantry'
+import { isInside } from '../formula'
 import { checkPeople, cautionsFor, packetsToCheck, type Person } from '../people'
 import type { Line, Recipe } from '../recipe'
 import { asksPacket, mayCome, type Table } from './allowed'
 import { judge } from './judge'
 import type { DessertPart } from './part'
 import type { Addition, Change, Plan } from './plan'
-import { redirectRows } from './tables/redirects'
+import { redirectRows, type RedirectRow } from './tables/redirects'
 import { writtenLine } from './lines/write'
 
 const firstFit = (ids: readonly string[], table: Table): Ingredient | null => {
@@ -25,82 +25,88 @@ interface RedirectAsked {
   readonly by: 'grams' | 'spoons'
 }
 
+/** A line of the formula worked out: the original's own, or a new one. */
+interface FoundLine {
+  readonly ingredient: Ingredient
+  readonly grams: Grams
+  readonly own: Line | null
+}
+
 /** What the formula is worked out from: its row, and the lines that are there already. */
 interface Found extends RedirectAsked {
-  readonly row: (typeof redirectRows)[number]
+  readonly row: RedirectRow
   readonly at: number
   readonly kept: readonly Line[]
-  readonly flour: Grams
-  readonly flourLine: Line | undefined
-  readonly flourThing: Ingredient
-  readonly sugarLine: Line
-  readonly sugarThing: Ingredient
-  /** What comes in, and how much of it. */
-  readonly adds: readonly { readonly ingredient: Ingredient; readonly grams: Grams }[]
+  readonly lines: readonly FoundLine[]
 }
 const thingOf = (line: Line) => (line.ingredient ? ingredientById(line.ingredient) : undefined)
+const kindsOf: Readonly<Record<NonNullable<RedirectRow['lines'][number]['own']>, readonly Kind[]>> =
+  {
+    flour: flourKinds,
+    sugar: ['sugar'],
+    chocolate: ['chocolate', 'plant-chocolate'],
+    wine: ['alcohol', 'juice'],
+  }
+
+/** The grams that the row's per cent are of; null where the part has nothing of it. */
+function baseOf(row: RedirectRow, lines: readonly Line[]): Grams | null {
+  const grams = lines
+    .filter(line => isInside(line) && row.base.includes(thingOf(line)?.kind ?? 'water'))
+    .reduce((sum, line) => sum + (line.grams?.best ?? 0), 0)
+  return grams > 0 ? Math.max(grams, row.least ?? 0) : null
+}
+
 function foundFor(asked: RedirectAsked): Found | null {
   const { refused, table, parts } = asked
   const { component } = refused
-  const row = redirectRows.find(r => r.family === refused.reading.family.id)
-  const { flour } = ratiosOf(weightsOf(component.lines))
-  if (!row || flour <= 0) return null
+  const rows = redirectRows.filter(r => r.family === refused.reading.family.id)
+  const row = rows.find(r => baseOf(r, component.lines) !== null)
+  const base = row ? baseOf(row, component.lines) : null
+  if (!row || base === null) return null
   const kept = component.lines.filter(line => !refused.leaving.some(item => item.line === line))
-  const sugarLine = kept.find(line => thingOf(line)?.kind === 'sugar')
-  const flourLine = kept.find(line => thingOf(line)?.kind.includes('flour'))
-  const flourThing = flourLine ? thingOf(flourLine) : firstFit(row.flour, table)
-  if (!flourThing || !sugarLine?.grams) return null
-  const adds = row.adds.flatMap(({ of, percent }) => {
-    const ingredient = firstFit(of, table)
-    return ingredient ? [{ ingredient, grams: (percent * flour) / 100 }] : []
+  const lines = row.lines.flatMap(({ of, percent, own, within }): FoundLine[] => {
+    const line = own
+      ? kept.find(one => kindsOf[own].includes(thingOf(one)?.kind ?? 'water') && one.grams)
+      : undefined
+    const ingredient = line ? thingOf(line)! : firstFit(of, table)
+    if (!ingredient) return []
+    const [low, high] = (within ?? [percent, percent]).map(n => (n * base) / 100) as [Grams, Grams]
+    const was = line?.grams?.best ?? (percent * base) / 100
+    return [{ ingredient, grams: Math.min(Math.max(was, low), high), own: line ?? null }]
   })
-  if (adds.length < row.adds.length) return null
-  const base = { ...asked, row, kept, flour, flourLine, flourThing, sugarLine, adds }
-  return { ...base, at: parts.indexOf(refused), sugarThing: thingOf(sugarLine)! }
+  if (lines.length < row.lines.length) return null
+  return { ...asked, row, kept, lines, at: parts.indexOf(refused) }
 }
 
-/** Its flour, its sugar within what the formula takes, and what comes in. */
+/** Its own lines with the formula's amounts, and what comes in. */
 function linesIn(found: Found): readonly Line[] {
-  const { row, at, flour, flourLine, flourThing, sugarLine, sugarThing, adds } = found
-  const [low, high] = row.sugar.map(percent => (percent * flour) / 100) as [Grams, Grams]
-  const was = sugarLine.grams!.best
-  const sugar = Math.min(Math.max(was, low), high)
-  const line = (id: string, ingredient: Ingredient, grams: Grams): Line =>
-    writtenLine({
-      id,
-      component: found.refused.component.name,
-      ingredient,
-      amount: measured(grams, ingredient, found.recipe.region, found.by),
-      region: found.recipe.region,
-      tail: '',
-    })
-  return [
-    flourLine ?? line(`i${at}-0`, flourThing, flour),
-    sugar === was ? sugarLine : line(sugarLine.id, sugarThing, sugar),
-    ...adds.map(({ ingredient, grams }, i) => line(`i${at}-${i + 1}`, ingredient, grams)),
-  ]
+  const { at, recipe, refused, by } = found
+  return found.lines.map(({ ingredient, grams, own }, i) =>
+    own && own.grams!.best === grams
+      ? own
+      : writtenLine({
+          id: own?.id ?? `i${at}-${i}`,
+          component: refused.component.name,
+          ingredient,
+          amount: measured(grams, ingredient, recipe.region, by),
+          region: recipe.region,
+          tail: '',
+        }),
+  )
 }
 /** What flavours the original and may stay, and what never went into it. */
-const flavoursIn = ({ kept, sugarLine, flourLine }: Found) =>
+const flavoursIn = ({ kept, lines }: Found) =>
   kept.filter(
     line =>
-      line !== sugarLine &&
-      line !== flourLine &&
+      !lines.some(one => one.own === line || one.ingredient.id === line.ingredient) &&
       (!isInside(line) || flavouring.includes(thingOf(line)?.kind ?? '')),
   )
 const flavouring: readonly string[] = ['flavour', 'spice', 'salt']
 
 /** The formula's steps, with the names that its things have here. */
-function stepsIn({ row, flourThing, sugarThing, adds, recipe }: Found): string[] {
-  const names = [flourThing, sugarThing, ...adds.map(add => add.ingredient)].map(thing =>
-    nameIn(thing, recipe.region),
-  )
-  return row.steps.map(step =>
-    step
-      .replace('{flour}', names[0]!)
-      .replace('{sugar}', names[1]!)
-      .replace(/\{(\d)\}/gu, (_, n: string) => names[Number(n) + 1]!),
-  )
+function stepsIn({ row, lines, recipe }: Found): string[] {
+  const names = lines.map(({ ingredient }) => nameIn(ingredient, recipe.region))
+  return row.steps.map(step => step.replace(/\{(\d)\}/gu, (_, n: string) => names[Number(n) - 1]!))
 }
 
 /** The recipe with the formula in the part's place. */
@@ -119,13 +125,14 @@ function recipeWith(found: Found, lines: readonly Line[]): Recipe {
 
 /** What comes in and what leaves, as one change. */
 function changeTo(found: Found, lines: readonly Line[]): Change {
-  const { row, refused, recipe, by, flourLine, sugarLine } = found
-  const isNew = (line: Line) => line !== flourLine && line !== sugarLine
-  const adds = lines.filter(isNew).map((line): Addition => {
-    const grams = line.grams!.best
-    const { kitchen } = measured(grams, thingOf(line)!, recipe.region, by)
-    return { ingredient: line.ingredient!, name: line.name, grams, kitchen }
-  })
+  const { row, refused, recipe, by } = found
+  const adds = lines
+    .filter(line => !found.kept.some(own => own.id === line.id))
+    .map((line): Addition => {
+      const grams = line.grams!.best
+      const { kitchen } = measured(grams, thingOf(line)!, recipe.region, by)
+      return { ingredient: line.ingredient!, name: line.name, grams, kitchen }
+    })
   return {
     component: refused.component.name,
     removes: refused.leaving.map(item => item.line.id),
@@ -138,18 +145,28 @@ function changeTo(found: Found, lines: readonly Line[]): Change {
   }
 }
 
+/** What works out the other parts of a recipe for the same people. */
+export type AdaptRest = (recipe: Recipe) => {
+  readonly verdict: string
+  readonly plans: readonly Plan[]
+}
+
 /**
- * A whole recipe that stands in for a part which must not be adapted: computed from its own flour
- * and sugar by a formula of the table. Null where there is none, something of it is not for this
- * table, or the check finds a conflict.
+ * A whole recipe that stands in for a part which must not be adapted: computed from its own flour,
+ * sugar or chocolate by a formula of the table, the other parts worked out by `rest`. Null where
+ * there is none, something of it is not for this table, or the check finds a conflict.
  */
-export function redirectOf(asked: RedirectAsked): Plan | null {
+export function redirectOf(asked: RedirectAsked, rest: AdaptRest): Plan | null {
   const found = foundFor(asked)
   if (!found) return null
   const { row, at } = found
   const { parts, people } = asked
   const lines = linesIn(found)
-  const adapted = recipeWith(found, lines)
+  const redirected = recipeWith(found, lines)
+  const others = rest(redirected)
+  const [other] = others.plans
+  if (others.verdict !== 'already-fine' && !(others.verdict === 'adapted' && other)) return null
+  const adapted = other?.recipe ?? redirected
   const check = checkPeople(adapted, people)
   if (check.people.some(p => p.verdict === 'conflict')) return null
   return {
@@ -161,8 +178,8 @@ export function redirectOf(asked: RedirectAsked): Plan | null {
     confidence: row.confidence,
     confidenceBecause: row.because,
     testPiece: null,
-    changes: [changeTo(found, lines)],
-    differs: ['a soft oil crumb instead of a dry, springy sponge'],
+    changes: [changeTo(found, lines), ...(other?.changes ?? [])],
+    differs: [row.differs, ...(other?.differs ?? [])],
     notes: [],
     cautions: cautionsFor(adapted, people),
     packets: packetsToCheck(adapted, people, check),

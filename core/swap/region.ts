@@ -6,6 +6,7 @@ import {
   ratiosOf,
   type Balance,
   type FamilyRow,
+  type Measure,
   type Miss,
   type Ratios,
   type Weight,
@@ -86,6 +87,39 @@ export function judgedAs(family: FamilyRow, isInRegion: boolean, eggGoes: boolea
   if (!isInRegion) return { ...family, weights }
   return { ...family, eggLift: 0, weights: { ...weights, bind: 0, set: 0, foam: 0, emulsify: 0 } }
 }
+
+/** The stretch that a region leaves sugar, fat, water and lift, for a part with these weights. */
+export function stretchOf(
+  region: RegionRow,
+  balance: Balance,
+  weights: readonly Weight[],
+  holder: Grams,
+): Partial<Record<Measure, readonly [number, number]>> {
+  const end = (side: 0 | 1) =>
+    nearestIn(
+      {
+        ...region,
+        ...Object.fromEntries(
+          (['sugar', 'fat', 'water', 'lift'] as const).map(what => [
+            what,
+            [region[what][side], region[what][side]],
+          ]),
+        ),
+      },
+      balance,
+      weights,
+      holder,
+    )
+  const [low, high] = [end(0), end(1)]
+  return Object.fromEntries(
+    (['sugar', 'fat', 'water', 'lift'] as const).map(what => [
+      what,
+      // What a scale rounds off does not leave a region.
+      [low[what] * (1 - edge), high[what] * (1 + edge)],
+    ]),
+  )
+}
+const edge = 0.03
 
 /** What a version is measured against. */
 export interface Aim {

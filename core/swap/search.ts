@@ -2,15 +2,8 @@ import { measured } from '../pantry'
 import type { AmountSetter } from './draft'
 import { candidatesFor, priceOf, type Group } from './candidates'
 import { mayBeLeftOut } from './leaving'
-import {
-  costOf,
-  leaveOut,
-  optionOf,
-  type Answer,
-  type Option,
-  type DessertPart,
-  type PartSetting,
-} from './part'
+import { costOf, leaveOut, optionOf, type Answer, type Option, type PartSetting } from './option'
+import type { DessertPart } from './part'
 import { setByArithmetic } from './arithmetic'
 import { setterOf } from './known'
 import { measuring, setBySolver, setQuickly } from './solve'

@@ -1,5 +1,5 @@
 import { chooseMain, planOf, type Asked } from './choose'
-import type { Option } from './part'
+import type { Option } from './option'
 import type { Plan } from './plan'
 import { confidenceWords, notAdvised } from './tables/limits'
 

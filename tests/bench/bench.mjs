@@ -41,6 +41,7 @@ const {
   packetRows,
   safetyRows,
   readingRows,
+  expertRows,
   scoreMethods,
   scoreStatements,
   shelfIndex,
@@ -205,6 +206,9 @@ console.log(
     `ms, list ${sorted.toFixed(1)} ms, slowest search ${looking.toFixed(1)} ms (× ` +
     `${(looking / 100).toFixed(2)} of 100 ms), index ${building.toFixed(0)} ms once`,
 )
+
+console.log('\nThe way that a baker would take (tests/corpus/tables/expert-ways)')
+for (const row of expertRows()) console.log(`  ${row}`)
 
 const { scores, refusals, faulty } = scoreMethods()
 console.log(

@@ -48,7 +48,12 @@ const share = (n: number, of: number) => `${((100 * n) / Math.max(of, 1)).toFixe
 /** The shares, open and set aside apart; with `isWhole` the rows that fall short. */
 export function expertRows(isWhole = false): string[] {
   const scored = expertWays.map(row => {
-    const { plans } = adapt(readRecipe(textOf(row.title)).recipe, tableFor(row), {}, { alone: true })
+    const { plans } = adapt(
+      readRecipe(textOf(row.title)).recipe,
+      tableFor(row),
+      {},
+      { alone: true },
+    )
     const first = plans[0] !== undefined && isRight(plans[0], row)
     const fit = plans.filter(plan => isRight(plan, row)).length
     return { row, first, among: fit > 0, plans }
@@ -57,8 +62,14 @@ export function expertRows(isWhole = false): string[] {
     const rows = scored.filter(({ row }) => Boolean(row.held) === held)
     const count = (of: (one: (typeof rows)[number]) => boolean) => rows.filter(of).length
     return (
-      `${name.padEnd(12)} among the plans ${share(count(one => one.among), rows.length)}, ` +
-      `first ${share(count(one => one.first), rows.length)}`
+      `${name.padEnd(12)} among the plans ${share(
+        count(one => one.among),
+        rows.length,
+      )}, ` +
+      `first ${share(
+        count(one => one.first),
+        rows.length,
+      )}`
     )
   }
   const short = scored.flatMap(({ row, first, plans }) =>

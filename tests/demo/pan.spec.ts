@@ -374,7 +374,13 @@ Mix it all and bake it.`,
 )
 
 test('from an experimental plan to its test', async ({ page }) => {
-  await fromShelf(page, 'Marble ring cake')
+  await atStart(page)
+  await paste(
+    page,
+    'Twice-baked fingers\n\n280 g plain flour\n150 g caster sugar\n3 eggs\n1 tsp baking powder\n\n' +
+      'Whisk the eggs and sugar, stir in the flour and baking powder. Shape into two logs and bake ' +
+      'at 170 °C for 30 minutes. Slice and bake again for 15 minutes.',
+  )
   await page.getByRole('link', { name: 'Work out a version' }).click()
   await expect(page.getByText('A test piece first.')).toBeVisible()
   await page.getByRole('button', { name: 'Size a test' }).click()

@@ -24,7 +24,7 @@ const refusals: Readonly<Record<string, string>> = {
       <p v-for="text in adaptation.instead" :key="text">{{ text }}</p>
       <template v-if="adaptation.offer">
         <p>
-          <b>{{ adaptation.offer.title }}</b>, worked out from its own flour and sugar:
+          <b>{{ adaptation.offer.title }}</b>, worked out from what the recipe has:
           {{
             adaptation.offer.recipe.components
               .flatMap(c => c.lines)

@@ -32,6 +32,9 @@ const noDough = { lift: 0, gluten: 0, acid: 0, heaviness: 0, salt: 0.2 }
 export const familyRows: readonly FamilyRow[] = [
   { id: 'choux', name: 'choux pastry', words: /\b(?:choux|cream puffs?|profiteroles?|eclairs?|éclairs?)\b/iu, wide: { egg: [70, 400], water: [110, 500] }, eggLift: 0, weights: {}, source: '[M]' },
   { id: 'popover', name: 'popover batter', words: /\b(?:popovers?|yorkshire pudding|dutch baby)\b/iu, wide: { egg: [50, 400] }, eggLift: 0, weights: {}, source: '[M]' },
+  { id: 'souffle', name: 'soufflé', words: /\bsouffl[eé]s?(?!\p{L})/iu, wide: { egg: [20, 1e9] }, eggLift: 0, weights: {}, source: '[M]' },
+  { id: 'zabaglione', name: 'wine foam', words: /\b(?:zabaglione|sabayon|zabaione)\b/iu, wide: { eggShare: [0.1, 1] }, eggLift: 0, weights: { ...noDough }, source: '[M]' },
+  { id: 'whipped-cake', name: 'cake held by whipped eggs', words: null, wide: any, eggLift: 0, weights: {}, source: '[M] egg whipped and folded, no flour to speak of, nothing that lifts' },
   { id: 'angel', name: 'angel cake', words: /\bangel (?:food )?cake\b/iu, wide: { white: [100, 900] }, eggLift: 0, weights: {}, source: '[M]' },
   { id: 'macaron', closesFat: 'none', name: 'macaron', words: /\b(?:macarons?)\b/iu, wide: { nutShare: [0.1, 0.6] }, eggLift: 0, weights: { ...noDough, foam: 2, sugar: 1 }, source: '[M]' },
   {

@@ -44,7 +44,7 @@ export const routeRows: readonly RouteRow[] = [
     leaves: ['egg'],
     how: 'refuse',
     because: 'An angel cake is whipped white and sugar with a little flour; there is nothing else in it to hold it up.',
-    instead: 'A light oil cake with plenty of vanilla, baked in the same ring tin, or aquafaba meringue nests.',
+    instead: 'A light soured-milk cake in the same ring tin, or aquafaba meringue nests.',
   },
   {
     family: 'sponge',
@@ -52,6 +52,27 @@ export const routeRows: readonly RouteRow[] = [
     how: 'refuse',
     because: 'A whisked sponge rises on egg foam alone, and baking powder cannot replace that foam.',
     instead: 'A thin oil cake with baking powder, soda and a little vinegar: it rolls and layers in the same way while it is warm.',
+  },
+  {
+    family: 'souffle',
+    leaves: ['egg'],
+    how: 'refuse',
+    because: 'A soufflé is whipped egg in a sauce: it rises as that foam swells, and nothing else swells so.',
+    instead: 'A warm pudding in the same dishes, lifted by powder and eaten at once.',
+  },
+  {
+    family: 'zabaglione',
+    leaves: ['egg'],
+    how: 'refuse',
+    because: 'It is egg yolk whipped warm with wine, and nothing else in it holds the air.',
+    instead: 'A cream of the same wine, thickened with starch and lightened with whipped plant cream.',
+  },
+  {
+    family: 'whipped-cake',
+    leaves: ['egg'],
+    how: 'refuse',
+    because: 'Eggs are whipped to volume here, folded in, and nothing else lifts or sets it: without them it stays a paste.',
+    instead: 'A dense cake of the same chocolate or cheese, set by starch and eaten cold.',
   },
   {
     family: 'meringue',

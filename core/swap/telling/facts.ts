@@ -1,6 +1,7 @@
 import { ingredientById, type Ingredient } from '../../pantry'
 import type { Line } from '../../recipe'
-import type { Answer, DessertPart } from '../part'
+import type { Answer } from '../option'
+import type { DessertPart } from '../part'
 import type { Substitution } from '../school'
 import type { MethodFact } from '../tables/method-facts'
 import { thingOf } from './making'

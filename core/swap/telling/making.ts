@@ -1,6 +1,7 @@
 import { ingredientById, type Ingredient, type Kind } from '../../pantry'
 import type { Line } from '../../recipe'
-import type { Answer, DessertPart } from '../part'
+import type { Answer } from '../option'
+import type { DessertPart } from '../part'
 import type { Fitting } from '../tables/doing-rows'
 import type { MethodFact } from '../tables/method-facts'
 
