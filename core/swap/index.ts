@@ -63,6 +63,9 @@ export type { HouseStep } from './house-steps'
 export type { HouseKnowledge } from './known'
 export type { Sentence } from './house-steps'
 
+/* What bakers would take. */
+export { usualness } from './prior'
+
 /* Rests that a stand-in needs. */
 export { restedIn } from './rest'
 export { restFor } from './rest'

@@ -1,4 +1,4 @@
-import { readMethod } from '../method'
+import { familyById } from '../formula'
 import type { Person } from '../people'
 import { sayRestTime, withRestTimes, type Line, type Recipe } from '../recipe'
 import {
@@ -11,6 +11,7 @@ import {
   restTimes,
   substitutionById,
   substitutions,
+  usualness,
   withSentence,
   type HandBase,
   type HouseKnowledge,
@@ -19,6 +20,7 @@ import {
   type Rested,
   type Wishes,
 } from '../swap'
+import { atOven } from './at-oven'
 import { changesOf, differencesOf, type Changed, type Difference } from './difference'
 import { armRows, type ArmRow } from './tables/arms'
 
@@ -49,7 +51,7 @@ export const baseOf = (
 const costOf = (plan: Plan) => plan.parts.reduce((sum, part) => sum + part.loss, 0)
 const conflicts = ({ check }: EvaluatedPlan) =>
   check.people.some(p => p.conflicts.some(c => c.state === 'contains'))
-const perQuestion = 5
+const perQuestion = 8
 
 /** Another version seen as an arm of the base; null where somebody cannot eat it or nothing differs. */
 function armOf(
@@ -170,41 +172,6 @@ function byMethod({ original, base, row, people, wishes, known }: ByMethod): Eva
   return recipe && evaluatePlan(original, { ...base, recipe }, { people, wishes, known })
 }
 
-/**
- * The recipe in an oven so much hotter or cooler; the words of its steps say so too. Null where no
- * oven is stated, or where it leaves 90 to 250 °C.
- */
-export function atOven(recipe: Recipe, by: number): Recipe | null {
-  const was = recipe.oven?.celsius
-  if (!was || was + by < 90 || was + by > 250) return null
-  const degrees = new RegExp(`(?<!\\d)${was}(?=\\s*°?\\s*C\\b)`, 'gu')
-  const hotter = (text: string) => text.replace(degrees, String(was + by))
-  const settings = readMethod(recipe).actions.flatMap(action =>
-    action.settings.flatMap(({ celsius, said }) =>
-      celsius === was ? [{ ...action.step, said }] : [],
-    ),
-  )
-  /** From the last on, so that the places before it stay; what fan or gas says beside it goes. */
-  const told = (text: string, component: string, at: number) =>
-    settings
-      .filter(one => one.component === component && one.at === at)
-      .sort((a, b) => b.said[0] - a.said[0])
-      .reduce((now, { said: [from, to] }) => {
-        const [, beside = ''] = /^(\s*\([^)]*\))/u.exec(now.slice(to)) ?? []
-        const is = hotter(now.slice(from, to)).replace(/\s*\([^)]*\)?$/u, '')
-        return now.slice(0, from) + is + now.slice(to + beside.length)
-      }, text)
-  return {
-    ...recipe,
-    oven: { ...recipe.oven!, celsius: was + by, text: hotter(recipe.oven!.text) },
-    components: recipe.components.map(c => ({
-      ...c,
-      stepsFrom: undefined,
-      steps: c.steps.map((step, at) => told(step, c.name, at)),
-    })),
-  }
-}
-
 const plainly = (by: number) => (Math.abs(by) >= 1 ? '' : 'a little ')
 const noticed = (by: number) => {
   if (Math.abs(by) >= 1.25) return 'more than a taster’s threshold, as the engine reckons'
@@ -300,6 +267,13 @@ function otherArms(from: ArmsFrom, row: RowOf<'school'>): Proposal[] {
     .filter(change => change.component === main || !main)
     .flatMap(change => substitutionById(change.school ?? '') ?? [])
     .filter(one => row.questions.includes(one.question))
+  const glutenGone = base.changes.some(
+    change => substitutionById(change.school ?? '')?.question === 'flour',
+  )
+  const kind = familyById(family)
+  // The usual ones first, of those what is at hand and comes near.
+  const rareness = ({ arm, one }: { readonly arm: Proposal; readonly one: Substitution }) =>
+    10 * (1 - (usualness(one, kind, glutenGone) ?? 1)) + one.rarity + one.flavour + arm.loss
   const fits = (one: Substitution) =>
     (!one.families.length || one.families.includes(family)) && !one.not.includes(family)
   return used.flatMap(now =>
@@ -317,10 +291,13 @@ function otherArms(from: ArmsFrom, row: RowOf<'school'>): Proposal[] {
           known,
         })
         const is = { says: one.name, because: one.reason, id: `${row.id}:${one.id}` }
-        return armFrom(from, row, next, is)
+        return armFrom(from, row, next, is).map(arm => ({ arm, one }))
       })
-      .sort((a, b) => a.loss - b.loss)
-      .slice(0, perQuestion),
+      .sort((a, b) => rareness(a) - rareness(b))
+      // Of ways that differ in the brand of a drink alone the first is enough.
+      .filter(({ one }, i, all) => !one.way || all.findIndex(b => b.one.way === one.way) === i)
+      .slice(0, perQuestion)
+      .map(({ arm }) => arm),
   )
 }
 

@@ -15,7 +15,7 @@ import {
   type Plan,
   type Wishes,
 } from '../swap'
-import { atOven } from './arms'
+import { atOven } from './at-oven'
 import type { Seen } from './facts'
 import type { CauseRow } from './tables/causes'
 

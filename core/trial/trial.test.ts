@@ -5,7 +5,8 @@ import fc from 'fast-check'
 import { adapt, checkPeople, linesOf, readRecipe, type Person, type Plan, type Recipe } from '#core'
 import { trialFile } from '#core/share'
 import { restedIn, restFor } from '#core/swap'
-import { armsFor, atOven, baseOf } from './arms'
+import { armsFor, baseOf } from './arms'
+import { atOven } from './at-oven'
 import { changesOf, differencesOf } from './difference'
 import { tooFine } from './fine'
 import { beforeTest, judgeTasting, weightOf } from './judge'
@@ -970,6 +971,6 @@ describe('files', () => {
     const text = trialsMarkdown('Dark sticky ginger loaf', [filled])
     expect(text).toContain('## 2026-11-07: Which binder?')
     expect(text).toMatch(/\| B ★ \|.*11\.7 %/u)
-    expect(text).toContain('soy flour batter instead of flax gel')
+    expect(text).toMatch(/C: soured \w+ drink and a little more lift instead of flax gel/u)
   })
 })

@@ -80,10 +80,9 @@ console.log(
     `${share(said.exact, 1)} with both ends exact; allergens missed altogether: ` +
     `${said.missed.length}`,
 )
-for (const { text, says } of said.wrong) console.log(`  ${text}: ${says.join('; ')}`)
-for (const missed of said.missed) console.log(`  MISSED ${missed}`)
-
-for (const row of safetyRows(texts)) console.log(row)
+const wrong = said.wrong.map(({ text, says }) => `  ${text}: ${says.join('; ')}`)
+for (const row of [...wrong, ...said.missed.map(one => `  MISSED ${one}`)]) console.log(row)
+for (const row of [...safetyRows(texts), ...expertRows()]) console.log(row)
 
 const packet = {
   ...newPacket('p', 'Some block', 'plant-block'),
@@ -207,9 +206,6 @@ console.log(
     `${(looking / 100).toFixed(2)} of 100 ms), index ${building.toFixed(0)} ms once`,
 )
 
-console.log('\nThe way that a baker would take (tests/corpus/tables/expert-ways)')
-for (const row of expertRows()) console.log(`  ${row}`)
-
 const { scores, refusals, faulty } = scoreMethods()
 console.log(
   `\nplans on ${corpusSize.recipes} desserts × ${corpusSize.needs} needs ` +
@@ -230,10 +226,8 @@ for (const s of scores)
       `(${share(s.heldClean, s.heldOf)})`,
   )
 for (const text of faulty) console.log(`    ${text}`)
-console.log(
-  `refused where it must be        ${refusals.right} of ` +
-    `${refusals.of}${refusals.wrong.length ? `: ${refusals.wrong.join('; ')}` : ''}`,
-)
+const wrongly = refusals.wrong.length ? `: ${refusals.wrong.join('; ')}` : ''
+console.log(`refused where it must be        ${refusals.right} of ${refusals.of}${wrongly}`)
 const steady = steadiness(6)
 console.log(
   'with composition ±6 % and functions ±30 %: the winner stays first in ' +
@@ -248,7 +242,7 @@ console.log(
     `${quick.hardest.toFixed(0)} ms (× ${(quick.hardest / quick.quadprog).toFixed(0)})`,
 )
 console.log(
-  `the first plan                  after ${share(quick.firstPlan, quick.whole)} of the time of all three`,
+  `the first plan                  after ${share(quick.firstPlan, quick.whole)} of all three`,
 )
 console.log(
   `heap over a thousand            ${quick.heap.map(mb => mb.toFixed(0)).join(' → ')} ` +
@@ -256,8 +250,8 @@ console.log(
 )
 
 console.log('\nbake time in another tin, 28 changes of 8 ordinary recipes; mean error')
-for (const { name, percent } of timesOff())
-  console.log(`  ${name.padEnd(30)}${percent.toFixed(1).padStart(6)} %`)
+for (const off of timesOff())
+  console.log(`  ${off.name.padEnd(30)}${off.percent.toFixed(1).padStart(6)} %`)
 const pan = panSpeed()
 console.log(
   `the rule of thumb               ${(1000 * pan.rule).toFixed(1)} µs; a calibrated ` +

@@ -77,5 +77,10 @@ export function expertRows(isWhole = false): string[] {
       ? []
       : [`  ${row.title}, ${row.for}: ${plans.map(plan => waysOf(plan).join(' ')).join(' | ')}`],
   )
-  return [said('open', false), said('set aside', true), ...(isWhole ? short : [])]
+  return [
+    '\nthe way that a baker would take',
+    said('open', false),
+    said('set aside', true),
+    ...(isWhole ? short : []),
+  ]
 }
