@@ -292,6 +292,7 @@ const settingOf = ({ table, wishes, known, recipe }: Asked, used: ReadonlySet<st
   used,
   by: known.by,
   region: recipe.region,
+  ...(known.tried ? { tried: known.tried } : {}),
 })
 
 /** The main part's option, and the best one of each other part beside it. */

@@ -187,6 +187,19 @@ describe('no loose oil where something must set, stand or hold a foam', () => {
 })
 
 describe('the usual way comes first', () => {
+  test('what has worked in this house four times comes before any table', () => {
+    const tried = (result: 'worked' | 'failed', n: number) =>
+      Array.from({ length: n }, () => ({
+        family: 'creamed',
+        schools: ['flax-gel'],
+        result,
+      }))
+    const firstOf = (known: Parameters<typeof adapt>[3]) =>
+      waysOf(adapt(sandwich, who('egg'), {}, { ...known, alone: true }).plans[0]!).join(' ')
+    expect(firstOf({})).not.toContain('flax-gel')
+    expect(firstOf({ tried: tried('worked', 4) })).toContain('flax-gel')
+    expect(firstOf({ tried: tried('failed', 4) })).not.toContain('flax-gel')
+  })
   test(
     'a vanilla sponge takes soured drink or yoghurt, and no bean, seed or grey ' +
       'flour is among three',

@@ -5,6 +5,7 @@ import type { Line } from '../recipe'
 import { asksPacket, mayCome, type Table } from './allowed'
 import { priceOf, type Group, type Wishes } from './candidates'
 import type { Added, AmountSetter, Lever, LineRole, PlanDraft, Target } from './draft'
+import { provenBy, type Tried } from './experience'
 import type { Method } from './known'
 import { shareOf, type DessertPart } from './part'
 import { unusualness } from './prior'
@@ -186,6 +187,8 @@ export interface PartSetting {
   readonly used: ReadonlySet<string>
   readonly by?: Method
   readonly only?: 'stuck'
+  /** How the house's own bakes came out. */
+  readonly tried?: readonly Tried[]
   readonly region?: Region
 }
 
@@ -193,7 +196,7 @@ export interface PartSetting {
 export function optionOf(
   part: DessertPart,
   answers: readonly Answer[],
-  { table, wishes, used, by }: PartSetting,
+  { table, wishes, used, by, tried }: PartSetting,
   set: AmountSetter,
 ): Option {
   const added = answers.flatMap(([group, answer]) => doseGroup(group, answer, part, wishes))
@@ -217,7 +220,7 @@ export function optionOf(
     part.route?.how === 'formula' && part.route.fixed
       ? sweeten(start, part.route, eggsGone)
       : set(start, target)
-  return weighed(part, answers, draft, { table, wishes, used })
+  return weighed(part, answers, draft, { table, wishes, used, tried })
 }
 
 /** The toy: what comes in weighs what left. For the bench. */
@@ -251,7 +254,7 @@ export function weighed(
   part: DessertPart,
   answers: readonly Answer[],
   draft: PlanDraft,
-  { table, used, wishes }: PartSetting,
+  { table, used, wishes, tried = [] }: PartSetting,
 ): Option {
   const { family } = part.reading
   const weights = [...draft.kept, ...draft.added]
@@ -272,7 +275,12 @@ export function weighed(
     answers.reduce((sum, [, answer]) => sum + priceOf(answer, table, limits.askPacket, used), 0) +
     limits.newIngredient * news.length +
     limits.tooMany * Math.max(0, news.length - (wishes.maxExtra ?? Infinity)) +
-    unusual
+    unusual -
+    provenBy(
+      family.id,
+      answers.map(([, answer]) => answer.id),
+      tried,
+    )
   return {
     part,
     answers,

@@ -98,6 +98,9 @@ export const wishWeakens: readonly { readonly from: number; readonly levels: num
   { from: 0.2, levels: 1 },
 ]
 
+/** What each bake of this house that worked takes off a way's price, in units of the loss, and how many count. [M] four that worked outweigh a way that is rare */
+export const proven = { each: 2.5, most: 4 } as const
+
 /** Imagined bakes without news that the house's own are weighed against; a part below this share of the whole counts less; flour of one test case, g [P]. */
 export const shrink = 1
 export const smallPart = 0.15
