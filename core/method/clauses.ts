@@ -48,7 +48,8 @@ function isHead(text: string, words: readonly StepWord[], i: number): boolean {
     const before = words[at - 1]!.is
     if (isJoint(before)) return before !== 'or' || orElse.has(words[i]!.is)
     // "Whisk the eggs while you boil the milk".
-    if (before === 'you') return meanwhile.has(words[at - 2]?.is ?? '')
+    if (before === 'you')
+      return meanwhile.has(words[at - 2]?.is ?? '') && !announces.has(words[i]!.is)
     if (before === 'to') return words.slice(Math.max(0, at - 4), at - 1).some(w => w.is === 'use')
     if (isLeadEnd(words, at)) return true
     if (!isManner(before)) return false
@@ -58,6 +59,8 @@ function isHead(text: string, words: readonly StepWord[], i: number): boolean {
 }
 
 const meanwhile: ReadonlySet<string> = new Set(['while', 'whilst'])
+/** "Chill while you make the filling" only tells what comes next. */
+const announces: ReadonlySet<string> = new Set(['make', 'prepare'])
 
 /** "In a clean bowl whisk …": a lead-in without a comma ends with its vessel or its time. */
 const isLeadEnd = (words: readonly StepWord[], at: number): boolean =>

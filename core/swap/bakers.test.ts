@@ -283,6 +283,27 @@ const refusedTexts: readonly (readonly [string, string, RegExp])[] = [
     /wine cream/u,
   ],
 ]
+describe('two helps in one list', () => {
+  test.each([
+    'Fold in the flour and milk.',
+    'Fold in the flour, then stir in the milk.',
+    'Stir in the flour and milk, then the vanilla.',
+  ])('“%s” keeps every word whole', step => {
+    const found = plans(
+      'Vanilla sponge\n\n225 g butter\n225 g caster sugar\n4 eggs\n225 g self-raising flour\n' +
+        '2 tbsp milk\n1 tsp vanilla extract\n\n' +
+        `Cream the butter and sugar until pale. Beat in the eggs. ${step} Bake at 180 °C for 25 minutes.`,
+      'egg',
+    )
+    for (const plan of each(found)) {
+      const said = plan.recipe.components.flatMap(c => c.steps).join(' ')
+      expect(said).not.toMatch(/,\p{L}|\p{L},,|(?<!ba)king powder/u)
+      for (const line of each(linesOf(plan.recipe).filter(l => l.ingredient === 'baking-powder')))
+        expect(said).toContain(line.name)
+    }
+  })
+})
+
 describe('refused by method, and the nearest that works offered whole', () => {
   test.each(refusedTexts)('%s', (_, text, title) => {
     const { recipe } = readRecipe(text)

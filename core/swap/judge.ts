@@ -110,7 +110,7 @@ function becauseOf(part: DessertPart, { isStrange, isBoth, isEggHeavy, off, wish
     [wished !== null, wished?.says ?? ''],
     [
       region !== null,
-      region ? `Amounts as ${region.says} has them: another cake, and a good one.` : '',
+      region ? `Its amounts are those of ${region.says}, which works.` : '',
     ],
   ]
   return reasons.find(([holds]) => holds)?.[1] ?? promiseOf(part)?.because ?? ''

@@ -31,8 +31,13 @@ function choicesOf(part: DessertPart, { table, wishes }: PartSetting): Choices {
   return { lists }
 }
 
-/** One thing that stands for two questions at once would escape the limit of either. */
+/**
+ * One thing that stands for two questions at once would escape the limit of either; and nobody sours
+ * drink in two bowls.
+ */
 function doubled(answers: readonly Answer[]): boolean {
+  const sours = answers.filter(([, way]) => way.adds.some(dose => dose.role === 'acid'))
+  if (sours.length > 1) return true
   const gels = answers.flatMap(([group, school]) =>
     group.question === 'egg'
       ? school.adds.filter(d => d.role === 'gel').map(d => d.ingredient)

@@ -149,6 +149,7 @@ describe('what must hold of a method that was changed', () => {
     ['Beat in the flax gel,, gently.', 'two marks in a row'],
     ['Beat in the flax gel , gently.', 'a blank before a mark'],
     ['Beat it.Then the flax gel.', 'no blank behind a sentence'],
+    ['Beat it,then the flax gel.', 'no blank behind a mark'],
     ['Beat in the flax gel. then rest.', 'a sentence without its capital'],
     ['Beat in the flax gel and the.', 'a sentence that breaks off'],
     ['Beat in the some flax gel.', 'two articles'],

@@ -6,6 +6,7 @@ export const slips: readonly { readonly sign: RegExp; readonly says: string }[] 
   { sign: /[,;:]\s*[,;.!?]|\.\.(?!\.)/u, says: 'two marks in a row' },
   { sign: /\s[,;.!?](?=\s|$)/u, says: 'a blank before a mark' },
   { sign: /\p{Ll}[.!?]\p{Lu}/u, says: 'no blank behind a sentence' },
+  { sign: /\p{Ll}[,;]\p{L}/u, says: 'no blank behind a mark' },
   { sign: /(?:^|[.!?]\s+)\p{Ll}/u, says: 'a sentence without its capital' },
   { sign: /\b(?:the|a|an|of|with|and|or|into|to)\s*[.,;!?]/iu, says: 'a sentence that breaks off' },
   { sign: /\b(?:the\s+a|a\s+the|the\s+some|an?\s+some)\b/iu, says: 'two articles' },

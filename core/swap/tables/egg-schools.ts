@@ -32,6 +32,7 @@ const cakes = ['creamed', 'muffin', 'quick-bread', 'brownie', 'pancake']
 const custards = ['egg-custard', 'pastry-cream', 'caramel', 'ice-cream', 'bread-pudding', 'other']
 
 const souredDrinks: readonly (readonly [string, string, string, number, number])[] = [
+  ['milk', 'milk', 'milk', 0, 0],
   ['oat', 'oat-drink', 'oat drink', 0, 0],
   ['soy', 'soy-drink', 'soy drink', 0, 0.1],
   ['rice', 'rice-drink', 'rice drink', 0.2, 0.1],

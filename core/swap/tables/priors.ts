@@ -18,7 +18,7 @@ export const pairLess = 0.25
 /** What a way that nobody uses costs, in units of the loss; what no row names; so much more than the first's an other way may cost. [M] */
 export const unusual = { costs: 7, unnamed: 0.5, mostBeside: 4.5 } as const
 
-const soured = 'soured-oat-egg soured-soy-egg soured-rice-egg soured-pea-egg soured-almond-egg'
+const soured = 'soured-milk-egg soured-oat-egg soured-soy-egg soured-rice-egg soured-pea-egg soured-almond-egg'
 const yoghurts = 'soy-yoghurt-egg oat-yoghurt-egg'
 
 export const priorRows: readonly PriorRow[] = [

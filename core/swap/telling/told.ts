@@ -7,10 +7,10 @@ const capital = (text: string): string =>
     (_, lead: string, letter: string) => lead + letter.toUpperCase(),
   )
 
-/** The words of a doing with its edits. */
+/** The words of a doing with its edits: from the last on; what is put in before a span, after its change. */
 function wordsOf({ action, step, edits }: Doing): string {
   const [from, to] = action.span
-  const all = [...edits].sort((a, b) => b.span[0] - a.span[0])
+  const all = [...edits].sort((a, b) => b.span[0] - a.span[0] || b.span[1] - a.span[1])
   return all.reduce(
     (text, one) => text.slice(0, one.span[0] - from) + one.to + text.slice(one.span[1] - from),
     step.text.slice(from, to),
