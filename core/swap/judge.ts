@@ -108,10 +108,7 @@ function becauseOf(part: DessertPart, { isStrange, isBoth, isEggHeavy, off, wish
     [isEggHeavy, weakGround.eggHeavy],
     [off.length > 0, `It leaves the balance of a ${name}: ${off[0]}.`],
     [wished !== null, wished?.says ?? ''],
-    [
-      region !== null,
-      region ? `Its amounts are those of ${region.says}, which works.` : '',
-    ],
+    [region !== null, region ? `Its amounts are those of ${region.says}, which works.` : ''],
   ]
   return reasons.find(([holds]) => holds)?.[1] ?? promiseOf(part)?.because ?? ''
 }
