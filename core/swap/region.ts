@@ -114,12 +114,12 @@ export function stretchOf(
   return Object.fromEntries(
     (['sugar', 'fat', 'water', 'lift'] as const).map(what => [
       what,
-      // What a scale rounds off does not leave a region.
+      // As far as any band reaches: one and a half times what a baker notices.
       [low[what] * (1 - edge), high[what] * (1 + edge)],
     ]),
   )
 }
-const edge = 0.03
+const edge = 0.09
 
 /** What a version is measured against. */
 export interface Aim {
