@@ -1,10 +1,12 @@
-import { readMethod } from '../method'
-import type { Component, Recipe } from '../recipe'
+import { behindBake, readMethod } from '../method'
+import type { Component, Line, Recipe } from '../recipe'
 import {
   crumbFamilies,
   familyRows,
   familyRules,
   heated,
+  mayBeFoam,
+  saysCake,
   tooSweet,
   type FamilyRow,
   type When,
@@ -47,8 +49,6 @@ function narrowed(family: FamilyRow, text: string, ratios: Ratios): FamilyRow {
 
 const byWords = (text: string, ratios: Ratios) =>
   text ? familyRows.find(row => row.words?.test(text) && within(ratios, row.wide)) : undefined
-/** A cake by its name, whatever holds it. [P] */
-const saysCake = /\b(?:cakes?|tortes?|torta|loaf|traybakes?|squares?|muffins?|bundt)\b/iu
 const creamed = /\b(?:cream|beat)\b[^.]{0,40}\b(?:butter|margarine|fat|block)\b/iu
 
 /** The family that the words alone speak of, whatever the proportions: to judge the proportions by. */
@@ -64,9 +64,6 @@ export function familySaid(component: Component, title: string, isMain: boolean)
   )
 }
 
-const mayBeFoam: ReadonlySet<string> = new Set(
-  'cheesecake brownie creamed muffin quick-bread mousse'.split(' '),
-)
 /** A part as a recipe of its own, to read its method. */
 const alone = (component: Component): Recipe => ({
   title: '',
@@ -76,6 +73,12 @@ const alone = (component: Component): Recipe => ({
   pan: null,
   oven: null,
 })
+/** What goes into the oven of a part: a sponge filled with cream is a sponge. */
+function batterLines(component: Component): readonly Line[] {
+  const { lines } = behindBake(alone(component), component)
+  return lines.length ? component.lines.filter(line => !lines.includes(line)) : component.lines
+}
+
 /** Eggs whipped to volume and folded into what has hardly any flour and nothing that lifts, baked. */
 function isHeldByFoam(component: Component, ratios: Ratios): boolean {
   const isEggy = ratios.eggShare > 0.2 && ratios.flourShare < 0.1
@@ -139,7 +142,7 @@ export function familyOf(
   isMain: boolean,
   said?: string,
 ): FamilyReading {
-  const ratios = ratiosOf(weightsOf(component.lines))
+  const ratios = ratiosOf(weightsOf(batterLines(component)))
   const speaksForIt = isMain || general.test(component.name)
   const named = speaksForIt ? `${component.name} ${title}` : component.name
   const figures = sayRatios(ratios)

@@ -1,9 +1,11 @@
 import type { Grams } from '../measure'
 import { flourKinds, ingredientById, measured, nameIn, type Ingredient, type Kind } from '../pantry'
 import { isInside } from '../formula'
+import { behindBake } from '../method'
 import { checkPeople, cautionsFor, packetsToCheck, type Person } from '../people'
 import type { Line, Recipe } from '../recipe'
 import { asksPacket, mayCome, type Table } from './allowed'
+import { listed } from './explain'
 import { judge } from './judge'
 import type { DessertPart } from './part'
 import type { Addition, Change, Plan } from './plan'
@@ -94,31 +96,73 @@ function linesIn(found: Found): readonly Line[] {
         }),
   )
 }
-/** What flavours the original and may stay, and what never went into it. */
-const flavoursIn = ({ kept, lines }: Found) =>
-  kept.filter(
-    line =>
-      !lines.some(one => one.own === line || one.ingredient.id === line.ingredient) &&
-      (!isInside(line) || flavouring.includes(thingOf(line)?.kind ?? '')),
-  )
+/** Is it none of the formula's own lines? */
+const isNew = (line: Line, { lines }: Found): boolean =>
+  !lines.some(one => one.own === line || one.ingredient.id === line.ingredient)
 const flavouring: readonly string[] = ['flavour', 'spice', 'salt']
+/** What flavours the original and may stay: where the formula has a place for it. */
+const flavoursIn = (found: Found): Line[] =>
+  found.row.steps.some(step => step.includes(flavourHere))
+    ? found.kept.filter(
+        line =>
+          isNew(line, found) &&
+          isInside(line) &&
+          !found.row.lines.some(one => one.of.includes(line.ingredient ?? '')) &&
+          flavouring.includes(thingOf(line)?.kind ?? ''),
+      )
+    : []
+/** Where a formula's step takes what flavours the original: " and {flavour}". */
+const flavourHere = '{flavour}'
+
+/** The sentences that take what comes to it once it is baked, as they stand. */
+function stepsBehind({ recipe, refused }: Found): string[] {
+  const said = behindBake(recipe, refused.component).sentences.map(({ step, span }) => {
+    const part = recipe.components.find(c => c.name === step.component)!
+    return part.steps[step.at]!.slice(...span).trim()
+  })
+  return [...new Set(said)]
+}
+
+/** "{4} and {5} and {flavour}": what flavours it ends the list. */
+const listEnd = / and ((?:the )?\{\d\}) and \{flavour\}/u
 
 /** The formula's steps, with the names that its things have here. */
-function stepsIn({ row, lines, recipe }: Found): string[] {
-  const names = lines.map(({ ingredient }) => nameIn(ingredient, recipe.region))
-  return row.steps.map(step => step.replace(/\{(\d)\}/gu, (_, n: string) => names[Number(n) - 1]!))
+function stepsIn(found: Found): string[] {
+  const nameOf = (ingredient: Ingredient) => nameIn(ingredient, found.recipe.region)
+  const names = found.lines.map(({ ingredient }) => nameOf(ingredient))
+  const flavours = flavoursIn(found).map(line => nameOf(thingOf(line)!))
+  const ending = flavours.length > 1 ? `, $1, ${listed(flavours)}` : `, $1 and ${flavours[0]}`
+  return found.row.steps.map(step =>
+    step
+      .replace(listEnd, flavours.length ? ending : ' and $1')
+      .replace(/\{(\d)\}/gu, (_, n: string) => names[Number(n) - 1]!),
+  )
 }
+
+/** The formula's amounts again, whatever was set against the rest of its part. */
+const asFormula = (recipe: Recipe, { at }: Found, lines: readonly Line[]): Recipe => ({
+  ...recipe,
+  components: recipe.components.map((c, i) =>
+    i === at
+      ? { ...c, lines: c.lines.map(line => lines.find(own => own.id === line.id) ?? line) }
+      : c,
+  ),
+})
 
 /** The recipe with the formula in the part's place. */
 function recipeWith(found: Found, lines: readonly Line[]): Recipe {
   const { recipe, row, at } = found
   const title = `${row.title.charAt(0).toLowerCase()}${row.title.slice(1)}`
-  const all = [...lines, ...flavoursIn(found)]
+  const { lines: behind } = behindBake(recipe, found.refused.component)
+  const outside = found.kept.filter(line => !isInside(line) && !behind.includes(line))
+  const all = [...lines, ...flavoursIn(found), ...behind, ...outside]
   return {
     ...recipe,
     title: `${recipe.title}: ${title}`,
     components: recipe.components.map((c, i) =>
-      i === at ? { name: c.name, lines: all, steps: stepsIn(found) } : c,
+      i === at
+        ? { name: c.name, lines: all, steps: [...stepsIn(found), ...stepsBehind(found)] }
+        : c,
     ),
   }
 }
@@ -145,6 +189,12 @@ function changeTo(found: Found, lines: readonly Line[]): Change {
   }
 }
 
+/** A change of the rest, without what it did to the formula's own lines. */
+const untrimmed = (change: Change, lines: readonly Line[]): Change => ({
+  ...change,
+  trims: change.trims.filter(trim => !lines.some(line => line.id === trim.lineId)),
+})
+
 /** What works out the other parts of a recipe for the same people. */
 export type AdaptRest = (recipe: Recipe) => {
   readonly verdict: string
@@ -166,7 +216,7 @@ export function redirectOf(asked: RedirectAsked, rest: AdaptRest): Plan | null {
   const others = rest(redirected)
   const [other] = others.plans
   if (others.verdict !== 'already-fine' && !(others.verdict === 'adapted' && other)) return null
-  const adapted = other?.recipe ?? redirected
+  const adapted = other ? asFormula(other.recipe, found, lines) : redirected
   const check = checkPeople(adapted, people)
   if (check.people.some(p => p.verdict === 'conflict')) return null
   return {
@@ -178,7 +228,10 @@ export function redirectOf(asked: RedirectAsked, rest: AdaptRest): Plan | null {
     confidence: row.confidence,
     confidenceBecause: row.because,
     testPiece: null,
-    changes: [changeTo(found, lines), ...(other?.changes ?? [])],
+    changes: [
+      changeTo(found, lines),
+      ...(other?.changes ?? []).map(change => untrimmed(change, lines)),
+    ],
     differs: [row.differs, ...(other?.differs ?? [])],
     notes: [],
     cautions: cautionsFor(adapted, people),

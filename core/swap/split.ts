@@ -33,12 +33,12 @@ export interface Split {
 const noWay = 60
 /**
  * What a version costs the eye and tongue: the plans' losses by weight; something as written costs
- * nothing; what cannot be made costs most.
+ * nothing, another dessert in its place more than any version of it; what cannot be made costs most.
  */
 function costOf(found: Adaptation): number {
   if (found.verdict === 'already-fine') return 0
   const plan = found.plans[0]
-  if (!plan) return noWay
+  if (!plan) return found.offer ? splitting.anotherDessert : noWay
   const mass = plan.parts.reduce((sum, part) => sum + part.mass, 0)
   return (
     plan.parts.reduce((sum, part) => sum + (part.loss * part.mass) / Math.max(mass, 1), 0) +
@@ -98,7 +98,7 @@ function batchesOf(ordered: Way, weighed: Weighed, easy: Group): Batch[] {
     return {
       people: all.map(p => p.id),
       names: all.map(p => p.name),
-      plan: found.plans[0] ?? null,
+      plan: found.plans[0] ?? found.offer ?? null,
       cost: costOf(found),
     }
   })

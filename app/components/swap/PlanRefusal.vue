@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { linesOf } from '#core'
 import type { Bake } from '#core/share'
 import type { Adaptation, Plan, Wishes } from '#core/swap'
 
 /** Why there is no plan, what works instead, and where to go on. */
 defineProps<{ bake: Bake; adaptation: Adaptation }>()
+const current = useCurrentBake()
 const emit = defineEmits<{ take: [plan: Plan]; wish: [wishes: Wishes] }>()
 
 const refusals: Readonly<Record<string, string>> = {
@@ -21,20 +23,25 @@ const refusals: Readonly<Record<string, string>> = {
     <UnreadNote v-if="adaptation.verdict === 'already-fine'" :bake="bake.id" />
     <div v-if="adaptation.instead.length" class="instead">
       <h2>What works instead</h2>
-      <p v-for="text in adaptation.instead" :key="text">{{ text }}</p>
       <template v-if="adaptation.offer">
         <p>
-          <b>{{ adaptation.offer.title }}</b>, worked out from what the recipe has:
-          {{
-            adaptation.offer.recipe.components
-              .flatMap(c => c.lines)
-              .map(l => l.text)
-              .join(', ')
-          }}.
+          <b>{{ adaptation.offer.title }}</b>, worked out from what the recipe has.
+          {{ adaptation.offer.confidenceBecause }}
         </p>
+        <ul>
+          <li v-for="line in linesOf(adaptation.offer.recipe)" :key="line.id">{{ line.text }}</li>
+        </ul>
         <UButton color="neutral" @click="emit('take', adaptation.offer)">Take this instead</UButton>
       </template>
+      <p v-for="text in adaptation.instead" v-else :key="text">{{ text }}</p>
     </div>
+    <details v-if="adaptation.verdict === 'not-advised' && current.table.length > 1">
+      <summary>
+        <h2>One for all, or several batches</h2>
+        <span class="soft">those who may eat it as it is need not go without</span>
+      </summary>
+      <SplitTable />
+    </details>
     <WishBar
       v-if="adaptation.verdict !== 'not-advised'"
       :wishes="bake.wishes"
@@ -78,6 +85,14 @@ const refusals: Readonly<Record<string, string>> = {
   background: var(--leaf-pale);
   border-radius: 14px;
   padding: 14px 18px;
+}
+.instead ul {
+  margin: 10px 0 14px;
+  padding-left: 1.2em;
+  columns: 2;
+}
+summary {
+  cursor: pointer;
 }
 .ways {
   display: flex;

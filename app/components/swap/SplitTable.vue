@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { Plan } from '#core/swap'
+
 /**
  * One version for everybody, or several batches: weighed when asked, with progress, and stopped
  * when told.
@@ -6,6 +8,11 @@
 const current = useCurrentBake()
 const plans = usePlans()
 const split = computed(() => plans.split)
+/** What a batch bakes: the dessert in its word of confidence, or another in its place. */
+function saysOf(plan: Plan | null): string {
+  if (!plan) return 'as it is written'
+  return plan.id === 'instead' ? `${plan.title}: ${plan.confidence}` : plan.confidence
+}
 const looked = ref(false)
 watch(
   () => current.bake?.id,
@@ -48,9 +55,7 @@ async function apart() {
           <span class="nth">{{ i + 1 }}</span>
           <span
             ><b>{{ batch.names.join(', ') }}</b
-            ><br /><span class="soft">{{
-              batch.plan ? batch.plan.confidence : 'as it is written'
-            }}</span></span
+            ><br /><span class="soft">{{ saysOf(batch.plan) }}</span></span
           >
         </li>
       </ul>
@@ -63,7 +68,7 @@ async function apart() {
       With fewer than two people who avoid something, or more than seven, there is nothing to part.
     </p>
     <template v-else>
-      <p class="soft">The version above is for everybody. It may be worth baking two.</p>
+      <p class="soft">What stands above is for everybody. It may be worth baking two.</p>
       <UButton color="neutral" variant="outline" @click="look"
         >Weigh it against several batches</UButton
       >

@@ -428,3 +428,8 @@ export const tooSweet = 250
 
 /** What a cheese and egg cream needs to be a baked cheesecake; raw, its eggs hold air. [P] */
 export const heated = /\b(?:bak\w+|oven|cook\w*|simmer\w*|boil\w*|steam\w*|water\s+bath)\b/iu
+
+/** A cake by its name, whatever holds it. [P] */
+export const saysCake = /\b(?:cakes?|tortes?|torta|loaf|traybakes?|squares?|muffins?|bundt)\b/iu
+/** Kinds whose name does not say whether whipped egg alone holds them. [P] */
+export const mayBeFoam: ReadonlySet<string> = new Set('cheesecake brownie creamed muffin quick-bread mousse'.split(' '))

@@ -106,8 +106,8 @@ export const shrink = 1
 export const smallPart = 0.15
 export const testPieceFlour = 45
 
-/** Parting a table: what a batch costs; by how much a split must be better to be proposed; at most so many batches; what a word of confidence less costs. [M] the engine study had 4 with J measured against the original alone; in regions J is about three quarters of that */
-export const splitting = { perBatch: 3, clearly: 1, most: 3, perLevel: 1.5 } as const
+/** Parting a table: what a batch costs; by how much a split must be better to be proposed; at most so many batches; what a word of confidence less costs; what it costs to bake another dessert instead, beyond any version that is advised. [M] the engine study, mean J + 4 a batch */
+export const splitting = { perBatch: 4, clearly: 1, most: 3, perLevel: 1.5, anotherDessert: 30 } as const
 
 /** Words of confidence by loss, the first whose limit is above it. Source: the engine study. */
 export const confidenceWords = [

@@ -4,7 +4,7 @@ import type { Kind } from '../../pantry'
  * A dessert that stands in, whole, for one which must not be adapted. Amounts are per cent of the part's own `base`: the grams of
  * the first of these kinds that it has, at least `least`. A line with `own` is the original's line of that kind where it may stay,
  * with its amount within `within`. Of several ingredients the first that everyone may eat is taken. In the steps {n} is the n-th
- * line's name. The first row of a family that finds its base counts. [M] professional baking from memory; [P] common practice.
+ * line's name, and " and {flavour}" is where what flavours the original goes in. The first row of a family that finds its base counts. [M] professional baking from memory; [P] common practice.
  */
 export interface RedirectRow {
   readonly family: string
@@ -53,7 +53,7 @@ export const redirectRows: readonly RedirectRow[] = [
     steps: [
       'Heat the oven to 180 °C and line the tin that the sponge was meant for.',
       'Whisk the {1}, {2}, {6} and {7}.',
-      'Whisk the {3}, {4} and {5}, pour them on to the dry things and mix only until no dry flour is left.',
+      'Whisk the {3}, {4} and {5} and {flavour}, pour them on to the dry things and mix only until no dry flour is left.',
       'Spread it 1 cm deep and bake for 12–15 minutes, until it springs back.',
       'Roll it up or cut it while it is warm; then leave it to cool.',
     ],
@@ -81,7 +81,7 @@ export const redirectRows: readonly RedirectRow[] = [
       'Heat the oven to 170 °C; grease and flour a ring tin.',
       'Stir the {6} into the {5} and leave it for 5 minutes.',
       'Whisk the {1}, {2}, {3}, {7} and {8}.',
-      'Pour the {5} and the {4} on to the dry things and mix only until no dry flour is left.',
+      'Pour the {5} and the {4} and {flavour} on to the dry things and mix only until no dry flour is left.',
       'Pour into the tin and bake for 35–40 minutes, until a skewer comes out clean.',
       'Leave it in the tin for 10 minutes, then turn it out and let it cool.',
     ],
@@ -152,7 +152,7 @@ export const redirectRows: readonly RedirectRow[] = [
     steps: [
       'Heat the oven to 190 °C and grease 4 ramekins.',
       'Melt the {1} and the {2} together; stir in the {3} and then the {4}, warm.',
-      'Stir in the {5} and {6} until smooth and spoon into the ramekins.',
+      'Stir in the {5} and {6} and {flavour} until smooth and spoon into the ramekins.',
       'Bake for 11–13 minutes: the top is set and the middle still soft. Serve warm.',
     ],
     confidence: 'works, noticeably different',
@@ -176,7 +176,7 @@ export const redirectRows: readonly RedirectRow[] = [
     steps: [
       'Heat the oven to 190 °C and grease 4 ramekins.',
       'Stir the {4} into the {3} and leave it for 5 minutes.',
-      'Whisk the {1}, {2} and {6}; whisk in the {3} and the {5} until smooth and pour into the ramekins.',
+      'Whisk the {1}, {2} and {6}; whisk in the {3} and the {5} and {flavour} until smooth and pour into the ramekins.',
       'Bake for 18–20 minutes, until risen and golden. Serve at once.',
     ],
     confidence: 'works, noticeably different',
@@ -201,7 +201,7 @@ export const redirectRows: readonly RedirectRow[] = [
     steps: [
       'Heat the oven to 170 °C and line the tin.',
       'Melt the {1} and the {2} together; stir in the {3} and the {4}.',
-      'Whisk the {5}, {6} and {7}, stir them in and pour into the tin.',
+      'Whisk the {5}, {6} and {7} and {flavour}, stir them in and pour into the tin.',
       'Bake for 28–32 minutes: the edge is set and the middle still trembles.',
       'Leave it to cool in the tin, then chill for 4 hours before cutting.',
     ],
@@ -224,7 +224,7 @@ export const redirectRows: readonly RedirectRow[] = [
     ],
     steps: [
       'Heat the oven to 160 °C and line the tin.',
-      'Whisk the {1} and {2} until smooth, then whisk in the {3}, {4} and {5}.',
+      'Whisk the {1} and {2} until smooth, then whisk in the {3}, {4} and {5} and {flavour}.',
       'Pour into the tin and bake for 45–50 minutes: the edge is set and the middle still trembles.',
       'Leave it in the oven, turned off, for 30 minutes, then chill for 6 hours.',
     ],
