@@ -1,5 +1,5 @@
 import { remembered } from '../pantry'
-import type { Recipe } from '../recipe'
+import { bareName, type Recipe } from '../recipe'
 import { mannerRows, type Manner } from './tables/manners'
 import { remarkSign } from './tables/remarks'
 import { wordsIn } from './words'
@@ -17,9 +17,6 @@ export const mannersOf = remembered(
 /** What part words begin: "For the flax gel, …" begins the flax gel; null where none. */
 export const partNamed = (text: string): string | null =>
   /^\s*(?:for|to\s+make)\s+the\s+([\p{L} -]{3,30}?)[,:]/iu.exec(text)?.[1]?.trim() ?? null
-
-const bareName = (name: string): string =>
-  name.toLowerCase().replace(/^(?:for\s+)?(?:the\s+)?/u, '')
 
 /** The parts of a recipe that words name, as whole words: "pour the filling into the case". */
 export const partsNamed = (text: string, { components }: Pick<Recipe, 'components'>): string[] => {

@@ -11,7 +11,7 @@ import { notTails, readied, readiedWords, wholes } from './tables/operands'
 import type { VerbId } from './tables/verbs'
 import { vesselNouns } from './tables/vessels'
 import { byWord, past } from './verbs'
-import { singular } from './words'
+import { singular, wordsIn } from './words'
 
 /** "The chopped ginger": of lines of that name the one that was chopped. */
 function doneBefore(use: StepUse, { recipe, step, larder }: Here): Line | null {
@@ -217,6 +217,8 @@ export function operandsOf(here: Here): Operand[] {
   return said.length ? said : wholePart(here)
 }
 /** "The plum cake": the name of what is made goes on behind it. */
-const tellsWhole = ({ span }: Operand, text: string): boolean =>
-  span !== null &&
-  wholes.has(singular(/^\s+([\p{L}-]+)/u.exec(text.slice(span[1]))?.[1]?.toLowerCase() ?? ''))
+function tellsWhole({ span }: Operand, text: string): boolean {
+  const behind = span ? text.slice(span[1]) : ''
+  const [next] = wordsIn(behind)
+  return next !== undefined && !behind.slice(0, next.start).trim() && wholes.has(singular(next.is))
+}

@@ -1,5 +1,5 @@
 import type { Region } from '../measure'
-import type { Ingredient } from '../pantry'
+import { ingredientById, type Ingredient } from '../pantry'
 import { ingredientOf, linesOf, thingsOf, type Recipe, type Thing } from '../recipe'
 import { againstNeed, called } from './against-need'
 import type {
@@ -82,6 +82,7 @@ const heldBy = (thing: Thing, heated: boolean): Omit<Held, 'packets'> => ({
   },
   unread: thing.unread,
   open: thing.open,
+  mayBe: (thing.mayBe ?? []).flatMap(id => ingredientById(id) ?? []),
   heated,
 })
 
@@ -112,6 +113,19 @@ function againstOne(person: Person, need: Need, held: Held, known: KnownIngredie
   if (!need.onlyRaw || !held.heated || found?.rule !== 'holds') return { found, isAsk: false }
   const because = `${found.because}; cooked here: is it cooked through?`
   return { found: { ...found, because }, isAsk: true }
+}
+
+/** What its name may mean besides, as long as nobody says which and no packet was read: never clear. */
+function asElse(person: Person, held: Held): Conflict[] {
+  if (held.packets.some(packet => !packet.notRead)) return []
+  return held.mayBe.flatMap(other =>
+    needsOf(person).flatMap(need => {
+      const found = againstOne(person, need, held, other).found
+      if (!found || (held.ingredient && againstNeed(person, need, held, held.ingredient))) return []
+      const because = `“${held.place.words}” may be ${other.name}: ${found.because}`
+      return [{ ...found, state: 'unknown' as const, rule: 'open-kind' as const, because }]
+    }),
+  )
 }
 
 const quoted = (words: readonly string[]) => words.map(w => `“${w}”`).join(', ')
@@ -171,6 +185,7 @@ function checkOne(person: Person, held: readonly Held[], region: Region): Person
       const { found, isAsk } = againstOne(person, need, each, known)
       add(isAsk ? asks : conflicts, found)
     }
+    for (const found of asElse(person, each)) add(conflicts, found)
     for (const diet of ingredient ? dietsOf(person) : [])
       for (const rule of diet.rules)
         add(
@@ -212,6 +227,7 @@ const nothingRead: Held = {
   claims: [],
   unread: [],
   open: null,
+  mayBe: [],
   packets: [],
   heated: true,
   place: { lineId: null, component: '', where: 'line', words: 'an empty recipe' },

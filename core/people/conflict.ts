@@ -97,6 +97,8 @@ export interface Held {
   readonly place: ConflictPlace
   readonly unread: readonly string[]
   readonly open: string | null
+  /** What else its name means. */
+  readonly mayBe: readonly Ingredient[]
   readonly packets: readonly CheckedPacket[]
   readonly heated: boolean
 }

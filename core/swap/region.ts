@@ -114,12 +114,12 @@ export function stretchOf(
   return Object.fromEntries(
     (['sugar', 'fat', 'water', 'lift'] as const).map(what => [
       what,
-      // As far as any band reaches: one and a half times what a baker notices.
+      // Nobody notices less. Source: the engine study’s tolerance of water.
       [low[what] * (1 - edge), high[what] * (1 + edge)],
     ]),
   )
 }
-const edge = 0.09
+const edge = 0.06
 
 /** What a version is measured against. */
 export interface Aim {

@@ -971,6 +971,6 @@ describe('files', () => {
     const text = trialsMarkdown('Dark sticky ginger loaf', [filled])
     expect(text).toContain('## 2026-11-07: Which binder?')
     expect(text).toMatch(/\| B ★ \|.*11\.7 %/u)
-    expect(text).toMatch(/C: soured \w+ drink and a little more lift instead of flax gel/u)
+    expect(text).toMatch(/C: soured \w+ drink instead of flax gel/u)
   })
 })

@@ -45,8 +45,8 @@ const isRight = (plan: Plan, row: ExpertWay): boolean => {
 
 const share = (n: number, of: number) => `${((100 * n) / Math.max(of, 1)).toFixed(1)} % of ${of}`
 
-/** The shares, open and set aside apart; with `isWhole` the rows that fall short. */
-export function expertRows(isWhole = false): string[] {
+/** The shares, open and set aside apart; and the open rows that fall short. */
+export function expertRows(): string[] {
   const scored = expertWays.map(row => {
     const { plans } = adapt(
       readRecipe(textOf(row.title)).recipe,
@@ -81,6 +81,6 @@ export function expertRows(isWhole = false): string[] {
     '\nthe way that a baker would take',
     said('open', false),
     said('set aside', true),
-    ...(isWhole ? short : []),
+    ...short,
   ]
 }

@@ -130,7 +130,7 @@ export const grainsDairy = [
     'malted-milk-powder',
     'milk-powder',
     'malted milk powder',
-    'malted milk | malt powder | malted drink powder',
+    'malted milk | malt powder | malted drink powder | malted milk drink powder',
     [3, 8, 0.35, 13, 55, 15, 0],
     0.5,
     { holds: 'milk barley', mayHold: 'wheat' },

@@ -78,6 +78,8 @@ export const claimReadings: readonly { readonly without: AvoidableId; readonly o
   { without: 'milk', of: 'caramel-sauce', is: 'plant-caramel' },
   { without: 'milk', of: 'toffee', is: 'plant-toffee' },
   { without: 'milk', of: 'quark', is: 'plant-quark' },
+  { without: 'gelatine', of: 'marshmallows', is: 'plant-marshmallows' },
+  { without: 'egg', of: 'meringues-bought', is: 'plant-meringues' },
   { without: 'egg', of: 'mayonnaise', is: 'plant-mayonnaise' },
   { without: 'egg', of: 'egg', is: 'plant-egg' },
 ]

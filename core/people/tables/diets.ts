@@ -66,7 +66,7 @@ const glazed = asksMaker(
 const choking: DietRule = {
   id: 'choking',
   name: 'whole nuts and hard pieces',
-  of: ['kind:nut', 'popcorn', 'boiled-sweets', 'mixed-seeds', 'marshmallows', 'toffee', 'plant-toffee', 'brittle', 'jelly-sweets', 'nougat', 'praline'],
+  of: ['kind:nut', 'popcorn', 'boiled-sweets', 'mixed-seeds', 'marshmallows', 'plant-marshmallows', 'toffee', 'plant-toffee', 'brittle', 'jelly-sweets', 'nougat', 'praline'],
   state: 'contains',
   unless: 'ground|flour|meal|butter|paste|oil|milk|drink',
   because: 'whole or chopped nuts and hard or springy pieces can choke a small child',

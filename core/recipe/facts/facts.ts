@@ -1,5 +1,6 @@
 import { readAmount, readOven } from '../../measure'
 import type { Oven, Pan, Recipe, Yield } from '../recipe'
+import { sentencesIn } from '../sentences'
 import { readStepTimes } from './step-times'
 import { vesselOf, vesselsIn } from './vessels'
 import { bakeWord } from '../tables/step-words'
@@ -83,7 +84,7 @@ const bakesIn = (sentence: string): readonly { low: number; high: number }[] =>
  */
 function bakeMinutes(steps: readonly string[], texts: readonly string[]): Baked | null {
   let all: Baked | null = null as Baked | null
-  for (const sentence of steps.flatMap(text => text.split(/(?<=[.;!?])\s+/u)))
+  for (const sentence of steps.flatMap(sentencesIn))
     for (const [i, time] of bakesIn(sentence).entries()) {
       if (!all) all = { low: time.low, high: time.high, text: sentence }
       else if (
@@ -109,7 +110,7 @@ function bakeMinutes(steps: readonly string[], texts: readonly string[]): Baked 
 export function readOvenFacts(steps: readonly string[], facts: readonly string[]): Oven | null {
   const setting =
     [...steps, ...facts]
-      .flatMap(text => text.split(/(?<=[.;!?])\s+/u))
+      .flatMap(sentencesIn)
       .map(readOven)
       .find(found => found !== null) ?? null
   const minutes = bakeMinutes(steps, facts)

@@ -1,5 +1,12 @@
 import type { Span } from '../recipe'
-import { bareVessel, labelledVessel, namedVessel, noBaking, sizedVessel } from '../tables/vessels'
+import {
+  bareVessel,
+  labelledVessel,
+  maybeEaten,
+  namedVessel,
+  noBaking,
+  sizedVessel,
+} from '../tables/vessels'
 
 /** A tin, dish, mould or tray as a text names it. */
 export interface VesselWords {
@@ -38,13 +45,16 @@ export function vesselsIn(text: string): VesselWords[] {
     .sort((a, b) => a.span[0] - b.span[0])
 }
 
-/** The vessel of a line that is nothing else: "900 g loaf tin", "Tin: 20 cm square". */
+/**
+ * The vessel of a line that is nothing else: "900 g loaf tin", "Tin: 20 cm square". None where it
+ * may as well be eaten: "1 sponge flan case".
+ */
 export function vesselOf(line: string): string | null {
   const labelled = labelledVessel.exec(line)?.[1]
   if (labelled && /\d/u.test(labelled)) return labelled.trim()
   const one = vesselsIn(line)[0]
   const rest = one ? line.slice(0, one.span[0]) + line.slice(one.span[1]) : line
-  return one?.sized && /^[\s\p{P}]*(?:an?|one|you\s+need|for|in|use)?[\s\p{P}]*$/iu.test(rest)
+  return one?.sized && !maybeEaten(one.text) && /^[\s\p{P}]*(?:an?|one|you\s+need|for|in|use)?[\s\p{P}]*$/iu.test(rest)
     ? one.text
     : null
 }

@@ -2,6 +2,7 @@ import type { Region } from '../../measure'
 import type { LaidPart } from './layout'
 import { longestLine, readLine } from '../line/line'
 import { partThings } from '../line/second'
+import { sentencesIn } from '../sentences'
 import {
   finding,
   type Component,
@@ -99,7 +100,7 @@ export function gather(
 ): Component[] {
   const found: Growing[] = []
   const named = (name: string) => {
-    let at = found.find(c => plainName(c.name) === plainName(name))
+    let at = found.find(c => bareName(c.name) === bareName(name))
     if (!at) found.push((at = { name, lines: [], steps: [], stepsFrom: [] }))
     return at
   }
@@ -119,7 +120,9 @@ export function gather(
   return found.filter(c => c.lines.length || c.steps.length)
 }
 
-const plainName = (name: string) => name.replace(/^(?:the|for the|to make the|make the)\s+/iu, '')
+/** A part’s name in small letters, without what leads to it: “For the glaze” is “glaze”. */
+export const bareName = (name: string): string =>
+  name.toLowerCase().replace(/^(?:(?:for|(?:to\s+)?make)\s+)?(?:the\s+)?/u, '')
 
 /** A step begins by naming a part: "For the glaze, …", "Make the streusel: …". */
 export const opensFor = (step: string, part: string): boolean =>
@@ -128,8 +131,7 @@ export const opensFor = (step: string, part: string): boolean =>
   new RegExp(
     `(?:for|make|prepare|mix)\\s+(?:the\\s+)?${part.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')}`,
     'u',
-  ).test(firstSentence(step).slice(0, 60).toLowerCase())
-const firstSentence = (text: string): string => text.split(/(?<=[.;!?])\s/u)[0]!
+  ).test(sentencesIn(step)[0]!.slice(0, 60).toLowerCase())
 
 const weight = (c: Growing) => c.lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0)
 
@@ -143,7 +145,7 @@ function stepTo(
   found: readonly Growing[],
   named: (name: string) => Growing,
 ): Growing {
-  const headed = found.find(c => plainName(c.name) === plainName(heading))
+  const headed = found.find(c => bareName(c.name) === bareName(heading))
   if (heading && (headed || !found.some(c => c.lines.length))) return headed ?? named(heading)
   return (
     found.find(c => opensFor(step, c.name)) ??

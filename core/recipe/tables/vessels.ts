@@ -10,7 +10,7 @@ const across = String.raw`${side}(?:\s*(?:x|×|by)\s*${side}){0,2}(?:\s*[/(]\s*$
 /** "1.5 litre", "10-cup", "900 g", "2 lb", "12-hole". */
 const holding = String.raw`${number}\s*-?\s*(?:litres?|liters?|l\b|ml|dl|cups?|pints?|quarts?|qt\b|g\b|kg|lbs?|pounds?|oz|holes?|wells?|cavit(?:y|ies))(?:\s*[/(]\s*${number}\s*-?\s*(?:lbs?|g|kg|pints?|cups?|oz|litres?|ml)\)?)?`
 const count = String.raw`(?:\d{1,2}|two|three|four|five|six|eight|nine|ten|twelve|a\s+dozen)\s*(?:x|×)?\s+(?:of\s+)?`
-const looks = String.raw`(?:(?:deep|shallow|large|small|medium|individual|round|square|rectangular|oblong|oval|fluted|plain|heavy|light|dark|non-?stick|loose[\s-](?:bottomed|based)|removable|straight[\s-]sided|spring-?form|springform|metal|glass|ceramic|enamel|silicone|cast[\s-]iron|earthenware|ovenproof|heatproof|greased|lined|buttered|oiled|floured|prepared|mini|cake|loaf|bread|traybake|muffin|cupcake|bun|fairy\s+cake|patty|sandwich|layer|sponge|swiss[\s-]roll|jelly[\s-]roll|brownie|tart|tartlet|flan|quiche|pie|pizza|baking|roasting|roast|oven|ring|tube|bundt|kugelhopf|savarin|madeleine|friand|financier|dariole|pudding|gratin|souffl[eé]|lasagne|casserole|terrine|cookie|biscuit|shortbread|frying|griddle|pancake|crêpe|crepe)[\s,-]+)*`
+const looks = String.raw`(?:(?:paper|foil|deep|shallow|large|small|medium|individual|round|square|rectangular|oblong|oval|fluted|plain|heavy|light|dark|non-?stick|loose[\s-](?:bottomed|based)|removable|straight[\s-]sided|spring-?form|springform|metal|glass|ceramic|enamel|silicone|cast[\s-]iron|earthenware|ovenproof|heatproof|greased|lined|buttered|oiled|floured|prepared|mini|cake|loaf|bread|traybake|muffin|cupcake|bun|fairy\s+cake|patty|sandwich|layer|sponge|swiss[\s-]roll|jelly[\s-]roll|brownie|tart|tartlet|flan|quiche|pie|pizza|baking|roasting|roast|oven|ring|tube|bundt|kugelhopf|savarin|madeleine|friand|financier|dariole|pudding|gratin|souffl[eé]|lasagne|casserole|terrine|cookie|biscuit|shortbread|frying|griddle|pancake|crêpe|crepe)[\s,-]+)*`
 /** A vessel by its own name alone. */
 const always = String.raw`(?:spring-?forms?|bundts?|ramekins?|traybake\s+tins?|brownie\s+pans?|loaf\s+(?:tins?|pans?)|skillets?|muffin\s+cups?|popover\s+cups?|dariole\s+moulds?|custard\s+cups?|kugelhopfs?|cocottes?|casseroles?|gratins?)`
 const plain = String.raw`(?:tins?|pans?|dish(?:es)?|moulds?|molds?|trays?|sheets?|cases?|rings?|basins?|terrines?|tubes?|frames?|forms?|cake\s*tins?|flan\s*rings?|tartlets?)`
@@ -28,6 +28,25 @@ export const namedVessel = pattern(
   'giu',
   String.raw`(?<![\p{L}\d-])(?:${looks}${always}|(?:round|square|loaf|muffin|cupcake|ring|tube|tart|tartlet|flan|pie|brownie|springform|spring-form|traybake|bundt|pudding|cake|sandwich|swiss[\s-]roll|madeleine|roasting|baking|jelly|friand|frying|gratin|souffl[eé])[\s-]+${looks}${plain})(?![\p{L}])`,
 )
+/**
+ * Shapes that are eaten as often as baked in: a sponge case, a lasagne sheet, a biscuit ring. In a list they are a tool
+ * only behind one of these words; anything else may be food, and is asked. [P]
+ */
+const shapes = {
+  'cases?': 'paper muffin cupcake cake bun fairy\\s+cake foil silicone baking',
+  'sheets?': 'baking cookie oven metal silicone',
+  'rings?': 'cake tart flan pastry metal ring mousse',
+  'tubes?|forms?|frames?': 'cake metal baking',
+  'tartlets?|terrines?|casseroles?|gratins?': '(?!)',
+}
+/** Ends in such a shape, and nothing says that it is a tool. */
+export const maybeEaten = (text: string): boolean =>
+  Object.entries(shapes).some(
+    ([shape, tools]) =>
+      new RegExp(String.raw`\b(?:${shape})\s*$`, 'iu').test(text) &&
+      !new RegExp(String.raw`\b(?:${tools.split(' ').join('|')})[\s-]+(?:${shape})\s*$`, 'iu').test(text),
+  )
+
 /** "Tin: 20 cm square": the label says that it is one. */
 export const labelledVessel = pattern('iu', String.raw`^\s*(?:tin|pan|dish|mou?ld|tray|equipment|size|cake\s+tin)\s*(?:size)?\s*[:–-]\s*(\S.{2,60})$`)
 /** What stands on the hob or holds a mixture: no vessel that one bakes in. */

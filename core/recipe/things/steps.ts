@@ -8,6 +8,7 @@ import {
 } from '../../measure'
 import { ingredientById, pantryEdition, remembered, weigh, wordsOf, type Kind } from '../../pantry'
 import { opensFor } from '../layout/gather'
+import { sentencesIn } from '../sentences'
 import { nothingMade, type MadeSoFar } from './made'
 import { mentionsInStep, namesOf, rememberStep, type StepMention } from './mentions'
 import { readQuantity, type Quantity } from '../line/quantity'
@@ -146,8 +147,7 @@ const saidBy = remembered(
     ),
     times: readStepTimes(text),
     oven:
-      text
-        .split(/(?<=[.;!?])\s+/u)
+      sentencesIn(text)
         .map(readOven)
         .find(found => found !== null) ?? null,
     cues: cueSigns.flatMap(sign =>
@@ -211,7 +211,7 @@ function partMeant(
 
 /** A step up to the sentence that opens another part: "Bake. For the icing, …". */
 function untilOpened(text: string, parts: readonly Component[]): string {
-  const [first = '', ...rest] = text.split(/(?<=[.;!?]\s+)/u)
+  const [first = '', ...rest] = sentencesIn(text)
   const next = rest.findIndex(sentence => parts.some(part => opensFor(sentence, part.name)))
   return next < 0 ? text : [first, ...rest.slice(0, next)].join('')
 }

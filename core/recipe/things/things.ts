@@ -4,6 +4,7 @@ import {
   pantryEdition,
   wordsOf,
   type AvoidableId,
+  type Mention,
 } from '../../pantry'
 import { linesOf, type Component, type Line, type Recipe, type Span } from '../recipe'
 import { canBeMadeOf, nothingMade, type MadeSoFar } from './made'
@@ -30,6 +31,8 @@ export interface Thing {
   readonly unread: readonly string[]
   /** Words that leave its kind to whoever bakes. */
   readonly open: string | null
+  /** What else its name means, as long as nobody has said which: "jelly". */
+  readonly mayBe?: readonly string[]
   readonly component: string
   /** The line it stands in; null for what only a step names. */
   readonly lineId: string | null
@@ -69,6 +72,7 @@ export function namedByLine(line: Line, region: Recipe['region'], choice = false
     without: answered ? [] : (own?.without ?? claimsAlone(reading)),
     unread: line.unread,
     open: line.open ?? null,
+    mayBe: answered || !own ? [] : otherReadings(own, region),
   }
   // An answer of the baker's stands for the words that were asked about.
   const others = answered ? [] : reading.mentions.filter(m => m.ingredient.id !== line.ingredient)
@@ -81,9 +85,16 @@ export function namedByLine(line: Line, region: Recipe['region'], choice = false
       without: m.without,
       unread: [],
       open: null,
+      mayBe: otherReadings(m, region),
     })),
   ]
 }
+
+/** What a name with two meanings may be besides, where the region does not say. */
+const otherReadings = ({ ambiguous, ingredient }: Mention, region: Recipe['region']): string[] =>
+  ambiguous && ambiguous.by?.[region] === undefined
+    ? ambiguous.choices.filter(id => id !== ingredient.id)
+    : []
 
 /** Claims of a line whose ingredient none of its words names by itself ("juice of 1 lemon"). */
 const claimsAlone = ({ mentions, claims }: ReturnType<typeof findMentions>) =>

@@ -1,39 +1,29 @@
 import { school, type Question } from '../school'
+import { drinks, souredDrinks } from './drinks'
 
 /** What bakers use for butter, milk, cream and cheese. Grams to a gram of what leaves; fat is then matched by weight. [P] */
 const soft = ['muffin', 'quick-bread', 'brownie', 'pancake', 'crepe', 'yeast', 'scone', 'cookie', 'bread-pudding', 'sponge']
 
-const drinks: readonly (readonly [string, string, string, number, number])[] = [
-  ['oat-drink', 'oat drink', 'rounded and mild', 0, 0],
-  ['soy-drink', 'soy drink', 'nearest in protein', 0, 0.2],
-  ['pea-drink', 'pea drink', 'near in protein', 0.6, 0.3],
-  ['almond-drink', 'almond drink', 'thin and mild', 0.5, 0.1],
-  ['rice-drink', 'rice drink', 'thin and sweet', 0.2, 0.1],
-  ['coconut-drink', 'coconut drink', 'thin, a little coconut', 0.3, 0.5],
-  ['hemp-drink', 'hemp drink', 'thin, a little grassy', 0.9, 0.7],
-]
 const drinkSchools = (['milk', 'plant-drink'] as Question[]).flatMap(question =>
-  drinks.map(([ingredient, name, how, rarity, flavour]) =>
+  drinks.map(({ ingredient, name, how, rarity, flavour }) =>
     school(question, `${question}-${ingredient}`, name, name, [{ ingredient, perGram: 1, role: 'liquid' }], `milk by a drink that is ${how}, weight for weight`, '[P]', { rarity, flavour }),
   ),
 )
-const souredSchools = drinks
-  .filter(([id]) => !['coconut-drink', 'hemp-drink'].includes(id))
-  .map(([ingredient, name, , rarity, flavour]) =>
-    school(
-      'sour-milk',
-      `soured-${ingredient}`,
-      `soured ${name}`,
-      `soured ${name}`,
-      [
-        { ingredient, perGram: 0.95, role: 'liquid' },
-        { ingredient: 'vinegar', perGram: 0.06, role: 'acid' },
-      ],
-      'the acid is matched, so that it still meets the soda',
-      '[P] 1 Tbsp acid a cup',
-      { matches: 'acid', rarity, flavour, prepare: `Stir the vinegar into the ${name}. It may curdle or not; both are fine.`, restMinutes: 5 },
-    ),
-  )
+const souredSchools = souredDrinks.map(({ ingredient, name, rarity, flavour }) =>
+  school(
+    'sour-milk',
+    `soured-${ingredient}`,
+    `soured ${name}`,
+    `soured ${name}`,
+    [
+      { ingredient, perGram: 0.95, role: 'liquid' },
+      { ingredient: 'vinegar', perGram: 0.06, role: 'acid' },
+    ],
+    'the acid is matched, so that it still meets the soda',
+    '[P] 1 Tbsp acid a cup',
+    { matches: 'acid', rarity, flavour, prepare: `Stir the vinegar into the ${name}. It may curdle or not; both are fine.`, restMinutes: 5 },
+  ),
+)
 
 export const dairySchools = [
   school(
@@ -219,6 +209,33 @@ export const dairySchools = [
 
   school('fresh-cheese', 'plant-cream-cheese', 'plant cream cheese', 'plant cream cheese', [{ ingredient: 'plant-cream-cheese', perGram: 1 }], 'as firm and as sour', '[P]', {
     differs: 'a little less tangy',
+  }),
+  school('fresh-cheese', 'plant-quark', 'plant quark', 'plant quark', [{ ingredient: 'plant-quark', perGram: 1 }], 'as lean and as sour', '[P]', {
+    standsFor: ['quark', 'ricotta', 'cottage-cheese'],
+    differs: 'a little softer',
+    rarity: 0.2,
+  }),
+  school(
+    'fresh-cheese',
+    'drained-soy-lean',
+    'drained soy yoghurt',
+    'drained yoghurt',
+    [{ ingredient: 'soy-yoghurt', perGram: 1.5 }],
+    'yoghurt loses a third of its weight overnight, and is as lean as what it stands for',
+    '[P]',
+    {
+      standsFor: ['quark', 'ricotta', 'cottage-cheese'],
+      prepare: 'Hang the yoghurt in a cloth in the fridge for 6 hours; it loses about a third of its weight.',
+      differs: 'tangier and smoother',
+      rarity: 0.3,
+    },
+  ),
+  school('fresh-cheese', 'crumbled-tofu', 'firm tofu crumbled with lemon juice', 'crumbled tofu', [{ ingredient: 'firm-tofu', perGram: 0.95 }, { ingredient: 'lemon-juice', perGram: 0.04, role: 'acid' }], 'as grainy and as lean', '[P]', {
+    standsFor: ['ricotta', 'cottage-cheese'],
+    prepare: 'Crumble the tofu with the lemon juice and a pinch of salt.',
+    differs: 'firmer grains, a little beany unless it is flavoured',
+    rarity: 0.4,
+    flavour: 0.4,
   }),
   school(
     'fresh-cheese',

@@ -1,4 +1,5 @@
 import { school } from '../school'
+import { souredDrinks } from './drinks'
 
 /**
  * What bakers use for eggs; doses for one large egg of 50 g. Sources: [P] common practice, schools kept as alternatives;
@@ -31,20 +32,13 @@ const crumb = [
 const cakes = ['creamed', 'muffin', 'quick-bread', 'brownie', 'pancake']
 const custards = ['egg-custard', 'pastry-cream', 'caramel', 'ice-cream', 'bread-pudding', 'other']
 
-const souredDrinks: readonly (readonly [string, string, string, number, number])[] = [
-  ['milk', 'milk', 'milk', 0, 0],
-  ['oat', 'oat-drink', 'oat drink', 0, 0],
-  ['soy', 'soy-drink', 'soy drink', 0, 0.1],
-  ['rice', 'rice-drink', 'rice drink', 0.2, 0.1],
-  ['pea', 'pea-drink', 'pea drink', 0.6, 0.3],
-  ['almond', 'almond-drink', 'almond drink', 0.5, 0.1],
-]
 /** The standard sponge without egg: soured drink and lift carry it, nothing binds. */
-const souredSchools = souredDrinks.map(([id, ingredient, name, rarity, flavour]) =>
+const milk = { ingredient: 'milk', name: 'milk', rarity: 0, flavour: 0 }
+const souredSchools = [milk, ...souredDrinks].map(({ ingredient, name, rarity, flavour }) =>
   school(
     'egg',
-    `soured-${id}-egg`,
-    `soured ${name} and a little more lift`,
+    `soured-${ingredient.replace('-drink', '')}-egg`,
+    `soured ${name}`,
     `soured ${name}`,
     [
       { ingredient, perGram: 40 * egg, role: 'liquid' },
