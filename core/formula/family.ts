@@ -1,4 +1,4 @@
-import { behindBake, readMethod } from '../method'
+import { readMethod, withFinish } from '../method'
 import type { Component, Line, Recipe } from '../recipe'
 import {
   crumbFamilies,
@@ -64,19 +64,19 @@ export function familySaid(component: Component, title: string, isMain: boolean)
   )
 }
 
+const readAlone = new WeakMap<Component, Recipe>()
 /** A part as a recipe of its own, to read its method. */
-const alone = (component: Component): Recipe => ({
-  title: '',
-  region: 'uk',
-  components: [component],
-  yield: null,
-  pan: null,
-  oven: null,
-})
+function alone(component: Component): Recipe {
+  const known = readAlone.get(component)
+  if (known) return known
+  const bare = { title: '', region: 'uk', yield: null, pan: null, oven: null } as const
+  const recipe = { ...bare, components: [component] }
+  readAlone.set(component, recipe)
+  return recipe
+}
 /** What goes into the oven of a part: a sponge filled with cream is a sponge. */
 function batterLines(component: Component): readonly Line[] {
-  const { lines } = behindBake(alone(component), component)
-  return lines.length ? component.lines.filter(line => !lines.includes(line)) : component.lines
+  return withFinish(alone(component)).components[0]!.lines
 }
 
 /** Eggs whipped to volume and folded into what has hardly any flour and nothing that lifts, baked. */

@@ -3,7 +3,7 @@
 /* Reading. */
 export { linesTaken } from './action'
 export { isCooked } from './cooked'
-export { behindBake } from './behind-bake'
+export { withFinish } from './finished'
 export type { Action, Operand, Phase } from './action'
 export type { CueKind } from './tables/cues'
 export type { Manner } from './tables/manners'

@@ -1,5 +1,6 @@
 import { balanceIn, batterOf, eggCount, familyOf, isInside, massOf, weightsOf } from '../formula'
 import type { Grams } from '../measure'
+import { withFinish } from '../method'
 import { flourKinds, ingredientById, type Kind } from '../pantry'
 import type { Component, Line, Recipe } from '../recipe'
 import { batterOfFamily, besideWords, type BatterRow } from './tables/batters'
@@ -141,10 +142,11 @@ const isUnweighed = (line: Line) =>
   !light.includes(ingredientById(line.ingredient ?? '')?.kind ?? 'water')
 
 /**
- * Reads what lies in the tin. Null where no line has a weight: then nothing about depth or time can
- * be said.
+ * Reads what lies in the tin: what only comes to it once it is baked does not. Null where no line
+ * has a weight: then nothing about depth or time can be said.
  */
-export function tinBatter(recipe: Recipe, said: BatterSaid = {}): TinBatter | null {
+export function tinBatter(written: Recipe, said: BatterSaid = {}): TinBatter | null {
+  const recipe = withFinish(written)
   const { components } = recipe
   const heaviest = heaviestOf(recipe)
   const parts = components

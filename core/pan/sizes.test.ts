@@ -2,7 +2,7 @@ import { each, tally } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { runs, someRecipe } from '../../tests/arbitraries'
-import { linesOf } from '#core'
+import { linesOf, readRecipe as readText } from '#core'
 import { tinBatter } from './batter'
 import { acrossOf, cutInto, gramsFor, layTray, loadsOf, slicesOf, squaresOf } from './pieces'
 import { readRecipe } from './reading'
@@ -97,6 +97,20 @@ describe('every amount at another size', () => {
     expect(
       linesOf(resize(loaf, { by: 'times', times: 0.43 }, { measureIn: 'spoons' }).recipe)[1]!.text,
     ).toBe('¾ tsp baking powder')
+  })
+})
+
+describe('what lies in the tin', () => {
+  test('cream and jam that come to it once it is baked do not', () => {
+    const lines = '200 g self-raising flour\n200 g butter\n200 g caster sugar\n4 eggs'
+    const steps =
+      'Cream the butter and sugar, beat in the eggs and fold in the flour. Bake in a 20 cm tin at ' +
+      '180 °C for 25 minutes.'
+    const grams = (more: string, then: string) =>
+      tinBatter(readText(`Sponge\n\n${lines}${more}\n\nMethod\n${steps}${then}`).recipe)!.grams
+    expect(
+      grams('\n300 ml double cream\n100 g jam', ' Cool, whip the cream and fill it with jam.'),
+    ).toBe(grams('', ''))
   })
 })
 

@@ -173,7 +173,8 @@ function checkOne(person: Person, held: readonly Held[], region: Region): Person
       rule,
       source: '',
     })
-    for (const found of againstThings(person, each)) add(conflicts, found)
+    for (const found of [...againstThings(person, each), ...asElse(person, each)])
+      add(conflicts, found)
     for (const [rule, because] of openOf(each)) add(conflicts, open(rule, because))
     // A packet that was read says what an unknown line is made of.
     if (!ingredient && !packets.some(p => !p.notRead)) {
@@ -185,7 +186,6 @@ function checkOne(person: Person, held: readonly Held[], region: Region): Person
       const { found, isAsk } = againstOne(person, need, each, known)
       add(isAsk ? asks : conflicts, found)
     }
-    for (const found of asElse(person, each)) add(conflicts, found)
     for (const diet of ingredient ? dietsOf(person) : [])
       for (const rule of diet.rules)
         add(

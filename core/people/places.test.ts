@@ -26,6 +26,52 @@ const packet = (more: Partial<CheckedPacket> = {}): CheckedPacket => ({
 })
 const bar = read('100 g dark chocolate')
 
+describe('what a name leaves open is never clear', () => {
+  const vegan = person({ diets: ['vegan'] })
+  // Each may be something that a vegan does not eat; nobody has said which. From memory.
+  test.each([
+    '135 g jelly',
+    '1 packet jelly',
+    '2 tbsp egg substitute',
+    '100 g margarine',
+    '50 g spread',
+    '100 g chocolate',
+  ])('%s', line => {
+    expect(check(read(line), vegan).verdict).not.toBe('clear')
+  })
+  test('where the region says which it is, or a packet was read, that counts', () => {
+    const us = readRecipe('Bun\n2 tbsp jelly', { region: 'us' }).recipe
+    expect(check(us, vegan).verdict).toBe('clear')
+    const uk = read('2 tbsp jelly')
+    expect(check(uk, vegan).conflicts[0]!.because).toMatch(/may be jelly: jelly contains gelatine/u)
+    expect(check(uk, vegan, [packet({ ingredient: 'jam' })]).verdict).toBe('clear')
+  })
+  // Shapes that are eaten as often as baked in: an unread line, not a tin.
+  test.each([
+    '1 sponge flan case',
+    '12 tartlet cases',
+    '12 tartlets',
+    '1 sponge sheet',
+    '6 lasagne sheets',
+    '4 biscuit rings',
+    '8 shortbread rings',
+    '1 quiche case',
+    '2 pastry sheets',
+    '1 gratin',
+    '1 terrine',
+  ])('%s', line => {
+    const recipe = read(`200 g sugar\n${line}`)
+    expect(recipe.components[0]!.lines.map(l => l.text)).toContain(line)
+    expect(check(recipe, avoids('egg', 'allergy')).verdict).not.toBe('clear')
+  })
+  test.each(['12 paper cases', '12 muffin cases', '2 baking sheets', '1 cake ring', '4 ramekins'])(
+    '%s are tools',
+    line => {
+      expect(read(`200 g sugar\n${line}`).components[0]!.lines).toHaveLength(1)
+    },
+  )
+})
+
 describe('where a conflict is, and what it says', () => {
   test('a member of a group says what it counts as; the group itself does not', () => {
     expect(check(read('100 g almonds'), avoids('tree-nut')).conflicts[0]!.because).toBe(

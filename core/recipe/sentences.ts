@@ -1,2 +1,2 @@
-/** The sentences of a text, each with the blank behind it: joined they are the text again. A semicolon ends one too. */
+/** The sentences of a text, a semicolon ends one too; with their blanks they join to the text. */
 export const sentencesIn = (text: string): string[] => text.split(/(?<=[.;!?]\s+)(?=\S)/u)

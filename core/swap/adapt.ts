@@ -1,14 +1,16 @@
 import { ingredientById } from '../pantry'
-import { familyOf, isInside, massOf, weightsOf } from '../formula'
+import { isInside } from '../formula'
+import { withFinish } from '../method'
 import { checkPeople, needsOf, unknownNeeds, type Person } from '../people'
 import { ingredientOf, linesOf, thingsOf, type Recipe } from '../recipe'
 import { isBlocked, tableOf, type Table } from './allowed'
-import { substitutionById, type Wishes } from './candidates'
+import type { Wishes } from './candidates'
 import { planOf, type Asked } from './choose'
 import type { HouseKnowledge } from './known'
-import { leavingOf, mayBeLeftOut, sweetenedAnew, withoutFat } from './leaving'
+import { mayBeLeftOut } from './leaving'
 import type { Option } from './option'
-import { partOf, type DessertPart } from './part'
+import type { DessertPart } from './part'
+import { leavesOf, partsOf, sweetensAnew } from './parts'
 import type { Plan } from './plan'
 import { redirectOf } from './redirect'
 import { hasUnweighed } from './lines/part'
@@ -77,54 +79,6 @@ function whyFine({ recipe, people, parts, table, wishes, known }: Asked): readon
   ]
 }
 
-/** What of a part leaves, in the route table's words. */
-function leavesOf(part: DessertPart): ReadonlySet<string> {
-  return new Set(
-    part.groups.flatMap(group => {
-      if (group.question === 'egg' || group.question === 'egg-wash') return ['egg']
-      if (group.question === 'flour') return ['gluten']
-      return group.question === 'cream' ? ['cream'] : []
-    }),
-  )
-}
-
-/** The parts of a recipe with their families, what leaves, and their routes. */
-export function partsOf(recipe: Recipe, table: Table, wishes: Wishes): DessertPart[] {
-  const mass = recipe.components.map(c => massOf(weightsOf(c.lines)))
-  const main = mass.indexOf(Math.max(...mass))
-  return recipe.components.map((component, i) => {
-    const reading = familyOf(
-      component,
-      recipe.title,
-      i === main || (component.name === '' && recipe.components.length === 1),
-      wishes.family?.[component.name],
-    )
-    const blocked = leavingOf(component, reading.family, table, recipe.region)
-    const sweetened = sweetensAnew(wishes)
-      ? [...blocked, ...sweetenedAnew(component, blocked)]
-      : blocked
-    const leaving = wishes.less?.fat === 1 ? withoutFat(component, sweetened) : sweetened
-    const bare = partOf({ component, given: reading, leaving, route: null, wishes })
-    const leaves = leavesOf(bare)
-    const route =
-      routeRows.find(
-        row => row.family === reading.family.id && row.leaves.some(what => leaves.has(what)),
-      ) ?? null
-    return { ...bare, route }
-  })
-}
-
-/**
- * Is another sweetener wished for, and is all that it takes known? Without the product's own factor
- * nothing is sweetened with it.
- */
-const sweetensAnew = (wishes: Wishes) => {
-  const school = wishes.sweeten ? substitutionById(wishes.sweeten) : undefined
-  return (
-    school !== undefined &&
-    (wishes.factor !== undefined || !school.adds.some(dose => dose.perFactor))
-  )
-}
 /** Does the baker wish something besides what the people need? */
 const wishesMore = (wishes: Wishes) =>
   Boolean(wishes.less?.sugar || wishes.less?.fat || sweetensAnew(wishes))
@@ -216,8 +170,8 @@ const isAsked = (wishes: Wishes, known: HouseKnowledge) =>
  * `already-fine` when nothing has to leave and nothing is wished; `not-advised` when a part's
  * family must not be adapted (with what to bake instead); `cannot` when an amount is missing,
  * someone's needs are not understood, or nothing that all may eat can stand for a line. Every plan
- * has passed checkPeople without a conflict; what only packets can tell is in `packets`. `known` is
- * what the house knows besides.
+ * has passed checkPeople without a conflict; in it, what finishes a baked part is a part of its own;
+ * what only packets can tell is in `packets`. `known` is what the house knows besides.
  *
  * @example
  * const recipe = readRecipe('Shortbread\n\n200 g plain flour\n100 g butter').recipe
@@ -225,11 +179,12 @@ const isAsked = (wishes: Wishes, known: HouseKnowledge) =>
  * adapt(recipe, [wren]).verdict // "adapted"
  */
 export function adapt(
-  recipe: Recipe,
+  written: Recipe,
   people: readonly Person[],
   wishes: Wishes = {},
   known: HouseKnowledge = {},
 ): Adaptation {
+  const recipe = withFinish(written)
   const unclear = unusable(recipe, people)
   if (unclear.length) return nothing('cannot', 'other', unclear)
   const table = tableOf(people, known.packets)
@@ -394,8 +349,8 @@ function whyOf(parts: readonly DessertPart[], table: Table): string[] {
         .filter(item => item.how === 'leaves')
         .map(item => ingredientById(item.line.ingredient!)!.name)
       const { name } = part.component
-      const inIt = name ? `In the ${name}` : 'Here'
-      const isFor = /^(?:to|for)\s/u.test(name)
+      const inIt = name ? `In the ${name.charAt(0).toLowerCase()}${name.slice(1)}` : 'Here'
+      const isFor = /^(?:to|for)\s/iu.test(name)
       const where = isFor ? `${name.charAt(0).toUpperCase()}${name.slice(1)}` : inIt
       const route = part.route ? [part.route.because] : []
       return [

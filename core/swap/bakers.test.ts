@@ -5,9 +5,10 @@ import { familyById } from '#core/formula'
 import { ingredientById } from '#core/pantry'
 import { each } from '../../tests/each'
 import { recipeOf } from '../../tests/arbitraries'
-import { partsOf } from './adapt'
+import { partsOf } from './parts'
 import { tableOf } from './allowed'
 import { substitutionById } from './candidates'
+import type { Plan } from './plan'
 import { usualness } from './prior'
 import { deviationFrom, nearestIn, regionOf } from './region'
 import { regionRows } from './tables/regions'
@@ -333,6 +334,31 @@ describe('refused by method, and the nearest that works offered whole', () => {
     // 34 % of the flour [M] the table’s row: the cream’s own fat does not move it.
     const oil = linesOf(offered).find(line => line.ingredient === 'neutral-oil')!
     expect(oil.grams!.best).toBeCloseTo(0.34 * 75, 0)
+  })
+  test('a filling in the same list moves nothing of the cake', () => {
+    const lines =
+      '200 g self-raising flour\n200 g butter, softened\n200 g caster sugar\n4 eggs\n2 tbsp milk'
+    const steps =
+      'Cream the butter and sugar. Beat in the eggs. Fold in the flour with the milk. Bake in two ' +
+      '20 cm tins at 180 °C for 25 minutes.'
+    const first = (more: string, then: string) =>
+      adapt(
+        readRecipe(`Victoria sandwich\n\n${lines}${more}\n\nMethod\n${steps}${then}`).recipe,
+        who('egg', 'milk'),
+      ).plans[0]!
+    const cakeOf = (plan: Plan) => plan.recipe.components[0]!.lines.map(line => line.text)
+    const plain = first('', '')
+    const filled = first(
+      '\n150 ml double cream\n6 tbsp raspberry jam\nicing sugar, to dust',
+      ' Cool. Whip the cream. Sandwich the cakes with the jam and cream. Dust with icing sugar.',
+    )
+    expect(cakeOf(filled)).toEqual(cakeOf(plain))
+    expect(filled.recipe.components[1]).toMatchObject({ name: 'To finish' })
+    expect(filled.recipe.components[1]!.lines.map(line => line.ingredient)).toEqual([
+      'plant-whipping-cream',
+      'jam',
+      'icing-sugar',
+    ])
   })
   test('a mousse and a cheesecake that is only stirred are none of these', () => {
     const texts = [

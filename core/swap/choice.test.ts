@@ -14,7 +14,7 @@ import {
 } from '#core/formula'
 import type { Person } from '#core'
 import { tableOf } from './allowed'
-import { partsOf } from './adapt'
+import { partsOf } from './parts'
 import { candidatesFor, priceOf } from './candidates'
 import { costOf, optionOf, type Answer } from './option'
 import type { DessertPart } from './part'

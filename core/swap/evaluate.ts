@@ -1,8 +1,9 @@
 import { noBalance } from '../formula'
+import { withFinish } from '../method'
 import { cautionsFor, checkPeople, packetsToCheck, type PeopleCheck, type Person } from '../people'
 import type { Recipe } from '../recipe'
 import { tableOf } from './allowed'
-import { partsOf } from './adapt'
+import { asPartedIn, partsOf } from './parts'
 import type { Wishes } from './candidates'
 import { judge, type Judged } from './judge'
 import type { HouseKnowledge } from './known'
@@ -14,11 +15,12 @@ import { substitutionsOf, type Plan } from './plan'
  * moved like any other.
  */
 export function asWrittenPlan(
-  recipe: Recipe,
+  written: Recipe,
   people: readonly Person[],
   wishes: Wishes = {},
   known: HouseKnowledge = {},
 ): Plan {
+  const recipe = withFinish(written)
   const bare: Plan = {
     id: 'as-written',
     title: 'As written',
@@ -91,7 +93,7 @@ export function evaluatePlan(
   plan: Plan,
   { people, wishes, known }: PlanContext,
 ): EvaluatedPlan {
-  const parts = partsOf(original, tableOf(people, known.packets), wishes)
+  const parts = partsOf(asPartedIn(original, plan.recipe), tableOf(people, known.packets), wishes)
   const judged: Judged = judge({
     adapted: plan.recipe,
     parts,

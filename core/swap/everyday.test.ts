@@ -572,7 +572,7 @@ chill overnight.`,
       const [plan] = plans as [Plan]
       const said = plan.recipe.components[0]!.steps.join('\n')
       expect(linesOf(plan.recipe).map(l => l.ingredient)).toEqual(
-        expect.arrayContaining(['aquafaba', 'biscuits']),
+        expect.arrayContaining(['aquafaba', 'plant-sponge']),
       )
       expect(said).toMatch(
         pattern(
@@ -716,7 +716,7 @@ Simmer the rice, milk and sugar for 35 minutes. Stir in the butter.`,
 Lay the sponge fingers in cups, spoon over the jam and custard. Chill for 1 hour.`,
     ).recipe
     expect(linesOf(adapt(trifle, vegan).plans[0]!.recipe).map(l => l.ingredient)).toEqual([
-      'biscuits',
+      'plant-sponge',
       expect.any(String),
       'plant-custard',
     ])

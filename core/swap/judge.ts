@@ -181,7 +181,9 @@ interface JudgeAsked {
 /** A graded part as a plan shows it. */
 function shownPart({ part, after, loss }: Graded): PlanPart {
   const { family, because } = part.reading
-  const { family: judged, region } = part.aim
+  const { family: judged, region, holder } = part.aim
+  const weights = weightsOf(part.component.lines)
+  const by = { family: judged, mass: part.baseMass, flour: part.flour, base: part.base }
   return {
     component: part.component.name,
     family: family.id,
@@ -190,17 +192,9 @@ function shownPart({ part, after, loss }: Graded): PlanPart {
     before: part.before,
     after,
     bands: {
-      ...bandsOf({
-        original: part.goal,
-        family: judged,
-        mass: part.baseMass,
-        flour: part.flour,
-        base: part.base,
-      }),
+      ...bandsOf({ ...by, original: part.goal }),
       // Any place in a region is as good.
-      ...(region
-        ? stretchOf(region, part.before, weightsOf(part.component.lines), part.aim.holder)
-        : {}),
+      ...(region ? stretchOf({ region, balance: part.before, weights, holder, by }) : {}),
     },
     matters: measures.filter(m => (judged.weights[m] ?? 1) >= 0.1),
     loss,

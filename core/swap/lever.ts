@@ -13,7 +13,7 @@ import {
 import type { Person } from '../people'
 import type { Line, Recipe } from '../recipe'
 import { mayCome, tableOf, type Table } from './allowed'
-import { partsOf } from './adapt'
+import { asPartedIn, partsOf } from './parts'
 import type { Wishes } from './candidates'
 import type { HouseKnowledge } from './known'
 import { evaluatePlan, type EvaluatedPlan } from './evaluate'
@@ -93,7 +93,7 @@ interface Place extends LeverAsked {
 function placeOf(asked: LeverAsked): Place | null {
   const { original, plan, component, people, wishes = {}, known = {}, size = pull.usual } = asked
   const table = tableOf(people, known.packets)
-  const parts = partsOf(original, table, wishes)
+  const parts = partsOf(asPartedIn(original, plan.recipe), table, wishes)
   const at = plan.recipe.components.findIndex(c => c.name === component)
   const part = parts[at] ?? parts.find(p => p.component.name === component)
   const here = plan.recipe.components[at]

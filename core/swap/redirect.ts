@@ -1,7 +1,6 @@
 import type { Grams } from '../measure'
 import { flourKinds, ingredientById, measured, nameIn, type Ingredient, type Kind } from '../pantry'
 import { isInside } from '../formula'
-import { behindBake } from '../method'
 import { checkPeople, cautionsFor, packetsToCheck, type Person } from '../people'
 import type { Line, Recipe } from '../recipe'
 import { asksPacket, mayCome, type Table } from './allowed'
@@ -114,15 +113,6 @@ const flavoursIn = (found: Found): Line[] =>
 /** Where a formula's step takes what flavours the original: " and {flavour}". */
 const flavourHere = '{flavour}'
 
-/** The sentences that take what comes to it once it is baked, as they stand. */
-function stepsBehind({ recipe, refused }: Found): string[] {
-  const said = behindBake(recipe, refused.component).sentences.map(({ step, span }) => {
-    const part = recipe.components.find(c => c.name === step.component)!
-    return part.steps[step.at]!.slice(...span).trim()
-  })
-  return [...new Set(said)]
-}
-
 /** "{4} and {5} and {flavour}": what flavours it ends the list. */
 const listEnd = / and ((?:the )?\{\d\}) and \{flavour\}/u
 
@@ -153,16 +143,13 @@ const asFormula = (recipe: Recipe, { at }: Found, lines: readonly Line[]): Recip
 function recipeWith(found: Found, lines: readonly Line[]): Recipe {
   const { recipe, row, at } = found
   const title = `${row.title.charAt(0).toLowerCase()}${row.title.slice(1)}`
-  const { lines: behind } = behindBake(recipe, found.refused.component)
-  const outside = found.kept.filter(line => !isInside(line) && !behind.includes(line))
-  const all = [...lines, ...flavoursIn(found), ...behind, ...outside]
+  const outside = found.kept.filter(line => !isInside(line))
+  const all = [...lines, ...flavoursIn(found), ...outside]
   return {
     ...recipe,
     title: `${recipe.title}: ${title}`,
     components: recipe.components.map((c, i) =>
-      i === at
-        ? { name: c.name, lines: all, steps: [...stepsIn(found), ...stepsBehind(found)] }
-        : c,
+      i === at ? { name: c.name, lines: all, steps: stepsIn(found) } : c,
     ),
   }
 }

@@ -1,6 +1,7 @@
 import type { Grams } from '../measure'
 import type { Kind } from '../pantry'
 import {
+  bandsOf,
   deviationOf,
   eggCount,
   ratiosOf,
@@ -88,38 +89,35 @@ export function judgedAs(family: FamilyRow, isInRegion: boolean, eggGoes: boolea
   return { ...family, eggLift: 0, weights: { ...weights, bind: 0, set: 0, foam: 0, emulsify: 0 } }
 }
 
-/** The stretch that a region leaves sugar, fat, water and lift, for a part with these weights. */
-export function stretchOf(
-  region: RegionRow,
-  balance: Balance,
-  weights: readonly Weight[],
-  holder: Grams,
-): Partial<Record<Measure, readonly [number, number]>> {
-  const end = (side: 0 | 1) =>
-    nearestIn(
-      {
-        ...region,
-        ...Object.fromEntries(
-          (['sugar', 'fat', 'water', 'lift'] as const).map(what => [
-            what,
-            [region[what][side], region[what][side]],
-          ]),
-        ),
-      },
-      balance,
-      weights,
-      holder,
-    )
-  const [low, high] = [end(0), end(1)]
-  return Object.fromEntries(
-    (['sugar', 'fat', 'water', 'lift'] as const).map(what => [
-      what,
-      // Nobody notices less. Source: the engine study’s tolerance of water.
-      [low[what] * (1 - edge), high[what] * (1 + edge)],
-    ]),
-  )
+/** A part with its weights, and what its bands are measured by. */
+interface StretchAsked {
+  readonly region: RegionRow
+  readonly balance: Balance
+  readonly weights: readonly Weight[]
+  readonly holder: Grams
+  readonly by: Omit<Parameters<typeof bandsOf>[0], 'original'>
 }
-const edge = 0.06
+
+/**
+ * The stretch that a region leaves sugar, fat, water and lift, for a part that is judged `by` its
+ * family, mass, flour and base: any place in it, and as far beyond as a band reaches.
+ */
+export function stretchOf({
+  region,
+  balance,
+  weights,
+  holder,
+  by,
+}: StretchAsked): Partial<Record<Measure, readonly [number, number]>> {
+  const whats = ['sugar', 'fat', 'water', 'lift'] as const
+  const bandsAt = (side: 0 | 1) => {
+    const ends = whats.map(what => [what, [region[what][side], region[what][side]]] as const)
+    const end = { ...region, ...Object.fromEntries(ends) }
+    return bandsOf({ ...by, original: nearestIn(end, balance, weights, holder) })
+  }
+  const [low, high] = [bandsAt(0), bandsAt(1)]
+  return Object.fromEntries(whats.map(what => [what, [low[what][0], high[what][1]]]))
+}
 
 /** What a version is measured against. */
 export interface Aim {

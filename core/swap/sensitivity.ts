@@ -13,7 +13,7 @@ import { ingredientById } from '../pantry'
 import type { Person } from '../people'
 import type { Line, Recipe } from '../recipe'
 import { tableOf } from './allowed'
-import { partsOf } from './adapt'
+import { asPartedIn, partsOf } from './parts'
 import type { Wishes } from './candidates'
 import { judge } from './judge'
 import type { HouseKnowledge } from './known'
@@ -107,7 +107,7 @@ export function sensitivity({
   wishes = {},
   known = {},
 }: SensitivityAsk): Sensitivity[] {
-  const parts = partsOf(original, tableOf(people, known.packets), wishes)
+  const parts = partsOf(asPartedIn(original, plan.recipe), tableOf(people, known.packets), wishes)
   const isShown = (part: DessertPart) => plan.parts.some(p => p.component === part.component.name)
   return parts
     .flatMap((part, i) => {

@@ -1,9 +1,10 @@
 import { ingredientById } from '../pantry'
 import { familyRows } from '../formula'
+import { withFinish } from '../method'
 import type { Person } from '../people'
 import type { Recipe } from '../recipe'
 import { tableOf } from './allowed'
-import { partsOf } from './adapt'
+import { partsOf } from './parts'
 import { candidatesFor, substitutions, type Wishes } from './candidates'
 import type { HouseKnowledge } from './known'
 import type { Question } from './school'
@@ -33,7 +34,7 @@ export function waysFor(
   known: HouseKnowledge = {},
 ): Way[] {
   const table = tableOf(people, known.packets)
-  return partsOf(recipe, table, wishes).flatMap(part =>
+  return partsOf(withFinish(recipe), table, wishes).flatMap(part =>
     part.groups.map((group): Way => ({
       component: part.component.name,
       question: group.question,

@@ -61,11 +61,15 @@ export function gateRows(): string[] {
       return needs.slice(0, 6).map(need => ({ recipe, need, found: adapt(recipe, tableOf(need)) }))
     })
   const plans = cases.flatMap(c => c.found.plans.map(plan => ({ ...c, plan })))
-  const faulty = plans.filter(({ recipe, plan }) => gateFaults(recipe, plan.recipe).length)
+  const faulty = plans.flatMap(({ recipe, need, plan }) => {
+    const faults = gateFaults(recipe, plan.recipe)
+    return faults.length ? [`  ${recipe.title}, ${need.name}: ${faults[0]!.says}`] : []
+  })
   const held = cases.filter(({ found }) => toldAnew.test(found.why[0] ?? ''))
   return [
     `gates                          ${faulty.length} of ${plans.length} shown plans fail one; ` +
       `${held.length} of ${cases.length} questions have no plan that passes`,
+    ...faulty,
     ...held.map(({ recipe, need, found }) => `  ${recipe.title}, ${need.name}: ${found.why[0]}`),
   ]
 }

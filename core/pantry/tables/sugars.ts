@@ -76,7 +76,16 @@ export const sugars = [
   row('rice-syrup', 'syrup', 'brown rice syrup', 'rice syrup | rice malt syrup', [22, 0, 0, 0.5, 72, 5, 0], 1.38, { mayHold: 'barley', sweet: 45 }, '[M]'),
   row('date-syrup', 'syrup', 'date syrup', 'date nectar', [24, 0, 0, 1.2, 70, 0, 2], 1.35, { acid: 0.03 }, '[M]'),
   row('malt-extract', 'syrup', 'malt extract', 'barley malt syrup | malt syrup', [20, 0, 0, 5, 60, 10, 0], 1.4, { holds: 'barley', sweet: 40 }, '[M]'),
-  row('caramel-sauce', 'ready-made', 'caramel', 'caramel sauce | salted caramel | soft caramels | caramels | butterscotch sauce | toffee sauce | fudge sauce', [25, 8, 0.55, 5, 55, 3, 0], 1.3, { holds: 'milk', pieces: { '': 8 } }, '[M]'),
+  row(
+    'caramel-sauce',
+    'ready-made',
+    'caramel',
+    'caramel sauce | salted caramel | soft caramels | caramels | butterscotch sauce | toffee sauce',
+    [25, 8, 0.55, 5, 55, 3, 0],
+    1.3,
+    { holds: 'milk', pieces: { '': 8 } },
+    '[M]',
+  ),
 
   row(
     'dark-chocolate',

@@ -54,7 +54,6 @@ export function vesselOf(line: string): string | null {
   if (labelled && /\d/u.test(labelled)) return labelled.trim()
   const one = vesselsIn(line)[0]
   const rest = one ? line.slice(0, one.span[0]) + line.slice(one.span[1]) : line
-  return one?.sized && !maybeEaten(one.text) && /^[\s\p{P}]*(?:an?|one|you\s+need|for|in|use)?[\s\p{P}]*$/iu.test(rest)
-    ? one.text
-    : null
+  const isAlone = /^[\s\p{P}]*(?:an?|one|you\s+need|for|in|use)?[\s\p{P}]*$/iu.test(rest)
+  return one?.sized && isAlone && !maybeEaten(one.text) ? one.text : null
 }

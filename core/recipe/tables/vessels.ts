@@ -42,9 +42,7 @@ const shapes = {
 /** Ends in such a shape, and nothing says that it is a tool. */
 export const maybeEaten = (text: string): boolean =>
   Object.entries(shapes).some(
-    ([shape, tools]) =>
-      new RegExp(String.raw`\b(?:${shape})\s*$`, 'iu').test(text) &&
-      !new RegExp(String.raw`\b(?:${tools.split(' ').join('|')})[\s-]+(?:${shape})\s*$`, 'iu').test(text),
+    ([shape, tools]) => new RegExp(String.raw`\b(?:${shape})\s*$`, 'iu').test(text) && !new RegExp(String.raw`\b(?:${tools.split(' ').join('|')})[\s-]+(?:${shape})\s*$`, 'iu').test(text),
   )
 
 /** "Tin: 20 cm square": the label says that it is one. */

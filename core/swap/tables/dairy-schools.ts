@@ -230,13 +230,25 @@ export const dairySchools = [
       rarity: 0.3,
     },
   ),
-  school('fresh-cheese', 'crumbled-tofu', 'firm tofu crumbled with lemon juice', 'crumbled tofu', [{ ingredient: 'firm-tofu', perGram: 0.95 }, { ingredient: 'lemon-juice', perGram: 0.04, role: 'acid' }], 'as grainy and as lean', '[P]', {
-    standsFor: ['ricotta', 'cottage-cheese'],
-    prepare: 'Crumble the tofu with the lemon juice and a pinch of salt.',
-    differs: 'firmer grains, a little beany unless it is flavoured',
-    rarity: 0.4,
-    flavour: 0.4,
-  }),
+  school(
+    'fresh-cheese',
+    'crumbled-tofu',
+    'firm tofu crumbled with lemon juice',
+    'crumbled tofu',
+    [
+      { ingredient: 'firm-tofu', perGram: 0.95 },
+      { ingredient: 'lemon-juice', perGram: 0.04, role: 'acid' },
+    ],
+    'as grainy and as lean',
+    '[P]',
+    {
+      standsFor: ['ricotta', 'cottage-cheese'],
+      prepare: 'Crumble the tofu with the lemon juice and a pinch of salt.',
+      differs: 'firmer grains, a little beany unless it is flavoured',
+      rarity: 0.4,
+      flavour: 0.4,
+    },
+  ),
   school(
     'fresh-cheese',
     'drained-soy',

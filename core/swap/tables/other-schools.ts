@@ -268,7 +268,7 @@ export const otherSchools = [
   one('flavour', 'cinnamon', 'ground cinnamon', 'spice for spice', { standsFor: ['kind:spice'] }),
 
   one('ready-made', 'gf-biscuits', 'gluten-free biscuits', 'biscuits for biscuits', {
-    standsFor: ['biscuits', 'ladyfingers', 'amaretti', 'waffles-cones', 'sandwich-cookies', 'pretzels', 'sponge-bought', 'cookie-dough', 'meringues-bought'],
+    standsFor: ['biscuits', 'ladyfingers', 'amaretti', 'waffles-cones', 'sandwich-cookies', 'pretzels', 'sponge-bought', 'plant-sponge', 'cookie-dough', 'meringues-bought'],
     rarity: 0.4,
     ratherGlutenFree: true,
   }),
@@ -334,7 +334,10 @@ export const otherSchools = [
     '[P]',
     { standsFor: ['marzipan', 'praline'], prepare: 'Grind the seeds with the sugar to a paste.', flavour: 0.8 },
   ),
-  one('decoration', 'plant-marshmallows', 'vegan marshmallows', 'marshmallow for marshmallow', { standsFor: ['marshmallows', 'marshmallow-creme'], differs: 'they melt a little later and set a little softer' }),
+  one('decoration', 'plant-marshmallows', 'vegan marshmallows', 'marshmallow for marshmallow', {
+    standsFor: ['marshmallows', 'marshmallow-creme'],
+    differs: 'they melt a little later and set a little softer',
+  }),
   one('decoration', 'plant-toffee', 'dairy-free toffee', 'toffee for toffee', { standsFor: ['toffee'] }),
   one('decoration', 'demerara-sugar', 'coarse sugar', 'crunch and sweetness without the rest', { flavour: 0.3 }),
   one('decoration', 'jam', 'jam', 'sweet and set', { standsFor: ['jelly-sweets'] }),
