@@ -1,4 +1,5 @@
 import type { Grams } from '../measure'
+import { withFinish } from '../method'
 import { sweetKinds, ingredientById, type Ingredient, type Kind } from '../pantry'
 import {
   finding,
@@ -311,7 +312,8 @@ function oddIn(component: Component, recipe: Recipe, isMain: boolean): Finding[]
 }
 
 /** Proportions far outside what such a dessert has, and fractions that explain them. */
-export function oddRatios(recipe: Recipe): Finding[] {
+export function oddRatios(written: Recipe): Finding[] {
+  const recipe = withFinish(written)
   const mass = (c: Component) => c.lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0)
   const main = recipe.components.reduce<Component | null>(
     (best, c) => (!best || mass(c) > mass(best) ? c : best),

@@ -16,6 +16,7 @@ import {
   type Ratio,
 } from '../formula'
 import { bakeLossRows, type Made } from '../make'
+import { withFinish } from '../method'
 import { batterRows, tinBatter, type SizedUp } from '../pan'
 import { linesOf, restTimesIn, type Component, type Recipe } from '../recipe'
 import { doseRisks, substitutionById, type Plan } from '../swap'
@@ -269,15 +270,17 @@ function stood({ baked, seen }: FactsOf): Facts {
 }
 
 /**
- * Everything that the numbers of this bake say. `original` null: the recipe is baked as it is
+ * Everything that the numbers of this bake say. `asRead` null: the recipe is baked as it is
  * written, so nothing has moved. Facts that are not known are not there.
  */
 export function factsOf(
-  original: Recipe | null,
-  baked: Recipe,
+  asRead: Recipe | null,
+  asBaked: Recipe,
   plan: Plan | null,
   seen: Seen = {},
 ): Facts {
+  const baked = withFinish(asBaked)
+  const original = asRead && withFinish(asRead)
   const { at, family: familyId } = mainOf(baked, plan)
   const component = baked.components[at]
   if (!component) return {}
