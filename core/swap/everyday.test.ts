@@ -720,12 +720,14 @@ Lay the sponge fingers in cups, spoon over the jam and custard. Chill for 1 hour
       expect.any(String),
       'plant-custard',
     ])
-    // Where the house's own biscuits do not suit, they are better than nothing.
-    const packet = { ingredient: 'biscuits', contains: ['milk' as const], mayContain: [] }
+    // Where the house's own sponge and biscuits do not suit, they are better than nothing.
+    const packets = ['plant-sponge', 'biscuits'].map(ingredient => ({
+      ingredient,
+      contains: ['milk' as const],
+      mayContain: [],
+    }))
     expect(
-      linesOf(adapt(trifle, vegan, {}, { packets: [packet] }).plans[0]!.recipe).map(
-        l => l.ingredient,
-      ),
+      linesOf(adapt(trifle, vegan, {}, { packets }).plans[0]!.recipe).map(l => l.ingredient),
     ).toContain('gf-biscuits')
     expect(linesOf(adapt(trifle, coeliac).plans[0]!.recipe).map(l => l.ingredient)).toContain(
       'gf-biscuits',

@@ -12,7 +12,17 @@ import {
   type Ratios,
   type Weight,
 } from '../formula'
-import { another, fruity, lessPoured, nearest, regionRows, type RegionRow } from './tables/regions'
+import {
+  another,
+  character,
+  fruity,
+  lessPoured,
+  nearest,
+  ofBeans,
+  otherFlour,
+  regionRows,
+  type RegionRow,
+} from './tables/regions'
 
 /** What works without egg for this kind of dessert; null where no such cake is known. */
 export const regionOf = (family: FamilyRow): RegionRow | null =>
@@ -22,21 +32,27 @@ export const regionOf = (family: FamilyRow): RegionRow | null =>
 
 /**
  * The region for a part with these weights: fruit in a batter gives water as it bakes, so less may be
- * poured; and what the original has more sugar or less fat of than usual it keeps, since egg has no
- * part in that.
+ * poured; and the original keeps what it has far more of sugar, more of water or less of fat than is
+ * usual, since egg has no part in that.
  */
 export function regionFor(family: FamilyRow, weights: readonly Weight[]): RegionRow | null {
   const known = regionOf(family)
   if (!known) return null
   const holder = holderOf(weights)
-  const { sugar, fat } = perHolder(weights, holder)
+  const { sugar, fat, water } = perHolder(weights, holder)
   const fruit = weights.reduce((n, w) => n + (w.ingredient.kind === 'fruit' ? w.grams : 0), 0)
   const isFruity = holder > 0 && fruit / holder >= fruity
   return {
     ...known,
-    sugar: [Math.min(known.sugar[0], sugar), Math.max(known.sugar[1], sugar)],
+    sugar: [
+      Math.min(known.sugar[0], sugar),
+      sugar > character * known.sugar[1] ? sugar : known.sugar[1],
+    ],
     fat: [Math.min(known.fat[0], fat), known.fat[1]],
-    water: isFruity ? [(1 - lessPoured) * known.water[0], known.water[1]] : known.water,
+    water: [
+      isFruity ? (1 - lessPoured) * known.water[0] : known.water[0],
+      Math.max(known.water[1], water),
+    ],
   }
 }
 
@@ -52,11 +68,11 @@ const besides: ReadonlySet<Kind> = new Set<Kind>(
 const ratiosFor = (weights: readonly Weight[]): Ratios =>
   ratiosOf(weights.filter(w => !besides.has(w.ingredient.kind)))
 
-/** What holds a dough: flour and flakes, nuts ground as fine, and cocoa. */
+/** What holds a dough: flour and flakes, nuts ground as fine, and cocoa; flour of beans only binds. */
 export const holderOf = (weights: readonly Weight[]): Grams =>
   weights.reduce(
     (sum, { ingredient, grams }) => sum + (holding.has(ingredient.kind) ? grams : 0),
-    ratiosOf(weights).flour,
+    ratiosOf(weights.filter(w => !ofBeans.includes(w.ingredient.id))).flour,
   )
 const holding: ReadonlySet<Kind> = new Set<Kind>(['nut-flour', 'cocoa'])
 
@@ -174,10 +190,10 @@ export function deviationFrom(
   const by = { mass: baseMass, flour }
   const eggAir = original.eggLift * eggCount(weights)
   if (!region) return deviationOf(base, after, { ...by, family, goal, eggAir })
-  const holder = holderOf(weights)
-  // What a dough is held by counts wherever it lies: by its own flour.
-  const gluten = (base.gluten * holder) / Math.max(was, 1)
-  const near = isWished ? goal : { ...nearestIn(region, after, weights, holder), gluten }
+  // A formula on another amount of flour is measured by its own; a spoon of starch is none.
+  const own = holderOf(weights)
+  const isAnother = Math.abs(own / Math.max(was, 1) - 1) > otherFlour
+  const near = isWished ? goal : nearestIn(region, after, weights, isAnother ? own : was)
   const here = deviationOf(base, after, { ...by, family, goal: near })
   const far = deviationOf(base, after, { ...by, family: original, eggAir })
   return {

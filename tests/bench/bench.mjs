@@ -42,6 +42,7 @@ const {
   safetyRows,
   readingRows,
   expertRows,
+  gradedRows,
   scoreMethods,
   scoreStatements,
   shelfIndex,
@@ -82,7 +83,7 @@ console.log(
 )
 const wrong = said.wrong.map(({ text, says }) => `  ${text}: ${says.join('; ')}`)
 for (const row of [...wrong, ...said.missed.map(one => `  MISSED ${one}`)]) console.log(row)
-for (const row of [...safetyRows(texts), ...expertRows()]) console.log(row)
+for (const row of [...safetyRows(texts), ...expertRows(), ...gradedRows()]) console.log(row)
 
 const packet = {
   ...newPacket('p', 'Some block', 'plant-block'),

@@ -85,8 +85,14 @@ export function gradedRows(): string[] {
       : words.indexOf(word) > (grade === 'A' ? 1 : 2)
   return [
     '\nwords on graded formulas: how many under each are A or B',
-    rows('open', all.filter(one => !one.held)),
-    rows('set aside', all.filter(one => one.held)),
+    rows(
+      'open',
+      all.filter(one => !one.held),
+    ),
+    rows(
+      'set aside',
+      all.filter(one => one.held),
+    ),
     ...all
       .filter(one => !one.held && misleads(one))
       .map(

@@ -32,6 +32,12 @@ export const regionRows: readonly RegionRow[] = [
   { id: 'rich-yeast', families: ['yeast'], says: 'a rich yeast dough without egg', sugar: [6, 25], fat: [6, 40], water: [50, 68], lift: [0, 2], source: '[P]' },
 ]
 
+/** So far above the usual its sugar makes a dessert what it is: a sticky loaf. [P] */
+export const character = 1.25
+/** They bind, and hold no dough. [P] */
+export const ofBeans: readonly string[] = ['soy-flour', 'chickpea-flour', 'lupin-flour']
+/** From so much more or less flour on it is a formula on another amount of it. [P] */
+export const otherFlour = 0.15
 /** With so much fruit on what holds the dough so much less may be poured. [P] */
 export const fruity = 0.6
 export const lessPoured = 0.3

@@ -16,7 +16,9 @@ export interface GradedDessert {
   readonly was: string
   readonly formulas: readonly GradedFormula[]
 }
-const graded = (grade: Grade) => (lines: string, because: string): GradedFormula => ({ grade, lines, because })
+const graded =
+  (grade: Grade) =>
+  (lines: string, because: string): GradedFormula => ({ grade, lines, because })
 const [a, b, c, f] = [graded('A'), graded('B'), graded('C'), graded('F')]
 const dessert = (title: string, was: string, formulas: readonly GradedFormula[], who: 'vegan' | 'all' = 'vegan'): GradedDessert => ({ title, for: who, was, formulas })
 
@@ -159,15 +161,25 @@ export const gradedDesserts: readonly GradedDessert[] = [
     c('self-raising-flour 150, plant-block 150, sugar 150, soy-flour 45, water 120, oat-drink 20, vanilla 4', 'beany, heavy'),
     f('self-raising-flour 150, plant-block 160, sugar 150, vanilla 4', 'nothing but fat and flour'),
   ]),
-  dessert('Victoria sandwich', 'plain-flour 200, butter 200, sugar 200, egg 200, baking-powder 10, milk 30', [
-    a('gf-blend-gum 200, plant-block 105, sugar 180, soy-yoghurt 100, soy-drink 130, psyllium 5, baking-powder 11', 'holds, moist, hardly sandy'),
-    b('gf-blend-gum 200, plant-block 110, sugar 180, flax 14, soy-drink 200, vinegar 8, baking-powder 11', 'a little denser'),
-    c('rice-flour 200, plant-block 110, sugar 180, soy-drink 195, vinegar 10, baking-powder 10', 'grit without any hold: crumbles'),
-    f('gf-blend-gum 200, plant-block 200, sugar 200, baking-powder 10, soy-drink 30', 'falls apart'),
-  ], 'all'),
-  dessert('Chocolate chip cookies', 'plain-flour 280, butter 170, sugar 100, light-brown-sugar 150, egg 50, baking-soda 4, chocolate-chips 200', [
-    a('gf-blend-gum 290, plant-block 160, sugar 95, light-brown-sugar 150, flax 7, water 38, baking-soda 4, plant-chocolate 200', 'chewy enough'),
-    b('gf-blend-gum 280, plant-block 165, sugar 100, light-brown-sugar 150, soy-drink 42, baking-soda 4, plant-chocolate 200', 'a little short'),
-    f('rice-flour 280, neutral-oil 200, sugar 100, light-brown-sugar 150, baking-soda 4, plant-chocolate 200', 'sand'),
-  ], 'all'),
+  dessert(
+    'Victoria sandwich',
+    'plain-flour 200, butter 200, sugar 200, egg 200, baking-powder 10, milk 30',
+    [
+      a('gf-blend-gum 200, plant-block 105, sugar 180, soy-yoghurt 100, soy-drink 130, psyllium 5, baking-powder 11', 'holds, moist, hardly sandy'),
+      b('gf-blend-gum 200, plant-block 110, sugar 180, flax 14, soy-drink 200, vinegar 8, baking-powder 11', 'a little denser'),
+      c('rice-flour 200, plant-block 110, sugar 180, soy-drink 195, vinegar 10, baking-powder 10', 'grit without any hold: crumbles'),
+      f('gf-blend-gum 200, plant-block 200, sugar 200, baking-powder 10, soy-drink 30', 'falls apart'),
+    ],
+    'all',
+  ),
+  dessert(
+    'Chocolate chip cookies',
+    'plain-flour 280, butter 170, sugar 100, light-brown-sugar 150, egg 50, baking-soda 4, chocolate-chips 200',
+    [
+      a('gf-blend-gum 290, plant-block 160, sugar 95, light-brown-sugar 150, flax 7, water 38, baking-soda 4, plant-chocolate 200', 'chewy enough'),
+      b('gf-blend-gum 280, plant-block 165, sugar 100, light-brown-sugar 150, soy-drink 42, baking-soda 4, plant-chocolate 200', 'a little short'),
+      f('rice-flour 280, neutral-oil 200, sugar 100, light-brown-sugar 150, baking-soda 4, plant-chocolate 200', 'sand'),
+    ],
+    'all',
+  ),
 ]
