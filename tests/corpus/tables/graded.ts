@@ -5,7 +5,7 @@
  * here was computed.
  */
 export type Grade = 'A' | 'B' | 'C' | 'F'
-export interface GradedFormula {
+interface GradedFormula {
   readonly grade: Grade
   readonly lines: string
   readonly because: string
