@@ -94,6 +94,15 @@ describe('what is finished once it is baked is a part of its own', () => {
     const recipe = read(`${sponge}\n${lines}`, `${mix} ${steps}`)
     expect(withFinish(recipe)).toBe(recipe)
   })
+  test('where the recipe has a part of that name, nothing is cut into it', () => {
+    const { recipe } = readRecipe(
+      'Cake\n\n200 g flour\n100 g sugar\n100 ml oil\n50 g jam\n\nTo finish\n200 ml cream\n\nMethod\n' +
+        'Mix the flour, sugar and oil. Bake at 180 °C for 25 minutes. Spread with the jam.\n' +
+        'To finish: whip the cream.',
+    )
+    expect(recipe.components.map(c => c.name)).toContain('to finish')
+    expect(withFinish(recipe)).toBe(recipe)
+  })
   test('a filling that another part’s oven stands before is not cut', () => {
     const { recipe } = readRecipe(
       'Tart\n\nBase:\n125 g butter\n200 g flour\n\nFilling:\n500 ml milk\n40 g cornflour\n\n' +

@@ -26,9 +26,11 @@ const namedIn = (action: Action): string[] =>
 /**
  * Where the finish begins: at the first sentence behind the last bake that takes what no doing
  * before it takes. None where nothing of the part is baked, or where a sentence of the finish takes
- * something of the batter again: then they cannot be told apart.
+ * something of the batter again: then they cannot be told apart. None where there is such a part.
  */
 function cutOf(recipe: Recipe, component: Component): Cut | null {
+  const name = finishName(component.name).toLowerCase()
+  if (recipe.components.some(other => other.name.toLowerCase() === name)) return null
   const own = doingsOf(recipe, component)
   const last = own.findLastIndex(action => action.verb === 'bake')
   if (last < 0) return null
