@@ -26,7 +26,6 @@ const twins: readonly (readonly [thing: string, twin: string])[] = [
   ['100 g mini marshmallows', 'plant-marshmallows'],
   ['100 g marshmallow fluff', 'plant-marshmallows'],
   ['200 g lemon curd', 'plant-curd'],
-  ['100 g meringue nests', 'plant-meringues'],
   ['100 g sponge fingers', 'plant-sponge'],
   ['150 g trifle sponges', 'plant-sponge'],
   ['100 g milk chocolate', 'plant-milk-chocolate'],

@@ -79,7 +79,8 @@ export const claimReadings: readonly { readonly without: AvoidableId; readonly o
   { without: 'milk', of: 'toffee', is: 'plant-toffee' },
   { without: 'milk', of: 'quark', is: 'plant-quark' },
   { without: 'gelatine', of: 'marshmallows', is: 'plant-marshmallows' },
-  { without: 'egg', of: 'meringues-bought', is: 'plant-meringues' },
+  { without: 'egg', of: 'ladyfingers', is: 'plant-sponge' },
+  { without: 'egg', of: 'sponge-bought', is: 'plant-sponge' },
   { without: 'egg', of: 'mayonnaise', is: 'plant-mayonnaise' },
   { without: 'egg', of: 'egg', is: 'plant-egg' },
 ]

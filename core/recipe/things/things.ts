@@ -72,7 +72,7 @@ export function namedByLine(line: Line, region: Recipe['region'], choice = false
     without: answered ? [] : (own?.without ?? claimsAlone(reading)),
     unread: line.unread,
     open: line.open ?? null,
-    mayBe: answered || !own ? [] : otherReadings(own, region),
+    ...(answered || !own ? {} : otherReadings(own, region)),
   }
   // An answer of the baker's stands for the words that were asked about.
   const others = answered ? [] : reading.mentions.filter(m => m.ingredient.id !== line.ingredient)
@@ -85,16 +85,19 @@ export function namedByLine(line: Line, region: Recipe['region'], choice = false
       without: m.without,
       unread: [],
       open: null,
-      mayBe: otherReadings(m, region),
+      ...otherReadings(m, region),
     })),
   ]
 }
 
 /** What a name with two meanings may be besides, where the region does not say. */
-const otherReadings = ({ ambiguous, ingredient }: Mention, region: Recipe['region']): string[] =>
-  ambiguous && ambiguous.by?.[region] === undefined
-    ? ambiguous.choices.filter(id => id !== ingredient.id)
-    : []
+function otherReadings(
+  { ambiguous, ingredient }: Mention,
+  region: Recipe['region'],
+): Pick<Thing, 'mayBe'> {
+  const isOpen = ambiguous !== null && ambiguous.by?.[region] === undefined
+  return isOpen ? { mayBe: ambiguous.choices.filter(id => id !== ingredient.id) } : {}
+}
 
 /** Claims of a line whose ingredient none of its words names by itself ("juice of 1 lemon"). */
 const claimsAlone = ({ mentions, claims }: ReturnType<typeof findMentions>) =>

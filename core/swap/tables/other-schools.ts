@@ -285,9 +285,8 @@ export const otherSchools = [
   one('ready-made', 'rice', 'rice', 'a grain without gluten, boiled soft', { standsFor: ['couscous'], flavour: 0.4 }),
   one('ready-made', 'pumpkin-seeds', 'salted pumpkin seeds', 'a salty bite', { standsFor: ['bacon'], flavour: 1 }, 0.7),
   one('ready-made', 'plant-custard', 'dairy-free custard', 'custard for custard', { standsFor: ['ready-custard'] }),
-  one('ready-made', 'plant-curd', 'vegan lemon curd', 'curd for curd', { standsFor: ['lemon-curd'] }),
-  one('ready-made', 'plant-meringues', 'vegan meringues', 'meringue for meringue', { standsFor: ['meringues-bought'], rarity: 0.3 }),
-  one('ready-made', 'plant-sponge', 'vegan sponge', 'sponge for sponge', { standsFor: ['ladyfingers', 'sponge-bought'], rarity: 0.3, differs: 'softer than sponge fingers: soak it less' }),
+  one('ready-made', 'plant-curd', 'plant lemon curd', 'curd for curd', { standsFor: ['lemon-curd'] }),
+  one('ready-made', 'plant-sponge', 'plant sponge', 'sponge for sponge', { standsFor: ['ladyfingers', 'sponge-bought'], rarity: 0.3, differs: 'softer than sponge fingers: soak it less' }),
   one('ready-made', 'jam', 'jam', 'sweet and spreadable', { standsFor: ['lemon-curd', 'plant-curd', 'plant-chocolate-spread', 'hazelnut-spread', 'biscuit-spread', 'pie-filling'], flavour: 0.6 }),
   one('ready-made', 'plant-chocolate-spread', 'nut-free dairy-free chocolate spread', 'spread for spread', { standsFor: ['hazelnut-spread', 'biscuit-spread'] }),
   one('ready-made', 'plant-chocolate', 'dairy-free dark chocolate', 'chocolate without the nuts', { standsFor: ['hazelnut-spread', 'praline', 'drinking-chocolate'], flavour: 0.4 }),
@@ -334,7 +333,7 @@ export const otherSchools = [
     '[P]',
     { standsFor: ['marzipan', 'praline'], prepare: 'Grind the seeds with the sugar to a paste.', flavour: 0.8 },
   ),
-  one('decoration', 'plant-marshmallows', 'vegan marshmallows', 'marshmallow for marshmallow', {
+  one('decoration', 'plant-marshmallows', 'plant marshmallows', 'marshmallow for marshmallow', {
     standsFor: ['marshmallows', 'marshmallow-creme'],
     differs: 'they melt a little later and set a little softer',
   }),
