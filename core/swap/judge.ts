@@ -8,7 +8,6 @@ import {
   type Balance,
 } from '../formula'
 import type { Recipe } from '../recipe'
-import { failsBy } from './fails'
 import { movedBy, restsOf, sayRests, triedAlike, type Rests, type Tried } from './experience'
 import { noticed, outOfBalance, overdoses, type Moved } from './explain'
 import { substitutionById } from './candidates'
@@ -79,9 +78,8 @@ interface Ground {
   readonly isEggHeavy: boolean
   readonly off: readonly string[]
   readonly wished: ReturnType<typeof wishedOf>
-  readonly fails: string | null
 }
-function groundOf(part: DessertPart, moved: Moved, after: Balance): Ground {
+function groundOf(part: DessertPart, moved: Moved): Ground {
   const hasFlour = part.flour > 0
   // What works without egg has rules of its own.
   const isInRegion = part.aim.region !== null
@@ -94,7 +92,6 @@ function groundOf(part: DessertPart, moved: Moved, after: Balance): Ground {
       text => !part.sweetened || !text.includes(' sugar '),
     ),
     wished: wishedOf(part),
-    fails: failsBy(part, moved, after.lift),
   }
 }
 /** What a formula of the table promises of itself; null where the numbers decide. */
@@ -102,14 +99,10 @@ const promiseOf = ({ route }: DessertPart) =>
   route?.how === 'formula' ? { word: route.confidence!, because: route.because } : null
 
 /** The first that holds is said. */
-function becauseOf(
-  part: DessertPart,
-  { isStrange, isBoth, isEggHeavy, off, wished, fails }: Ground,
-) {
+function becauseOf(part: DessertPart, { isStrange, isBoth, isEggHeavy, off, wished }: Ground) {
   const { name } = part.reading.family
   const { region } = part.aim
   const reasons: readonly (readonly [boolean, string])[] = [
-    [fails !== null, fails ?? ''],
     [isStrange, weakGround.strange],
     [isBoth, weakGround.glutenAndEgg],
     [isEggHeavy, weakGround.eggHeavy],
@@ -122,7 +115,6 @@ function becauseOf(
 
 /** The place of its word in the list: by the numbers, weaker on weak ground. */
 function levelOf(part: DessertPart, loss: number, ground: Ground): number {
-  if (ground.fails) return confidenceWords.length - 1
   const promise = promiseOf(part)
   const level = promise
     ? confidenceWords.findIndex(c => c.word === promise.word)
@@ -137,7 +129,7 @@ function levelOf(part: DessertPart, loss: number, ground: Ground): number {
 
 function gradeOf(part: DessertPart, adapted: Recipe['components'][number], whole: number): Graded {
   const { moved, loss, after } = movedOf(part, adapted)
-  const ground = groundOf(part, moved, after)
+  const ground = groundOf(part, moved)
   const small = Math.min(1, part.mass / Math.max(whole, 1) / smallPart)
   return {
     part,

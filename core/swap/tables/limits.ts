@@ -109,20 +109,11 @@ export const testPieceFlour = 45
 /** Parting a table: what a batch costs; by how much a split must be better to be proposed; at most so many batches; what a word of confidence less costs; what it costs to bake another dessert instead, beyond any version that is advised. [M] the engine study, mean J + 4 a batch */
 export const splitting = { perBatch: 4, clearly: 1, most: 3, perLevel: 1.5, anotherDessert: 30 } as const
 
-/**
- * What fails for certain: less than this share of the lift that is aimed at (mmol on 100 of flour; below `rises` nothing has to),
- * or more leaven than `overdose` times the usual most. [P]
- */
-export const doomed = { rises: 6, liftLeft: 0.35, overdose: 2, leavens: ['baking-powder', 'baking-soda'] as readonly string[] } as const
-
-/**
- * Words of confidence by loss, the first whose limit is above it. Source: the engine study; fitted on the open half of the graded
- * formulas (tests/corpus/tables/graded).
- */
+/** Words of confidence by loss, the first whose limit is above it. Source: the engine study. */
 export const confidenceWords = [
   { below: 2, word: 'very close' },
-  { below: 6.5, word: 'close' },
-  { below: 11, word: 'works, noticeably different' },
+  { below: 5, word: 'close' },
+  { below: 10, word: 'works, noticeably different' },
   { below: 20, word: 'experimental' },
   { below: Infinity, word: 'not advised' },
 ] as const
