@@ -258,7 +258,7 @@ const trials = async page => {
 const noted = async page => {
   await trials(page)
   for (const name of [/^chia gel/, /^chickpea flour batter/])
-    await page.getByRole('checkbox', { name }).first().check()
+    await page.getByRole('checkbox', { name }).first().check({ timeout: 120_000 })
   await page.getByLabel('What do you want to know?').fill('What stands best for the egg?')
   await page.getByRole('button', { name: 'Begin the trial' }).click()
   await page.getByRole('heading', { name: 'What stands best for the egg?' }).waitFor()

@@ -94,6 +94,12 @@ const refusals: Readonly<Record<string, string>> = {
 summary {
   cursor: pointer;
 }
+summary h2 {
+  display: inline;
+}
+summary .soft {
+  display: block;
+}
 .ways {
   display: flex;
   gap: 10px;

@@ -1,6 +1,7 @@
 import type { Span } from '../recipe'
 import {
   bareVessel,
+  besideVessel,
   labelledVessel,
   maybeEaten,
   namedVessel,
@@ -54,6 +55,5 @@ export function vesselOf(line: string): string | null {
   if (labelled && /\d/u.test(labelled)) return labelled.trim()
   const one = vesselsIn(line)[0]
   const rest = one ? line.slice(0, one.span[0]) + line.slice(one.span[1]) : line
-  const isAlone = /^[\s\p{P}]*(?:an?|one|you\s+need|for|in|use)?[\s\p{P}]*$/iu.test(rest)
-  return one?.sized && isAlone && !maybeEaten(one.text) ? one.text : null
+  return one?.sized && besideVessel.test(rest) && !maybeEaten(one.text) ? one.text : null
 }

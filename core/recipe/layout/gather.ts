@@ -3,6 +3,7 @@ import type { LaidPart } from './layout'
 import { longestLine, readLine } from '../line/line'
 import { partThings } from '../line/second'
 import { sentencesIn } from '../sentences'
+import { leadsToName } from '../tables/headings'
 import {
   finding,
   type Component,
@@ -121,8 +122,7 @@ export function gather(
 }
 
 /** A part’s name in small letters, without what leads to it: “For the glaze” is “glaze”. */
-export const bareName = (name: string): string =>
-  name.toLowerCase().replace(/^(?:(?:for|(?:to\s+)?make)\s+)?(?:the\s+)?/u, '')
+export const bareName = (name: string): string => name.toLowerCase().replace(leadsToName, '')
 
 /** A step begins by naming a part: "For the glaze, …", "Make the streusel: …". */
 export const opensFor = (step: string, part: string): boolean =>

@@ -1,5 +1,8 @@
 import { pattern } from '../../measure'
 
+/** What leads to a part's name: "for the", "to make the". [P] */
+export const leadsToName = /^(?:(?:for|(?:to\s+)?make)\s+)?(?:the\s+)?/iu
+
 /** Words by which recipe texts are parted, as bakers write them. [P] */
 export const ingredientHeadings =
   /^(?:the\s+)?(?:ingredients?(?:\s+list)?|zutaten(?:\s+für.{0,30})?|ingr[ée]dients?(?:\s+pour.{0,30})?|das\s+brauchst\s+du|you(?:['’]ll|\s+will)?\s+need|what\s+you(?:['’]ll)?\s+need|shopping\s+list)\b[^\p{L}]*(?:\(.*\))?:?$/iu

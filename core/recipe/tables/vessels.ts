@@ -45,6 +45,9 @@ export const maybeEaten = (text: string): boolean =>
     ([shape, tools]) => new RegExp(String.raw`\b(?:${shape})\s*$`, 'iu').test(text) && !new RegExp(String.raw`\b(?:${tools.split(' ').join('|')})[\s-]+(?:${shape})\s*$`, 'iu').test(text),
   )
 
+/** All that may stand beside a vessel in a line of its own: "you need a 20 cm tin". */
+export const besideVessel = /^[\s\p{P}]*(?:an?|one|you\s+need|for|in|use)?[\s\p{P}]*$/iu
+
 /** "Tin: 20 cm square": the label says that it is one. */
 export const labelledVessel = pattern('iu', String.raw`^\s*(?:tin|pan|dish|mou?ld|tray|equipment|size|cake\s+tin)\s*(?:size)?\s*[:–-]\s*(\S.{2,60})$`)
 /** What stands on the hob or holds a mixture: no vessel that one bakes in. */

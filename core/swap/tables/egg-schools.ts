@@ -304,16 +304,10 @@ export const eggSchools = [
     '[M] about ½ tsp an egg',
     { families: [...cakes, 'sponge', 'crepe', 'cookie', 'ice-cream'], onlyTogether: true, prepare: 'Whisk the lecithin into the fat.', limit: { perEgg: 2 }, rarity: 0.8, does: 'emulsifies' },
   ),
-  school(
-    'egg',
-    'no-binder',
-    'no binder: water, oil and a little more lift',
-    'water',
-    [{ ingredient: 'water', perGram: 38 * egg, role: 'liquid' }],
-    'flour alone holds a simple crumb together',
-    '[P] snack cakes',
-    { families: ['muffin', 'quick-bread', 'creamed', 'pancake', 'scone', 'cookie', 'yeast', 'crepe'], differs: 'plainer and a little more tender; it crumbles when it is cut warm' },
-  ),
+  school('egg', 'no-binder', 'no binder, a little more lift', 'water', [{ ingredient: 'water', perGram: 38 * egg, role: 'liquid' }], 'flour alone holds a simple crumb together', '[P] snack cakes', {
+    families: ['muffin', 'quick-bread', 'creamed', 'pancake', 'scone', 'cookie', 'yeast', 'crepe'],
+    differs: 'plainer and a little more tender; it crumbles when it is cut warm',
+  }),
   school('egg', 'dough-liquid', 'cold water', 'cold water', [{ ingredient: 'water', perGram: 30 * egg, role: 'liquid' }], 'an egg in short dough is hardly more than its water', '[P]', {
     families: ['pastry', 'shortbread', 'streusel'],
     differs: 'shorter, and paler when baked',
