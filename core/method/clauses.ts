@@ -3,8 +3,10 @@ import {
   alsoNoun,
   endsLead,
   looksPast,
+  articles,
   notBefore,
   opensLead,
+  purposes,
   orElse,
   beforeVerb,
   behindVerb,
@@ -51,7 +53,7 @@ function isHead(text: string, words: readonly StepWord[], i: number): boolean {
     if (before === 'you')
       return meanwhile.has(words[at - 2]?.is ?? '') && !announces.has(words[i]!.is)
     if (before === 'to') return words.slice(Math.max(0, at - 4), at - 1).some(w => w.is === 'use')
-    if (isLeadEnd(words, at)) return true
+    if (isLeadEnd(words, at) || isPurposeEnd(words, at)) return true
     if (!isManner(before)) return false
     at--
   }
@@ -68,6 +70,26 @@ const isLeadEnd = (words: readonly StepWord[], at: number): boolean =>
   at <= 8 &&
   (vesselNouns.has(singular(words[at - 1]!.is)) || endsLead.has(words[at - 1]!.is)) &&
   !words.slice(1, at).some(w => byWord.has(w.is) && !alsoNoun.has(w.is))
+
+/**
+ * "For the icing beat …", "To make a syrup boil …", "To finish dust …": what it is for needs no comma
+ * behind it.
+ */
+function isPurposeEnd(words: readonly StepWord[], at: number): boolean {
+  const from = words.findIndex(word => !isManner(word.is))
+  const [first, second] = [words[from]?.is, words[from + 1]?.is ?? '']
+  if (first === 'to' && purposes.has(second)) return at === from + 2
+  const isMade = first === 'to' && announces.has(second)
+  if (first !== 'for' && !isMade) return false
+  const article = from + (isMade ? 2 : 1)
+  const name = words.slice(article + 1, at)
+  return (
+    articles.has(words[article]?.is ?? '') &&
+    name.length > 0 &&
+    name.length <= 4 &&
+    (!byWord.has(name.at(-1)!.is) || alsoNoun.has(name.at(-1)!.is))
+  )
+}
 
 /** So many words without a mark are told, not written: then every sure verb orders. */
 const dictated = 20

@@ -3,6 +3,7 @@ import { linesOf, type Line, type Span, type StepUse } from '../recipe'
 import type { Operand } from './action'
 import { apart, gathered, type Gather } from './gathered'
 import { tailOf, takeLine, type Here } from './here'
+import { isOwnerOf, ofIts } from './pieces'
 import { overOf } from './place'
 import { shareOf, shareSaid } from './share'
 import { exceptSign } from './tables/gathering'
@@ -111,6 +112,12 @@ function isHeading(at: number, { step, clause }: Here): boolean {
   return /:\s*(?:\p{L}+\s+)?$/u.test(lead) || opensFor.test(lead)
 }
 
+/** Lines whose last word is one with this at its end, as breadcrumbs are crumbs. */
+const endsIn =
+  (noun: string) =>
+  (line: Line): boolean =>
+    noun.length >= 5 && singular(tailOf(line) ?? '').endsWith(noun)
+
 /** Lines that a clause calls by the end of their names, where no other name stands. */
 function byTail(uses: readonly StepUse[], here: Here): Operand[] {
   const { recipe, step, clause, own } = here
@@ -121,7 +128,9 @@ function byTail(uses: readonly StepUse[], here: Here): Operand[] {
     const noun = singular(is)
     if (isNamed(start, end) || notTails.has(noun) || vesselNouns.has(noun)) return []
     const find = (lines: readonly Line[]) => lines.filter(line => tailOf(line) === plainWord(is))
-    const [line, second] = [...new Set([...find(own), ...find(linesOf(recipe))])]
+    const named = [...new Set([...find(own), ...find(linesOf(recipe))])]
+    // "The crumbs" of breadcrumbs: the last half of one word.
+    const [line, second] = named.length ? named : linesOf(recipe).filter(endsIn(noun))
     if (!line || (second && !own.includes(line)) || uses.some(use => use.line === line)) return []
     return [takeLine(line, shareSaid(step.text.slice(clause.span[0], start)), [start, end], here)]
   })
@@ -197,7 +206,9 @@ export function operandsOf(here: Here): Operand[] {
         span[1] <= mention.start && exceptSign.test(step.text.slice(span[1], mention.start)),
     )
   const uses = step.uses.filter(use => isHere(use.mention.start))
-  const named = uses.filter(use => !isExcepted(use) && !isPlural(use, gathers, own))
+  const named = uses.filter(
+    use => !isExcepted(use) && !isPlural(use, gathers, own) && !isOwnerOf(use, uses, step.text),
+  )
   const operands = named
     .filter(use => !isNoOperand(use, here))
     .map((use): Operand => {
@@ -212,7 +223,7 @@ export function operandsOf(here: Here): Operand[] {
         !isPlural(use, gathers, own) && use.mention.start < span[1] && span[0] < use.mention.end,
     )
   const more = gathers.filter(g => !isSaid(g)).flatMap(g => gathered(g, uses, here))
-  const all = [...ofThem(here), ...operands, ...tails, ...more]
+  const all = [...ofThem(here), ...operands, ...ofIts(here), ...tails, ...more]
   const said = all.map(one => (tellsWhole(one, step.text) ? { ...one, tells: true as const } : one))
   return said.length ? said : wholePart(here)
 }

@@ -3,7 +3,7 @@
 /** "Everything but the jam". [P] */
 export const exceptSign = /\b(?:but|except|apart\s+from|bar|other\s+than)\b/iu
 /** "The rest", of what was shared out. [P] */
-export const restOf = /^(?:(?:the|all)\s+)?(?:rest|others?)$/iu
+export const restOf = /^(?:(?:the|all)\s+)?(?:rest|remainder|others?|what(?:ever)?(?:\s+is|['’]s)\s+left(?:\s+over)?|what\s+remains)$/iu
 /** All that there is so far. [P] */
 export const soFar = /^(?:everything|all\s+together)$/iu
 /** "Everything else", "all but". [P] */

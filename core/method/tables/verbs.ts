@@ -107,6 +107,10 @@ export const endsLead: ReadonlySet<string> = new Set('minutes minute hour hours 
 /** What such a lead-in begins with. [P] */
 export const opensLead: ReadonlySet<string> = new Set('in into using with on for to when once after while working as'.split(' '))
 
+/** "To finish", "to serve": what the rest of a sentence is for. [P] */
+export const purposes: ReadonlySet<string> = new Set('finish serve decorate assemble garnish'.split(' '))
+export const articles: ReadonlySet<string> = new Set('the a an your'.split(' '))
+
 /** Verbs that tell what is left of it: "serve at once or keep in the fridge". [P] */
 export const orElse: ReadonlySet<string> = new Set('keep store freeze chill refrigerate serve'.split(' '))
 

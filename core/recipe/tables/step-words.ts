@@ -29,7 +29,7 @@ export const moments = /\b(?:after|every)\s+(?:(?:about|around|roughly|the\s+fir
 /** Shares of a line that a step names, as they stand right before its name. [P] */
 export const shareWords: readonly { readonly sign: RegExp; readonly fraction: number | 'rest' }[] = [
   {
-    sign: /\b(?:remaining|rest\s+of(?:\s+the)?|remainder\s+of(?:\s+the)?|reserved|leftover|last\s+of\s+the|other\s+half(?:\s+of)?(?:\s+the)?|final\s+third\s+of(?:\s+the)?|last\s+third\s+of(?:\s+the)?)\s+(?:\p{L}+\s+){0,2}$/iu,
+    sign: /\b(?:remaining|rest\s+of(?:\s+the)?|remainder\s+of(?:\s+the)?|what(?:ever)?(?:\s+is|['’]s)\s+left(?:\s+over)?\s+of(?:\s+the)?|what\s+remains\s+of(?:\s+the)?|reserved|leftover|last\s+of\s+the|other\s+half(?:\s+of)?(?:\s+the)?|final\s+third\s+of(?:\s+the)?|last\s+third\s+of(?:\s+the)?)\s+(?:\p{L}+\s+){0,2}$/iu,
     fraction: 'rest',
   },
   { sign: /\b(?:two[\s-]thirds|2\/3|⅔)\s+(?:of\s+)?(?:the\s+|your\s+|that\s+)(?:\p{L}+\s+){0,2}$/iu, fraction: 2 / 3 },
@@ -98,7 +98,10 @@ export const gatherings: readonly { readonly sign: RegExp; readonly kinds: reado
     sign: /\b(?:all\s+(?:of\s+)?(?:the\s+|your\s+)?(?:\p{L}+\s+)?ingredients|both\s+(?:the\s+)?ingredients|(?:(?:the|your|all)\s+)(?!dry|dried|wet|liquid|remaining|other|rest)\p{L}+\s+ingredients|everything|all\s+(?:the\s+)?(?:rest|others?)|mix\s+(?:it\s+)?all|all\s+together|the\s+(?:lot|above)|ingredients\s+(?:together|for\s+the))\b/giu,
     kinds: 'all',
   },
-  { sign: /\b(?:remaining|rest\s+of\s+the|other|remainder\s+of\s+the)\s+(?:\p{L}+\s+)?ingredients\b|\bthe\s+rest\b(?!\s+of)|\bremaining\s+(?:things|items)\b/giu, kinds: 'rest' },
+  {
+    sign: /\b(?:remaining|rest\s+of\s+the|other|remainder\s+of\s+the)\s+(?:\p{L}+\s+)?ingredients\b|\b(?:the\s+(?:rest|remainder)|what(?:ever)?(?:\s+is|['’]s)\s+left(?:\s+over)?|what\s+remains)\b(?!\s+of)|\bremaining\s+(?:things|items)\b/giu,
+    kinds: 'rest',
+  },
   { sign: /\b(?:(?:the|your|all)\s+)?(?:dry|dried)\s+(?:ingredients|things|mix(?:ture)?|goods)|\bthe\s+dry\b/giu, kinds: dry },
   { sign: /\b(?:wet|liquid)\s+(?:ingredients|things|mix(?:ture)?)|\b(?:the\s+)?(?:liquids|wet)\b(?=\s+(?:to|into|and|in)\b)|\bthe\s+wet\b(?=\s*[,.;])/giu, kinds: wet },
   { sign: /\b(?:spices?|flavourings?|seasonings?)\b/giu, kinds: ['spice', 'flavour'] },

@@ -47,7 +47,11 @@ const doing = pattern(
   String.raw`one|two|three|four|six|eight|ten|twelve|base|sides|`,
   String.raw`tins?|pans?|trays?|ramekins|moulds?|dish)\b|well\b|generously\b|lightly\b)`,
 )
-const beforeDoing = /(?:^|[.;:,]\s*|\b(?:and|then|lightly|generously|first|to)\s+)$/iu
+const beforeDoing = pattern(
+  'iu',
+  String.raw`(?:^|[.;:,]\s*|\b(?:and|then|lightly|generously|first|to)\s+|`,
+  String.raw`\b(?:for|to\s+make)\s+(?:the|an?|your)\s+[\p{L} -]{3,24}\s+)$`,
+)
 const servedWith = pattern(
   'iu',
   String.raw`\b(?:with|alongside|scoop\s+of|dollop\s+of|topped\s+with|drizzled?\s+(?:with|`,
