@@ -77,18 +77,14 @@ const isLeadEnd = (words: readonly StepWord[], at: number): boolean =>
  */
 function isPurposeEnd(words: readonly StepWord[], at: number): boolean {
   const from = words.findIndex(word => !isManner(word.is))
-  const [first, second] = [words[from]?.is, words[from + 1]?.is ?? '']
+  const [first = '', second = ''] = words.slice(from, from + 2).map(word => word.is)
   if (first === 'to' && purposes.has(second)) return at === from + 2
-  const isMade = first === 'to' && announces.has(second)
-  if (first !== 'for' && !isMade) return false
-  const article = from + (isMade ? 2 : 1)
-  const name = words.slice(article + 1, at)
-  return (
-    articles.has(words[article]?.is ?? '') &&
-    name.length > 0 &&
-    name.length <= 4 &&
-    (!byWord.has(name.at(-1)!.is) || alsoNoun.has(name.at(-1)!.is))
-  )
+  const lead = first === 'to' && announces.has(second) ? 2 : 1
+  if (lead === 1 && first !== 'for') return false
+  const [article, ...name] = words.slice(from + lead, at).map(word => word.is)
+  const last = name.at(-1)
+  const isNoun = last !== undefined && (!byWord.has(last) || alsoNoun.has(last))
+  return isNoun && name.length <= 4 && articles.has(article!)
 }
 
 /** So many words without a mark are told, not written: then every sure verb orders. */

@@ -22,9 +22,9 @@ function doings(recipe: Recipe): string {
       const names = takes.flatMap(({ thing, share }) => {
         if (thing.is === 'aside') return [`(${thing.words})`]
         const ids = thing.is === 'line' ? [thing.line] : thing.lines
-        const how =
-          share.of === 'piece' ? `${share.piece} of ` : share.of === 'rest' ? 'rest of ' : ''
-        return ids.map(id => how + lines.get(id)!)
+        const piece = share.of === 'piece' ? `${share.piece} of ` : ''
+        const rest = share.of === 'rest' ? 'rest of ' : ''
+        return ids.map(id => piece + rest + lines.get(id)!)
       })
       return [verb, ...(names.length ? [names.join(' + ')] : [])].join(' ')
     })
@@ -80,7 +80,11 @@ describe('what a sentence is for needs no comma behind it', () => {
 describe('what is left of a thing, and pieces of a fruit', () => {
   const pots = (step: string) =>
     readRecipe(
-      `Pots\n\n200 g dark chocolate\n1 orange\n300 ml double cream\n100 g breadcrumbs\n50 g demerara sugar\n\nMethod\n${step}`,
+      [
+        'Pots\n\n200 g dark chocolate\n1 orange\n300 ml double cream',
+        '100 g breadcrumbs\n50 g demerara sugar\n\nMethod',
+        step,
+      ].join('\n'),
       { region: 'uk' },
     ).recipe
   test.each([
