@@ -4,6 +4,7 @@ import { withFinish } from '../method'
 import { checkPeople, needsOf, unknownNeeds, type Person } from '../people'
 import { ingredientOf, linesOf, thingsOf, type Recipe } from '../recipe'
 import { isBlocked, tableOf, type Table } from './allowed'
+import { leftBeside } from './at-most'
 import type { Wishes } from './candidates'
 import { planOf, type Asked } from './choose'
 import type { HouseKnowledge } from './known'
@@ -15,7 +16,7 @@ import type { Plan } from './plan'
 import { redirectOf } from './redirect'
 import { hasUnweighed } from './lines/part'
 import { optionsFor, type FoundVersion } from './search'
-import { plansOf, whyNone } from './shown'
+import { noneSafe, plansOf } from './shown'
 import { routeRows } from './tables/routes'
 
 export interface Adaptation {
@@ -259,7 +260,8 @@ function withOthers(
   const options = new Map([[main!.i, option]])
   const used = new Set(option.news)
   for (const { part, i } of rest) {
-    const best = bestOf(optionsFor(part, settingOf(asked, used)))
+    const wishes = leftBeside(asked.wishes, options.values())
+    const best = bestOf(optionsFor(part, settingOf({ ...asked, wishes }, used)))
     if (!best) continue
     options.set(i, best)
     best.news.forEach(item => used.add(item))
@@ -301,7 +303,7 @@ function chosen(asked: Asked, family: string): Adaptation {
   const faults: string[] = []
   const beside = (option: Option) => withOthers(asked, touched, option)
   const plans = plansOf(asked, found.options, beside, faults)
-  if (!plans.length) return nothing('cannot', family, [whyNone(faults)])
+  if (!plans.length) return nothing('cannot', family, [faults[0] ?? noneSafe])
   const advised = plans.filter(({ isAdvised }) => isAdvised)
   const shown = advised.length ? advised : plans.slice(0, 1)
   return {

@@ -21,6 +21,9 @@ import { mostOf } from './unknowns'
  * limits, and only when the miss is worth it.
  */
 const clamp = (n: number, low: number, high: number) => Math.min(Math.max(n, low), high)
+/** Grams between these shares of the dose, and never more than there may be. */
+const amongst = (a: Added, grams: Grams, [low, high]: readonly [number, number]) =>
+  Math.min(clamp(grams, a.dose * low, a.dose * high), a.most)
 const share = (i: Ingredient, measure: 'water' | 'fat' | 'sugar' | 'starch') =>
   i.per100[measure] / 100
 const heaviest = <T extends { readonly grams: Grams }>(items: readonly T[]): T | undefined =>
@@ -135,7 +138,7 @@ function scaleNewFats(draft: PlanDraft, target: Target): PlanDraft {
     carriers.includes(a)
       ? {
           ...a,
-          grams: clamp(a.grams * factor, a.dose * byHand.newFat[0], a.dose * byHand.newFat[1]),
+          grams: amongst(a, a.grams * factor, byHand.newFat),
         }
       : a,
   )
@@ -185,7 +188,7 @@ function setAcid(draft: PlanDraft, target: Target): PlanDraft {
   const delta = target.goal.acid - balanceAt(draft, target.family).acid
   return withAdded(draft, a =>
     a === carrier
-      ? { ...a, grams: clamp(a.grams + delta / a.ingredient.acid, a.dose * 0.4, a.dose * 2) }
+      ? { ...a, grams: amongst(a, a.grams + delta / a.ingredient.acid, byHand.soured) }
       : a,
   )
 }
@@ -230,7 +233,7 @@ function waterCarriers(draft: PlanDraft): WaterCarrier[] {
       .map((a): WaterCarrier => ({
         water: share(a.ingredient, 'water'),
         down: Math.max(0, a.grams - a.dose * less),
-        up: Math.max(0, a.dose * more - a.grams),
+        up: Math.max(0, Math.min(a.dose * more, a.most) - a.grams),
         move: (d, grams) =>
           withAdded(d, x =>
             x.ingredient === a.ingredient && x.answers === a.answers

@@ -2,6 +2,7 @@ import { cautionsFor, checkPeople, packetsToCheck, type Person } from '../people
 import { gateFaults, readMethod } from '../method'
 import type { Recipe } from '../recipe'
 import type { Table } from './allowed'
+import { beyondAtMost } from './at-most'
 import type { Wishes } from './candidates'
 import { housed, sayHoused, sayingsFor } from './house'
 import { houseTold } from './house-steps'
@@ -143,19 +144,27 @@ function written({ recipe, parts, table, wishes, known }: Asked, choice: Choice)
   return { ...told, options, family }
 }
 
+const untold = (fault: string) =>
+  'The method could not be rewritten without a mistake, so no plan is shown rather than a wrong ' +
+  `one. ${fault.charAt(0).toUpperCase()}${fault.slice(1)} Nothing is wrong with your recipe; ` +
+  'other words in that step on the recipe page may help.'
+
 /**
  * Writes a choice as a whole plan; null when the independent check or a gate of its method does not
- * pass it. What the gates find goes to `faults`.
+ * pass it, or it takes more than there is. Why not goes to `faults`, as a baker is told it.
  */
 export function planOf(asked: Asked, choice: Choice, faults: string[] = []): Plan | null {
-  const { recipe, people, parts, known } = asked
+  const { recipe, people, parts, known, wishes } = asked
   const { recipe: adapted, changes, options, family } = written(asked, choice)
   const check = checkPeople(adapted, people, known.packets ? { packets: known.packets } : {})
   // The gate: a plan that the independent check does not pass, with the packets that are tied, is not
   // shown, whoever thought it good.
   if (check.people.some(person => person.verdict === 'conflict')) return null
-  const wrong = gateFaults(recipe, adapted)
-  faults.push(...wrong.map(fault => fault.says))
+  const wrong = [
+    ...gateFaults(recipe, adapted).map(fault => untold(fault.says)),
+    ...beyondAtMost(adapted, wishes),
+  ]
+  faults.push(...wrong)
   if (wrong.length) return null
   const schools = [...new Set(changes.flatMap(change => change.school ?? []))]
   const touched = new Set(choice.options.keys())

@@ -8,6 +8,7 @@ import {
   type Balance,
 } from '../formula'
 import type { Recipe } from '../recipe'
+import { failsBy } from './fails'
 import { movedBy, restsOf, sayRests, triedAlike, type Rests, type Tried } from './experience'
 import { noticed, outOfBalance, overdoses, type Moved } from './explain'
 import { substitutionById } from './candidates'
@@ -21,7 +22,7 @@ import {
   wishWeakens,
   type ConfidenceWord,
 } from './tables/limits'
-import { weakGround } from './tables/routes'
+import { glutenHolds, weakGround } from './tables/routes'
 
 /**
  * What a version of a recipe comes to against the original: balance, risks, confidence and what
@@ -75,23 +76,27 @@ function movedOf(part: DessertPart, adapted: Recipe['components'][number]) {
 interface Ground {
   readonly isStrange: boolean
   readonly isBoth: boolean
+  readonly isHeldByGluten: boolean
   readonly isEggHeavy: boolean
   readonly off: readonly string[]
   readonly wished: ReturnType<typeof wishedOf>
+  readonly fails: string | null
 }
-function groundOf(part: DessertPart, moved: Moved): Ground {
+function groundOf(part: DessertPart, moved: Moved, after: Balance): Ground {
   const hasFlour = part.flour > 0
   // What works without egg has rules of its own.
   const isInRegion = part.aim.region !== null
   return {
     isStrange: part.reading.family.id === 'other',
     isBoth: hasFlour && gone(part, 'egg') && gone(part, 'flour'),
+    isHeldByGluten: gone(part, 'flour') && glutenHolds.includes(part.reading.family.id),
     isEggHeavy: hasFlour && !isInRegion && moved.eggsGone * 50 > part.flour,
     // The sugar that a wish took away is no surprise.
     off: (isInRegion ? [] : outOfBalance(moved)).filter(
       text => !part.sweetened || !text.includes(' sugar '),
     ),
     wished: wishedOf(part),
+    fails: failsBy(part, moved, after.lift),
   }
 }
 /** What a formula of the table promises of itself; null where the numbers decide. */
@@ -99,11 +104,14 @@ const promiseOf = ({ route }: DessertPart) =>
   route?.how === 'formula' ? { word: route.confidence!, because: route.because } : null
 
 /** The first that holds is said. */
-function becauseOf(part: DessertPart, { isStrange, isBoth, isEggHeavy, off, wished }: Ground) {
+function becauseOf(part: DessertPart, ground: Ground) {
+  const { isStrange, isBoth, isHeldByGluten, isEggHeavy, off, wished, fails } = ground
   const { name } = part.reading.family
   const { region } = part.aim
   const reasons: readonly (readonly [boolean, string])[] = [
+    [fails !== null, fails ?? ''],
     [isStrange, weakGround.strange],
+    [isHeldByGluten, weakGround.heldByGluten],
     [isBoth, weakGround.glutenAndEgg],
     [isEggHeavy, weakGround.eggHeavy],
     [off.length > 0, `It leaves the balance of a ${name}: ${off[0]}.`],
@@ -115,6 +123,7 @@ function becauseOf(part: DessertPart, { isStrange, isBoth, isEggHeavy, off, wish
 
 /** The place of its word in the list: by the numbers, weaker on weak ground. */
 function levelOf(part: DessertPart, loss: number, ground: Ground): number {
+  if (ground.fails) return confidenceWords.length - 1
   const promise = promiseOf(part)
   const level = promise
     ? confidenceWords.findIndex(c => c.word === promise.word)
@@ -122,14 +131,15 @@ function levelOf(part: DessertPart, loss: number, ground: Ground): number {
   if (ground.isStrange) return Math.max(level, experimental - 1)
   if (promise) return level
   const isWeak = ground.isEggHeavy || ground.isBoth || ground.off.length > 0
+  const ofGluten = ground.isHeldByGluten ? 2 : 0
   // Weak ground makes a word weaker, but only the numbers can advise against.
-  const lowered = level + (isWeak ? 1 : 0) + (ground.wished?.levels ?? 0)
+  const lowered = level + (isWeak ? 1 : 0) + ofGluten + (ground.wished?.levels ?? 0)
   return Math.max(level, Math.min(lowered, experimental))
 }
 
 function gradeOf(part: DessertPart, adapted: Recipe['components'][number], whole: number): Graded {
   const { moved, loss, after } = movedOf(part, adapted)
-  const ground = groundOf(part, moved)
+  const ground = groundOf(part, moved, after)
   const small = Math.min(1, part.mass / Math.max(whole, 1) / smallPart)
   return {
     part,

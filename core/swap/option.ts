@@ -9,7 +9,7 @@ import { provenBy, type Tried } from './experience'
 import type { Method } from './known'
 import { shareOf, type DessertPart } from './part'
 import { unusualness } from './prior'
-import { deviationFrom } from './region'
+import { deviationFrom, nearestIn } from './region'
 import { school, type Question, type Substitution } from './school'
 import { strainOf } from './strain'
 import { confidenceWords, creamFat, leverIngredients, limits, reach } from './tables/limits'
@@ -156,7 +156,7 @@ function leverFor(part: DessertPart, table: Table, added: readonly Added[], wish
     const row = what === 'fat' ? fatLevers[how] : what
     if (!row || (what === 'fat' && isIn)) return null
     const fit = leverIngredients[row]
-      .filter(id => !wishes.ban?.includes(id))
+      .filter(id => !wishes.ban?.includes(id) && wishes.atMost?.[id] === undefined)
       .map(id => ingredientById(id)!)
       .filter(item => mayCome(item, table))
     const best =
@@ -203,7 +203,7 @@ export function optionOf(
   const { family } = part.aim
   const target: Target = {
     before: part.base,
-    goal: part.goal,
+    goal: placeAimedAt(part, added),
     family: by === 'composition' ? withoutFunctions(family) : family,
     mass: part.baseMass,
     flour: part.flour,
@@ -221,6 +221,17 @@ export function optionOf(
       ? sweeten(start, part.route, eggsGone)
       : set(start, target)
   return weighed(part, answers, draft, { table, wishes, used, tried })
+}
+
+/**
+ * What the amounts are set to: in a region so much water as is nearest to what bakers' own doses
+ * bring, since any place in it is as good.
+ */
+function placeAimedAt({ aim, kept, goal }: DessertPart, added: readonly Added[]): Balance {
+  if (!aim.region || aim.isWished) return goal
+  const weights = [...kept, ...added].map(({ ingredient, grams }) => ({ ingredient, grams }))
+  const dosed = balanceIn(aim.original, weights)
+  return { ...goal, water: nearestIn(aim.region, dosed, weights, aim.holder).water }
 }
 
 /** The toy: what comes in weighs what left. For the bench. */

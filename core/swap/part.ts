@@ -17,7 +17,7 @@ import type { Component, Line } from '../recipe'
 import { groupsOf, type Group, type Wishes } from './candidates'
 import type { KeptAmount } from './draft'
 import { fatKinds, type Leaving } from './leaving'
-import { holderOf, isNear, judgedAs, nearestIn, regionOf, type Aim } from './region'
+import { holderOf, isNear, judgedAs, nearestIn, regionFor, type Aim } from './region'
 import { roomIn } from './room'
 import { limits } from './tables/limits'
 import type { RouteRow } from './tables/routes'
@@ -97,7 +97,7 @@ function aimFor(
   const before = balanceIn(original, weights)
   const { flour } = ratiosOf(weights)
   const holder = holderOf(weights)
-  const known = !by.isRouted && flour > 0 && by.eggGoes ? regionOf(original) : null
+  const known = !by.isRouted && flour > 0 && by.eggGoes ? regionFor(original, weights) : null
   const there = known ? nearestIn(known, before, weights, holder) : before
   const region = known && isNear(before, there) ? known : null
   const near = region ? there : before

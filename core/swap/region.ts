@@ -12,13 +12,49 @@ import {
   type Ratios,
   type Weight,
 } from '../formula'
-import { another, nearest, regionRows, type RegionRow } from './tables/regions'
+import {
+  another,
+  character,
+  fruity,
+  lessPoured,
+  nearest,
+  ofBeans,
+  otherFlour,
+  regionRows,
+  type RegionRow,
+} from './tables/regions'
 
 /** What works without egg for this kind of dessert; null where no such cake is known. */
 export const regionOf = (family: FamilyRow): RegionRow | null =>
   regionRows.find(row => family.variant && row.families.includes(family.variant)) ??
   regionRows.find(row => row.families.includes(family.id)) ??
   null
+
+/**
+ * The region for a part with these weights: fruit in a batter gives water as it bakes, so less may be
+ * poured; and the original keeps what it has far more of sugar, more of water or less of fat than is
+ * usual, since egg has no part in that.
+ */
+export function regionFor(family: FamilyRow, weights: readonly Weight[]): RegionRow | null {
+  const known = regionOf(family)
+  if (!known) return null
+  const holder = holderOf(weights)
+  const { sugar, fat, water } = perHolder(weights, holder)
+  const fruit = weights.reduce((n, w) => n + (w.ingredient.kind === 'fruit' ? w.grams : 0), 0)
+  const isFruity = holder > 0 && fruit / holder >= fruity
+  return {
+    ...known,
+    sugar: [
+      Math.min(known.sugar[0], sugar),
+      sugar > character * known.sugar[1] ? sugar : known.sugar[1],
+    ],
+    fat: [Math.min(known.fat[0], fat), known.fat[1]],
+    water: [
+      isFruity ? (1 - lessPoured) * known.water[0] : known.water[0],
+      Math.max(known.water[1], water),
+    ],
+  }
+}
 
 const within = (value: number, [low, high]: readonly [number, number]): number =>
   Math.min(Math.max(value, low), high)
@@ -32,12 +68,30 @@ const besides: ReadonlySet<Kind> = new Set<Kind>(
 const ratiosFor = (weights: readonly Weight[]): Ratios =>
   ratiosOf(weights.filter(w => !besides.has(w.ingredient.kind)))
 
-/** What holds a dough: flour, and nuts ground as fine. */
+/** What holds a dough: flour and flakes, nuts ground as fine, and cocoa; flour of beans only binds. */
 export const holderOf = (weights: readonly Weight[]): Grams =>
   weights.reduce(
-    (sum, { ingredient, grams }) => sum + (ingredient.kind === 'nut-flour' ? grams : 0),
-    ratiosOf(weights).flour,
+    (sum, { ingredient, grams }) => sum + (holding.has(ingredient.kind) ? grams : 0),
+    ratiosOf(weights.filter(w => !ofBeans.includes(w.ingredient.id))).flour,
   )
+const holding: ReadonlySet<Kind> = new Set<Kind>(['nut-flour', 'cocoa'])
+
+/** Sugar, fat and water in per cent of what holds the dough. */
+function perHolder(weights: readonly Weight[], holder: Grams) {
+  const found = ratiosFor(weights)
+  const of = (what: 'sugar' | 'fat' | 'water') =>
+    holder > 0 ? (found[what] * found.flour) / holder : 0
+  return { sugar: of('sugar'), fat: of('fat'), water: of('water') }
+}
+
+/**
+ * Is this a formula on another amount of flour, and so measured by its own? Starch beside a flour is
+ * none of it or a part of it (a spoon that binds, a third of a mix): neither makes it another.
+ */
+function isAnotherFlour(own: Grams, weights: readonly Weight[], was: Grams): boolean {
+  const starch = weights.reduce((n, w) => n + (w.ingredient.kind === 'starch' ? w.grams : 0), 0)
+  return [own, own + starch].every(now => Math.abs(now / Math.max(was, 1) - 1) > otherFlour)
+}
 
 /**
  * The nearest balance in the region: sugar, fat, water and lift moved as far as they must be. Per
@@ -49,10 +103,8 @@ export function nearestIn(
   weights: readonly Weight[],
   flour: Grams,
 ): Balance {
-  const found = ratiosFor(weights)
   const per = flour / 100
-  const of = (what: 'sugar' | 'fat' | 'water') => (found[what] * found.flour) / flour
-  const ratios = { sugar: of('sugar'), fat: of('fat'), water: of('water') }
+  const ratios = perHolder(weights, flour)
   const moved = (what: 'sugar' | 'fat' | 'water') =>
     Math.max(0, balance[what] + (within(ratios[what], region[what]) - ratios[what]) * per)
   const fat = moved('fat')
@@ -140,14 +192,16 @@ export interface Aim {
  * how far from the original, since another cake is not very close.
  */
 export function deviationFrom(
-  { original, family, region, goal, isWished, base, baseMass, flour, holder }: Aim,
+  { original, family, region, goal, isWished, base, baseMass, flour, holder: was }: Aim,
   after: Balance,
   weights: readonly Weight[],
 ): { readonly loss: number; readonly misses: readonly Miss[] } {
   const by = { mass: baseMass, flour }
   const eggAir = original.eggLift * eggCount(weights)
   if (!region) return deviationOf(base, after, { ...by, family, goal, eggAir })
-  const near = isWished ? goal : nearestIn(region, after, weights, holder)
+  const own = holderOf(weights)
+  const isAnother = isAnotherFlour(own, weights, was)
+  const near = isWished ? goal : nearestIn(region, after, weights, isAnother ? own : was)
   const here = deviationOf(base, after, { ...by, family, goal: near })
   const far = deviationOf(base, after, { ...by, family: original, eggAir })
   return {

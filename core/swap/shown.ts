@@ -3,16 +3,9 @@ import type { Option } from './option'
 import type { Plan } from './plan'
 import { confidenceWords, notAdvised } from './tables/limits'
 
-const noneSafe =
+/** Why no plan is shown, when no fault of one is known. */
+export const noneSafe =
   'Every way that was worked out still brought something that somebody here avoids, so none is shown.'
-
-/** Why no plan is shown: it is not safe, or its method could not be told without a fault. */
-export const whyNone = ([fault]: readonly string[]): string =>
-  fault === undefined
-    ? noneSafe
-    : 'The method could not be rewritten without a mistake, so no plan is shown rather than a wrong ' +
-      `one. ${fault.charAt(0).toUpperCase()}${fault.slice(1)} Nothing is wrong with your recipe; ` +
-      'other words in that step on the recipe page may help.'
 
 interface Shown {
   readonly plan: Plan
@@ -24,7 +17,7 @@ const last = confidenceWords.at(-1)!.word
 
 /**
  * The plans of the best options; where one does not pass, the next best is tried in its place.
- * `beside`: an option with those of the other parts. What the gates find goes to `faults`.
+ * `beside`: an option with those of the other parts. Why one does not pass goes to `faults`.
  */
 export function plansOf(
   asked: Asked,

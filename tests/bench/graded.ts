@@ -31,7 +31,7 @@ interface Said {
 }
 
 /** Every graded formula with the word that the engine has for it, were it shown as a plan. */
-function gradedWords(): Said[] {
+export function gradedWords(): Said[] {
   return gradedDesserts.flatMap(dessert => {
     const was = recipeFor(dessert.title, dessert.was)
     const people = tableFor(dessert)

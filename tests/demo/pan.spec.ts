@@ -377,9 +377,9 @@ test('from an experimental plan to its test', async ({ page }) => {
   await atStart(page)
   await paste(
     page,
-    'Twice-baked fingers\n\n280 g plain flour\n150 g caster sugar\n3 eggs\n1 tsp baking powder\n\n' +
-      'Whisk the eggs and sugar, stir in the flour and baking powder. Shape into two logs and bake ' +
-      'at 170 °C for 30 minutes. Slice and bake again for 15 minutes.',
+    'Rich breakfast loaf\n\n500 g strong white flour\n50 g sugar\n10 g salt\n7 g dried yeast\n4 eggs\n' +
+      '200 ml milk\n150 g butter\n\nKnead the flour, sugar, salt, yeast, eggs and milk. Knead in the ' +
+      'butter. Prove until doubled. Shape, prove again and bake at 190 °C for 35 minutes.',
   )
   await page.getByRole('link', { name: 'Work out a version' }).click()
   await expect(page.getByText('A test piece first.')).toBeVisible()

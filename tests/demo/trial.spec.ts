@@ -160,7 +160,7 @@ test(
     await atTrials(page)
 
     // First weekend: what stands for the egg? Made at the counter, tasted in order.
-    await begin(page, 'What stands best for the egg?', /^chia gel/, /^chickpea flour batter/)
+    await begin(page, 'What stands best for the egg?', /^chickpea flour batter/, /^chia gel/)
     await expect(page.getByText('chia gel instead of flax gel')).toBeVisible()
     await page.getByText(/Held in all of them/).click()
     await expect(page.getByText(/^\d+ g plain flour · /)).toBeVisible()
@@ -219,7 +219,7 @@ test(
       ['C', 'A', 'B'].map(l => letters.indexOf(l)),
     )
     await expect(
-      page.getByText('C (chickpea flour batter) comes first, and that is more than chance.'),
+      page.getByText('C (chia gel) comes first, and that is more than chance.'),
     ).toBeVisible()
     await page.getByRole('button', { name: 'C wins' }).click()
     // No crown without a repeat being proposed.
@@ -227,9 +227,7 @@ test(
     await page.getByRole('button', { name: 'Set up the repeat' }).click()
 
     // Second weekend: the repeat, two cups, six tasters.
-    await expect(
-      page.getByRole('heading', { name: 'Once more: chickpea flour batter' }),
-    ).toBeVisible()
+    await expect(page.getByRole('heading', { name: 'Once more: chia gel' })).toBeVisible()
     await page.clock.setFixedTime(new Date('2026-11-14T15:00:00'))
     await page.clock.resume()
     await taste(
@@ -243,7 +241,7 @@ test(
       the('B'),
     )
     await expect(
-      page.getByText('B (chickpea flour batter) is preferred, and that is more than chance.'),
+      page.getByText('B (chia gel) is preferred, and that is more than chance.'),
     ).toBeVisible()
     await page.getByRole('button', { name: 'B wins' }).click()
     await expect(page.getByText('shown by a blind test')).toBeVisible()
@@ -251,14 +249,12 @@ test(
     await expect(page.getByRole('button', { name: 'It is the plan' })).toBeDisabled()
     await page.getByRole('button', { name: 'Let the house learn it' }).click()
     await expect(page.getByRole('heading', { name: 'This house’s own school' })).toBeVisible()
-    await expect(
-      page.getByRole('checkbox', { name: /chickpea flour batter: it worked/ }),
-    ).toBeChecked()
+    await expect(page.getByRole('checkbox', { name: /chia gel: it worked/ })).toBeChecked()
 
     // Third weekend: its dose. Less of it wins, blind; the house learns a dose.
     await place(page, 'trials').click()
     await page.getByRole('button', { name: 'New trial' }).click()
-    await begin(page, 'Less chickpea flour?', /less to bind: .*chickpea flour/)
+    await begin(page, 'Fewer chia seeds?', /less to bind: .*chia seeds/)
     await taste(
       page,
       {
@@ -274,7 +270,7 @@ test(
     await page.getByRole('button', { name: 'Let the house learn it' }).click()
     const dose = page.getByText(
       new RegExp(
-        'This house takes .* less chickpea flour than is worked out \\(one trial here, ' +
+        'This house takes .* less chia seeds than is worked out \\(one trial here, ' +
           'which counts a third against what is worked out\\)\\.',
       ),
     )
@@ -284,24 +280,24 @@ test(
     // It is in the next plan, with its reason; and gone when the lesson is taken back.
     await stage(page, 'swap').click()
     await settled(page)
-    await page.getByRole('button', { name: /^chickpea flour: why, keep it/ }).click()
+    await page.getByRole('button', { name: /^chia seeds: why, keep it/ }).click()
     await page.getByRole('button', { name: 'Keep it in every plan' }).click()
     await settled(page)
     await page.getByRole('radio', { name: /^What you asked for/ }).click()
     await expect(
       page
         .getByRole('region', { name: 'Every change, and why' })
-        .getByText(/This house takes .* less chickpea flour than is worked out/),
+        .getByText(/This house takes .* less chia seeds than is worked out/),
     ).toBeVisible()
     await expect(page.getByText(/Baked in this house twice: it worked/)).toBeVisible()
     await stage(page, 'trial').click()
     await place(page, 'what this house learned').click()
     await page
-      .getByRole('checkbox', { name: /chickpea flour: \d+ % of what is worked out won/ })
+      .getByRole('checkbox', { name: /chia seeds: \d+ % of what is worked out won/ })
       .uncheck()
     await expect(dose).toHaveCount(0)
     await page
-      .getByRole('checkbox', { name: /chickpea flour: \d+ % of what is worked out won/ })
+      .getByRole('checkbox', { name: /chia seeds: \d+ % of what is worked out won/ })
       .check()
     await expect(dose).toBeVisible()
 

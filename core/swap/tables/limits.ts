@@ -74,7 +74,10 @@ export const reach = {
 export const creamFat: { readonly families: readonly string[]; readonly by: number } = { families: ['pastry-cream', 'egg-custard', 'bread-pudding'], by: 1.8 }
 
 /** How far the transparent arithmetic goes: kept sugar, liquids, gel water, flour and fat as shares of themselves; a new fat from its dose. */
-export const byHand = { sugarLess: 0.25, sugarMore: 0.1, liquidShare: 0.5, gelWaterLeast: 0.7, flourLess: 0.05, keptFat: 0.1, newFat: [0.7, 1.35] } as const
+export const byHand = { sugarLess: 0.25, sugarMore: 0.1, liquidShare: 0.5, gelWaterLeast: 0.7, flourLess: 0.05, keptFat: 0.1, newFat: [0.7, 1.35], soured: [0.4, 2] } as const
+
+/** So far, in grams or as a share, a weight rounded for the kitchen may lie above what there is. [M] */
+export const rounded = { least: 1, share: 0.03 } as const
 
 /** What the levers add when nothing that is there can be used. The first that everyone may eat is taken. */
 export const leverIngredients = {
@@ -109,11 +112,20 @@ export const testPieceFlour = 45
 /** Parting a table: what a batch costs; by how much a split must be better to be proposed; at most so many batches; what a word of confidence less costs; what it costs to bake another dessert instead, beyond any version that is advised. [M] the engine study, mean J + 4 a batch */
 export const splitting = { perBatch: 4, clearly: 1, most: 3, perLevel: 1.5, anotherDessert: 30 } as const
 
-/** Words of confidence by loss, the first whose limit is above it. Source: the engine study. */
+/**
+ * What fails for certain: less than this share of the lift that is aimed at (mmol on 100 of flour; below `rises` nothing has to),
+ * or more leaven than `overdose` times the usual most. [P]
+ */
+export const doomed = { rises: 6, liftLeft: 0.35, overdose: 2, leavens: ['baking-powder', 'baking-soda'] as readonly string[] } as const
+
+/**
+ * Words of confidence by loss, the first whose limit is above it. Source: the engine study; fitted on the open half of the graded
+ * formulas (tests/corpus/tables/graded).
+ */
 export const confidenceWords = [
   { below: 2, word: 'very close' },
-  { below: 5, word: 'close' },
-  { below: 10, word: 'works, noticeably different' },
+  { below: 6.5, word: 'close' },
+  { below: 11, word: 'works, noticeably different' },
   { below: 20, word: 'experimental' },
   { below: Infinity, word: 'not advised' },
 ] as const

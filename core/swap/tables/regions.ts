@@ -26,11 +26,21 @@ export const regionRows: readonly RegionRow[] = [
   { id: 'drop-cookie', families: ['cookie'], says: 'a drop cookie without egg', sugar: [55, 110], fat: [36, 66], water: [12, 42], lift: [3, 16], source: '[P]' },
   { id: 'short', families: ['pastry', 'shortbread', 'streusel'], says: 'short dough without egg', sugar: [0, 60], fat: [36, 80], water: [8, 36], lift: [0, 8], source: '[P]' },
   { id: 'scone', families: ['scone'], says: 'a scone without egg', sugar: [5, 25], fat: [15, 32], water: [58, 75], lift: [13, 20], source: '[P]' },
-  { id: 'brownie', families: ['brownie'], says: 'a brownie without egg', sugar: [100, 230], fat: [40, 100], water: [32, 75], lift: [0, 4], source: '[P]' },
+  { id: 'brownie', families: ['brownie'], says: 'a brownie without egg', sugar: [100, 230], fat: [40, 88], water: [38, 88], lift: [0, 4], source: '[P]' },
   { id: 'thick-pancake', families: ['pancake'], says: 'a thick pancake or waffle without egg', sugar: [4, 25], fat: [6, 28], water: [105, 140], lift: [12, 20], source: '[P]' },
   { id: 'thin-pancake', families: ['crepe'], says: 'a thin pancake without egg', sugar: [0, 12], fat: [4, 22], water: [190, 245], lift: [0, 1], source: '[P]' },
   { id: 'rich-yeast', families: ['yeast'], says: 'a rich yeast dough without egg', sugar: [6, 25], fat: [6, 40], water: [50, 68], lift: [0, 2], source: '[P]' },
 ]
+
+/** So far above the usual its sugar makes a dessert what it is: a sticky loaf. [P] */
+export const character = 1.25
+/** They bind, and hold no dough. [P] */
+export const ofBeans: readonly string[] = ['soy-flour', 'chickpea-flour', 'lupin-flour']
+/** From so much more or less flour on it is a formula on another amount of it. [P] */
+export const otherFlour = 0.15
+/** With so much fruit on what holds the dough so much less may be poured. [P] */
+export const fruity = 0.6
+export const lessPoured = 0.3
 
 /** A region is aimed at only where so much of what there was stays, or becomes of it. [M] */
 export const nearest = { fat: [0.48, 1.6], sugar: [0.65, 1.5], water: [0.5, 2] } as const satisfies Readonly<Record<string, Range>>

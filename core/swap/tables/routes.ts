@@ -117,8 +117,12 @@ export const routeRows: readonly RouteRow[] = [
 ]
 
 /** What is said when a part is not refused but stands on weak ground. */
+/** Kinds that gluten alone holds. Source: common practice. */
+export const glutenHolds: readonly string[] = ['yeast']
+
 export const weakGround = {
   strange: 'Nothing here says what kind of dessert this is, so little is known about how far it may move.',
   eggHeavy: 'More egg than flour had to leave: make one test piece first.',
+  heldByGluten: 'Gluten is what holds a yeast dough; without it, it is another bread, shaped wet and eaten fresh: make one small one first.',
   glutenAndEgg: 'Gluten and egg leave together, the least reliable change there is: make one test piece first.',
 }
