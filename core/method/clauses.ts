@@ -8,6 +8,7 @@ import {
   opensLead,
   purposes,
   orElse,
+  pastForms,
   beforeVerb,
   behindVerb,
   besideRows,
@@ -69,7 +70,7 @@ const isLeadEnd = (words: readonly StepWord[], at: number): boolean =>
   opensLead.has(words[0]!.is) &&
   at <= 8 &&
   (vesselNouns.has(singular(words[at - 1]!.is)) || endsLead.has(words[at - 1]!.is)) &&
-  !words.slice(1, at).some(w => byWord.has(w.is) && !alsoNoun.has(w.is))
+  !words.slice(1, at - 1).some(w => byWord.has(w.is) && !alsoNoun.has(w.is))
 
 /**
  * "For the icing beat …", "To make a syrup boil …", "To finish dust …": what it is for needs no comma
@@ -96,7 +97,9 @@ const isDictated = (text: string, words: readonly StepWord[], i: number): boolea
   if (!before || notBefore.has(before.is) || beforeVerb.has(before.is)) return false
   return !alsoNoun.has(word.is) || (next !== undefined && toldBehind.has(next.is))
 }
-const toldBehind: ReadonlySet<string> = new Set('the in into for at to until a an over'.split(' '))
+const toldBehind: ReadonlySet<string> = new Set(
+  'the your in into for at to until a an over'.split(' '),
+)
 
 /** In "until cool and set" the last words are looks. */
 const isLook = (text: string, words: readonly StepWord[], i: number): boolean => {
@@ -106,6 +109,13 @@ const isLook = (text: string, words: readonly StepWord[], i: number): boolean =>
   const between = text.slice(before[until]!.end, words[i]!.start)
   return !/[,:;.]/u.test(between) && before.length - until <= 6
 }
+
+const isAre: ReadonlySet<string> = new Set(['is', 'are', 'be', 'gets', 'get'])
+/** "The cream is whipped, spread over …": spread is what is done to it, as whipped is. */
+const isToldPast = (words: readonly StepWord[], i: number): boolean =>
+  pastForms[words[i]!.is] === words[i]!.is &&
+  !byWord.has(words[0]!.is) &&
+  words.slice(1, i).some((w, n) => isAre.has(w.is) && past.has(words[n + 2]!.is))
 
 /** Does the word at `i` order something? */
 function orders(
@@ -119,6 +129,7 @@ function orders(
   const food = foods.find(f => f.start <= word.start && word.end <= f.end)
   if (food) return food.verb && food.start === word.start && isHead(text, words, i)
   if (!isHead(text, words, i)) return isDictated(text, words, i)
+  if (isToldPast(words, i)) return false
   const next = words[i + 1]
   const gap = text.slice(word.end, next?.start ?? text.length)
   const isLast = !next || /[,.;:!?)]/u.test(gap)
@@ -166,8 +177,6 @@ function verbOf(words: readonly StepWord[]): VerbId {
   )
   return row?.is ?? byWord.get(verb!.is)!
 }
-
-const isAre: ReadonlySet<string> = new Set(['is', 'are', 'be', 'gets', 'get'])
 
 /** "The eggs are beaten in and the flour is folded in": each doing with the words before it. */
 function passives(text: string, sentence: Span): Clause[] {

@@ -3,8 +3,19 @@ import type { Line, PlacedStep, StepUse } from '../recipe'
 import type { Operand } from './action'
 import { takeLine, type Here } from './here'
 import { shareOf } from './share'
-import { exceptSign, forTins, goesOn, intoIt, restOf, soFar, target } from './tables/gathering'
-import { inCue } from './tables/shares'
+import {
+  exceptSign,
+  forTins,
+  goesOn,
+  intoIt,
+  restOf,
+  saysMore,
+  soFar,
+  target,
+} from './tables/gathering'
+import { wholes } from './tables/operands'
+import { inCue, shareOfBowl } from './tables/shares'
+import { singular, wordsIn } from './words'
 
 export type Gather = PlacedStep['gathers'][number]
 const all = { of: 'all' } as const
@@ -26,6 +37,11 @@ export const apart = (gathers: readonly Gather[]): readonly Gather[] =>
       ),
   )
 
+/** "The flour mixture": what it went into. */
+const isWholeOf = (behind: string): boolean => {
+  const [next] = wordsIn(behind)
+  return next !== undefined && !behind.slice(0, next.start).trim() && wholes.has(singular(next.is))
+}
 /** Is all of it taken by its own name at a later place? Then it is not among "the dry ingredients". */
 const isNamedLater = (line: Line, { step, steps, clause }: Here): boolean =>
   steps.some((other, at) =>
@@ -33,22 +49,32 @@ const isNamedLater = (line: Line, { step, steps, clause }: Here): boolean =>
       use =>
         use.line === line &&
         !use.mention.verb &&
-        shareOf(use, other.text).of === 'all' &&
+        ['all', 'piece'].includes(shareOf(use, other.text).of) &&
+        !isWholeOf(other.text.slice(use.mention.end)) &&
+        !saysMore.test(line.text) &&
         !forTins.test(other.text.slice(0, use.mention.start)) &&
         !inCue.test(other.text.slice(0, use.mention.start)) &&
         (other === step ? use.mention.start > clause.span[1] : at > steps.indexOf(step)),
     ),
   )
 
-/** "Half the eggs, then the rest": the rest of what was shared out just before. */
+/**
+ * "Half the eggs, then the rest": the rest of what was shared out just before; nothing new where that
+ * was the bowl itself ("sandwich them with a third, spread the rest").
+ */
 function restShared({ span }: Gather, here: Here): Operand[] | null {
-  const { step } = here
+  const { step, larder } = here
   const shared = step.uses.findLast(
     use => use.mention.end <= span[0] && use.share.of === 'part' && use.line !== null,
   )
+  const bowl = [...step.text.slice(0, span[0]).matchAll(shareOfBowl)].at(-1)
+  if (bowl && bowl.index > (shared?.mention.end ?? -1)) return []
   if (!shared) return null
-  const lines = here.larder.same(shared.line!)
-  const line = lines.find(one => here.own.includes(one) && here.larder.has(one)) ?? shared.line!
+  const lines = larder.same(shared.line!)
+  const line =
+    larder.partedOf(lines) ??
+    lines.find(one => here.own.includes(one) && larder.has(one)) ??
+    shared.line!
   return [takeLine(line, { of: 'rest' }, span, here)]
 }
 

@@ -23,6 +23,9 @@ export class Larder {
   /** Pieces of eggs and fruits that were taken by themselves. */
   private readonly pieces = new Map<string, Set<string>>()
 
+  /** The line of which a part was taken last. */
+  private lastParted: Line | null = null
+
   constructor(private readonly lines: readonly Line[]) {}
 
   has = (line: Line, share?: OperandShare): boolean =>
@@ -40,6 +43,7 @@ export class Larder {
   take(line: Line, share: OperandShare, action: string, verb: VerbId | null): void {
     this.by.set(line.id, action)
     if (verb) this.done.set(line.id, verb)
+    if (share.of === 'part') this.lastParted = line
     if (share.of !== 'piece') {
       const left = this.left.get(line.id) ?? 1
       this.left.set(line.id, Math.max(0, left - fractionOf(line, share, left)))
@@ -53,6 +57,11 @@ export class Larder {
 
   /** "The chopped ginger": of lines of one name the one that was chopped. */
   isDone = (line: Line, verb: VerbId): boolean => this.done.get(line.id) === verb
+  /** Of which of these a part was taken last, if there is some of it left. */
+  partedOf = (lines: readonly Line[]): Line | null =>
+    this.lastParted && lines.includes(this.lastParted) && this.has(this.lastParted)
+      ? this.lastParted
+      : null
   /** The action that took of it last. */
   lastOf = (line: Line): string | null => this.by.get(line.id) ?? null
 }

@@ -7,7 +7,7 @@ import { isOwnerOf, ofIts } from './pieces'
 import { overOf } from './place'
 import { shareOf, shareSaid } from './share'
 import { exceptSign } from './tables/gathering'
-import { inCue } from './tables/shares'
+import { becomesOf, inCue } from './tables/shares'
 import { notTails, readied, readiedWords, wholes } from './tables/operands'
 import type { VerbId } from './tables/verbs'
 import { vesselNouns } from './tables/vessels'
@@ -99,7 +99,8 @@ function isNoOperand({ mention }: StepUse, { step, clause }: Here): boolean {
     isBath ||
     isOver ||
     becomes.test(lead) ||
-    inCue.test(step.text.slice(clause.span[0], mention.start))
+    becomesOf.test(step.text.slice(mention.end)) ||
+    inCue.test(lead)
   )
 }
 

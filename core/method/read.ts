@@ -1,8 +1,9 @@
 import { aDay } from '../measure'
 import {
   linesOf,
-  opensFor,
   ownLines,
+  partBySentence,
+  partOpenedBy,
   readSteps,
   type Component,
   type Line,
@@ -19,7 +20,7 @@ import { mannersOf, partsNamed } from './manners'
 import { byTinOf, phasesOf, settingsOf, timesIn } from './stretches'
 import { mayStay, mustStay } from './tables/keeping'
 import { aheadSign, asides, remarkSign } from './tables/remarks'
-import type { VerbId } from './tables/verbs'
+import { inBowl, type VerbId } from './tables/verbs'
 import { joined, withObjects, withVessels } from './together'
 
 const ovenVerbs: ReadonlySet<VerbId> = new Set(
@@ -103,17 +104,22 @@ function partOf(takes: Action['takes'], recipe: Recipe, now: string): string {
 
 /** "For the filling, …" within a step begins another part's work. */
 const partOpened = (sentence: string, recipe: Recipe): Component | null =>
-  recipe.components.find(c => c.lines.length > 0 && opensFor(sentence.trimStart(), c.name)) ?? null
+  partOpenedBy(
+    sentence.trimStart(),
+    recipe.components.filter(c => c.lines.length > 0),
+  ) ?? null
 
 /** Reads the clauses of one step after the other. */
 class MethodReader {
   private readonly owns: readonly (readonly (readonly Line[])[])[]
   private readonly larder: Larder
   private readonly steps: readonly PlacedStep[]
+  private readonly bySentence: ReturnType<typeof partBySentence>
   private before: readonly Operand[] = []
 
   constructor(private readonly recipe: Recipe) {
     this.owns = ownLines(recipe)
+    this.bySentence = partBySentence(recipe)
     this.larder = new Larder(linesOf(recipe))
     this.steps = readSteps(recipe)
   }
@@ -125,11 +131,16 @@ class MethodReader {
     const part = components.findIndex(c => c.name === step.component)
     const own = this.owns[part]?.[step.at] ?? []
     const ofStep = components.find(c => c.lines === own || c.lines.includes(own[0]!))
-    let opened: Component | null = null
+    let [named, opened]: (Component | null)[] = [null, null]
     const foods = step.uses.map(({ mention }) => mention)
     return clausesOf(step.text, foods).map((clause, n) => {
-      opened = partOpened(step.text.slice(...clause.sentence), this.recipe) ?? opened
-      const now = (opened ?? ofStep)?.name ?? step.component
+      const sentence = step.text.slice(...clause.sentence)
+      const opens = partOpened(sentence, this.recipe)
+      named = opens ?? named
+      opened = opens ?? this.bySentence?.(sentence, opened ?? ofStep ?? null) ?? opened
+      // What is baked, rolled or chilled is the step's; what is stirred goes on with the sentence's.
+      const goesOn = clause.verb !== null && inBowl.has(clause.verb)
+      const now = (named ?? (goesOn ? opened : null) ?? ofStep)?.name ?? step.component
       const lines = opened?.lines ?? own
       return this.action(clause, step, { id: `${part}.${step.at}.${n}`, now, lines })
     })

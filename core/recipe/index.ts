@@ -50,8 +50,8 @@ export { accounted } from './accounted'
 
 /* What a step uses, and for how long. */
 export { readSteps } from './things/steps'
-export { ownLines } from './things/steps'
-export { opensFor } from './layout/gather'
+export { ownLines, partBySentence } from './things/steps'
+export { partOpenedBy } from './layout/gather'
 export { bareName } from './layout/gather'
 export { mentionsInStep } from './things/mentions'
 export { notMeant } from './tables/hidden-words'

@@ -9,8 +9,10 @@ export const soFar = /^(?:everything|all\s+together)$/iu
 /** "Everything else", "all but". [P] */
 export const goesOn = /^\s*(?:else|but|except|apart)\b/iu
 /** What something goes into. [P] */
-export const target = /\b(?:into|to|through|over|with|onto)\s+(?:all\s+)?$/iu
+export const target = /\b(?:into|to|through|over|with|onto|(?:well|hollow|dip)\s+in(?:\s+the\s+(?:middle|centre|center)\s+of)?)\s+(?:all\s+)?$/iu
 /** "Into the rest": what is in the bowl. [P] */
 export const intoIt = /\b(?:into|to|with|over)\s+$/iu
 /** Before what a tin is readied with. [P] */
-export const forTins = /\b(?:dust|flour|greas|oil|butter|brush)\w*\b[^.,;]*$/iu
+export const forTins = /(?:^|[.,;:]\s*|\b(?:and|then|lightly|generously|well|to)\s+)(?:dust|flour|greas|oil|butter|brush)\w*\b[^.,;]*$/iu
+/** A line that holds more than its batter: "60 g caster sugar, plus 100 g for rolling". [P] */
+export const saysMore = /\b(?:plus|and)\s+(?:(?:some|a\s+little|\d[\d.]*\s*\p{L}+)\s+)?(?:more|extra|for)\b/iu

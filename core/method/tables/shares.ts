@@ -25,5 +25,16 @@ export const ofPiece = pattern(
 /** "Its juice", "half their zest": of a fruit that was named before. [P] */
 export const pieceOfIt = /\b(?:half\s+(?:of\s+)?)?(?:its|their)\s+(?:juice|zest|rind|peel)\b/iu
 
-/** Before a name: "until the sugar has dissolved" takes no sugar, "so that the flour …" no flour. */
-export const inCue = /\b(?:until|till|so\s+that|before|as\s+soon\s+as)\b[^,;:.]*$/iu
+/** Before a name: "until the sugar has dissolved" takes no sugar, "so that the flour …", "large enough to hold the pears". */
+export const inCue = /\b(?:until|till|so\s+that|before|as\s+soon\s+as|enough\s+(?:to|for))\b[^,;:.]*$/iu
+
+/** A share with no name behind it, of what is in the bowl: "use a third to …", "spread half over the cake". [P] */
+export const shareOfBowl = pattern(
+  'giu',
+  String.raw`\b(?:(?:an?|one|two|three)[\s-](?:thirds?|quarters?|half)|half|some|most)`,
+  String.raw`(?:\s+of\s+(?:it|this|that|the\s+(?:mixture|mix|batter|dough|icing|cream|filling|frosting|glaze|sauce|custard)))?`,
+  String.raw`(?=\s*[,.;]|\s+(?:to|over|on|onto|into|in|between|for|across|around|with|and|at)\b)`,
+)
+
+/** Behind a name: what is said to become of it is no order ("the juice will sink in"). [P] */
+export const becomesOf = /^\s+(?:will|should|may|might|must|would)\b/iu

@@ -2,6 +2,28 @@ import { verbWords } from '../../recipe'
 
 export { verbWords }
 
+/** Doings in the bowl or pan: without a name of its own such a one goes on with the part before it. [P] */
+export const inBowl: ReadonlySet<VerbId> = new Set<VerbId>([
+  'combine',
+  'beat',
+  'whisk',
+  'whip',
+  'stir',
+  'fold',
+  'make',
+  'melt',
+  'boil',
+  'simmer',
+  'cook',
+  'blend',
+  'sift',
+  'knead',
+  'heat',
+  'dissolve',
+  'strain',
+  'rub',
+])
+
 /** Doings that only words beside a verb tell. */
 type ByBeside = 'unheat' | 'unload' | 'load' | 'off' | 'set-aside' | 'set'
 export type VerbId = keyof typeof verbWords | ByBeside
@@ -103,9 +125,9 @@ export const standsAlone: ReadonlySet<string> = new Set(
 )
 
 /** Nouns before which a lead-in without a comma ends: "in a clean bowl whisk …", "after 10 minutes remove …". [P] */
-export const endsLead: ReadonlySet<string> = new Set('minutes minute hour hours cool cold ready risen smooth time'.split(' '))
+export const endsLead: ReadonlySet<string> = new Set('minutes minute hour hours cool cold ready risen smooth time heat flame hob point stage end hand water serving baking'.split(' '))
 /** What such a lead-in begins with. [P] */
-export const opensLead: ReadonlySet<string> = new Set('in into using with on for to when once after while working as'.split(' '))
+export const opensLead: ReadonlySet<string> = new Set('in into using with on for to when once after before while working as off over under at by from away between'.split(' '))
 
 /** "To finish", "to serve": what the rest of a sentence is for. [P] */
 export const purposes: ReadonlySet<string> = new Set('finish serve decorate assemble garnish'.split(' '))
@@ -153,7 +175,7 @@ export const notBefore: ReadonlySet<string> = new Set(
 
 /** What may stand behind a verb that is also a name: an object, a place, a manner. [P] */
 export const behindVerb: ReadonlySet<string> = new Set(
-  'the a an your this that these those it them in into on onto to with for until till over out up at together through well all both each everything half and then off down under about gently carefully slowly gradually briefly lightly thoroughly completely quickly again between some any one two three four five six eight ten twelve by aside round around back overnight immediately not away as from while any more if rounds circles squares shapes fingers thin thick oven dry wet remaining ingredients spoonfuls hot cold butter sugar egg eggs pastry dough'.split(
+  'the a an your this that these those it them in into on onto to with for until till over out up at together through well all both each everything half and then off down under about gently carefully slowly gradually briefly lightly thoroughly completely quickly again between some any one two three four five six eight ten twelve by aside round around back overnight immediately not away as from while any more if rounds circles squares shapes fingers thin thick oven dry wet remaining ingredients spoonfuls hot cold without hard fast just butter sugar egg eggs pastry dough'.split(
     ' ',
   ),
 )

@@ -124,14 +124,30 @@ export function gather(
 /** A part’s name in small letters, without what leads to it: “For the glaze” is “glaze”. */
 export const bareName = (name: string): string => name.toLowerCase().replace(leadsToName, '')
 
-/** A step begins by naming a part: "For the glaze, …", "Make the streusel: …". */
-export const opensFor = (step: string, part: string): boolean =>
-  part !== '' &&
-  !/^(?:to|for)\s/u.test(part) &&
-  new RegExp(
-    `(?:for|make|prepare|mix)\\s+(?:the\\s+)?${part.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')}`,
-    'u',
-  ).test(sentencesIn(step)[0]!.slice(0, 60).toLowerCase())
+const opensFor = (opening: string, part: string): boolean => {
+  const name = part.replaceAll(/[.*+?^${}()|[\]\\]/gu, String.raw`\$&`)
+  const sign = String.raw`(?:for|make|prepare|mix)\s+(?:the\s+)?${name}s?(?!\p{L})`
+  return new RegExp(sign, 'u').test(opening)
+}
+
+/**
+ * The part that a step begins by naming: "For the glaze, …", "Make the streusel: …"; "make the sauce"
+ * means the only part whose name ends so.
+ */
+export function partOpenedBy<Part extends { readonly name: string }>(
+  step: string,
+  parts: readonly Part[],
+): Part | undefined {
+  const opening = sentencesIn(step)[0]!.slice(0, 60).toLowerCase()
+  const named = parts.filter(({ name }) => name !== '' && !/^(?:to|for)\s/u.test(name))
+  const whole = named.find(({ name }) => opensFor(opening, name))
+  if (whole) return whole
+  const [first, ...more] = named.filter(({ name }) => {
+    const [tail, before] = name.split(' ').reverse()
+    return before !== undefined && opensFor(opening, tail!)
+  })
+  return more.length ? undefined : first
+}
 
 const weight = (c: Growing) => c.lines.reduce((sum, line) => sum + (line.grams?.best ?? 0), 0)
 
@@ -148,7 +164,7 @@ function stepTo(
   const headed = found.find(c => bareName(c.name) === bareName(heading))
   if (heading && (headed || !found.some(c => c.lines.length))) return headed ?? named(heading)
   return (
-    found.find(c => opensFor(step, c.name)) ??
+    partOpenedBy(step, found) ??
     found.reduce<Growing | null>(
       (best, c) => (!best || weight(c) > weight(best) ? c : best),
       null,

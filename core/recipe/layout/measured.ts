@@ -3,6 +3,8 @@ import { findMentions, wordsOf } from '../../pantry'
 import { readQuantity, readVague } from '../line/quantity'
 import { vesselOf } from '../facts/vessels'
 import { stepVerbs } from '../tables/headings'
+import { prose } from '../tables/page-words'
+import { behindDoing, dictation, orderWords } from '../tables/verb-words'
 
 /** What a piece of text looks like, by itself. */
 
@@ -85,7 +87,17 @@ export const looksNamed = (text: string): boolean =>
   !startsWithVerb(text) &&
   findMentions(text).mentions.length > 0
 
+/** As it was spoken, without a mark: "right so first you cream the butter then crack in the eggs …". */
+function isDictated(text: string): boolean {
+  const words = wordsOf(text)
+  const orders = words.filter(
+    ({ plain }, i) => orderWords.has(plain) && behindDoing.has(words[i + 1]?.plain ?? ''),
+  )
+  return words.length >= dictation.words && orders.length >= dictation.orders && !prose.test(text)
+}
+
 export const looksTold = (text: string): boolean =>
+  isDictated(text) ||
   (startsWithVerb(text) && (wordsOf(text).length >= 3 || /^\p{Lu}.*\.$/u.test(text))) ||
   (wordsOf(text).length > 9 && /[.;]$|\.\s+\p{Lu}/u.test(text))
 

@@ -46,3 +46,6 @@ export const brought =
 
 /** Before a food that comes by pieces or spoons: "slices of brioche". [P] */
 export const amountOf = /\b(?:slices?|pieces?|scoops?|dollops?|spoonfuls?|sheets?|packs?|packets?|layers?)\s+of\s+(?:\p{L}+\s+)?$/iu
+
+/** How a thing is at the moment; it is the same thing. [P] */
+export const stateWords: readonly string[] = 'hot warm cold cool cooled iced chilled boiling strong melted softened soft beaten sifted chopped grated toasted mashed drained soaked cooked'.split(' ')

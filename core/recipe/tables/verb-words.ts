@@ -72,13 +72,13 @@ export const verbWords = {
   wrap: 'wrap',
   cover: 'cover',
   unmould: 'unmould unmold invert',
-  turn: 'turn flip rotate swap',
+  turn: 'turn switch flip rotate swap',
   level: 'level smooth',
   swirl: 'swirl marble ripple',
   decorate: 'decorate garnish ice frost finish',
   serve: 'serve eat enjoy',
   keep: 'keep store',
-  remove: 'remove take lift discard',
+  remove: 'remove take lift discard fish pick',
   separate: 'separate',
   repeat: 'repeat continue',
   bring: 'bring',
@@ -91,3 +91,7 @@ export const verbWords = {
 export const behindDoing: ReadonlySet<string> = new Set('the a an your this that these those it them in into on onto over out up down with together through around to for until'.split(' '))
 /** Words of doings that are eaten as well. [P] */
 export const alsoDishes: ReadonlySet<string> = new Set('stew ripple crumble glaze dip spread mix roast toast frost brown bash juice ice roll crush'.split(' '))
+/** Every word of a doing. */
+export const orderWords: ReadonlySet<string> = new Set(Object.values(verbWords).flatMap(row => row.split(' ')))
+/** So many words with so many orders among them are a method, as it was spoken. [M] */
+export const dictation = { words: 20, orders: 3 } as const

@@ -22,6 +22,7 @@ import {
   hiddenWords,
   neverServed,
   notMeant,
+  stateWords,
   tinLead,
 } from '../tables/hidden-words'
 
@@ -49,7 +50,7 @@ const doing = pattern(
 )
 const beforeDoing = pattern(
   'iu',
-  String.raw`(?:^|[.;:,]\s*|\b(?:and|then|lightly|generously|first|to)\s+|`,
+  String.raw`(?:^|[.;:,]\s*|\b(?:and|then|you|lightly|generously|first|to)\s+|`,
   String.raw`\b(?:for|to\s+make)\s+(?:the|an?|your)\s+[\p{L} -]{3,24}\s+)$`,
 )
 const servedWith = pattern(
@@ -275,6 +276,10 @@ const ofPlant: ReadonlySet<string> = new Set(
     'leaf',
     'sugar',
     'strand',
+    'juice',
+    'zest',
+    'peel',
+    'rind',
   ].map(word => plainWords(word)[0]!),
 )
 const beginsWith = (all: readonly string[], head: readonly string[]) =>
@@ -347,7 +352,7 @@ function lineMeant({ words, ingredient, lines, served, lead }: Meant): Line | nu
   if (same || served) return same ?? null
   const base = ingredient.madeOf ? lines.find(l => l.ingredient === ingredient.madeOf) : undefined
   if (base) return base
-  const tail = plainWords(words)
+  const tail = withoutState(plainWords(words))
   const ending = lines.find(l => l.ingredient && namesOf(l).some(words => endsWith(words, tail)))
   if (ending) return ending
   // "The vanilla" of a list with a vanilla pod, "the cinnamon" of one with a cinnamon stick.
@@ -376,6 +381,13 @@ function lineMeant({ words, ingredient, lines, served, lead }: Meant): Line | nu
   // "Sift the flour" of a list with rye flour or a gluten-free blend, "the sugar" of one with muscovado.
   return ofPlainWord(tail, ingredient.kind, lines)
 }
+
+/** "The hot coffee" of a list with instant coffee: how it is now is no other thing. */
+function withoutState(words: readonly string[]): readonly string[] {
+  const at = words.findIndex((word, i) => i === words.length - 1 || !states.has(word))
+  return words.slice(Math.max(at, 0))
+}
+const states: ReadonlySet<string> = new Set(stateWords.flatMap(plainWords))
 
 /** The fruit itself is listed, whatever of it is used. */
 const isWholeFruit = (line: Line): boolean =>

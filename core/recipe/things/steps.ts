@@ -7,13 +7,14 @@ import {
   pattern,
 } from '../../measure'
 import { ingredientById, pantryEdition, remembered, weigh, wordsOf, type Kind } from '../../pantry'
-import { opensFor } from '../layout/gather'
+import { partOpenedBy } from '../layout/gather'
 import { sentencesIn } from '../sentences'
 import { nothingMade, type MadeSoFar } from './made'
 import { mentionsInStep, namesOf, rememberStep, type StepMention } from './mentions'
 import { readQuantity, type Quantity } from '../line/quantity'
 import type { Component, Line, Recipe, Span } from '../recipe'
 import { readStepTimes, type StepTime } from '../facts/step-times'
+import { orderWords } from '../tables/verb-words'
 import { cueSigns, gatherings, hobWords, shareWords, shortestBake } from '../tables/step-words'
 
 /**
@@ -184,6 +185,23 @@ export interface PlacedStep extends StepReading {
 const linesIn = (components: readonly Component[]) =>
   components.flatMap(c => c.lines.flatMap(line => [line, ...line.orElse]))
 
+const behindOrder: ReadonlySet<string> = new Set([
+  'the',
+  'together',
+  'your',
+  'it',
+  'them',
+  'a',
+  'an',
+])
+/** The words of a step as names; a doing is none: "cream the butter", "… and oil the tin". */
+function saidIn(text: string): ReadonlySet<string> {
+  const words = wordsOf(text)
+  const isOrder = (i: number) =>
+    orderWords.has(words[i]!.plain) && (i === 0 || behindOrder.has(words[i + 1]?.plain ?? ''))
+  return new Set(words.flatMap((word, i) => (isOrder(i) ? [] : [word.plain])))
+}
+
 /**
  * The part that a step of a shared method works on: the one that it begins by naming; else the one
  * whose own things it names, those that no other part lists; else the one before.
@@ -194,9 +212,9 @@ function partMeant(
   words: readonly ReadonlySet<string>[],
   before: Component | null,
 ): Component | null {
-  const named = parts.find(c => opensFor(text, c.name))
+  const named = partOpenedBy(text, parts)
   if (named) return named
-  const said = new Set(wordsOf(text).map(word => word.plain))
+  const said = saidIn(text)
   const alone = words.map(
     (own, i) =>
       [...own].filter(
@@ -212,7 +230,7 @@ function partMeant(
 /** A step up to the sentence that opens another part: "Bake. For the icing, …". */
 function untilOpened(text: string, parts: readonly Component[]): string {
   const [first = '', ...rest] = sentencesIn(text)
-  const next = rest.findIndex(sentence => parts.some(part => opensFor(sentence, part.name)))
+  const next = rest.findIndex(sentence => partOpenedBy(sentence, parts) !== undefined)
   return next < 0 ? text : [first, ...rest.slice(0, next)].join('')
 }
 
@@ -238,7 +256,7 @@ export function ownLines(
     const here = shared ? parts : [c, ...silent]
     let now: Component | null = shared ? null : c
     return c.steps.map(text => {
-      const named = shared ? undefined : parts.find(part => opensFor(text, part.name))
+      const named = shared ? undefined : partOpenedBy(text, parts)
       now =
         here.length > 1
           ? partMeant(
@@ -252,6 +270,19 @@ export function ownLines(
       return now ? lines.get(now)! : every
     })
   })
+}
+
+/**
+ * In a method that several parts share: the part that a sentence works on, the one before where it
+ * does not tell. Null where every part has steps of its own.
+ */
+export function partBySentence(
+  recipe: Pick<Recipe, 'components'>,
+): ((sentence: string, before: Component | null) => Component | null) | null {
+  const parts = recipe.components.filter(c => c.lines.length)
+  if (parts.length < 2 || recipe.components.filter(c => c.steps.length).length > 1) return null
+  const words = parts.map(part => new Set(part.lines.flatMap(namesOf).flat()))
+  return (sentence, before) => partMeant(sentence, parts, words, before)
 }
 
 const sentenceOf = (text: string, [from, to]: Span) => {

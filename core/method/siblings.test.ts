@@ -1,0 +1,173 @@
+import { describe, expect, test } from '@jest/globals'
+import { readRecipe, type Recipe } from '../recipe'
+import { readMethod } from './read'
+
+/** Each action of a recipe's method: its part, verb, and the names of the lines that it takes. */
+function doings(recipe: Recipe): string[] {
+  const names = new Map(recipe.components.flatMap(c => c.lines.map(l => [l.id, l.name] as const)))
+  return readMethod(recipe).actions.map(({ part, verb, mode, takes }) => {
+    const taken = takes.flatMap(({ thing, share }) => {
+      if (thing.is === 'aside') return [`(${thing.words})`]
+      const said = share.of === 'all' || share.of === 'amount' ? '' : `${share.of} of `
+      const made = thing.is === 'made' ? 'made ' : ''
+      const ids = thing.is === 'line' ? [thing.line] : thing.lines
+      return ids.map(id => said + made + (names.get(id) ?? '?'))
+    })
+    const isRemark = mode === 'remark' ? '/remark' : ''
+    const ofPart = part ? `${part}: ` : ''
+    return `${ofPart}${verb}${isRemark}${taken.length ? ` ${taken.join(' + ')}` : ''}`
+  })
+}
+const read = (list: string, method: string): Recipe =>
+  readRecipe(`Pudding\n\n${list}\n\nMethod\n${method}`, { region: 'uk' }).recipe
+
+const pot = '200 g butter\n150 g sugar\n3 eggs\n100 ml milk\n50 g raisins'
+// Siblings from memory of how such methods are written.
+describe('an order behind where or when it is done', () => {
+  test.each([
+    ['Off the heat beat in the eggs.', 'beat eggs'],
+    ['Away from the heat stir in the eggs.', 'stir eggs'],
+    ['Over a low heat melt the butter.', 'melt butter'],
+    ['Over a gentle flame melt the butter.', 'melt butter'],
+    ['On the hob melt the butter.', 'melt butter'],
+    ['At this point stir in the raisins.', 'stir raisins'],
+    ['At this stage beat in the eggs.', 'beat eggs'],
+    ['At the end fold in the raisins.', 'fold raisins'],
+    ['By hand fold in the raisins.', 'fold raisins'],
+    ['Before baking brush with the milk.', 'brush milk'],
+    ['In cold water soak the raisins.', 'soak (cold water) + raisins'],
+  ])('%s', (step, is) => {
+    expect(doings(read(pot, step))).toContain(is)
+  })
+})
+
+describe('what is only said of a thing takes none of it', () => {
+  test.each([
+    ['Beat the eggs: the sugar will form a crust.', 'beat eggs'],
+    ['Beat the eggs; the butter should be soft.', 'beat eggs'],
+    ['Beat the eggs until the sugar has dissolved.', 'beat eggs'],
+    ['Beat the eggs in a bowl large enough to hold the milk.', 'beat eggs'],
+    ['Beat the eggs in a bowl big enough for the milk.', 'beat eggs'],
+    ['Beat the eggs, as the butter might split.', 'beat eggs'],
+  ])('%s', (step, is) => {
+    expect(doings(read(pot, step))[0]).toBe(is)
+  })
+})
+
+describe('what is told as done is done, also where its past is its present', () => {
+  test.each([
+    ['spread over the top', 'spread'],
+    ['cut into pieces', 'cut'],
+    ['put into a bowl', 'put'],
+  ])('… and the butter is whipped, %s and topped with the raisins', (said, verb) => {
+    const found = doings(
+      read(
+        pot,
+        `The eggs are beaten and the sugar is added. The butter is whipped, ${said} and topped with the raisins.`,
+      ),
+    )
+    expect(found).toEqual(expect.arrayContaining(['whip butter', 'top raisins']))
+    expect(found.some(one => one.startsWith(verb) && !one.includes('remark'))).toBe(true)
+  })
+})
+
+describe('the rest is of what was shared out last', () => {
+  const iced =
+    '200 g flour\n100 g walnuts\nFor the icing\n100 g butter\n300 g cream cheese\n100 g icing sugar'
+  const icing = 'Beat the butter with the cream cheese and icing sugar'
+  test.each([
+    [`${icing}, then use a third to sandwich the cakes. Spread the rest over the top.`, 'spread'],
+    [`${icing}. Spread half over one cake. Pipe the rest on top.`, 'pipe'],
+    [`${icing}. Fill with some of it. Spread the remainder over the top.`, 'spread'],
+    [`${icing}. Cover with two thirds of the icing and pipe the rest around the edge.`, 'pipe'],
+  ])('%s', (method, verb) => {
+    const found = doings(read(iced, `Stir half the walnuts into the flour and bake. ${method}`))
+    expect(found.filter(one => one.replace(/^\w+: /u, '').startsWith(verb)).at(-1)).not.toMatch(
+      /walnuts/u,
+    )
+  })
+  test('of two sugars the one that was parted', () => {
+    const pie =
+      'For the filling\n150 g caster sugar\n3 egg yolks\nFor the meringue\n3 egg whites\n150 g caster sugar'
+    const found = doings(
+      read(
+        pie,
+        'Beat the yolks with the sugar. Whisk the whites until stiff, whisk in half the sugar, and fold in the rest.',
+      ),
+    )
+    expect(found.at(-1)).toBe('meringue: fold rest of caster sugar')
+  })
+})
+
+describe('the part of a sentence in a method that several share', () => {
+  const tart =
+    'For the pastry\n175 g plain flour\n120 g butter\nFor the chocolate filling\n300 ml cream\n200 g dark chocolate\n30 g butter\n' +
+    'For the toffee sauce\n80 g butter\n80 g muscovado sugar'
+  test.each([
+    [
+      'Rub the butter into the flour. Roll out and bake. Bring the cream to the boil. Pour it over the chocolate, wait, then stir until smooth. Beat in the butter.',
+      'chocolate filling: beat butter',
+    ],
+    [
+      'Cream the butter and flour together. Bake. Make the sauce: melt everything in a pan.',
+      'toffee sauce: melt butter + muscovado sugar',
+    ],
+    [
+      'Rub the butter into the flour. For the filling, boil the cream and stir in the chocolate. Beat in the butter.',
+      'chocolate filling: beat butter',
+    ],
+    [
+      'Cream the butter with the flour. Roll out and bake. Melt the chocolate and stir in the cream.',
+      'pastry: cream butter + plain flour',
+    ],
+    [
+      'Rub the butter into the flour. Bake. Melt the muscovado sugar, then stir in the butter.',
+      'toffee sauce: stir butter',
+    ],
+  ])('%s', (method, is) => {
+    expect(doings(read(tart, method))).toContain(is)
+  })
+})
+
+describe('a thing by how it is now, by what was pressed of it, or by what it went into', () => {
+  const list =
+    '200 g plain flour\n80 g ground almonds\n1 tsp baking powder\n60 g caster sugar, plus 100 g for rolling\n2 tsp instant coffee\n2 tbsp lemon juice\n100 g honey'
+  test.each([
+    ['Add the hot coffee.', 'add instant coffee'],
+    ['Add the cooled coffee.', 'add instant coffee'],
+    ['Stir in the lemon.', 'stir lemon juice'],
+    ['Make a well in the dry ingredients and pour in the honey.', 'pour honey'],
+  ])('%s', (step, is) => {
+    expect(doings(read(list, `Mix the flour with the almonds. ${step}`))).toContain(is)
+  })
+  test.each([
+    'Put the dry ingredients in a bowl. Pour the honey into the flour mixture. Roll in the sugar.',
+    'Mix the dry ingredients. Melt the honey, stir into the flour mix and roll in the sugar.',
+    'Sift the dry ingredients. Add the honey. Toss in the caster sugar.',
+  ])('%s', method => {
+    const [first] = doings(read(list, method))
+    expect(first).toMatch(/plain flour \+ ground almonds \+ baking powder \+ caster sugar/u)
+  })
+})
+
+describe('a method as it was spoken', () => {
+  test.each([
+    'right so first you cream your butter and sugar together then crack in the eggs one by one and fold in the flour and bake it in a tin for 25 minutes',
+    'so you melt the butter with the sugar and then let it cool and beat in the eggs and the flour and put it in a tin and bake it until it is done',
+    'ok take the butter and the sugar and beat them up well then add the eggs stir in the flour and get it into the oven in a lined tin for half an hour',
+  ])('%s', method => {
+    const { recipe, findings } = readRecipe(
+      `Plain cake\n\n200 g butter\n200 g sugar\n4 eggs\n200 g flour\n\n${method}`,
+    )
+    expect(recipe.left ?? []).toEqual([])
+    expect(findings.filter(f => /left over/u.test(f.text ?? ''))).toEqual([])
+    const taken = doings(recipe).join(' ')
+    for (const name of ['butter', 'sugar', 'eggs', 'flour']) expect(taken).toContain(name)
+  })
+  test('a story behind the list orders nothing', () => {
+    const { recipe } = readRecipe(
+      'Plain cake\n\n200 g butter\n200 g flour\n\nBake it all.\n\nMy gran used to make this every Sunday when we came home from the hills and she never wrote it down',
+    )
+    expect(doings(recipe).slice(1)).toEqual(['look/remark'])
+  })
+})
