@@ -63,7 +63,8 @@ describe('what is told as done is done, also where its past is its present', () 
     const found = doings(
       read(
         pot,
-        `The eggs are beaten and the sugar is added. The butter is whipped, ${said} and topped with the raisins.`,
+        `The eggs are beaten and the sugar is added. The butter is whipped, ${said} and ` +
+          `topped with the raisins.`,
       ),
     )
     expect(found).toEqual(expect.arrayContaining(['whip butter', 'top raisins']))
@@ -92,7 +93,8 @@ describe('the rest is of what was shared out last', () => {
     const found = doings(
       read(
         pie,
-        'Beat the yolks with the sugar. Whisk the whites until stiff, whisk in half the sugar, and fold in the rest.',
+        'Beat the yolks with the sugar. Whisk the whites until stiff, whisk in half the ' +
+          'sugar, and fold in the rest.',
       ),
     )
     expect(found.at(-1)).toBe('meringue: fold rest of caster sugar')
@@ -101,11 +103,13 @@ describe('the rest is of what was shared out last', () => {
 
 describe('the part of a sentence in a method that several share', () => {
   const tart =
-    'For the pastry\n175 g plain flour\n120 g butter\nFor the chocolate filling\n300 ml cream\n200 g dark chocolate\n30 g butter\n' +
+    'For the pastry\n175 g plain flour\n120 g butter\nFor the chocolate filling\n300 ml ' +
+    'cream\n200 g dark chocolate\n30 g butter\n' +
     'For the toffee sauce\n80 g butter\n80 g muscovado sugar'
   test.each([
     [
-      'Rub the butter into the flour. Roll out and bake. Bring the cream to the boil. Pour it over the chocolate, wait, then stir until smooth. Beat in the butter.',
+      'Rub the butter into the flour. Roll out and bake. Bring the cream to the boil. Pour ' +
+        'it over the chocolate, wait, then stir until smooth. Beat in the butter.',
       'chocolate filling: beat butter',
     ],
     [
@@ -113,7 +117,8 @@ describe('the part of a sentence in a method that several share', () => {
       'toffee sauce: melt butter + muscovado sugar',
     ],
     [
-      'Rub the butter into the flour. For the filling, boil the cream and stir in the chocolate. Beat in the butter.',
+      'Rub the butter into the flour. For the filling, boil the cream and stir in the ' +
+        'chocolate. Beat in the butter.',
       'chocolate filling: beat butter',
     ],
     [
@@ -131,7 +136,8 @@ describe('the part of a sentence in a method that several share', () => {
 
 describe('a thing by how it is now, by what was pressed of it, or by what it went into', () => {
   const list =
-    '200 g plain flour\n80 g ground almonds\n1 tsp baking powder\n60 g caster sugar, plus 100 g for rolling\n2 tsp instant coffee\n2 tbsp lemon juice\n100 g honey'
+    '200 g plain flour\n80 g ground almonds\n1 tsp baking powder\n60 g caster sugar, plus ' +
+    '100 g for rolling\n2 tsp instant coffee\n2 tbsp lemon juice\n100 g honey'
   test.each([
     ['Add the hot coffee.', 'add instant coffee'],
     ['Add the cooled coffee.', 'add instant coffee'],
@@ -152,9 +158,12 @@ describe('a thing by how it is now, by what was pressed of it, or by what it wen
 
 describe('a method as it was spoken', () => {
   test.each([
-    'right so first you cream your butter and sugar together then crack in the eggs one by one and fold in the flour and bake it in a tin for 25 minutes',
-    'so you melt the butter with the sugar and then let it cool and beat in the eggs and the flour and put it in a tin and bake it until it is done',
-    'ok take the butter and the sugar and beat them up well then add the eggs stir in the flour and get it into the oven in a lined tin for half an hour',
+    'right so first you cream your butter and sugar together then crack in the eggs one by ' +
+      'one and fold in the flour and bake it in a tin for 25 minutes',
+    'so you melt the butter with the sugar and then let it cool and beat in the eggs and the ' +
+      'flour and put it in a tin and bake it until it is done',
+    'ok take the butter and the sugar and beat them up well then add the eggs stir in the ' +
+      'flour and get it into the oven in a lined tin for half an hour',
   ])('%s', method => {
     const { recipe, findings } = readRecipe(
       `Plain cake\n\n200 g butter\n200 g sugar\n4 eggs\n200 g flour\n\n${method}`,
@@ -166,7 +175,8 @@ describe('a method as it was spoken', () => {
   })
   test('a story behind the list orders nothing', () => {
     const { recipe } = readRecipe(
-      'Plain cake\n\n200 g butter\n200 g flour\n\nBake it all.\n\nMy gran used to make this every Sunday when we came home from the hills and she never wrote it down',
+      'Plain cake\n\n200 g butter\n200 g flour\n\nBake it all.\n\nMy gran used to make this ' +
+        'every Sunday when we came home from the hills and she never wrote it down',
     )
     expect(doings(recipe).slice(1)).toEqual(['look/remark'])
   })
