@@ -1,6 +1,7 @@
 import { pantryEdition, remembered } from '../pantry'
 import { bare, bringingWords, harmlessWords } from './lexicon'
 import { endings, shortestStem } from './tables/endings'
+import { isProseWord } from './prose'
 import { everydayWords } from './tables/everyday'
 
 const everyday: ReadonlySet<string> = new Set(everydayWords.trim().split(/\s+/u))
@@ -51,4 +52,15 @@ export function isHarmless(word: string): boolean {
     return !isBarred && own.some(stem => harmless[i]!.has(stem))
   }
   return everyday.has(text) || endings.some(isForm)
+}
+
+/**
+ * Is this a word with which whole sentences tell, and which brings nothing? Never one that brings
+ * something, nor a form of one.
+ */
+export function isTellingWord(word: string): boolean {
+  const text = bare(word)
+  const { carriers, barred } = known('')
+  const isBarred = stems(text, endings[0]!).some(stem => barred[0]!.has(stem) || carriers.has(stem))
+  return !carriers.has(text) && !isBarred && isProseWord(text)
 }

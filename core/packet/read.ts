@@ -2,8 +2,9 @@ import { pattern } from '../measure'
 import { avoidableName, membersOf, wordsOf, type AvoidableId, type Word } from '../pantry'
 import { clausesOf, modeAt, type Clauses, type Scope } from './clauses'
 import { covers, findsIn, type Finds, type FoundName } from './found'
-import { isHarmless } from './inflected'
+import { isHarmless, isTellingWord } from './inflected'
 import { isPlain } from './lexicon'
+import { proseIn } from './prose'
 import { deniedBy, marksIn, type PacketMark } from './marks'
 import type { PacketClaim, PacketHit, PacketReading, UnknownPlace } from './reading'
 import { rolesOf } from './roles'
@@ -219,6 +220,7 @@ const isLooseLetter = ({ text, words }: Parts, word: Word, i: number) => {
 
 function unknownIn(parts: Parts): readonly UnknownPlace[] {
   const { text, words, found, said, numbers, doubtful, anything, listed, titles, modeOf } = parts
+  const prose = proseIn(text, words)
   const isUnknown = (w: Word, i: number) =>
     !covers(found, w.start, w.end) &&
     !covers(said, w.start, w.end) &&
@@ -228,6 +230,7 @@ function unknownIn(parts: Parts): readonly UnknownPlace[] {
     !covers(titles, w.start, w.end) &&
     !isPlain(w.plain) &&
     !isHarmless(w.plain) &&
+    !(covers(prose, w.start, w.end) && isTellingWord(w.plain)) &&
     !/^[\d%]+(?:g|mg|ml|kg|kj|kcal)?$/u.test(w.plain) &&
     (w.plain.length > 1 || isLooseLetter(parts, w, i)) &&
     modeOf(w.start) !== 'aside' &&

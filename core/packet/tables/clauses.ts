@@ -12,6 +12,8 @@ export interface ClauseRow {
   readonly mode: ClauseMode
   readonly words: string
   readonly one?: true
+  /** It goes on to its sentence's end. */
+  readonly wide?: true
   readonly source: string
 }
 
