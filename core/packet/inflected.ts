@@ -61,6 +61,7 @@ export function isHarmless(word: string): boolean {
 export function isTellingWord(word: string): boolean {
   const text = bare(word)
   const { carriers, barred } = known('')
+  if (carriers.has(text)) return false
   const isBarred = stems(text, endings[0]!).some(stem => barred[0]!.has(stem) || carriers.has(stem))
-  return !carriers.has(text) && !isBarred && isProseWord(text)
+  return isProseWord(text, isBarred ? 'itself' : 'forms')
 }

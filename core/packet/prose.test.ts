@@ -91,8 +91,8 @@ test('no word of whole sentences brings anything, by itself or in a form', () =>
     const { contains, mayContain } = readPacket(words.slice(at, at + 400).join(', '))
     expect([...contains, ...mayContain].map(hit => [hit.words, hit.allergen])).toEqual([])
   }
-  const bringing = [...new Set(bringingWords().map(bare))]
-  expect(bringing.filter(isTellingWord)).toEqual([])
-  const forms = bringing.filter(w => w.length > 5).flatMap(w => ['s', 'es'].map(end => w + end))
+  const names = [...new Set(bringingWords().map(bare))]
+  expect(names.filter(isTellingWord)).toEqual([])
+  const forms = names.filter(w => w.length > 5).flatMap(w => ['s', 'es'].map(end => w + end))
   expect(forms.filter(isTellingWord)).toEqual([])
 })

@@ -31,9 +31,10 @@ const known = remembered((): ReadonlySet<string> => new Set(proseWords.trim().sp
 /** How English writes one of them in another number or time. */
 const ends = ['', 's', 'es', 'd', 'ed', 'ing', 'ly', 'er']
 const shortest = 3
-/** Is it one of the words of whole sentences, or a form of one? */
-export function isProseWord(word: string): boolean {
+/** Is it one of the words of whole sentences, itself or in a form of it? */
+export function isProseWord(word: string, as: 'itself' | 'forms'): boolean {
   const all = known('')
+  if (as === 'itself' || sentenceWords.has(word)) return all.has(word) || sentenceWords.has(word)
   return ends.some(end => {
     if (!word.endsWith(end)) return false
     const stem = word.slice(0, word.length - end.length)

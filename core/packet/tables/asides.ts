@@ -31,13 +31,14 @@ const uses = [
   // Names of food as well.
   '(?:toast|roll|spread|mix|blend|dip|melt|bake|fry|chop|steam|cut|cook)\\s+(?:it|them|the|a|an|your|one|two|half|until|gently|lightly|slowly|well|briefly|before|thinly|finer|up\\s+to|into\\s+(?:a|the|two|four|six)|in\\s+(?:a|the)|over\\s+(?:a|the|hot)|to\\s+a|with\\s+(?:a|the|one|two|three)|for\\s+\\d|\\d)',
   '(?:thickens?|thins?|sets?|blends?|keeps?|lasts?|works?|melts?|serves?|replaces?|stops?|pairs?|goes|tastes?|whips?|dissolves?|spreads?|yields?|covers?)\\s+(?:it|them|the|a|an|about|up|to|well|with|without|over|on|in|at|for|like|around|hard|\\d|one|two|three|four|six|eight|ten|half|savoury|sweet|sauces?)',
+  '(?:stops?|prevents?|helps?|lets?)\\s+\\p{L}+',
   'makes?\\s+(?:about|up|enough|\\d|two|three|four|six|eight|ten|twelve)',
   '(?:one|each|every|half|a|this|an)\\s+(?:an?\\s+|level\\s+|heaped\\s+|whole\\s+|little\\s+|few\\s+)*(?:pouch|sachet|capful|pack|packet|jar|tin|tub|bag|box|carton|teaspoon|tablespoon|spoon|spoonful|portion|drop|drops|pinch|dash|little)(?:ful)?\\s+(?:makes|replaces|equals|raises|serves|thickens|keeps|sets|goes|lasts|tints?|deepens)',
   '(?:our|these|this)\\s+(?:\\p{L}+\\s+){0,3}(?:(?:is|are|was|were)(?!\\s+(?:an?|the|not)\\b)|comes?|grows?|can|may|will|should|takes?|helps?)',
   '(?:it|they|you|children|appliances?|ovens|colours|separation|lines)\\s+(?:\\p{L}+\\s+)?(?:(?:is|are|was|were)(?!\\s+(?:an?|the|not)\\b)|may|might|can|will|should|must|takes?|tells?|fades?|vary|varies|open|need|swells?|whips?|lets?)',
   '(?:if|when|while|because|although|unless|whenever)\\s+\\p{L}+',
   '(?:produce|product)\\s+of',
-  '(?:(?:finely|coarsely|cold|slowly)\\s+)?(?:milled|ground|grown|harvested|picked|farmed|reared|brewed|stoneground|fermented|aged|ripened|designed|invented|founded|established|certified|fortified|crafted|traceable|resealable|sticky|solid|liquid)\\s+(?:finely\\s+|slowly\\s+)?(?:in|on|by|at|for|below|above|under|to|from|since|within|without|versions?)',
+  '(?:(?:finely|coarsely|cold|slowly)\\s+)?(?:milled|ground|soaked|dried|frozen|baked|cooked|grown|harvested|picked|farmed|reared|brewed|stoneground|fermented|aged|ripened|designed|invented|founded|established|certified|fortified|crafted|traceable|resealable|sticky|solid|liquid)\\s+(?:finely\\s+|slowly\\s+)?(?:in|on|by|at|for|below|above|under|to|from|since|within|without|versions?)',
   '(?:for|to)\\s+(?:a|an|the|best|more|further|extra|every|use|make|replace|store|open|serve|help|thicken|decorate|set)',
   "(?:do\\s+not|don[’']t|never|always|simply|just|not\\s+(?:an?|for|to\\s+be)|no\\s+need|enough\\s+(?:for|to))",
   // German, French, Italian, Spanish, Portuguese, Dutch
