@@ -1,12 +1,10 @@
 import type { Span } from '../recipe'
 import {
   alsoNoun,
-  endsLead,
+  announces,
+  toldBehind,
   looksPast,
-  articles,
   notBefore,
-  opensLead,
-  purposes,
   orElse,
   pastForms,
   beforeVerb,
@@ -19,7 +17,8 @@ import {
   type VerbId,
 } from './tables/verbs'
 import { vesselNouns } from './tables/vessels'
-import { byWord, isJoint, isManner, past } from './verbs'
+import { isOpenerEnd } from './openers'
+import { byWord, gerunds, isJoint, isManner, past } from './verbs'
 import { sentencesOf, singular, wordsIn, type StepWord } from './words'
 
 /** A stretch of a step with one doing, or (`verb` null) a sentence that orders nothing. */
@@ -54,7 +53,7 @@ function isHead(text: string, words: readonly StepWord[], i: number): boolean {
     if (before === 'you')
       return meanwhile.has(words[at - 2]?.is ?? '') && !announces.has(words[i]!.is)
     if (before === 'to') return words.slice(Math.max(0, at - 4), at - 1).some(w => w.is === 'use')
-    if (isLeadEnd(words, at) || isPurposeEnd(words, at)) return true
+    if (isOpenerEnd(words, at)) return true
     if (!isManner(before)) return false
     at--
   }
@@ -62,32 +61,6 @@ function isHead(text: string, words: readonly StepWord[], i: number): boolean {
 }
 
 const meanwhile: ReadonlySet<string> = new Set(['while', 'whilst'])
-/** "Chill while you make the filling" only tells what comes next. */
-const announces: ReadonlySet<string> = new Set(['make', 'prepare'])
-
-/** "In a clean bowl whisk …": a lead-in without a comma ends with its vessel or its time. */
-const isLeadEnd = (words: readonly StepWord[], at: number): boolean =>
-  opensLead.has(words[0]!.is) &&
-  at <= 8 &&
-  (vesselNouns.has(singular(words[at - 1]!.is)) || endsLead.has(words[at - 1]!.is)) &&
-  !words.slice(1, at - 1).some(w => byWord.has(w.is) && !alsoNoun.has(w.is))
-
-/**
- * "For the icing beat …", "To make a syrup boil …", "To finish dust …": what it is for needs no comma
- * behind it.
- */
-function isPurposeEnd(words: readonly StepWord[], at: number): boolean {
-  const from = words.findIndex(word => !isManner(word.is))
-  const [first = '', second = ''] = words.slice(from, from + 2).map(word => word.is)
-  if (first === 'to' && purposes.has(second)) return at === from + 2
-  const lead = first === 'to' && announces.has(second) ? 2 : 1
-  if (lead === 1 && first !== 'for') return false
-  const [article, ...name] = words.slice(from + lead, at).map(word => word.is)
-  const last = name.at(-1)
-  const isNoun = last !== undefined && (!byWord.has(last) || alsoNoun.has(last))
-  return isNoun && name.length <= 4 && articles.has(article!)
-}
-
 /** So many words without a mark are told, not written: then every sure verb orders. */
 const dictated = 20
 const isDictated = (text: string, words: readonly StepWord[], i: number): boolean => {
@@ -97,9 +70,6 @@ const isDictated = (text: string, words: readonly StepWord[], i: number): boolea
   if (!before || notBefore.has(before.is) || beforeVerb.has(before.is)) return false
   return !alsoNoun.has(word.is) || (next !== undefined && toldBehind.has(next.is))
 }
-const toldBehind: ReadonlySet<string> = new Set(
-  'the your in into for at to until a an over'.split(' '),
-)
 
 /** In "until cool and set" the last words are looks. */
 const isLook = (text: string, words: readonly StepWord[], i: number): boolean => {
@@ -213,11 +183,21 @@ function passives(text: string, sentence: Span): Clause[] {
 const wordsAt = (text: string, [from, to]: Span): StepWord[] =>
   wordsIn(text.slice(from, to)).map(w => ({ is: w.is, start: w.start + from, end: w.end + from }))
 
+/** "Chill for 20 minutes before baking at 170 °C": what comes next takes heat of its own. */
+const isNextBefore = (words: readonly StepWord[], i: number): boolean =>
+  i > 1 &&
+  words[i - 1]!.is === 'before' &&
+  takesTime.has(byWord.get(gerunds.get(words[i]!.is) ?? '')!) &&
+  atOrFor.has(words[i + 1]?.is ?? '')
+const takesTime: ReadonlySet<VerbId> = new Set<VerbId>(['bake', 'fry', 'steam', 'cook', 'toast'])
+const atOrFor: ReadonlySet<string> = new Set(['at', 'for', 'in', 'on', 'until', 'as'])
+
 /** The doings of one sentence, as orders. */
 function ordered(text: string, sentence: Span, foods: readonly NamedFood[]): Clause[] {
   const [from, to] = sentence
   const words = wordsAt(text, sentence)
-  const heads = words.flatMap((_, i) => (orders(text, words, i, foods) ? [i] : []))
+  const isOrder = (i: number) => orders(text, words, i, foods) || isNextBefore(words, i)
+  const heads = words.flatMap((_, i) => (isOrder(i) ? [i] : []))
   // "Make the pastry: rub …": what is made is told behind the colon.
   const [first, second] = heads
   if (
@@ -228,11 +208,12 @@ function ordered(text: string, sentence: Span, foods: readonly NamedFood[]): Cla
     heads.shift()
   return heads.map((head, k): Clause => {
     const next = heads[k + 1]
-    const own = words.slice(head, next)
+    const [first, ...rest] = words.slice(head, next)
+    const own = [{ ...first!, is: gerunds.get(first!.is) ?? first!.is }, ...rest]
     const start = k === 0 ? from : words[head]!.start
     return {
       verb: verbOf(own),
-      word: words[head]!.is,
+      word: own[0]!.is,
       words: own,
       span: [start, next === undefined ? to : words[next]!.start],
       sentence,

@@ -1,6 +1,6 @@
 import { ingredientById } from '../pantry'
 import type { Line, PlacedStep, StepUse } from '../recipe'
-import type { Operand } from './action'
+import type { Operand, OperandShare } from './action'
 import { takeLine, type Here } from './here'
 import { shareOf } from './share'
 import {
@@ -58,14 +58,19 @@ const isNamedLater = (line: Line, { step, steps, clause }: Here): boolean =>
     ),
   )
 
+/** "A spoonful of the whites". */
+const isALittle = (share: OperandShare): boolean => share.of === 'amount' && share.grams === null
 /**
  * "Half the eggs, then the rest": the rest of what was shared out just before; nothing new where that
  * was the bowl itself ("sandwich them with a third, spread the rest").
  */
 function restShared({ span }: Gather, here: Here): Operand[] | null {
-  const { step, larder } = here
+  const { step, larder, clause } = here
+  const isShared = (use: StepUse) =>
+    use.share.of === 'part' ||
+    (use.mention.start >= clause.sentence[0] && isALittle(shareOf(use, step.text)))
   const shared = step.uses.findLast(
-    use => use.mention.end <= span[0] && use.share.of === 'part' && use.line !== null,
+    use => use.mention.end <= span[0] && use.line !== null && isShared(use),
   )
   const bowl = [...step.text.slice(0, span[0]).matchAll(shareOfBowl)].at(-1)
   if (bowl && bowl.index > (shared?.mention.end ?? -1)) return []
@@ -122,8 +127,10 @@ export function gathered(gather: Gather, named: readonly StepUse[], here: Here):
   if (kinds === 'rest') {
     // "Stir the purée into the rest": of what is in the bowl.
     if (intoIt.test(step.text.slice(0, span[0]))) return []
-    const shared = restOf.test(step.text.slice(...span)) ? restShared(gather, here) : null
+    const said = step.text.slice(...span)
+    const shared = restOf.test(said) ? restShared(gather, here) : null
     if (shared) return shared
+    if (/others?$/iu.test(said)) return []
   }
   if (isSoFar(gather, here)) return []
   const meant = meantBy(gather, named, here)

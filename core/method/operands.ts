@@ -40,6 +40,7 @@ function operandOf(use: StepUse, here: Here): Operand {
   if (done) return { thing: { is: 'made', by: larder.lastOf(done), lines: [done.id] }, share, span }
   const same = larder.same(use.line)
   const meant = [
+    ...ofBareName(use, here),
     ...same.filter(line => isSoMuch(line, use)),
     ...same.filter(line => own.includes(line)),
     ...same,
@@ -55,6 +56,24 @@ const isSoMuch = (line: Line, { share }: StepUse): boolean => {
   return grams !== null && whole !== undefined && Math.abs(grams - whole) < alike * whole
 }
 const alike = 0.02
+
+/**
+ * "The almonds" of a list with ground and flaked ones: those that no step calls by their whole name.
+ */
+function ofBareName({ mention }: StepUse, { recipe, steps, own }: Here): readonly Line[] {
+  const words = wordsOf(mention.words)
+  const tail = words.at(-1)?.plain
+  const alike = linesOf(recipe).filter(line => tailOf(line) === tail)
+  if (words.length > 1 || alike.length < 2) return []
+  const here = alike.filter(line => own.includes(line))
+  const among = here.length ? here : alike
+  const isCalled = (line: Line) => {
+    const [before, last] = line.name.toLowerCase().split(' ').slice(-2)
+    return last !== undefined && steps.some(s => s.text.toLowerCase().includes(`${before} ${last}`))
+  }
+  const [only, more] = among.filter(line => !isCalled(line))
+  return only && !more ? [only] : []
+}
 
 /** "The flour", where the first line of that name is used up: another that is called so too. */
 function ofName({ mention }: StepUse, { recipe, own }: Here): readonly Line[] {

@@ -20,6 +20,9 @@ export function ofIts(here: Here): Operand[] {
   const start = clause.span[0] + hit.index
   const isFruit = ({ line }: StepUse) =>
     fruits.has(ingredientById(line?.ingredient ?? '')?.kind ?? 'water')
+  // "The rest of the cherry juice" is named by itself.
+  if (step.uses.some(({ mention }) => mention.start < start + hit[0].length && start < mention.end))
+    return []
   const fruit = step.uses.filter(use => use.mention.end <= start && isFruit(use)).at(-1)
   if (!fruit?.line) return []
   const piece = /juice/iu.test(hit[0]) ? 'juice' : 'zest'

@@ -20,6 +20,7 @@ import { mannersOf, partsNamed } from './manners'
 import { byTinOf, phasesOf, settingsOf, timesIn } from './stretches'
 import { mayStay, mustStay } from './tables/keeping'
 import { aheadSign, asides, remarkSign } from './tables/remarks'
+import { toRise } from './tables/cues'
 import { inBowl, type VerbId } from './tables/verbs'
 import { joined, withObjects, withVessels } from './together'
 
@@ -54,6 +55,7 @@ interface Settling {
   readonly hasSetting: boolean
   readonly hasVessel: boolean
   readonly isIt: boolean
+  readonly isToRise: boolean
   /** The verb alone: what it is done to stands behind the next one. */
   readonly isBare: boolean
 }
@@ -71,7 +73,7 @@ const settlings: readonly { readonly is: VerbId; readonly where: (at: Settling) 
   },
   { is: 'preheat', where: at => at.verb === 'lower' && at.hasSetting },
   { is: 'bake', where: at => at.verb === 'cook' && (at.hasSetting || at.kinds.has('bake')) },
-  { is: 'proof', where: at => at.verb === 'rest' && at.kinds.has('rise') },
+  { is: 'proof', where: at => at.verb === 'rest' && (at.kinds.has('rise') || at.isToRise) },
   { is: 'soak', where: at => at.verb === 'rest' && at.kinds.has('soak') },
 ]
 function settled(
@@ -88,6 +90,7 @@ function settled(
     hasSetting,
     hasVessel: into !== null,
     isIt: /\b(?:it|them)\b/iu.test(step.text.slice(...clause.span)),
+    isToRise: toRise.test(step.text.slice(...clause.span)),
     isBare: clause.words.filter(word => word.is !== 'and').length < 2,
   }
   return settlings.find(row => row.where(at))?.is ?? verb

@@ -181,3 +181,45 @@ describe('a method as it was spoken', () => {
     expect(doings(recipe).slice(1)).toEqual(['look/remark'])
   })
 })
+
+describe('more of what magazines write', () => {
+  const list =
+    '200 g ground almonds\n30 g flaked almonds\n2 oranges\n4 eggs, separated\n200 g raspberries\n' +
+    '100 g sugar\n200 g strong flour\n7 g yeast'
+  test.each([
+    ['Stir in the almonds. Scatter over the flaked almonds.', 'stir ground almonds'],
+    ['Scatter the flaked almonds on top.', 'scatter flaked almonds'],
+    [
+      'Whisk the whites. Stir a spoonful of the whites into the sugar, then fold in the remainder.',
+      'fold rest of eggs',
+    ],
+    ['Reserve a dozen raspberries. Stir in the sugar.', 'set-aside raspberries'],
+    ['Just before serving scatter with the raspberries.', 'scatter raspberries'],
+    ['Immediately before serving top with the raspberries.', 'top raspberries'],
+    [
+      'Squeeze the oranges. Boil the rest of the juice with the sugar.',
+      'boil sugar + piece of made oranges',
+    ],
+    ['Knead the flour with the yeast. Leave in an oiled bowl until doubled.', 'proof'],
+    ['Knead the flour. Cover and leave until well risen.', 'proof'],
+    ['When bubbles rise to the surface add the sugar.', 'add sugar'],
+    ['Once the sugar has melted stir in the raspberries.', 'stir raspberries'],
+    ['When the milk boils whisk in the eggs.', 'whisk eggs'],
+    ['Chill for 20 minutes before baking at 170 °C for 15 minutes.', 'bake'],
+    ['Leave for an hour before frying in hot oil.', 'fry (oil)'],
+    ['Cool before cutting into squares.', 'cool'],
+    ['Chill well before frying for 3 minutes.', 'fry'],
+    ['Leave to rise before steaming for an hour.', 'steam'],
+  ])('%s', (step, is) => {
+    expect(doings(read(list, step))).toContain(is)
+  })
+  test('a bake that comes after “before” has its heat and its time', () => {
+    const { actions } = readMethod(
+      read(list, 'Chill for 20 minutes before baking at 170 °C for 15 minutes.'),
+    )
+    expect(actions.map(a => [a.verb, a.phases[0]?.low, a.settings.length])).toEqual([
+      ['chill', 20, 0],
+      ['bake', 15, 1],
+    ])
+  })
+})

@@ -20,6 +20,15 @@ export const past: ReadonlyMap<string, string> = new Map([
   ...Object.entries(pastForms),
 ])
 
+/** The order in a gerund: "baking" is of "bake". */
+export const gerunds: ReadonlyMap<string, string> = new Map(
+  [...byWord.keys()].flatMap(word =>
+    [`${word}ing`, `${word.replace(/e$/u, '')}ing`, `${word}${word.at(-1)!}ing`].map(
+      form => [form, word] as const,
+    ),
+  ),
+)
+
 /** Joins one doing to the next. */
 export const isJoint = (word: string): boolean => joints.has(word)
 /** Tells how something is done, and may stand before its verb. */

@@ -15,3 +15,5 @@ export const cueWords = {
 } as const satisfies Readonly<Record<string, string>>
 
 export type CueKind = keyof typeof cueWords
+/** What only a dough with yeast is left for. [P] */
+export const toRise = /\buntil\s+(?:(?:it\s+(?:has|is)|they\s+(?:have|are)|well|almost|nearly|about|roughly|just)\s+)*(?:doubled?|risen|puff(?:y|ed)|twice\s+(?:its|the|their)\s+size)\b/iu

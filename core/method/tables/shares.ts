@@ -22,8 +22,8 @@ export const ofPiece = pattern(
   String.raw`\b(?:zest|rind|peel|juice|flesh|pulp|seeds?|whites?|yolks?)(?:\s+(?:and|&)\s+\p{L}+)?\s+(?:of|from)\s+`,
   String.raw`(?:both\s+|half\s+|one\s+)?(?:of\s+)?(?:(?:the|an?|one|your)\s+)?$`,
 )
-/** "Its juice", "half their zest": of a fruit that was named before. [P] */
-export const pieceOfIt = /\b(?:half\s+(?:of\s+)?)?(?:its|their)\s+(?:juice|zest|rind|peel)\b/iu
+/** "Its juice", "half their zest", "the rest of the juice": of a fruit that was named before. [P] */
+export const pieceOfIt = /\b(?:half\s+(?:of\s+)?)?(?:its|their|(?:the\s+)?(?:rest\s+of\s+the|remaining|reserved))\s+(?:juice|zest|rind|peel)\b/iu
 
 /** Before a name: "until the sugar has dissolved" takes no sugar, "so that the flour …", "large enough to hold the pears". */
 export const inCue = /\b(?:until|till|so\s+that|before|as\s+soon\s+as|enough\s+(?:to|for))\b[^,;:.]*$/iu

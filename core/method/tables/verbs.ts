@@ -25,7 +25,7 @@ export const inBowl: ReadonlySet<VerbId> = new Set<VerbId>([
 ])
 
 /** Doings that only words beside a verb tell. */
-type ByBeside = 'unheat' | 'unload' | 'load' | 'off' | 'set-aside' | 'set'
+type ByBeside = 'unheat' | 'unload' | 'load' | 'off' | 'set'
 export type VerbId = keyof typeof verbWords | ByBeside
 
 /**
@@ -128,6 +128,17 @@ export const standsAlone: ReadonlySet<string> = new Set(
 export const endsLead: ReadonlySet<string> = new Set('minutes minute hour hours cool cold ready risen smooth time heat flame hob point stage end hand water serving baking'.split(' '))
 /** What such a lead-in begins with. [P] */
 export const opensLead: ReadonlySet<string> = new Set('in into using with on for to when once after before while working as off over under at by from away between'.split(' '))
+
+/** What a clause of when begins with, and the words that hold it together: "once it is cold", "when bubbles rise". [P] */
+export const subordinate: ReadonlySet<string> = new Set(['when', 'once', 'as'])
+export const endsClause: ReadonlySet<string> = new Set('is are has have begins starts boils rises rise foam bubble look start begin melts thickens bubbles foams looks comes turns'.split(' '))
+export const pronouns: ReadonlySet<string> = new Set(['you', 'they', 'it', 'i', 'we'])
+/** Behind a verb that is also a name: then it orders. [P] */
+export const particles: ReadonlySet<string> = new Set(['in', 'into', 'off', 'out', 'up', 'it', 'them'])
+/** Behind a sure verb: then it orders, where no mark tells. [P] */
+export const toldBehind: ReadonlySet<string> = new Set('the your in into for at to until a an over it them off out up'.split(' '))
+/** "Chill while you make the filling" only tells what comes next. [P] */
+export const announces: ReadonlySet<string> = new Set(['make', 'prepare'])
 
 /** "To finish", "to serve": what the rest of a sentence is for. [P] */
 export const purposes: ReadonlySet<string> = new Set('finish serve decorate assemble garnish'.split(' '))

@@ -99,7 +99,7 @@ export const gatherings: readonly { readonly sign: RegExp; readonly kinds: reado
     kinds: 'all',
   },
   {
-    sign: /\b(?:remaining|rest\s+of\s+the|other|remainder\s+of\s+the)\s+(?:\p{L}+\s+)?ingredients\b|\b(?:the\s+(?:rest|remainder)|what(?:ever)?(?:\s+is|['’]s)\s+left(?:\s+over)?|what\s+remains)\b(?!\s+of)|\bremaining\s+(?:things|items)\b/giu,
+    sign: /\b(?:remaining|rest\s+of\s+the|other|remainder\s+of\s+the)\s+(?:\p{L}+\s+)?ingredients\b|\b(?:the\s+(?:rest|remainder|others)|what(?:ever)?(?:\s+is|['’]s)\s+left(?:\s+over)?|what\s+remains)\b(?!\s+of)|\bremaining\s+(?:things|items)\b/giu,
     kinds: 'rest',
   },
   { sign: /\b(?:(?:the|your|all)\s+)?(?:dry|dried)\s+(?:ingredients|things|mix(?:ture)?|goods)|\bthe\s+dry\b/giu, kinds: dry },
