@@ -74,9 +74,20 @@ function alone(component: Component): Recipe {
   readAlone.set(component, recipe)
   return recipe
 }
+/** Its steps make other parts too: they take much that it does not list. */
+function isShared(component: Component): boolean {
+  const takes = readMethod(alone(component)).actions.flatMap(action => action.takes)
+  const others = takes.flatMap(({ thing, readies }) =>
+    thing.is === 'aside' && !readies ? (thing.ingredient ?? []) : [],
+  )
+  return new Set(others.filter(id => !besideIds.has(id))).size >= ofOthers
+}
+/** So many things of others' lists. */
+const ofOthers = 2
+const besideIds: ReadonlySet<string> = new Set(['water', 'salt'])
 /** What goes into the oven of a part: a sponge filled with cream is a sponge. */
 function batterLines(component: Component): readonly Line[] {
-  return withFinish(alone(component)).components[0]!.lines
+  return isShared(component) ? component.lines : withFinish(alone(component)).components[0]!.lines
 }
 
 /** Eggs whipped to volume and folded into what has hardly any flour and nothing that lifts, baked. */
@@ -90,7 +101,7 @@ function isHeldByFoam(component: Component, ratios: Ratios): boolean {
 }
 
 /** Names of parts that say nothing of their kind. */
-const general = /^(?:the\s+)?(?:topping|dough|mixture|mix|batter|crust|top)$/iu
+const general = /^(?:the\s+)?(?:topping|dough|mixture|mix|batter|crust|top|base|custard)$/iu
 
 function sayRatios(r: Ratios): string {
   const said =
@@ -130,6 +141,12 @@ function byProportions(
   return { family: isFilling ? familyById('other') : family }
 }
 
+/** By its name, else by the title; "custard" of an ice cream is what the title says. */
+function wordsFor(name: string, title: string, isMain: boolean, ratios: Ratios) {
+  const [titled, named] = [byWords(title, ratios), byWords(name, ratios)]
+  return isMain && general.test(name) ? (titled ?? named) : (named ?? titled)
+}
+
 /**
  * The family of one part: a word of its own name, or of the dessert's title when the part has no
  * name or is the main one, wins where the proportions allow it; else the first rule that the
@@ -151,8 +168,7 @@ export function familyOf(
     because,
   })
   if (said && byId.has(said)) return is(familyById(said), `you said so (${figures})`)
-  const words =
-    byWords(component.name, ratios) ?? (speaksForIt ? byWords(title, ratios) : undefined)
+  const words = wordsFor(component.name, speaksForIt ? title : '', isMain, ratios)
   // Whatever it is called: a cheesecake of whipped whites is held by their foam.
   if ((!words || mayBeFoam.has(words.id)) && isHeldByFoam(component, ratios))
     return is(

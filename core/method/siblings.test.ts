@@ -223,3 +223,12 @@ describe('more of what magazines write', () => {
     ])
   })
 })
+
+test.each([
+  ['200 g sponge fingers', 'Dip the fingers in the coffee.', 'dip sponge fingers + strong coffee'],
+  ['3 gelatine leaves', 'Soak the leaves in the coffee.', 'soak gelatine leaves + strong coffee'],
+  ['200 g digestive biscuits', 'Crush the biscuits.', 'mash digestive biscuits'],
+  ['200 g white chocolate chips', 'Fold in the chips.', 'fold white chocolate chips'],
+])('%s, called by the end of its name: %s', (line, step, is) => {
+  expect(doings(read(`${line}\n100 ml strong coffee`, step))[0]).toBe(is)
+})

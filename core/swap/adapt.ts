@@ -222,7 +222,7 @@ function unaskedOf({ recipe, people, wishes, known, found }: UnaskedFor): Plan |
     .plans[0]
   const ways = (plan: Plan) => plan.changes.map(c => c.school).join()
   return free && ways(free) !== ways(found.plans[0]!)
-    ? { ...free, id: 'unasked', title: 'Closest without your wish' }
+    ? { ...free, id: 'unasked', title: 'Without your wish' }
     : null
 }
 
@@ -271,7 +271,7 @@ function withOthers(
 
 /** A recipe of which only steps bring something: they are told otherwise. */
 function stepsOnly(asked: Asked, family: string): Adaptation {
-  const plan = planOf(asked, { id: 'closest', title: 'Closest', options: new Map() })
+  const plan = planOf(asked, { id: 'closest', title: 'Only other words', options: new Map() })
   if (!plan)
     return nothing('cannot', family, ['The steps bring something that cannot be taken out.'])
   const why = ['Only the steps bring something that has to go.']
@@ -284,7 +284,7 @@ function firstPlan(asked: Asked, touched: readonly Touched[]) {
   if (!first) return undefined
   return (option: Option) => {
     const options = withOthers(asked, touched, option)
-    const plan = planOf(asked, { id: 'closest', title: 'Closest so far', options })
+    const plan = planOf(asked, { id: 'closest', title: 'The best so far', options })
     if (plan) first(plan)
   }
 }

@@ -35,6 +35,12 @@ export interface Choice {
   readonly options: ReadonlyMap<number, Option>
 }
 
+/** What the first is called: the usual way where bakers take every one of its answers. */
+function titleOf({ unusual: isUnusual }: Option, { pin, schools }: Wishes): string {
+  if (pin?.length || Object.keys(schools ?? {}).length) return 'What you asked for'
+  return isUnusual === 0 ? 'The usual way' : 'Closest'
+}
+
 /**
  * Up to three distinct answers for the main part: the closest, the one with fewest new things, and
  * one by the larder or another way. Different means another egg school, or, without eggs, another
@@ -49,10 +55,7 @@ export function chooseMain(
   const pool = allowed.length ? allowed : options
   const [closest] = pool
   if (!closest) return []
-  const asked = wishes.pin?.length || Object.keys(wishes.schools ?? {}).length
-  const chosen = [
-    { option: closest, id: 'closest', title: asked ? 'What you asked for' : 'Closest' },
-  ]
+  const chosen = [{ option: closest, id: 'closest', title: titleOf(closest, wishes) }]
   const others = () => pool.filter(o => !chosen.some(c => wayOf(c.option) === wayOf(o)))
   // What hardly anybody would bake is shown only where nothing else is left.
   const isKnown = (o: Option) => o.unusual <= closest.unusual + unusual.mostBeside

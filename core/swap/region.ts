@@ -48,7 +48,7 @@ export function regionFor(family: FamilyRow, weights: readonly Weight[]): Region
       Math.min(known.sugar[0], sugar),
       sugar > character * known.sugar[1] ? sugar : known.sugar[1],
     ],
-    fat: [Math.min(known.fat[0], fat), known.fat[1]],
+    fat: [Math.min(known.fat[0], fat), Math.max(known.fat[1], known.fried ? fat : 0)],
     water: [
       isFruity ? (1 - lessPoured) * known.water[0] : known.water[0],
       Math.max(known.water[1], water),

@@ -12,8 +12,12 @@ interface Shown {
   readonly isAdvised: boolean
 }
 /** So often others are tried in place of plans that did not pass. */
-const mostRounds = 3
+const mostRounds = 6
 const last = confidenceWords.at(-1)!.word
+
+/** Whatever is left stands first. */
+const asFirst = ([first, ...others]: readonly Shown[]): readonly Shown[] =>
+  first ? [{ ...first, plan: { ...first.plan, id: 'closest', title: 'Closest' } }, ...others] : []
 
 /**
  * The plans of the best options; where one does not pass, the next best is tried in its place.
@@ -41,6 +45,7 @@ export function plansOf(
       const isClose = [...all.values()].every(o => o.loss < notAdvised)
       return [{ plan: { ...plan, id, title }, isAdvised: plan.confidence !== last || isClose }]
     })
-    if (pool.length === options.length - failed.size || round >= mostRounds) return shown
+    if (pool.length === options.length - failed.size) return shown
+    if (round >= mostRounds) return asFirst(shown)
   }
 }

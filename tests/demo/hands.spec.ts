@@ -60,7 +60,7 @@ test('by keyboard alone: paste, correct, choose, reach the card', async ({ page 
   await page.getByRole('link', { name: 'Work out a version' }).focus()
   await page.keyboard.press('Enter')
   await expect(page.getByRole('radiogroup', { name: 'Plans' })).toBeVisible()
-  await tabTo(/Closest/)
+  await tabTo(/The usual way/)
   await page.keyboard.press('ArrowDown')
   await expect(page.getByRole('radio').nth(1)).toHaveAttribute('aria-checked', 'true')
   await expect(page.getByRole('radio').nth(1)).toBeFocused()

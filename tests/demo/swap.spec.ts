@@ -164,7 +164,7 @@ test(
       .selectOption({ label: 'aquafaba' })
     await expect(page.getByRole('radio', { name: /What you asked for/ })).toBeVisible()
     await expect(amount(page, 'aquafaba')).toBeVisible()
-    await expect(page.getByRole('radio', { name: /Closest without your wish/ })).toBeVisible()
+    await expect(page.getByRole('radio', { name: /Without your wish/ })).toBeVisible()
     await asks.getByRole('button', { name: /aquafaba: take it back/ }).click()
     await expect(page.getByRole('radio', { name: /^Closest/ })).toBeVisible()
 

@@ -550,8 +550,8 @@ test(
     // The chosen plan stays; beside it stands the same as it comes out now.
     await stage(page, 'swap').click()
     await settled(page)
-    await expect(page.getByRole('radio', { name: /^Closest · chosen/ })).toBeChecked()
-    const learned = page.getByRole('radio', { name: /^Closest, as learned/ })
+    await expect(page.getByRole('radio', { name: /^The usual way · chosen/ })).toBeChecked()
+    const learned = page.getByRole('radio', { name: /^The usual way, as learned/ })
     await learned.click()
     const changes = page.getByRole('region', { name: 'Every change, and why' })
     await expect(
@@ -577,7 +577,7 @@ test(
     await expect(page.getByText(/The rest of the flax gel takes/)).toHaveCount(0)
     await stage(page, 'swap').click()
     await settled(page)
-    await page.getByRole('radio', { name: /^Closest, anew/ }).click()
+    await page.getByRole('radio', { name: /^The usual way, anew/ }).click()
     await expect(page.getByText(/Rest it for 10 minutes\./)).toBeVisible()
     await expect(page.getByText(/was made with the packet/)).toHaveCount(0)
   },

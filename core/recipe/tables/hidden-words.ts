@@ -49,3 +49,8 @@ export const amountOf = /\b(?:slices?|pieces?|scoops?|dollops?|spoonfuls?|sheets
 
 /** How a thing is at the moment; it is the same thing. [P] */
 export const stateWords: readonly string[] = 'hot warm cold cool cooled iced chilled boiling strong melted softened soft beaten sifted chopped grated toasted mashed drained soaked cooked'.split(' ')
+
+/** Ends of names by which no line is called: what is being made, or a part of it, is called so too. [P] */
+export const notEnds: ReadonlySet<string> = new Set(
+  'mixture batter dough cake topping filling sauce base layer side top half rest pan water piece slice end centre middle part edge case shell'.split(' '),
+)

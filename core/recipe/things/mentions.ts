@@ -14,6 +14,7 @@ import {
 } from '../../pantry'
 import { vesselsIn } from '../facts/vessels'
 import type { Line } from '../recipe'
+import { calledByEnd } from './by-end'
 import { canBeMade, isMadeBefore, isMadeHere, kindsUsed, type MadeSoFar } from './made'
 import {
   amountOf,
@@ -141,9 +142,13 @@ export function mentionsInStep(
     const found = mentionIn(step, m, { lines, own, made })
     return found && (found.line || !isMade(m)) ? found : []
   })
-  return [...named, ...whiteChocolate(step, lines), ...hiddenIn(step, lines)].sort(
-    (a, b) => a.start - b.start,
-  )
+  const found = [...named, ...whiteChocolate(step, lines), ...hiddenIn(step, lines)]
+  const taken = [
+    ...all,
+    ...found,
+    ...vesselsIn(step).map(v => ({ start: v.span[0], end: v.span[1] })),
+  ]
+  return [...found, ...calledByEnd(step, own, lines, taken)].sort((a, b) => a.start - b.start)
 }
 
 const wordsIn = (mentions: readonly Mention[]) => new Set(mentions.map(m => m.words.toLowerCase()))

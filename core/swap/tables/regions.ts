@@ -13,6 +13,8 @@ export interface RegionRow {
   readonly fat: Range
   readonly water: Range
   readonly lift: Range
+  /** Fried in its own fat: what the batter has of it is no measure. */
+  readonly fried?: true
   readonly source: string
 }
 
@@ -27,8 +29,8 @@ export const regionRows: readonly RegionRow[] = [
   { id: 'short', families: ['pastry', 'shortbread', 'streusel'], says: 'short dough without egg', sugar: [0, 60], fat: [36, 80], water: [8, 36], lift: [0, 8], source: '[P]' },
   { id: 'scone', families: ['scone'], says: 'a scone without egg', sugar: [5, 25], fat: [15, 32], water: [58, 75], lift: [13, 20], source: '[P]' },
   { id: 'brownie', families: ['brownie'], says: 'a brownie without egg', sugar: [100, 230], fat: [40, 88], water: [38, 88], lift: [0, 4], source: '[P]' },
-  { id: 'thick-pancake', families: ['pancake'], says: 'a thick pancake or waffle without egg', sugar: [4, 25], fat: [6, 28], water: [105, 140], lift: [12, 20], source: '[P]' },
-  { id: 'thin-pancake', families: ['crepe'], says: 'a thin pancake without egg', sugar: [0, 12], fat: [4, 22], water: [190, 245], lift: [0, 1], source: '[P]' },
+  { id: 'thick-pancake', families: ['pancake'], says: 'a thick pancake or waffle without egg', sugar: [4, 25], fat: [6, 28], water: [105, 140], lift: [12, 20], fried: true, source: '[P]' },
+  { id: 'thin-pancake', families: ['crepe'], says: 'a thin pancake without egg', sugar: [0, 12], fat: [4, 22], water: [190, 245], lift: [0, 1], fried: true, source: '[P]' },
   { id: 'rich-yeast', families: ['yeast'], says: 'a rich yeast dough without egg', sugar: [6, 25], fat: [6, 40], water: [50, 68], lift: [0, 2], source: '[P]' },
 ]
 
