@@ -52,7 +52,7 @@ describe('what a part is, by what holds it and how it is made', () => {
       'Rock buns\n\n225 g self-raising flour\n110 g butter\n75 g sugar\n110 g mixed dried fruit\n' +
         '1 egg\n2 tbsp milk\n\nRub the butter into the flour. Stir in the sugar and fruit. Bind ' +
         'with the egg and milk. Bake at 200 °C for 15 minutes.',
-      { '': 'scone' },
+      { '': 'cookie' },
     ],
     // One method for both parts: the pastry’s flour is no flour of the filling’s.
     [

@@ -1,5 +1,5 @@
 import type { Grams } from '../measure'
-import type { Kind } from '../pantry'
+import { freshEggKinds, type Kind } from '../pantry'
 import {
   bandsOf,
   deviationOf,
@@ -40,6 +40,11 @@ export function regionFor(family: FamilyRow, weights: readonly Weight[]): Region
   if (!known) return null
   const holder = holderOf(weights)
   const { sugar, fat, water } = perHolder(weights, holder)
+  // What the egg brought of fat is not put back.
+  const without = perHolder(
+    weights.filter(w => !freshEggKinds.includes(w.ingredient.kind)),
+    holder,
+  ).fat
   const fruit = weights.reduce((n, w) => n + (w.ingredient.kind === 'fruit' ? w.grams : 0), 0)
   const isFruity = holder > 0 && fruit / holder >= fruity
   return {
@@ -48,7 +53,7 @@ export function regionFor(family: FamilyRow, weights: readonly Weight[]): Region
       Math.min(known.sugar[0], sugar),
       sugar > character * known.sugar[1] ? sugar : known.sugar[1],
     ],
-    fat: [Math.min(known.fat[0], fat), Math.max(known.fat[1], known.fried ? fat : 0)],
+    fat: [Math.min(known.fat[0], fat), Math.max(known.fat[1], known.fried ? without : 0)],
     water: [
       isFruity ? (1 - lessPoured) * known.water[0] : known.water[0],
       Math.max(known.water[1], water),

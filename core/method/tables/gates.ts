@@ -15,7 +15,7 @@ export const mustBoil: ReadonlySet<string> = new Set(['agar'])
 export const neverBoils: ReadonlySet<string> = new Set(['gelatine'])
 
 /** Only a foam that stands does this. [P] */
-export const peaks = /\b(?:soft|stiff|firm|medium)?\s*peaks\b|\bstiff(?:ly)?\b|\bribbon\b|\bholds?\s+a\s+trail\b/iu
+export const peaks = /\b(?:soft|stiff|firm|medium)?\s*peaks\b|\bstiff(?:ly)?\b(?!\s+(?:dough|paste|batter|mixture|mix|mass|ball|crumb|consistency|enough))|\bribbon\b|\bholds?\s+a\s+trail\b/iu
 /** Told of what boils. [P] */
 export const saysBoil = /\b(?:boil|simmer|bubbl)\w*/iu
 

@@ -95,7 +95,7 @@ export const mannerRows: readonly { readonly is: Manner; readonly sign: RegExp }
   { is: 'both-sides', sign: /\b(?:on\s+each|each|per|a|both)\s+sides?\b/iu },
   { is: 'in-batches', sign: /\b(?:in\s+(?:two\s+|three\s+|small\s+)?batches|a\s+few\s+at\s+a\s+time)\b/iu },
   { is: 'bit-by-bit', sign: /\b(?:\w*spoonful|tablespoon)\s+at\s+a\s+time|\bone\s+at\s+a\s+time|\bgradually\b/iu },
-  { is: 'to-peaks', sign: /\b(?:peaks|stiff|glossy)\b/iu },
+  { is: 'to-peaks', sign: /\b(?:peaks|stiff(?!\s+(?:dough|paste|batter|mixture|mix|mass|ball|crumb|consistency|enough)\b)|glossy)\b/iu },
   { is: 'until-light', sign: /\b(?:pale|light|fluffy)\b/iu },
   // What only tells.
   {
