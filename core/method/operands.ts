@@ -1,5 +1,5 @@
 import { ingredientById, plainWord, wordsOf } from '../pantry'
-import { linesOf, type Line, type Span, type StepUse } from '../recipe'
+import { linesOf, notEnds, type Line, type Span, type StepUse } from '../recipe'
 import type { Operand } from './action'
 import { apart, gathered, type Gather } from './gathered'
 import { tailOf, takeLine, type Here } from './here'
@@ -8,7 +8,7 @@ import { overOf } from './place'
 import { shareOf, shareSaid } from './share'
 import { exceptSign } from './tables/gathering'
 import { becomesOf, inCue } from './tables/shares'
-import { notTails, readied, readiedWords, wholes } from './tables/operands'
+import { readied, readiedWords, wholes } from './tables/operands'
 import type { VerbId } from './tables/verbs'
 import { vesselNouns } from './tables/vessels'
 import { byWord, past } from './verbs'
@@ -146,7 +146,7 @@ function byTail(uses: readonly StepUse[], here: Here): Operand[] {
   const cue = clause.words.findIndex(w => w.is === 'until' || w.is === 'till')
   return clause.words.slice(1, cue < 0 ? undefined : cue).flatMap(({ is, start, end }) => {
     const noun = singular(is)
-    if (isNamed(start, end) || notTails.has(noun) || vesselNouns.has(noun)) return []
+    if (isNamed(start, end) || notEnds.has(noun) || vesselNouns.has(noun)) return []
     const find = (lines: readonly Line[]) => lines.filter(line => tailOf(line) === plainWord(is))
     const named = [...new Set([...find(own), ...find(linesOf(recipe))])]
     // "The crumbs" of breadcrumbs: the last half of one word.

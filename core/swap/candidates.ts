@@ -104,6 +104,10 @@ const stands = (school: Substitution, group: Group) =>
       school.standsFor.includes(ingredient.id) ||
       school.standsFor.includes(`kind:${ingredient.kind}`),
   )
+/** What is spooned on when it is served is thick: no soured drink. */
+const isTooThin = (school: Substitution, group: Group) =>
+  school.adds.some(dose => dose.role === 'acid') &&
+  group.lines.some(({ line }) => line.purpose === 'serve')
 const isOf = (ids: readonly string[], family: FamilyRow) =>
   ids.includes(family.id) || (family.variant !== undefined && ids.includes(family.variant))
 const serves = (school: Substitution, family: FamilyRow) =>
@@ -239,6 +243,7 @@ export function candidatesFor({
     school =>
       school.question === group.question &&
       stands(school, group) &&
+      !isTooThin(school, group) &&
       serves(school, family) &&
       school.adds.every(
         dose =>

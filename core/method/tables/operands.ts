@@ -7,9 +7,6 @@ export const readied: ReadonlySet<Kind> = new Set(['butter', 'oil', 'flour', 'pl
 /** One of these in its clause: something is readied, not the dessert's own. [P] */
 export const readiedWords: ReadonlySet<string> = new Set([...vesselNouns, ...'it them hand with lightly well generously'.split(' ')])
 
-/** Ends of names by which no line is called: what is being made is called so too. [P] */
-export const notTails: ReadonlySet<string> = new Set('mixture batter dough cake topping filling sauce base layer side top half rest pan water'.split(' '))
-
 /** Behind a thing's name these are what it went into: "the plum cake", "the egg mixture". [P] */
 export const wholes: ReadonlySet<string> = new Set(
   'mixture mix batter dough cake loaf bread pudding tart pie sponge bun roll biscuit cookie scone muffin brownie pancake waffle crumble cobbler custard meringue traybake gingerbread cheesecake slice bar'.split(

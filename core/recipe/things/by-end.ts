@@ -1,12 +1,15 @@
-import { ingredientById, plainWord, wordsOf } from '../../pantry'
+import { ingredientById, plainWord, wordsOf, type Ingredient } from '../../pantry'
 import type { Line } from '../recipe'
 import { notEnds } from '../tables/hidden-words'
 import { orderWords } from '../tables/verb-words'
-import type { StepMention } from './mentions'
 
 interface Stretch {
   readonly start: number
   readonly end: number
+}
+interface CalledByEnd extends Stretch {
+  readonly line: Line
+  readonly ingredient: Ingredient
 }
 
 /** The last word of a line's name, where another stands before it: "sponge fingers", "gelatine leaves". */
@@ -32,9 +35,9 @@ export function calledByEnd(
   own: readonly Line[],
   lines: readonly Line[],
   taken: readonly Stretch[],
-): StepMention[] {
+): CalledByEnd[] {
   const words = wordsOf(step)
-  return words.flatMap(({ plain, start, end }, i): StepMention[] => {
+  return words.flatMap(({ plain, start, end }, i): CalledByEnd[] => {
     const lead = words[i - 1]?.plain ?? ''
     if (i === 0 || !(before.has(lead) || orderWords.has(lead))) return []
     if (taken.some(one => one.start < end && start < one.end)) return []
@@ -42,8 +45,6 @@ export function calledByEnd(
     const [line, second] = found.find(all => all.length) ?? []
     const ingredient = ingredientById(line?.ingredient ?? '')
     if (!line || second || !ingredient) return []
-    return [
-      { start, end, words: step.slice(start, end), ingredient, verb: false, line, without: [] },
-    ]
+    return [{ start, end, line, ingredient }]
   })
 }

@@ -148,7 +148,13 @@ export function mentionsInStep(
     ...found,
     ...vesselsIn(step).map(v => ({ start: v.span[0], end: v.span[1] })),
   ]
-  return [...found, ...calledByEnd(step, own, lines, taken)].sort((a, b) => a.start - b.start)
+  const called = calledByEnd(step, own, lines, taken).map((one): StepMention => ({
+    ...one,
+    words: step.slice(one.start, one.end),
+    verb: false,
+    without: [],
+  }))
+  return [...found, ...called].sort((a, b) => a.start - b.start)
 }
 
 const wordsIn = (mentions: readonly Mention[]) => new Set(mentions.map(m => m.words.toLowerCase()))

@@ -1,3 +1,4 @@
+import { readMethod } from '../../method'
 import { linesOf, mentionsInStep, ownLines, type Line, type Recipe } from '../../recipe'
 import type { Rewritten } from '../lines/part'
 import type { DessertPart } from '../part'
@@ -14,6 +15,22 @@ function partedIn(recipe: Recipe, lines: readonly Line[]): ReadonlySet<string> {
     new Set(named.filter(m => m.line?.id === id).map(m => m.ingredient.kind))
   const ids = [...new Set(named.flatMap(m => m.line?.id ?? []))]
   return new Set(ids.filter(id => kinds(id).has('egg-white') && kinds(id).has('egg-yolk')))
+}
+
+/** Which line each word of each step means, as the method reads it: by where the word begins. */
+function linesMeant(recipe: Recipe): ReadonlyMap<string, ReadonlyMap<number, string>> {
+  const meant = new Map<string, Map<number, string>>()
+  for (const { step, takes } of readMethod(recipe).actions) {
+    const key = `${step.component} ${step.at}`
+    const here = meant.get(key) ?? new Map<number, string>()
+    meant.set(key, here)
+    for (const { thing, span } of takes) {
+      if (thing.is === 'aside' || !span) continue
+      const [line, second] = thing.is === 'line' ? [thing.line] : thing.lines
+      if (line !== undefined && second === undefined) here.set(span[0], line)
+    }
+  }
+  return meant
 }
 
 /** The whole recipe again: every part's lines, and its steps with what left called by what came. */
@@ -39,10 +56,16 @@ export function tellRecipe(
   }
   const thirds = [...parted].flatMap(id => byLine.get(id) || [])
   const owns = ownLines(recipe)
+  const meant = linesMeant(recipe)
   const renamed: Recipe = {
     ...recipe,
     components: recipe.components.map((component, i) => {
-      const steps = component.steps.map((step, at) => rewriteStep(step, naming, owns[i]![at]!))
+      const steps = component.steps.map((step, at) =>
+        rewriteStep(step, naming, {
+          own: owns[i]![at]!,
+          meant: meant.get(`${component.name} ${at}`),
+        }),
+      )
       return {
         ...component,
         lines: rewritten.get(i)?.component.lines ?? component.lines,

@@ -47,6 +47,9 @@ function isEaten(step: string, { end }: Named, { lines }: Renaming): boolean {
   return !readied.has(behind.replace(/(?:(?<=sh)e)?s$/u, ''))
 }
 
+/** What is buttered to be eaten: "buttered-side up", "buttered bread". */
+const bread = /^[\s-]+(?:sides?|bread|toast|slices?|buns?|rolls?)\b/iu
+
 /** "Butter the tin", "a floured tray": the doing, told of what does it now. */
 function doneWith(step: string, named: Named, naming: Renaming): string {
   const { ingredient, words } = named
@@ -54,7 +57,7 @@ function doneWith(step: string, named: Named, naming: Renaming): string {
   if (ingredient.kind === 'butter') {
     const own = nameOf(named, naming)
     if (own && /^butter$/iu.test(words) && isEaten(step, named, naming)) return `spread ${own} on`
-    if (/^buttered$/iu.test(words)) return 'greased'
+    if (/^buttered$/iu.test(words)) return bread.test(step.slice(named.end)) ? 'spread' : 'greased'
     return grease ? `grease (with ${grease})` : 'line'
   }
   if (ingredient.kind !== 'flour') return 'glazed'
@@ -107,6 +110,8 @@ function struck(text: string, m: Named, naming: Renaming): { cut: string } | { t
 const counts =
   /\b(?:\d+|one|two|three|four|five|six|both|each)\s+(?:large\s+|medium\s+|small\s+)?$/iu
 
+const singularOf: Readonly<Record<string, string>> = { are: ' is', were: ' was', have: ' has' }
+
 /** What comes, by its name. */
 interface Put {
   readonly is: string
@@ -118,9 +123,15 @@ function putInstead(text: string, step: string, m: Named, { is, naming }: Put): 
   const before = step.slice(0, m.start)
   const to = isReady(m, naming) && isBare(before) ? `the ${is}` : is
   const opens = m.start === 0 || /[.!?:]\s+$/u.test(before)
+  // "The whites are whisked": of one thing it is.
+  const isOne = /s$/iu.test(m.words) && !/s$/iu.test(is)
+  const behind = text.slice(m.end)
+  const agreeing = isOne
+    ? behind.replace(/^\s+(?:are|were|have)\b/u, aux => singularOf[aux.trim()]!)
+    : behind
   // A number before it counted eggs, not gel.
   const lead = text.slice(0, m.start).replace(counts, isEgg(m.ingredient) ? 'the ' : '$&')
-  const put = `${lead}${opens ? capital(to) : to}${text.slice(m.end)}`.replace(
+  const put = `${lead}${opens ? capital(to) : to}${agreeing}`.replace(
     /\bthe\s+(?=a\s+third\s+of\s+the\b)/giu,
     '',
   )
@@ -128,6 +139,12 @@ function putInstead(text: string, step: string, m: Named, { is, naming }: Put): 
   return put
     .replace(/,?\s*one (?:at a time|by one)/iu, ' a little at a time')
     .replace(/\bthe the\b/giu, 'the')
+}
+
+/** The lines that a step's words mean first, and those that the method says they mean, by their place. */
+interface StepsLines {
+  readonly own?: readonly Line[]
+  readonly meant?: ReadonlyMap<number, string> | undefined
 }
 
 /**
@@ -139,10 +156,16 @@ function putInstead(text: string, step: string, m: Named, { is, naming }: Put): 
 export function rewriteStep(
   step: string,
   naming: Renaming,
-  own: readonly Line[] = naming.lines,
+  { own = naming.lines, meant }: StepsLines = {},
 ): string {
   let text = step
+  // Of two lines of butter the one that the method takes here.
+  const asMeant = (m: Named): Named => {
+    const line = naming.lines.find(({ id }) => id === meant?.get(m.start))
+    return m.line && line && line.ingredient === m.line.ingredient ? { ...m, line } : m
+  }
   const mentions = mentionsInStep(step, naming.lines, own)
+    .map(asMeant)
     .filter(m => !isSeveral(m.words, naming))
     .sort((a, b) => b.start - a.start)
   for (const m of mentions) {

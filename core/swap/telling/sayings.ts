@@ -98,7 +98,13 @@ const places: Readonly<
   'flour': (says, of, scope) => sayBehindMixing(mixing(mainFlour(of), of, scope), says),
   'fat': (says, of, scope) => mixing(linesOfKind(fats, of), of, scope)?.step.behind.push(says),
   'after-oven': (says, _, scope) => {
-    const last = scope.flatMap(step => step.doings).findLast(leavesOven)
+    const all = scope.flatMap(step => step.doings)
+    const baked = all.findLastIndex(doing => bakes(doing.action))
+    // Cooled in the next breath, before anything else is taken up: melted chocolate cools as well.
+    const then = all.slice(baked + 1)
+    const next = then.findIndex(({ action }) => action.takes.length > 0)
+    const cooled = then.slice(0, next < 0 ? undefined : next).findLast(leavesOven)
+    const last = cooled ?? all[baked] ?? all.findLast(leavesOven)
     if (last) sayBehindSentence(last, says)
   },
   'before-oven': (says, _, scope) => {
