@@ -109,7 +109,7 @@ export const familyRows: readonly FamilyRow[] = [
     id: 'scone',
     closesFat: 'firm',
     name: 'scone',
-    words: /\b(?:scones?|soda bread|drop biscuits|dumplings?|roly[- ]poly|cobbler)\b/iu,
+    words: /\b(?:scones?|soda bread|drop biscuits|roly[- ]poly|cobbler)\b/iu,
     wide: { lift: [1.5, 20], water: [20, 110], flourShare: [0.25, 1] },
     eggLift: 4,
     weights: { ...crumb, solidFat: 1 },

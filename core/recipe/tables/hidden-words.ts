@@ -52,5 +52,5 @@ export const stateWords: readonly string[] = 'hot warm cold cool cooled iced chi
 
 /** Ends of names by which no line is called: what is being made, or a part of it, is called so too. [P] */
 export const notEnds: ReadonlySet<string> = new Set(
-  'mixture batter dough cake topping filling sauce base layer side top half rest pan water piece slice end centre middle part edge case shell'.split(' '),
+  'mixture batter dough cake topping filling sauce base layer side top half rest pan water piece slice end centre middle part edge case shell white yolk'.split(' '),
 )

@@ -144,7 +144,7 @@ export function mentionsInStep(
   })
   const found = [...named, ...whiteChocolate(step, lines), ...hiddenIn(step, lines)]
   const taken = [
-    ...all,
+    ...namedIn(step),
     ...found,
     ...vesselsIn(step).map(v => ({ start: v.span[0], end: v.span[1] })),
   ]

@@ -86,8 +86,11 @@ const leavesOven = ({ action }: Doing) => bakes(action) || action.verb === 'cool
 
 /** Behind the sentence of a doing, before what its step tells next. */
 function sayBehindSentence(doing: Doing, says: string): void {
-  const { doings, behind } = doing.step
-  const next = doings.find(other => other.action.sentence[0] > doing.action.sentence[0])
+  const { doings, behind, text } = doing.step
+  const next = doings.find(
+    ({ action: { sentence } }) =>
+      sentence[0] > doing.action.sentence[0] && /[.!?]\s*$/u.test(text.slice(0, sentence[0])),
+  )
   if (next) sayBefore(next, says)
   else behind.push(says)
 }
