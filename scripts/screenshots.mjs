@@ -246,6 +246,11 @@ const trials = async page => {
   await without('Philippa')(page)
   await page.getByRole('link', { name: 'Work out a version' }).click()
   await page.getByRole('heading', { name: 'The balance' }).waitFor()
+  // All plans are there, not only the best so far.
+  await page
+    .getByRole('radio', { name: /^(?:Another way|Fewest extras)/ })
+    .first()
+    .waitFor()
   await page.getByRole('button', { name: 'Take this plan' }).click()
   await page.getByRole('button', { name: 'This is your plan' }).waitFor()
   await page
