@@ -4,6 +4,7 @@ import {
   crumbFamilies,
   familyRows,
   familyRules,
+  general,
   heated,
   mayBeFoam,
   saysCake,
@@ -99,9 +100,6 @@ function isHeldByFoam(component: Component, ratios: Ratios): boolean {
   const isWhipped = actions.some(a => a.manners.has('to-peaks') || a.until?.kinds.has('peaks'))
   return isWhipped && actions.some(a => a.verb === 'fold') && actions.some(a => a.verb === 'bake')
 }
-
-/** Names of parts that say nothing of their kind. */
-const general = /^(?:the\s+)?(?:topping|dough|mixture|mix|batter|crust|top|base|custard)$/iu
 
 function sayRatios(r: Ratios): string {
   const said =

@@ -11,6 +11,7 @@ import {
   restOf,
   saysMore,
   soFar,
+  theOthers,
   target,
 } from './tables/gathering'
 import { wholes } from './tables/operands'
@@ -130,7 +131,7 @@ export function gathered(gather: Gather, named: readonly StepUse[], here: Here):
     const said = step.text.slice(...span)
     const shared = restOf.test(said) ? restShared(gather, here) : null
     if (shared) return shared
-    if (/others?$/iu.test(said)) return []
+    if (theOthers.test(said)) return []
   }
   if (isSoFar(gather, here)) return []
   const meant = meantBy(gather, named, here)

@@ -248,7 +248,7 @@ function plainly(text: string, hit: Opening, next: number, ends: Ends): Scope {
     behind > hit.end ? behind : ends.sentence(hit.end),
     ends.bracket(hit.start),
     next,
-    mode === 'aside' && !hit.row.wide ? asideEnd(text, hit.end) : text.length,
+    mode === 'aside' ? asideEnd(text, hit.end) : text.length,
   )
   return { ...place, end: Math.max(until, hit.end) }
 }

@@ -17,19 +17,60 @@ describe('what a sentence behind the list tells of its use or its making blocks 
     'Rice, sugar. Lovely with granola or over ice cream cones.',
     'Rice, sugar. Whisk into sauces and custards.',
     'Rice, sugar. Our beans are grown by small farms in the hills.',
-    'Rice, sugar. Half a teaspoon keeps a ganache from splitting.',
+    'Rice, sugar. One teaspoon thickens sauces and batter.',
     'Rice, sugar. Thickens sauces without lumps.',
     'Rice, sugar. One pouch replaces about ten egg-sized spoons.',
     'Rice, sugar. Place under soft biscuits so that they do not stick.',
     'Rice, sugar. Microwave ovens vary; adjust the time to suit yours.',
     'Rice, sugar. Unroll ten minutes after taking it from the fridge.',
     'Rice, sugar. Milled finely for macarons and sponges.',
-    'Reis, Zucker. Ideal für Kuchen und Torten.',
+    'Reis, Zucker. Ideal für Kuchen und Waffeln.',
     'Riz, sucre. Idéal pour les gâteaux.',
-    'Riso, zucchero. Ideale per torte.',
+    'Riso, zucchero. Ideale per biscotti.',
   ])('%s', text => {
     expect(open(text)).toEqual([])
   })
+})
+
+// Sentences that could as well tell what is in it, from memory of how packets and menus speak.
+const telling = [
+  'Simply rice, xyzzy and salt.',
+  'Just dates and xyzzy.',
+  'For the filling: xyzzy, salt.',
+  'For the base xyzzy, salt.',
+  'To decorate xyzzy, sugar.',
+  'It may hold a little xyzzy.',
+  'Soaked in xyzzy.',
+  'Baked from xyzzy and rice.',
+  'Fermented from xyzzy.',
+  'Covers a heart of xyzzy.',
+  'Our bars are rolled in xyzzy.',
+  'This bar is packed with xyzzy.',
+  'These are hand dipped in xyzzy.',
+  'Always xyzzy, never rice.',
+  'Good on all: salt, xyzzy.',
+  'Perfect for cakes; xyzzy, salt.',
+  'Perfect for cakes (xyzzy, salt).',
+  'Each pack keeps a xyzzy.',
+  'Spread over a xyzzy base.',
+  'Makes 12: xyzzy, salt.',
+  'Rolled in xyzzy.',
+  'Cut with xyzzy.',
+  'Ideal with xyzzy.',
+  'Whisk into xyzzy.',
+]
+describe('a sentence behind the list takes nothing back', () => {
+  test.each(telling)('%s', sentence => {
+    expect(open(`Rice, sugar. ${sentence}`)).toContain('xyzzy')
+  })
+  test.each(telling.filter(one => !/^(?:Perfect|Good|Ideal|Whisk)/u.test(one)))(
+    '%s, with biscuits for it',
+    sentence => {
+      expect(open(`Rice, sugar. ${sentence.replace('xyzzy', 'biscuits')}`).join()).toContain(
+        'biscuits',
+      )
+    },
+  )
 })
 
 describe('what might be in it blocks, wherever it stands', () => {

@@ -1,5 +1,5 @@
 import { remembered, type Word } from '../pantry'
-import { tellsContents } from './tables/asides'
+import { tellsContents, useSentence } from './tables/asides'
 import { proseWords, sentenceWords } from './tables/prose-words'
 
 interface Stretch {
@@ -26,6 +26,11 @@ export function proseIn(text: string, words: readonly Word[]): readonly Stretch[
     )
   })
 }
+
+const useSign = new RegExp(useSentence, 'giu')
+/** The sentences behind a list that tell what it is used for: "Ideal for cakes and pastry". */
+export const usesIn = (text: string): readonly Stretch[] =>
+  [...text.matchAll(useSign)].map(hit => ({ start: hit.index, end: hit.index + hit[0].length }))
 
 const known = remembered((): ReadonlySet<string> => new Set(proseWords.trim().split(/\s+/u)), 1)
 /** How English writes one of them in another number or time. */

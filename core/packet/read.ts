@@ -4,7 +4,7 @@ import { clausesOf, modeAt, type Clauses, type Scope } from './clauses'
 import { covers, findsIn, type Finds, type FoundName } from './found'
 import { isHarmless, isTellingWord } from './inflected'
 import { isPlain } from './lexicon'
-import { proseIn } from './prose'
+import { proseIn, usesIn } from './prose'
 import { deniedBy, marksIn, type PacketMark } from './marks'
 import type { PacketClaim, PacketHit, PacketReading, UnknownPlace } from './reading'
 import { rolesOf } from './roles'
@@ -236,10 +236,11 @@ function unknownIn(parts: Parts): readonly UnknownPlace[] {
     modeOf(w.start) !== 'aside' &&
     !isGrammar(parts, w)
   const isTold = (place: { readonly start: number }) => modeOf(place.start) !== 'aside'
+  const uses = usesIn(text)
   return [
     ...words.filter(isUnknown).map(w => placeOf(text, w)),
     ...[
-      ...anything,
+      ...anything.filter(place => !covers(uses, place.start, place.end)),
       ...doubtful.filter(w => ![said, titles].some(spans => covers(spans, w.start, w.end))),
     ]
       .filter(isTold)

@@ -212,7 +212,7 @@ export interface ShelfRow {
   readonly tags: readonly string[]
   readonly archived: 0 | 1
   readonly updated: string
-  /** "closest plan, sure" or "as written". */
+  /** "closest, very close" or "as written". */
   readonly says: string
   readonly planned: boolean
   /** Findings that want an answer. */
@@ -229,7 +229,7 @@ export const shelfRowOf = (bake: Bake): ShelfRow => ({
   tags: bake.tags,
   archived: bake.archived ? 1 : 0,
   updated: bake.updated,
-  says: bake.plan ? `${bake.plan.title.toLowerCase()} plan, ${bake.plan.confidence}` : 'as written',
+  says: bake.plan ? `${bake.plan.title.toLowerCase()}, ${bake.plan.confidence}` : 'as written',
   planned: bake.plan !== null,
   open: bake.findings.filter(f => f.severity !== 'note').length,
   ...(bake.arm ? { armOf: bake.arm.bake } : {}),

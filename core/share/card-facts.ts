@@ -130,7 +130,7 @@ function tiesIn(bake: Bake, recipe: Recipe, things: readonly Thing[]): Bake['tie
 }
 const planSays = ({ plan }: Bake) =>
   plan
-    ? `Adapted: ${plan.title.toLowerCase()} plan, ${plan.confidence}. ${plan.restsOn}`
+    ? `Adapted: ${plan.title.toLowerCase()}, ${plan.confidence}. ${plan.restsOn}`
     : 'As written; no plan is chosen yet.'
 
 /** What the card of a bake says, for the people at its table, by the packets that it is tied to. */

@@ -62,12 +62,12 @@ test('from the shelf to a chosen plan, kept over a reload, and out as card and h
   await reload(page)
   await expect(page.getByRole('button', { name: 'This is your plan' })).toBeVisible()
   await atStart(page)
-  await expect(
-    page.getByRole('link', { name: /Dark sticky ginger loaf closest plan/ }),
-  ).toBeVisible()
+  await expect(page.getByRole('link', { name: /Dark sticky ginger loaf closest, / })).toBeVisible()
 
   // The card as Markdown.
   await page.getByRole('link', { name: /Dark sticky ginger loaf/ }).click()
+  // On the start page the stages lead to no bake.
+  await expect(page.getByRole('heading', { name: 'What goes in' })).toBeVisible()
   await page.getByRole('link', { name: 'share' }).click()
   // Packets are still unread, so nothing is claimed.
   await expect(

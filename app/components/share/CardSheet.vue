@@ -50,7 +50,7 @@ const lists = computed(() =>
             {{ sayDay(facts.madeOn) }} ·
             {{
               bake.plan
-                ? `Adapted: ${bake.plan.title.toLowerCase()} plan, ${bake.plan.confidence}`
+                ? `Adapted: ${bake.plan.title.toLowerCase()}, ${bake.plan.confidence}`
                 : 'As written; no plan is chosen yet'
             }}<template v-if="facts.facts"> · {{ facts.facts }}</template>
           </p>

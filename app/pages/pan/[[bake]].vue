@@ -59,7 +59,7 @@ const isOff = computed(() => {
       <section class="sheet part" aria-label="Amounts">
         <SizedAmounts
           :up="up"
-          :of="bake.plan ? `the ${bake.plan.title.toLowerCase()} plan` : 'the recipe as written'"
+          :of="bake.plan ? `the plan “${bake.plan.title}”` : 'the recipe as written'"
           @size="target"
         />
         <p v-if="!bake.plan && isConflict" class="misfit">

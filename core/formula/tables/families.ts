@@ -437,3 +437,6 @@ export const heated = /\b(?:bak\w+|oven|cook\w*|simmer\w*|boil\w*|steam\w*|water
 export const saysCake = /\b(?:cakes?|tortes?|torta|loaf|traybakes?|squares?|muffins?|bundt)\b/iu
 /** Kinds whose name does not say whether whipped egg alone holds them. [P] */
 export const mayBeFoam: ReadonlySet<string> = new Set('cheesecake brownie creamed muffin quick-bread mousse'.split(' '))
+
+/** Names of parts that say nothing of their kind. [P] */
+export const general = /^(?:the\s+)?(?:topping|dough|mixture|mix|batter|crust|top|base|custard)$/iu

@@ -4,6 +4,8 @@
 export const exceptSign = /\b(?:but|except|apart\s+from|bar|other\s+than)\b/iu
 /** "The rest", of what was shared out. [P] */
 export const restOf = /^(?:(?:the|all)\s+)?(?:rest|remainder|others?|what(?:ever)?(?:\s+is|['’]s)\s+left(?:\s+over)?|what\s+remains)$/iu
+/** Only of what was shared out: "the others". [P] */
+export const theOthers = /others?$/iu
 /** All that there is so far. [P] */
 export const soFar = /^(?:everything|all\s+together)$/iu
 /** "Everything else", "all but". [P] */

@@ -22,43 +22,34 @@ const heads = [
 ].join('|')
 
 /**
- * At the head of a sentence: what it is good for, what to do with it, what one portion does, and where it comes from. None of them
- * tells what is in it, so it goes on over its commas; whatever brings something counts there as well. [P]
+ * At the head of a sentence behind the list: what it is good for, what to do with it, what one portion does. Foods that may be made of
+ * anything ("for cakes") are no part of it there; what brings something counts, and a word that nobody knows blocks as anywhere. No word
+ * that could as well tell what is in it stands here: no "with" of a filling, no "just", no past that is a present ("spread over", "cut"). [P]
  */
 const uses = [
-  '(?:ideal|perfect|great|lovely|delicious|good|wonderful|excellent|superb|tasty|handy|best|brilliant|fantastic)\\s+(?:for|with|in|on|as|served|over|alongside|if|when|eaten|used|to)',
-  '(?:whisk|sift|sieve|knead|beat|whip|fold|rub|spoon|scatter|sprinkle|splash|drizzle|dissolve|unroll|unwrap|wrap|warm|recycle|place|pour|tip|drain|dust|brush|press|push|pull|peel|tear|open|tap|turn|leave|let|allow|chill|grill|microwave|check|adjust|choose|save|swap|try|give|take|make|mind|see|visit|call|scan|write|contact|find|ask|tell|handle|replace|refill|reheat|boil|soak|heat|use)\\s+(?:it|them|the|a|an|your|our|with|into|in|on|onto|over|under|beneath|between|out|off|up|to|for|from|leftovers|what|gently|lightly|slowly|well|briefly|thoroughly|carefully|one|two|half|before|until|while|as|straight|after|at|away|back|along|round|more|some|enough|less|tightly|firmly|whole|\\d)',
-  // Names of food as well.
-  '(?:toast|roll|spread|mix|blend|dip|melt|bake|fry|chop|steam|cut|cook)\\s+(?:it|them|the|a|an|your|one|two|half|until|gently|lightly|slowly|well|briefly|before|thinly|finer|up\\s+to|into\\s+(?:a|the|two|four|six)|in\\s+(?:a|the)|over\\s+(?:a|the|hot)|to\\s+a|with\\s+(?:a|the|one|two|three)|for\\s+\\d|\\d)',
-  '(?:thickens?|thins?|sets?|blends?|keeps?|lasts?|works?|melts?|serves?|replaces?|stops?|pairs?|goes|tastes?|whips?|dissolves?|spreads?|yields?|covers?)\\s+(?:it|them|the|a|an|about|up|to|well|with|without|over|on|in|at|for|like|around|hard|\\d|one|two|three|four|six|eight|ten|half|savoury|sweet|sauces?)',
-  '(?:stops?|prevents?|helps?|lets?)\\s+\\p{L}+',
-  'makes?\\s+(?:about|up|enough|\\d|two|three|four|six|eight|ten|twelve)',
-  '(?:one|each|every|half|a|this|an)\\s+(?:an?\\s+|level\\s+|heaped\\s+|whole\\s+|little\\s+|few\\s+)*(?:pouch|sachet|capful|pack|packet|jar|tin|tub|bag|box|carton|teaspoon|tablespoon|spoon|spoonful|portion|drop|drops|pinch|dash|little)(?:ful)?\\s+(?:makes|replaces|equals|raises|serves|thickens|keeps|sets|goes|lasts|tints?|deepens)',
-  '(?:our|these|this)\\s+(?:\\p{L}+\\s+){0,3}(?:(?:is|are|was|were)(?!\\s+(?:an?|the|not)\\b)|comes?|grows?|can|may|will|should|takes?|helps?)',
-  '(?:it|they|you|children|appliances?|ovens|colours|separation|lines)\\s+(?:\\p{L}+\\s+)?(?:(?:is|are|was|were)(?!\\s+(?:an?|the|not)\\b)|may|might|can|will|should|must|takes?|tells?|fades?|vary|varies|open|need|swells?|whips?|lets?)',
-  '(?:if|when|while|because|although|unless|whenever)\\s+\\p{L}+',
-  '(?:produce|product)\\s+of',
-  '(?:(?:finely|coarsely|cold|slowly)\\s+)?(?:milled|ground|soaked|dried|frozen|baked|cooked|grown|harvested|picked|farmed|reared|brewed|stoneground|fermented|aged|ripened|designed|invented|founded|established|certified|fortified|crafted|traceable|resealable|sticky|solid|liquid)\\s+(?:finely\\s+|slowly\\s+)?(?:in|on|by|at|for|below|above|under|to|from|since|within|without|versions?)',
-  '(?:for|to)\\s+(?:a|an|the|best|more|further|extra|every|use|make|replace|store|open|serve|help|thicken|decorate|set)',
-  "(?:do\\s+not|don[’']t|never|always|simply|just|not\\s+(?:an?|for|to\\s+be)|no\\s+need|enough\\s+(?:for|to))",
+  '(?:ideal|perfect|great|lovely|delicious|good|wonderful|excellent|brilliant|fantastic)\\s+(?:for|with|in|on|over|alongside)',
+  '(?:whisk|sift|sieve|knead|fold|spoon|scatter|sprinkle|splash|drizzle|dissolve|unroll|warm|place|pour|squeeze|dust|brush|grill|microwave|swap|try)\\s+(?:it|them|into|in|on|onto|over|under|beneath)',
+  '(?:thickens?|whips?|pairs?|goes)\\s+(?:well\\s+with|with|in|\\p{L}+)',
+  '(?:one|each|every|half|a)\\s+(?:an?\\s+|level\\s+|heaped\\s+)*(?:pouch|sachet|capful|packet|teaspoon|tablespoon|spoonful|pinch|dash)\\s+(?:replaces|raises|thickens|keeps|sets|tints|lifts)',
+  '(?:stops?|prevents?)\\s+\\p{L}+',
+  '(?:finely\\s+|coarsely\\s+)?(?:milled|ground)\\s+(?:finely\\s+)?for',
   // German, French, Italian, Spanish, Portuguese, Dutch
-  '(?:ideal|perfekt|hervorragend|bestens)\\s+(?:für|zum|zu|als)|schmeckt|passt|eignet\\s+sich|lecker\\s+(?:zu|mit|als)|köstlich',
-  '(?:idéale?s?|parfaite?s?|délicieu(?:x|se)s?)\\s+(?:pour|avec|en|dans|sur)|dégustez|se\\s+déguste|accompagne',
-  'ideal[ei]?\\s+(?:per|para|como)|perfett[oaie]\\s+(?:per|con)|ottim[oaie]\\s+(?:per|con)|perfeit[oa]\\s+(?:para|com)|perfect[oa]\\s+(?:para|con)',
-  '(?:ideaal|heerlijk|lekker|perfect)\\s+(?:voor|bij|met|als|in)',
+  '(?:ideal|perfekt|hervorragend|bestens)\\s+(?:für|zum|zu)|schmeckt\\s+zu|passt\\s+zu|eignet\\s+sich\\s+für',
+  '(?:idéale?s?|parfaite?s?|délicieu(?:x|se)s?)\\s+(?:pour|avec|en|dans|sur)|accompagne',
+  'ideal[ei]?\\s+(?:per|para)|perfett[oaie]\\s+(?:per|con)|ottim[oaie]\\s+(?:per|con)|perfeit[oa]\\s+(?:para|com)|perfect[oa]\\s+(?:para|con)',
+  '(?:ideaal|heerlijk|lekker|perfect)\\s+(?:voor|bij|in)',
 ].join('|')
 
 /** A sentence begins behind a mark or a line’s end; a second one of this kind may follow a comma. */
 const sentence = '(?<=(?:^|[.!?;:,)\\]\\n•])\\s{0,3})'
 
-/** What is told of its use stands behind the list: behind an end, never behind a comma. */
-const nextSentence = '(?<=[.!?]\\s{1,3}|\\n\\s{0,3})'
 /** A sentence with one of these tells what is in it, whatever it begins with: there an unknown word blocks as in a list. */
 export const tellsContents =
   '\\b(?:contain\\w*|ingredients?|includ\\w*|made\\s+(?:with|from|of|using)|prepared\\s+(?:with|from|using)|added|adds|free|allerg\\w*|traces?|enriched|flavou?red|based|coated|filled|topped|layered|studded|with\\s+(?:pieces|chunks|bits)|enthält|zutaten|spuren|contient|ingrédients|contiene|ingredienti|ingredientes|contém|bevat)\\b'
 
 export const asideRows = [
-  { mode: 'aside', words: `${nextSentence}(?![^.!?\\n]*${tellsContents})(?:${uses})(?!\\p{L})`, wide: true, source: '[P]' },
   { mode: 'aside', words: `${sentence}(?:${heads})(?!\\p{L})`, source: '[P]' },
   { mode: 'aside', words: `\\b(?:${anywhere})\\b`, source: '[P]' },
 ] as const
+/** A sentence of uses: behind an end, never behind a comma; not where it tells what is in it; up to a colon or a bracket. */
+export const useSentence = `(?<=[.!?]\\s{1,3}|\\n\\s{0,3})(?![^.!?\\n]*${tellsContents})(?:${uses})(?!\\p{L})[^.!?:;()[\\]\\n]*`

@@ -12,8 +12,6 @@ export interface ClauseRow {
   readonly mode: ClauseMode
   readonly words: string
   readonly one?: true
-  /** It goes on to its sentence's end. */
-  readonly wide?: true
   readonly source: string
 }
 
