@@ -233,7 +233,7 @@ function unknownIn(parts: Parts): readonly UnknownPlace[] {
     !(covers(prose, w.start, w.end) && isTellingWord(w.plain)) &&
     !/^[\d%]+(?:g|mg|ml|kg|kj|kcal)?$/u.test(w.plain) &&
     (w.plain.length > 1 || isLooseLetter(parts, w, i)) &&
-    modeOf(w.start) !== 'aside' &&
+    !(modeOf(w.start) === 'aside' && isTellingWord(w.plain)) &&
     !isGrammar(parts, w)
   const isTold = (place: { readonly start: number }) => modeOf(place.start) !== 'aside'
   const uses = usesIn(text)
