@@ -73,6 +73,8 @@ export interface Action {
   readonly wordAt: Span
   readonly manners: ReadonlySet<Manner>
   readonly takes: readonly Operand[]
+  /** The lines that it works on by a pronoun, or unsaid, as its sentence just spoke of them. */
+  readonly unsaid: readonly string[]
   /** The parts that its words name: "the filling into the case". */
   readonly names: readonly string[]
   /** The lines of what it goes into by a gathering word: "into the dry ingredients". */

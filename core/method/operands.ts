@@ -8,7 +8,7 @@ import { overOf } from './place'
 import { shareOf, shareSaid } from './share'
 import { exceptSign } from './tables/gathering'
 import { becomesOf, inCue } from './tables/shares'
-import { readied, readiedWords, wholes } from './tables/operands'
+import { madeNames, readied, readiedWords, wholes } from './tables/operands'
 import type { VerbId } from './tables/verbs'
 import { vesselNouns } from './tables/vessels'
 import { byWord, past } from './verbs'
@@ -46,6 +46,10 @@ function operandOf(use: StepUse, here: Here): Operand {
     ...same,
     ...ofName(use, here),
   ]
+  const made = isAs(madeNames, span, step.text)
+    ? meant.find(line => larder.lastOf(line) !== null)
+    : null
+  if (made) return { thing: { is: 'made', by: larder.lastOf(made), lines: [made.id] }, share, span }
   return takeLine(meant.find(line => larder.has(line, share)) ?? use.line, share, span, here)
 }
 
@@ -244,12 +248,14 @@ export function operandsOf(here: Here): Operand[] {
     )
   const more = gathers.filter(g => !isSaid(g)).flatMap(g => gathered(g, uses, here))
   const all = [...ofThem(here), ...operands, ...ofIts(here), ...tails, ...more]
-  const said = all.map(one => (tellsWhole(one, step.text) ? { ...one, tells: true as const } : one))
+  const said = all.map(one =>
+    isAs(wholes, one.span, step.text) ? { ...one, tells: true as const } : one,
+  )
   return said.length ? said : wholePart(here)
 }
-/** "The plum cake": the name of what is made goes on behind it. */
-function tellsWhole({ span }: Operand, text: string): boolean {
+/** "The plum cake": one of these names of what is made goes on behind it. */
+function isAs(names: ReadonlySet<string>, span: Span | null, text: string): boolean {
   const behind = span ? text.slice(span[1]) : ''
   const [next] = wordsIn(behind)
-  return next !== undefined && !behind.slice(0, next.start).trim() && wholes.has(singular(next.is))
+  return next !== undefined && !behind.slice(0, next.start).trim() && names.has(singular(next.is))
 }

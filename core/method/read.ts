@@ -23,6 +23,7 @@ import { aheadSign, asides, remarkSign } from './tables/remarks'
 import { toRise } from './tables/cues'
 import { inBowl, type VerbId } from './tables/verbs'
 import { joined, withObjects, withVessels } from './together'
+import { withUnsaid } from './unsaid'
 
 const ovenVerbs: ReadonlySet<VerbId> = new Set(
   'bake preheat toast load lower cook put'.split(' ') as VerbId[],
@@ -184,6 +185,7 @@ class MethodReader {
       wordAt: clause.word ? [clause.words[0]!.start, clause.words[0]!.end] : [from, from],
       manners: mannersOf(text),
       takes,
+      unsaid: [],
       names: partsNamed(text, recipe),
       meets: named.flatMap(({ isTarget, thing }) =>
         isTarget && thing.is === 'made' ? thing.lines : [],
@@ -211,5 +213,5 @@ class MethodReader {
  * text and never fails; what is not understood takes nothing. Spans count in each step's own text.
  */
 export const readMethod = (recipe: Recipe): Method => ({
-  actions: joined(withObjects(withVessels(new MethodReader(recipe).read()))),
+  actions: withUnsaid(joined(withObjects(withVessels(new MethodReader(recipe).read())))),
 })

@@ -232,3 +232,25 @@ test.each([
 ])('%s, called by the end of its name: %s', (line, step, is) => {
   expect(doings(read(`${line}\n100 ml strong coffee`, step))[0]).toBe(is)
 })
+
+// "The chocolate mix" of a torte with a chocolate glaze took the glaze's own chocolate.
+describe('the name of what was made is no line that is still to come', () => {
+  const twice =
+    'Torte\n100 g chocolate\n50 g ground hazelnuts\n3 eggs\n30 g coffee\n' +
+    'Glaze\n60 g chocolate\n20 g coffee\n2 eggs'
+  test.each([
+    ['Melt the chocolate. Stir the chocolate mix.', 'stir made chocolate'],
+    ['Melt the chocolate. Stir the chocolate mixture.', 'stir made chocolate'],
+    ['Melt the chocolate. Whisk the chocolate base.', 'whisk made chocolate'],
+    ['Melt the chocolate. Beat the chocolate paste.', 'beat made chocolate'],
+    ['Whisk the eggs. Stir the egg mixture.', 'stir made eggs'],
+    ['Whisk the eggs. Stir the egg foam.', 'stir made eggs'],
+    ['Whisk the eggs. Pour in the egg batter.', 'pour made eggs'],
+    ['Boil the coffee. Stir the coffee mixture.', 'stir made coffee'],
+    ['Melt the chocolate. Stir in the nuts.', 'stir ground hazelnuts'],
+    ['Melt the chocolate. Fold through the nuts.', 'fold ground hazelnuts'],
+  ])('%s', (steps, is) => {
+    const said = doings(readRecipe(`Torte\n\n${twice}\n\nMethod\n${steps}`).recipe)
+    expect(said.map(one => one.replace(/^.*: /u, ''))).toContain(is)
+  })
+})

@@ -5,6 +5,7 @@ import { each } from '../../tests/each'
 import { scorePackets, statementShares } from '../../tests/corpus/score-packets.mjs'
 import { packetProbes, packetProbesAside } from '../../tests/corpus/tables/packet-probes'
 import { packetStatements } from '../../tests/corpus/tables/packet-statements'
+import { wrongProbes, wrongStatements } from '../../tests/corpus/tables/packet-wrong'
 import { denialNouns } from './tables/allergen-nouns'
 import { harmlessPieces } from './tables/pieces'
 import { termRows } from './tables/terms'
@@ -23,6 +24,18 @@ describe('statements that nobody had read, in the open part of the corpora', () 
     expect([found.clear, says(found.wrong)]).toEqual([0, says(found.wrong)])
     expect(found.missed / found.expected).toBeLessThanOrEqual(0.02)
     expect(found.blocked / found.of).toBeLessThanOrEqual(0.08)
+  })
+})
+
+describe('nothing is wrong in the open part but what is known to be', () => {
+  test.each([
+    ['statements', statementShares(packetStatements).open, wrongStatements],
+    ['probes', packetProbes, wrongProbes],
+  ])('%s', (_, rows, known) => {
+    const wrong = score(rows).wrong.flatMap((row: { text: string; says: readonly string[] }) =>
+      row.says.map(says => `${row.text.slice(0, 40)}: ${says}`),
+    )
+    expect(wrong).toEqual(known)
   })
 })
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@jest/globals'
+import { describe, expect, test } from '@jest/globals'
 import { each } from '../../tests/each'
 import { isHarmless } from './inflected'
 import { bare, bringingWords, harmlessWords } from './lexicon'
@@ -52,26 +52,46 @@ test('no everyday word brings anything by its beginning, its end or its pieces',
   }
 })
 
-test('how to keep and use it says nothing of unknown things, and takes nothing back', () => {
+describe('how to keep and use it', () => {
   const says = (text: string) => {
     const { contains, mayContain, unknownWords } = readPacket(text)
     return [[...contains, ...mayContain].map(hit => hit.allergen), unknownWords]
   }
-  for (const text of each([
+  test.each([
     'Rice, sugar. Stir xyzzy before use.',
     'Reis, Zucker. Nach dem Öffnen xyzzy verbrauchen.',
     'Riz, sucre. Conserver xyzzy au frais.',
     'Riso, zucchero. Dopo l’apertura xyzzy.',
     'Arroz, azúcar. Agitar xyzzy.',
     'Rijst, suiker. Na openen xyzzy.',
-  ]))
-    expect([text, says(text)]).toEqual([text, [[], []]])
-  expect(says('Rice. Serve with walnuts.')[0]).toContain('walnut')
-  expect(says('Rice. Store cool, xyzzy, salt.')[1]).toEqual(['xyzzy'])
-  expect(says('Rice. Store cool.\nxyzzy')[1]).toEqual(['xyzzy'])
-  // No sentence of use: the word begins a name.
-  expect(says('Boiled xyzzy, rice')[1]).toEqual(['xyzzy'])
-  expect(says('Freeze dried xyzzy, rice')[1]).toEqual(['xyzzy'])
+    'Rice, sugar. Enjoy the taste of xyzzy.',
+    'Rice, sugar. Serve warm with xyzzy sauce.',
+    'Rice, sugar. Enjoy the crunch of our xyzzy pieces.',
+    'Rice, sugar. Add the enclosed xyzzy sachet before serving.',
+    'Rice, sugar. Store in a cool place, away from xyzzy.',
+    'Rice, sugar. Nutrition information per 100 g: energy 400 kJ, xyzzy 3 g',
+  ])('an unknown word blocks in it: %s', text => {
+    expect(says(text)).toEqual([[], ['xyzzy']])
+  })
+  test.each([
+    'Rice, sugar. Stir well before use. Once opened keep in a fridge and use within three days.',
+    'Reis, Zucker. Vor Wärme geschützt lagern. Nach dem Öffnen innerhalb von drei Tagen verbrauchen.',
+    'Riz, sucre. À conserver dans un endroit frais et sec, à l’abri de la lumière.',
+    'Riso, zucchero. Conservare in luogo fresco e asciutto, lontano da fonti di calore.',
+    'Arroz, azúcar. Una vez abierto, mantener refrigerado y consumir en 3 días.',
+    'Rijst, suiker. Koel en droog bewaren. Goed schudden voor gebruik.',
+    'Arroz, açúcar. Conservar em local fresco e seco. Depois de aberto, manter no frigorífico.',
+  ])('its usual words do not: %s', text => {
+    expect(says(text)).toEqual([[], []])
+  })
+  test('what it names counts, and a list goes on behind it', () => {
+    expect(says('Rice. Serve with walnuts.')[0]).toContain('walnut')
+    expect(says('Rice. Store cool, xyzzy, salt.')[1]).toEqual(['xyzzy'])
+    expect(says('Rice. Store cool.\nxyzzy')[1]).toEqual(['xyzzy'])
+    // No sentence of use: the word begins a name.
+    expect(says('Boiled xyzzy, rice')[1]).toEqual(['xyzzy'])
+    expect(says('Freeze dried xyzzy, rice')[1]).toEqual(['xyzzy'])
+  })
 })
 
 test('what heads a list is what the product is called, by no words that lead to a list', () => {

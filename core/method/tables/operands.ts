@@ -13,3 +13,6 @@ export const wholes: ReadonlySet<string> = new Set(
     ' ',
   ),
 )
+
+/** Behind a thing's name these are what was made of it, though not all of the dessert: "the chocolate base". [P] */
+export const madeNames: ReadonlySet<string> = new Set([...wholes, ...'base paste foam'.split(' ')])

@@ -303,7 +303,7 @@ const sayable: Partial<Record<Kind, readonly Kind[]>> = {
   flour: flourKinds,
   sugar: ['sugar'],
   chocolate: ['chocolate', 'plant-chocolate'],
-  nut: ['nut'],
+  nut: ['nut', 'nut-flour'],
   fruit: ['fruit', 'dried-fruit'],
   oil: ['oil'],
   cream: ['cream'],

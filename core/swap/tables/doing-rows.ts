@@ -19,7 +19,7 @@ const boiled = ['egg-custard', 'pastry-cream', 'ice-cream']
 /**
  * How a doing is told otherwise with the plan: one that is done to something of `about`, by one of `verbs` (or `words`, the very word), until
  * one of the looks of `cue`, and takes one of `takes` now. `verb`: the word for it; `until`: what it is done until ('': nothing said); `over`:
- * where it stands; `adds`: what is done besides; `strips`: words before the thing that fit no more; `dry`: its water goes elsewhere. Every row that fits is taken, of two
+ * where it stands; `adds`: what is done besides; `strips`: words before the thing that fit no more; `cuts`: words of its own that do not; `dry`: its water goes elsewhere. Every row that fits is taken, of two
  * that touch the same words the first. [P]
  */
 export interface DoingRow extends Fitting {
@@ -31,8 +31,11 @@ export interface DoingRow extends Fitting {
   /** It takes nothing else. */
   readonly only?: readonly Kind[]
   readonly ids?: readonly string[]
-  readonly is: { readonly verb?: string; readonly until?: string; readonly golden?: true; readonly over?: string; readonly adds?: string; readonly strips?: readonly string[]; readonly dry?: true }
+  readonly is: { readonly verb?: string; readonly until?: string; readonly golden?: true; readonly over?: string; readonly adds?: string; readonly strips?: readonly string[]; readonly cuts?: RegExp; readonly dry?: true }
 }
+
+/** What wants to boil stays on the hob. */
+const offHeat = /\s*(?:off|away\s+from)\s+the\s+heat\b/iu
 
 export const doingRows: readonly DoingRow[] = [
   // A soft fat is neither creamed nor rubbed in, and turns nothing pale.
@@ -61,7 +64,7 @@ export const doingRows: readonly DoingRow[] = [
   { when: 'starch-set', about: 'egg', verbs: ['beat', 'cream', 'whip'], cue: ['thick'], is: { until: 'until smooth' } },
   { when: 'starch-set', about: 'egg', cue: ['thick'], is: { until: 'until it bubbles and thickens' } },
   { when: 'gel-boiled', verbs: ['heat', 'melt', 'dissolve'], ids: ['agar'], is: { adds: 'and bring to the boil' } },
-  { when: 'gel-boiled', verbs: ['stir', 'whisk', 'add'], ids: ['agar'], is: { adds: 'and boil for 2 minutes' } },
+  { when: 'gel-boiled', verbs: ['stir', 'whisk', 'add', 'drop', 'put', 'combine', 'beat'], ids: ['agar'], is: { adds: 'and boil for 2 minutes', cuts: offHeat } },
   // Nothing is cracked or curdles.
   { when: 'egg-gone', about: 'egg', words: ['break', 'crack'], is: { verb: 'put' } },
   { when: 'egg-gone', about: 'egg', cue: ['curdled'], is: { until: '' } },
@@ -88,12 +91,13 @@ export interface InsteadRow extends Fitting {
   readonly ids?: readonly string[]
   readonly is: string
   readonly pours?: true
+  /** The doing behind it that takes the same unsaid ("squeeze it and add to the pan") names it now. */ readonly passes?: true
 }
 const agarBoils = 'Boil for 2 minutes, whisking, so that the agar dissolves.'
 const baking: readonly VerbId[] = ['bake', 'load', 'unload', 'off', 'steam']
 
 export const insteadRows: readonly InsteadRow[] = [
-  { when: 'gel-boiled', verbs: ['soak', 'squeeze', 'drain'], ids: ['agar'], is: '' },
+  { when: 'gel-boiled', verbs: ['soak', 'squeeze', 'drain'], ids: ['agar'], is: '', passes: true },
   {
     when: 'starch-set',
     families: ['egg-custard'],

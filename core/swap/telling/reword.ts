@@ -98,7 +98,7 @@ function fits(row: DoingRow, { action, was }: Doing, { making, before, now }: Of
 
 /** Does an action take one of these ingredients, as a line or by the way? */
 function takesOne(action: Action, ids: readonly string[], lines: readonly Line[]): boolean {
-  const taken = new Set(linesTaken(action))
+  const taken = new Set([...linesTaken(action), ...action.unsaid])
   const isOne = (id: string | null) => id !== null && ids.includes(id)
   return (
     lines.some(line => taken.has(line.id) && isOne(line.ingredient)) ||
@@ -114,13 +114,16 @@ function rewordOne(doing: Doing, of: OfPart): void {
   if (action.mode === 'remark' && action.word !== '') return
   for (const row of doingRows) {
     if (!fits(row, doing, of)) continue
-    const { verb, until, golden, over, adds, strips, dry } = row.is
+    const { verb, until, golden, over, adds, strips, cuts, dry } = row.is
     const [from, to] = action.wordAt
     if (verb && to > from) edit(doing, action.wordAt, asIs(step.text.slice(from, to), verb))
     if (until !== undefined && action.until)
       edit(doing, withBlank(step.text, action.until.span, until), until)
     if (over && action.over) edit(doing, action.over, over)
     if (golden) lighter(doing)
+    const cut = cuts?.exec(action.text)
+    if (cut)
+      edit(doing, [action.span[0] + cut.index, action.span[0] + cut.index + cut[0].length], '')
     if (adds) add(doing, adds)
     if (strips) strip(doing, strips, of)
     if (dry) withoutWater(doing, of)
@@ -226,8 +229,24 @@ function tellInstead(row: InsteadRow, of: OfPart): void {
   const isSaid = mine.some(doing => doing.instead === says)
   first.instead = isSaid ? '' : says
   for (const doing of rest) doing.instead = ''
+  if (row.passes) for (const doing of [first, ...rest]) passOn(row, doing, of)
   if (row.pours) dropBesides(own, own.indexOf(first), of)
 }
+
+/** "Squeeze the leaves and add to the pan": what the second takes unsaid is named where the first goes. */
+function passOn({ ids }: InsteadRow, doing: Doing, of: OfPart): void {
+  const { step } = doing
+  const next = step.doings[step.doings.indexOf(doing) + 1]
+  const line = of.now.find(one => one.ingredient !== null && ids?.includes(one.ingredient))
+  if (!line || next?.instead !== null || !next.action.unsaid.includes(line.id)) return
+  if (!puts.has(next.action.verb)) return
+  const [, at] = next.action.wordAt
+  const pronoun = /^\s+(?:it|them|these)\b/iu.exec(step.text.slice(at))?.[0] ?? ''
+  edit(next, [at, at + pronoun.length], ` the ${line.name}`)
+}
+const puts: ReadonlySet<VerbId> = new Set<VerbId>(
+  'add stir whisk put drop combine dissolve melt fold beat'.split(' ') as VerbId[],
+)
 
 /** What goes with a bake that goes: the oven, its bath, its dishes, and a chilling that is told now. */
 function dropBesides(own: readonly Doing[], first: number, of: OfPart): void {

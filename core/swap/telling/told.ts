@@ -62,11 +62,14 @@ export function toldStep(step: ToldStep): string {
   const { doings, text } = step
   const starts = [...new Set(doings.map(doing => doing.action.sentence[0]))]
   const head = text.slice(0, starts[0] ?? text.length)
+  // Behind a semicolon whose own half went, a sentence is the first.
+  let isFirst = /^\P{L}*\p{Lu}/u.test(text)
   const sentences = starts.map(start => {
     const said = sentenceOf(doings.filter(doing => doing.action.sentence[0] === start))
     const [, blank, words] = /^(\s*)(.*)$/su.exec(said)!
-    const isCapital = /^\P{L}*\p{Lu}/u.test(text.slice(start))
+    const isCapital = isFirst || /^\P{L}*\p{Lu}/u.test(text.slice(start))
     const own = isCapital ? capital(words!) : words!
+    if (own) isFirst = false
     const all = [...(step.before.get(start) ?? []), own].filter(Boolean)
     return all.length ? (blank || (start > 0 ? ' ' : '')) + all.join(' ') : ''
   })

@@ -89,3 +89,25 @@ describe('a version of a recipe as it is printed', () => {
     expect(cake.steps).toMatch(/Bake at 170/u)
   })
 })
+
+describe('where the soaking goes, what was added unsaid is named', () => {
+  const list = 'Panna cotta\n\n3 gelatine leaves\n250 ml milk\n250 ml double cream\n25 g sugar\n\n'
+  const warm = 'Heat the milk, cream and sugar. '
+  test.each([
+    ['squeeze it out and add to the pan', /Add the agar to the pan and boil for 2 minutes/u],
+    ['squeeze out the water and stir it into the pan', /Stir the agar into the pan and boil/u],
+    ['squeeze, then drop into the pan', /Drop the agar into the pan and boil/u],
+    ['drain and stir into the hot cream', /Stir the agar into the hot .*cream and boil/u],
+    ['drain them and whisk in off the heat', /Whisk the agar in and boil for 2 minutes/u],
+    ['squeeze dry and whisk into the pan', /Whisk the agar into the pan and boil/u],
+    ['drain off the water and stir them into the pan', /Stir the agar into the pan and boil/u],
+    ['squeeze well and beat into the hot milk', /Beat the agar into the hot .* and boil/u],
+  ])('soak the gelatine; %s', (step, is) => {
+    for (const joint of ['; ', ', ', '. '] as const) {
+      const next = joint === '. ' ? step.charAt(0).toUpperCase() + step.slice(1) : step
+      const { steps } = told(`${list}${warm}Soak the gelatine${joint}${next}. Chill for 4 hours.`)
+      expect([joint, steps]).toEqual([joint, expect.stringMatching(is)])
+      expect(steps).not.toMatch(/squeeze|drain|soak|off the heat|minutes and boil/iu)
+    }
+  })
+})
