@@ -1,4 +1,5 @@
 import { readAmount, pattern } from '../measure'
+import { brimful } from './geometry'
 import { materialWords, tinWords } from './tables/tin-words'
 import { usualTin } from './tables/tins'
 import type { NamedTin, Tin } from './tin'
@@ -30,8 +31,48 @@ const parts: Readonly<Record<string, number>> = {
   '1/4': 0.25,
   '3/4': 0.75,
 }
-const several =
-  /^\W*(?:grease|line|butter|use|prepare)?\W*(?:the\s+)?(two|three|four|2|3|4)\s+(?:x\s+|×\s+)?(?=\d|\p{L})/iu
+/** "Two 20 cm tins", "4 x 150 ml ramekins"; the 12 of "12-hole" and "10 cup" says what one of them holds. */
+const numberWords = 'two|three|four|five|six|seven|eight|nine|ten|twelve|a\\s+dozen'
+const several = pattern(
+  'iu',
+  String.raw`^\W*(?:grease|line|butter|use|prepare)?\W*(?:the\s+)?(?:(\d{1,2}|${numberWords})\s+(?=\d|\p{L})`,
+  String.raw`(?!(?:x|by|holes?|wells?|cups?|cavit\p{L}+|cm|mm|in|inch(?:es)?|ml|l|litres?|liters?|pints?|`,
+  String.raw`quarts?|lbs?|pounds?|g)\b)|([2-4]|${numberWords})\s*(?:x|×)\s+(?=\d)|`,
+  String.raw`(\d{1,2}|${numberWords})\s*(?:x|×)\s*(?=\d+\s*(?:ml|g|litres?)\b))`,
+)
+/** What a vessel holds, as words say it, in ml. A pint is the one of British dishes, a cup the one of ring pans. [M] */
+const measures: readonly { readonly sign: RegExp; readonly ml: number }[] = [
+  { sign: /([\d.,]+(?:\s*[½¼¾])?)[\s-]*(?:litres?|liters?|l)\b/iu, ml: 1000 },
+  { sign: /([\d.,]+)[\s-]*ml\b/iu, ml: 1 },
+  { sign: /([\d.,]+)[\s-]*dl\b/iu, ml: 100 },
+  { sign: /([\d.,]+(?:\s*[½¼¾])?)[\s-]*(?:quarts?|qt)\b/iu, ml: 946 },
+  { sign: /([\d.,]+(?:\s*[½¼¾])?)[\s-]*pints?\b/iu, ml: 568 },
+  { sign: /([\d.,]+)[\s-]*cups?\b/iu, ml: 240 },
+]
+const held = /(?:\d{1,2}\s*(?:x|×)\s*)?\d+\s*(?:ml|g)\b/giu
+/** The volume that is said of one vessel; cups of a muffin tin are its hollows. */
+function volumeIn(text: string, row: (typeof tinWords)[number]): number | null {
+  for (const { sign, ml } of measures) {
+    const hit = sign.exec(text)
+    if (!hit || (ml === 240 && row.sized === 'cups')) continue
+    const amount = readAmount(hit[1]!.replace(',', '.'), 0)?.amount.low
+    if (amount) return amount * ml
+  }
+  return null
+}
+/** The usual tin of a name, grown or shrunk in all directions until it holds so much. */
+function ofVolume(tin: Tin, ml: number): Tin {
+  const by = Math.cbrt(ml / brimful(tin))
+  const grow = ([a, b]: readonly [number, number]) => [near(a * by), near(b * by)] as const
+  return {
+    ...tin,
+    top: grow(tin.top),
+    bottom: grow(tin.bottom),
+    height: near(tin.height * by),
+    ...(tin.tube ? { tube: grow(tin.tube) } : {}),
+    measured: ml,
+  }
+}
 
 /** Centimetres of one of its units; a size without one is taken for centimetres. */
 function centimetresOf(unit: string | undefined): number {
@@ -51,14 +92,16 @@ function sizeIn(
       [hit[4], hit[5]],
       [hit[7], undefined],
     ].flatMap(([n, part]) => (n ? [Number(n.replace(',', '.')) + (part ? parts[part]! : 0)] : []))
-    // A bare "9 x 13" can only be inches, a bare "20 x 30" only centimetres.
+    // A bare "9 x 13" or "10 x 15" can only be inches, a bare "20 x 30" only centimetres.
     const guessed = !unit
-    const by = guessed && Math.max(...numbers) < 15 ? inch : one
+    const by = guessed && Math.max(...numbers) <= mostBareInches ? inch : one
     const sides = numbers.map(n => n * by)
     if (sides[0]! >= 3 && sides[0]! <= 80) return { sides, unit: by, guessed }
   }
   return null
 }
+
+const mostBareInches = 18
 
 const near = (n: number) => Math.round(n * 10) / 10
 
@@ -69,6 +112,8 @@ interface TinWords {
   readonly usual: NamedTin
   readonly base: Tin
   readonly times: number
+  /** How many there are is said. */
+  readonly isCounted: boolean
   readonly sides: readonly number[]
 }
 /** A tin with what was taken for granted of it. */
@@ -77,12 +122,27 @@ interface Assumed {
   readonly assumed: readonly string[]
 }
 /** A muffin tin and its kin: so many cups. */
-function cupsIn({ text, usual, base }: TinWords): Assumed {
-  const holes = /\b(\d{1,2})[\s-]*(?:hole|cup|well)/iu.exec(text)
+function cupsIn({ text, row, usual, base, times, isCounted, sides }: TinWords): Assumed {
+  const holes = /\b(\d{1,2})[\s-]*(?:hole|cup|well|cavit)/iu.exec(text)
+  const own = holes ? Number(holes[1]) * times : null
+  // "4 ramekins" are four; "2 muffin tins" are two times twelve.
+  const isEach = !/\b(?:tins?|pans?|trays?)\s*$/iu.test(text) || row.like === 'tartlets'
+  const counted = isCounted ? times * (isEach ? 1 : usual.count) : usual.count
+  const across = sides[0] && sides[0] < mostCup ? grownCup(base, sides[0]) : base
   return {
-    tin: { ...base, count: holes ? Number(holes[1]) : usual.count },
-    assumed: [...(holes ? [] : [`${usual.count} cups`]), `${near(usual.top[0])} cm across above`],
+    tin: { ...across, count: own ?? counted },
+    assumed: [
+      ...(own || isCounted ? [] : [`${usual.count} cups`]),
+      ...(across === base ? [`${near(usual.top[0])} cm across above`] : []),
+    ],
   }
+}
+/** No cup of a tin is so wide, in cm: "six 10 cm tartlet tins". */
+const mostCup = 14
+function grownCup(base: Tin, across: number): Tin {
+  const by = across / base.top[0]
+  const below = near(base.bottom[0] * by)
+  return { ...base, top: [across, across], bottom: [below, below] }
 }
 /** No size is said: the usual one of that name. */
 function usualSize({ text, row, usual, base, times }: TinWords): Assumed {
@@ -158,16 +218,28 @@ function grownRing(
 }
 function tinIn(of: TinWords): Assumed {
   const [a, b] = of.sides
+  const ml = volumeIn(of.text, of.row)
+  if (ml !== null && a === undefined) {
+    const { tin } = of.row.sized === 'cups' ? cupsIn(of) : { tin: { ...of.base, count: of.times } }
+    const one = { ...tin, count: 1 }
+    return { tin: { ...ofVolume(one, ml), count: tin.count }, assumed: ['shaped as usual'] }
+  }
   if (of.row.sized === 'cups') return cupsIn(of)
   if (a === undefined) return usualSize(of)
   return b !== undefined && of.usual.shape !== 'ring' ? twoSided(of) : oneSided(of)
 }
 /** How many tins: as it says; "20 cm tins" without a number are two, as layers are. */
-function timesIn(text: string): { readonly times: number; readonly isPlural: boolean } {
+function timesIn(text: string): {
+  readonly times: number
+  readonly isPlural: boolean
+  readonly isCounted: boolean
+} {
   const many = several.exec(text)
   const isPlural = !many && /\b(?:tins|pans|layers)\b/iu.test(text)
-  if (isPlural) return { times: 2, isPlural }
-  return { times: many ? (readAmount(many[1]!, 0)?.amount.low ?? 1) : 1, isPlural }
+  if (isPlural) return { times: 2, isPlural, isCounted: false }
+  const words = (many?.[1] ?? many?.[2] ?? many?.[3])?.replace(/^a\s+dozen$/iu, 'twelve')
+  const said = words ? readAmount(words, 0)?.amount.low : undefined
+  return { times: said ?? 1, isPlural, isCounted: said !== undefined }
 }
 
 /**
@@ -176,17 +248,18 @@ function timesIn(text: string): { readonly times: number; readonly isPlural: boo
  * where the words name nothing to bake in.
  */
 export function readTin(text: string): TinReading | null {
-  const found = sizeIn(text)
+  // Of "4 x 150 ml ramekins" nothing is a length.
+  const found = sizeIn(text.replace(held, ' '))
   const sides = found?.sides ?? []
   const isLoaf = sides.length >= 2 && /\bloa(?:f|ves)\b/iu.test(text)
   const row = tinWords.find(r => (isLoaf ? r.like === 'loaf-900' : r.sign.test(text)))
   if (!row) return null
   const usual = usualTin(row.like)
-  const { times, isPlural } = timesIn(text)
+  const { times, isPlural, isCounted } = timesIn(text)
   const { shape, top, bottom, height, count, tube } = usual
   const material = materialWords.find(m => m.sign.test(text))?.material ?? usual.material
   const base: Tin = { shape, top, bottom, height, count, material, ...(tube ? { tube } : {}) }
-  const { tin, assumed } = tinIn({ text, row, usual, base, times, sides })
+  const { tin, assumed } = tinIn({ text, row, usual, base, times, isCounted, sides })
   return {
     tin,
     like: row.like,

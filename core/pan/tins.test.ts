@@ -111,7 +111,41 @@ describe('words for tins', () => {
     ['23 x 7 cm round tin', '23 cm across, 7 cm high'],
     ['1 lb loaf tin', '16 × 9.5 cm, 6 cm high'],
     ['26 cm skillet', '26 cm across, 5 cm high'],
+    ['23 cm loose-bottomed tart tin', '23 cm across, 2.5 cm high'],
+    ['9-inch pie plate', '22.9 cm across, 3.5 cm high'],
+    ['10x15 jelly roll pan', '38.1 × 25.4 cm, 2.5 cm high'],
+    ['12x18 pan', '45.7 × 30.5 cm, 5 cm high'],
+    ['half sheet pan', '46 × 33 cm, 2.5 cm high'],
+    ['jelly-roll tin', '38 × 25 cm, 2.5 cm high'],
+    ['swiss roll tin', '33 × 23 cm, 2.5 cm high'],
+    ['4 ramekins', '4 cups, 8.8 cm across, 3.2 cm high'],
+    ['8 dariole moulds', '8 cups, 8.8 cm across, 3.2 cm high'],
+    ['12 tartlet tins', '12 cups, 8 cm across, 2 cm high'],
+    ['six 10 cm tartlet tins', '6 cups, 10 cm across, 2 cm high'],
+    ['two 12-hole muffin tins', '24 cups, 7 cm across, 3.3 cm high'],
+    ['500 g loaf tin', '16 × 9.5 cm, 6 cm high'],
+    ['12-hole bun tin', '12 cups, 6.7 cm across, 2 cm high'],
+    ['6-hole popover pan', '6 cups, 6.5 cm across, 6 cm high'],
+    ['baking dish', '20 cm across, 5 cm high'],
   ])('%s', (words, says) => expect(tinWordsOf(readTin(words)!.tin)).toBe(says))
+  // A cup of 240 ml [L-US], a British pint of 568 ml [L].
+  test.each([
+    ['10-cup bundt tin', 2400, 1],
+    ['12 cup bundt pan', 2880, 1],
+    ['1.2 litre pudding basin', 1200, 1],
+    ['1½ litre dish', 1500, 1],
+    ['3 pint dish', 1704, 1],
+    ['2-quart baking dish', 1892, 1],
+    ['4 x 150 ml ramekins', 150, 4],
+    ['six 200ml ramekins', 200, 6],
+    ['8 x 175ml dariole moulds', 175, 8],
+    ['two 500 ml basins', 500, 2],
+    ['900 ml ring tin', 900, 1],
+  ])('%s holds what it says', (words, ml, count) => {
+    const { tin } = readTin(words)!
+    expect([Math.round(brimful(tin)), tin.count]).toEqual([ml, count])
+    expect(Math.round(brimful({ ...tin, measured: undefined }) / ml / 0.2) * 0.2).toBeCloseTo(1, 1)
+  })
   test('what they leave open is named', () => {
     expect(readTin('loaf tin')!.assumed).toEqual(['the usual 900 g loaf'])
     expect(readTin('23 cm round tin')!.assumed).toEqual(['5 cm high'])

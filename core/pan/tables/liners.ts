@@ -53,7 +53,12 @@ export const notModelled: readonly {
 }[] = [
   { by: ['heat', 'browning'], trays: 2, says: 'Two trays at once are not modelled: count on up to a sixth longer, and swap them at half time.', source: '[P]' },
   { families: ['cheesecake', 'egg-custard'], says: 'A water bath is not modelled: with one, count on a third longer and trust the wobble.', source: '[P]' },
-  { by: ['heat'], altitude: 1000, says: 'High up, a batter rises more and sets later: a tenth less leavening and sugar, a little more liquid.', source: '[P]' },
+  {
+    by: ['heat'],
+    altitude: 1000,
+    says: 'High up, water boils below 100 °C and a batter rises more before it sets: a tenth less leavening and sugar, a little more liquid. The time given here allows for the height.',
+    source: '[P]',
+  },
   { by: ['browning'], says: 'How brown it gets is not modelled; ovens differ most there.', source: 'this model' },
   { by: ['heat'], says: 'A crowded oven, a cake that sinks and how brown it gets are not modelled.', source: 'this model' },
 ]

@@ -28,7 +28,7 @@ const found = (hit: RegExpMatchArray, sized: boolean): VesselWords => {
     span: [hit.index! + lead, hit.index! + hit[0].trimEnd().length],
     sized,
     bakes: !noBaking.test(hit[0]),
-    flat: /\b(?:sheets?|trays?|cases?|paper)\b/iu.test(hit[0]),
+    flat: /\b(?:(?<!(?:half|quarter)[\s-])sheets?|trays?|cases?|paper)\b/iu.test(hit[0]),
   }
 }
 

@@ -10,9 +10,9 @@ const across = String.raw`${side}(?:\s*(?:x|×|by)\s*${side}){0,2}(?:\s*[/(]\s*$
 /** "1.5 litre", "10-cup", "900 g", "2 lb", "12-hole". */
 const holding = String.raw`${number}\s*-?\s*(?:litres?|liters?|l\b|ml|dl|cups?|pints?|quarts?|qt\b|g\b|kg|lbs?|pounds?|oz|holes?|wells?|cavit(?:y|ies))(?:\s*[/(]\s*${number}\s*-?\s*(?:lbs?|g|kg|pints?|cups?|oz|litres?|ml)\)?)?`
 const count = String.raw`(?:\d{1,2}|two|three|four|five|six|eight|nine|ten|twelve|a\s+dozen)\s*(?:x|×)?\s+(?:of\s+)?`
-const looks = String.raw`(?:(?:paper|foil|deep|shallow|large|small|medium|individual|round|square|rectangular|oblong|oval|fluted|plain|heavy|light|dark|non-?stick|loose[\s-](?:bottomed|based)|removable|straight[\s-]sided|spring-?form|springform|metal|glass|ceramic|enamel|silicone|cast[\s-]iron|earthenware|ovenproof|heatproof|greased|lined|buttered|oiled|floured|prepared|mini|cake|loaf|bread|traybake|muffin|cupcake|bun|fairy\s+cake|patty|sandwich|layer|sponge|swiss[\s-]roll|jelly[\s-]roll|brownie|tart|tartlet|flan|quiche|pie|pizza|baking|roasting|roast|oven|ring|tube|bundt|kugelhopf|savarin|madeleine|friand|financier|dariole|pudding|gratin|souffl[eé]|lasagne|casserole|terrine|cookie|biscuit|shortbread|frying|griddle|pancake|crêpe|crepe)[\s,-]+)*`
+const looks = String.raw`(?:(?:paper|foil|deep|shallow|large|small|medium|individual|round|square|rectangular|oblong|oval|fluted|plain|heavy|light|dark|non-?stick|loose[\s-](?:bottomed|based)|removable|straight[\s-]sided|spring-?form|springform|metal|glass|ceramic|enamel|silicone|cast[\s-]iron|earthenware|ovenproof|heatproof|greased|lined|buttered|oiled|floured|prepared|mini|cake|loaf|bread|traybake|muffin|cupcake|bun|fairy\s+cake|patty|sandwich|layer|sponge|swiss[\s-]roll|jelly[\s-]roll|brownie|tart|tartlet|flan|quiche|pie|pizza|baking|roasting|roast|oven|ring|tube|bundt|kugelhopf|savarin|madeleine|friand|financier|dariole|pudding|popover|yorkshire|half[\s-]sheet|quarter[\s-]sheet|angel\s+food|with\s+removable\s+bottom|gratin|souffl[eé]|lasagne|casserole|terrine|cookie|biscuit|shortbread|frying|griddle|pancake|crêpe|crepe)[\s,-]+)*`
 /** A vessel by its own name alone. */
-const always = String.raw`(?:spring-?forms?|bundts?|ramekins?|traybake\s+tins?|brownie\s+pans?|loaf\s+(?:tins?|pans?)|skillets?|muffin\s+cups?|popover\s+cups?|dariole\s+moulds?|custard\s+cups?|kugelhopfs?|cocottes?|casseroles?|gratins?)`
+const always = String.raw`(?:spring-?forms?|bundts?|ramekins?|traybake\s+tins?|brownie\s+pans?|loaf\s+(?:tins?|pans?)|skillets?|muffin\s+cups?|popover\s+(?:cups?|pans?)|pie\s+plates?|(?:half|quarter)[\s-]sheet\s+(?:pans?|tins?)|jelly[\s-]roll\s+(?:tins?|pans?)|dariole\s+moulds?|custard\s+cups?|kugelhopfs?|cocottes?|casseroles?|gratins?)`
 const plain = String.raw`(?:tins?|pans?|dish(?:es)?|moulds?|molds?|trays?|sheets?|cases?|rings?|basins?|terrines?|tubes?|frames?|forms?|cake\s*tins?|flan\s*rings?|tartlets?)`
 
 const noun = String.raw`(?:${looks}(?:${always}|${plain})(?:\s+(?:tins?|pans?|moulds?))?)`
@@ -51,6 +51,6 @@ export const besideVessel = /^[\s\p{P}]*(?:an?|one|you\s+need|for|in|use)?[\s\p{
 /** "Tin: 20 cm square": the label says that it is one. */
 export const labelledVessel = pattern('iu', String.raw`^\s*(?:tin|pan|dish|mou?ld|tray|equipment|size|cake\s+tin)\s*(?:size)?\s*[:–-]\s*(\S.{2,60})$`)
 /** What stands on the hob or holds a mixture: no vessel that one bakes in. */
-export const noBaking = /\b(?:sauce\s?pan|frying|mixing|bowl|jug|wok|pancake|griddle|sheets?|trays?|cases?|paper)\b/iu
+export const noBaking = /\b(?:sauce\s?pan|frying|mixing|bowl|jug|wok|pancake|griddle|(?<!(?:half|quarter)[\s-])sheets?|trays?|cases?|paper)\b/iu
 /** What these words bring about is no vessel: "10 pancakes", "pan juices". */
 export const bareVessel = /^\s*(?:tins?|pans?|cases?|forms?|rings?|tubes?|sheets?|frames?)\s*$/iu

@@ -37,6 +37,8 @@ const miniLoaf = tin('box', [14.5, 8], [13, 6.5], 5)
 const cups = tin('cups', [7, 7], [5.2, 5.2], 3.3, { count: 12 })
 const mini = tin('cups', [4.7, 4.7], [3.4, 3.4], 2.2, { count: 24 })
 const jumbo = tin('cups', [9, 9], [7, 7], 4.5, { count: 6 })
+const ramekin = tin('cups', [8.8, 8.8], [8, 8], 3.2, { count: 6, material: 'ceramic' })
+const tartlet = tin('cups', [8, 8], [7, 7], 2, { count: 8 })
 const ring = tin('ring', [24.5, 24.5], [19, 19], 9, { tube: [7, 9] })
 
 export const panChanges: readonly PanChanges[] = [
@@ -146,6 +148,43 @@ export const panChanges: readonly PanChanges[] = [
       { tin: round(20), ml: 1000, minutes: [45, 50] },
       { tin: box(20, 20), ml: 1000, minutes: [45, 50] },
       { tin: cups, ml: 62, minutes: [15, 20] },
+    ],
+  },
+  {
+    name: 'baked cheesecake',
+    family: 'cheesecake',
+    celsius: 160,
+    density: 1.05,
+    source: '[M]',
+    stated: { tin: round(23, 7), ml: 1500, minutes: [50, 60] },
+    others: [
+      { tin: cups, ml: 75, minutes: [19, 23] },
+      { tin: ramekin, ml: 150, minutes: [25, 30] },
+      { tin: box(20, 20), ml: 1200, minutes: [38, 46] },
+    ],
+  },
+  {
+    name: 'custard tart',
+    family: 'egg-custard',
+    celsius: 155,
+    density: 1.06,
+    source: '[M]',
+    stated: { tin: round(24, 2.5), ml: 700, minutes: [32, 38] },
+    others: [
+      { tin: tartlet, ml: 60, minutes: [17, 21] },
+      { tin: cups, ml: 60, minutes: [18, 24] },
+    ],
+  },
+  {
+    name: 'almond tart',
+    family: 'nut-filling',
+    celsius: 180,
+    density: 1.05,
+    source: '[M]',
+    stated: { tin: round(24, 2.5), ml: 700, minutes: [35, 42] },
+    others: [
+      { tin: tartlet, ml: 60, minutes: [19, 25] },
+      { tin: box(30, 20, 4), ml: 1000, minutes: [32, 40] },
     ],
   },
 ]
