@@ -29,6 +29,7 @@ export { unitById } from './unit'
 export type { Unit } from './unit'
 export type { UnitId } from './unit'
 export { fillingRows } from './tables/units'
+export { takableParts } from './tables/units'
 
 /* Temperatures: scales, gas marks, fan ovens, and what a sentence sets. */
 export { celsiusOfFahrenheit } from './temperature'
@@ -44,6 +45,7 @@ export type { OvenSetting } from './temperature'
 export type { OvenReading } from './temperature'
 
 /* Amounts as a kitchen weighs and spoons them. */
+export { takable } from './kitchen'
 export { kitchenNumber } from './kitchen'
 export { scaleAmount } from './kitchen'
 export { spoonAmount } from './kitchen'

@@ -1,5 +1,6 @@
 import type { Grams, GramsPerMl, Millilitres } from './quantity'
 import type { Region } from './region'
+import { takableParts } from './tables/units'
 import { millilitresIn, unitById } from './unit'
 
 /** What a kitchen can measure, nearest to a wanted weight, and what the rounding loses. */
@@ -32,6 +33,21 @@ export function kitchenNumber(n: number): string {
   )
   const all = part === 1 ? whole + 1 : whole
   return all === 0 ? sign || '0' : `${all}${sign}`
+}
+
+/** A fiftieth more or less is the same spoon. */
+const alike = 0.02
+/**
+ * The number that a kitchen takes of a unit, where one is near: 1½ cups, but not 1⅛; ½ oz, but not
+ * 4.3. Of units that the table does not have, any number. Null where none is near.
+ */
+export function takable(unit: string, n: number): number | null {
+  const parts = takableParts[unit]
+  if (!parts) return n
+  const whole = Math.floor(n + alike)
+  const all = (whole ? parts.from : parts.below).map(part => whole + part)
+  const near = [...all, whole + 1].filter(to => Math.abs(n - to) < alike * Math.max(to, 0.5))
+  return near.sort((a, b) => Math.abs(n - a) - Math.abs(n - b))[0] ?? null
 }
 
 interface Spoons {

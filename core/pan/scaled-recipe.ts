@@ -1,15 +1,15 @@
-import { scaleAmount, weightText, type Spread } from '../measure'
+import { takable, scaleAmount, weightText, type Spread } from '../measure'
 import { ingredientById, measured, nameIn } from '../pantry'
 import { readSteps, scaledReads, scaledText, type Line, type Recipe } from '../recipe'
-import { isKitchenNumber } from './in-kitchen'
 
-/** Volumes that kitchens cannot take of one spoon or cup are given as a weight with the nearest spoons. */
-const spoons = ['tsp', 'tbsp', 'dsp', 'cup']
 const times = (n: Spread, by: number): Spread => ({
   low: n.low * by,
   best: n.best * by,
   high: n.high * by,
 })
+/** Of something that no table knows its weight alone. */
+const weighed = (line: Line, by: number): string =>
+  `${weightText(line.grams!.best * by)} ${line.name}${line.preparation ? `, ${line.preparation}` : ''}`
 /**
  * The words of a line at another size: its own words where they can be measured, else the weight
  * with the nearest spoons.
@@ -23,8 +23,14 @@ function wordsAt(
   const ingredient = ingredientById(line.ingredient ?? '')
   const byPlan = line.evidence.by === 'plan'
   const n = line.amount ? ((line.amount.low + line.amount.high) / 2) * by : 0
-  const odd = !line.orElse.length && spoons.includes(line.unit ?? 'none') && !isKitchenNumber(n)
-  if (!ingredient || !line.grams || (!byPlan && !odd)) return scaledText(line, by, region)
+  // Of "1 (14 oz) can" the cans are counted.
+  const isPack = /\(/u.test(line.text)
+  const odd =
+    !line.orElse.length &&
+    line.unit !== null &&
+    !takable(isPack ? 'tin' : line.unit, isPack ? by : n)
+  if (!line.grams || (!byPlan && !odd)) return scaledText(line, by, region)
+  if (!ingredient) return odd ? weighed(line, by) : scaledText(line, by, region)
   const amount = measured(line.grams.best * by, ingredient, region, measureIn)
   const grams = weightText(amount.grams)
   return (

@@ -91,6 +91,29 @@ describe('every amount at another size', () => {
       expect([half.recipe.pan, half.recipe.oven]).toEqual([loaf.pan, loaf.oven])
     },
   )
+  test.each([
+    ['8 oz cream cheese', 0.56, /^4½ oz/u],
+    ['8 oz cream cheese', 0.53, /^120 g/u],
+    ['1 lb apples', 0.56, /^254 g/u],
+    ['2 1/4 cups plain flour', 0.5, /^\d+ g \(1 cup/u],
+    ['2 cups plain flour', 0.75, /^1½ cups/u],
+    ['1 stick butter', 0.75, /^¾ stick/u],
+    ['1 stick butter', 0.6, /^68 g/u],
+    ['1 kg sugar', 0.56, /^560 g/u],
+    ['1 kg sugar', 1.5, /^1\.5 kg/u],
+    ['1 pint double cream', 0.5, /^½ pint/u],
+    ['1 pint double cream', 0.6, /^\d+ g/u],
+    ['3 Tbsp oil', 0.5, /^1½ Tbsp/u],
+    ['3 Tbsp oil', 0.55, /^\d+ g/u],
+    ['2 packets dried yeast', 0.25, /^½ packet/u],
+    ['2 packets dried yeast', 0.35, /^\d+(?:\.\d)? g/u],
+    ['1 (400 g) tin coconut milk', 0.5, /^½ \(400 g\) tin/u],
+    ['1 (400 g) tin coconut milk', 0.6, /^240 g/u],
+    ['200 g dark chocolate', 0.56, /^112 g/u],
+  ])('nobody weighs 4.47 oz or fills 1⅛ cups: %s × %d', (line, times, is) => {
+    const { recipe } = readRecipe(`Cake\n\n${line}\n\nMix.`, { region: 'us' })
+    expect(linesOf(resize(recipe, { by: 'times', times }).recipe)[0]!.text).toMatch(is)
+  })
   test('a spoon that no kitchen has becomes a weight with the nearest spoons', () => {
     const odd = linesOf(resize(loaf, { by: 'times', times: 0.43 }).recipe)
     expect(odd[1]!.text).toMatch(/^[\d.]+ g \(¾ tsp\) baking powder$/u)

@@ -232,3 +232,26 @@ export const fillingRows: readonly { readonly word: string; readonly factor: rea
   { word: 'generous', factor: [1, 1.1, 1.25] },
   { word: 'good', factor: [1, 1.1, 1.25] },
 ]
+
+/**
+ * What a kitchen can take of a unit: parts of one, below and from one on. A number that is near none of them is given as a weight: nobody
+ * weighs 4.47 oz or fills 1⅛ cups. A unit that is not here takes any number. [P]
+ */
+export const takableParts: Readonly<Record<string, { readonly below: readonly number[]; readonly from: readonly number[] }>> = {
+  'tsp': { below: [1 / 8, 1 / 4, 1 / 2, 3 / 4], from: [0, 1 / 4, 1 / 2, 3 / 4] },
+  'dsp': { below: [1 / 2], from: [0, 1 / 2] },
+  'tbsp': { below: [1 / 2], from: [0, 1 / 2] },
+  'cup': { below: [1 / 8, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4], from: [0, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4] },
+  'oz': { below: [1 / 4, 1 / 2, 3 / 4], from: [0, 1 / 2] },
+  'fl-oz': { below: [1 / 2], from: [0, 1 / 2] },
+  'lb': { below: [1 / 4, 1 / 2, 3 / 4], from: [0, 1 / 4, 1 / 2, 3 / 4] },
+  'stick-butter': { below: [1 / 4, 1 / 2, 3 / 4], from: [0, 1 / 4, 1 / 2, 3 / 4] },
+  'pint': { below: [1 / 4, 1 / 2, 3 / 4], from: [0, 1 / 4, 1 / 2, 3 / 4] },
+  'quart': { below: [1 / 4, 1 / 2, 3 / 4], from: [0, 1 / 4, 1 / 2, 3 / 4] },
+  'kg': { below: [1 / 4, 1 / 2, 3 / 4], from: [0, 1 / 4, 1 / 2, 3 / 4] },
+  'l': { below: [1 / 4, 1 / 2, 3 / 4], from: [0, 1 / 4, 1 / 2, 3 / 4] },
+  'packet': { below: [1 / 4, 1 / 2, 3 / 4], from: [0, 1 / 2] },
+  'tin': { below: [1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4], from: [0, 1 / 3, 1 / 2, 2 / 3] },
+  'jar': { below: [1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4], from: [0, 1 / 2] },
+  'sheet': { below: [1 / 4, 1 / 2, 3 / 4], from: [0, 1 / 2] },
+}

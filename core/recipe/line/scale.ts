@@ -1,27 +1,27 @@
-import { kitchenNumber, readAmount, type Region, type Unit, pattern } from '../../measure'
+import {
+  takable,
+  kitchenNumber,
+  readAmount,
+  takableParts,
+  type Region,
+  type Unit,
+  pattern,
+} from '../../measure'
 import { quantitiesOf } from './amounts'
 import type { Line } from '../recipe'
 
-const spoonLike = new Set([
-  'cup',
-  'tbsp',
-  'tsp',
-  'dsp',
-  'pint',
-  'quart',
-  'stick-butter',
-  'pinch',
-  'dash',
-  '',
-])
+const spoonLike: ReadonlySet<string> = new Set([...Object.keys(takableParts), 'pinch', 'dash', ''])
 
 /**
  * A number as it is written beside that unit: fractions for spoons, cups and pieces, decimals for
  * the rest.
  */
 function written(n: number, unit: Unit | null): string {
-  if (spoonLike.has(unit?.id ?? '') || unit?.kind === 'count') {
-    const fraction = kitchenNumber(n)
+  const isMetric = unit?.id === 'kg' || unit?.id === 'l'
+  const isSpoonLike = spoonLike.has(unit?.id ?? '') || unit?.kind === 'count'
+  const near = isSpoonLike && !isMetric ? takable(unit?.id ?? '', n) : null
+  if (near !== null) {
+    const fraction = kitchenNumber(near)
     if (fraction !== '0' && Math.abs(valueOf(fraction) - n) / n < 0.02) return fraction
   }
   return String(Number(n.toFixed(n >= 10 ? 0 : 2)))
