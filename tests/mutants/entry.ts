@@ -22,6 +22,7 @@ import '../../core/recipe/things/methods.test'
 import '../../core/recipe/things/steps.test'
 import '../../core/recipe/things/things.test'
 import '../../core/recipe/things/unknown-foods.test'
+import '../../core/recipe/things/recorded.test'
 
 // It stands in for Jest's own globals here.
 export { collected } from './shim.mjs'

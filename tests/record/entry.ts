@@ -19,6 +19,8 @@ import { corpusRecipes } from '../corpus/tables/recipes'
 import { moreRecipes } from '../corpus/tables/recipes-more'
 import { statements } from '../corpus/tables/statements'
 
+export { packetReadings, thingReadings } from '../corpus/readings'
+
 /**
  * Everything that the core says of the demo household and of the corpus, as plain data: readings,
  * checks, plans, sizes, days, cards at the counter, cards to share. A change that should alter

@@ -1,6 +1,7 @@
 // Writes down what the core says of the demo household and of the corpus, and holds two such
 // records against each other.
 //   npm run record -- FOLDER            writes a record
+//   npm run record -- readings          writes tests/corpus/readings.json, by which a test sees changed readings
 //   npm run record -- compare OLD NEW   names every place at which they differ; exit 1 where they do
 import { mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { join, resolve } from 'node:path'
@@ -44,6 +45,13 @@ async function write(folder) {
   console.log(`Recorded in ${folder}.`)
 }
 
+async function writeReadings() {
+  const { packetReadings, thingReadings } = await builtCore()
+  const is = { packets: packetReadings(), things: thingReadings() }
+  writeFileSync(join(root, 'tests/corpus/readings.json'), `${JSON.stringify(is, null, 1)}\n`)
+  console.log('Written: tests/corpus/readings.json.')
+}
+
 const mostShown = 60
 
 function compare(before, after) {
@@ -65,6 +73,7 @@ function compare(before, after) {
 
 const [first, ...rest] = process.argv.slice(2)
 if (first === 'compare' && rest.length === 2) process.exitCode = compare(...rest) ? 0 : 1
+else if (first === 'readings' && !rest.length) await writeReadings()
 else if (first && !rest.length) await write(resolve(first))
 else {
   console.error('npm run record -- FOLDER, or npm run record -- compare OLD NEW')
