@@ -11,7 +11,7 @@ import type { HouseKnowledge } from './known'
 import { mayBeLeftOut } from './leaving'
 import type { Option } from './option'
 import type { DessertPart } from './part'
-import { leavesOf, partsOf, sweetensAnew } from './parts'
+import { leavesOf, partsOf, sugarThatStays, sweetenerOf } from './parts'
 import type { Plan } from './plan'
 import { redirectOf } from './redirect'
 import { hasUnweighed } from './lines/part'
@@ -76,13 +76,14 @@ function whyFine({ recipe, people, parts, table, wishes, known }: Asked): readon
   const reasons = [...new Set(open.map(c => c.because))].slice(0, 5)
   return [
     'No line has to leave for the people at the table.',
+    ...sugarThatStays(parts, wishes),
     ...(reasons.length ? [`What is still open: ${reasons.join('; ')}.`] : []),
   ]
 }
 
 /** Does the baker wish something besides what the people need? */
 const wishesMore = (wishes: Wishes) =>
-  Boolean(wishes.less?.sugar || wishes.less?.fat || sweetensAnew(wishes))
+  Boolean(wishes.less?.sugar || wishes.less?.fat || sweetenerOf(wishes))
 /** Is anything of a part changed: something leaves, or less of something is wished? */
 const isTouched = (part: DessertPart, wishes: Wishes) =>
   part.leaving.length > 0 ||
@@ -309,10 +310,13 @@ function chosen(asked: Asked, family: string): Adaptation {
   return {
     verdict: 'adapted',
     family,
-    why: whyOf(
-      touched.map(t => t.part),
-      asked.table,
-    ),
+    why: [
+      ...whyOf(
+        touched.map(t => t.part),
+        asked.table,
+      ),
+      ...sugarThatStays(asked.parts, asked.wishes),
+    ],
     plans: shown.map(({ plan }) => plan),
     instead: [],
   }

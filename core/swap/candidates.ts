@@ -110,7 +110,7 @@ const isTooThin = (school: Substitution, group: Group) =>
   group.lines.some(({ line }) => line.purpose === 'serve')
 const isOf = (ids: readonly string[], family: FamilyRow) =>
   ids.includes(family.id) || (family.variant !== undefined && ids.includes(family.variant))
-const serves = (school: Substitution, family: FamilyRow) =>
+export const serves = (school: Substitution, family: FamilyRow): boolean =>
   !isOf(school.not, family) && (!school.families.length || isOf(school.families, family))
 const names = (school: Substitution, ids: readonly string[]) =>
   ids.includes(school.id) ||
@@ -273,7 +273,9 @@ export function candidatesFor({
         .flatMap(b => (a.does && b.does && a.does !== b.does ? [together(a, b)] : [])),
     ),
   ]
-  const asked = wishes.schools?.[group.question]
+  const asked =
+    wishes.schools?.[group.question] ??
+    (group.question === 'sweetener' ? wishes.sweeten : undefined)
   const pinned = all.filter(school => names(school, wishes.pin ?? []))
   // Who pins a school means it and no mixture, unless both halves are pinned.
   const both = pinned.filter(school => school.of?.every(part => names(part, wishes.pin ?? [])))

@@ -89,15 +89,23 @@ interface PartAsked {
 }
 
 /** What a part is measured by: what works without egg, where that is near, else the original. */
+const anySugar = [0, Infinity] as const
 function aimFor(
   original: FamilyRow,
   weights: readonly Weight[],
-  by: { readonly isRouted: boolean; readonly eggGoes: boolean; readonly wishes: Wishes },
+  by: {
+    readonly isRouted: boolean
+    readonly eggGoes: boolean
+    readonly sweetened: boolean
+    readonly wishes: Wishes
+  },
 ): { readonly aim: Aim; readonly near: Balance } {
   const before = balanceIn(original, weights)
   const { flour } = ratiosOf(weights)
   const holder = holderOf(weights)
-  const known = !by.isRouted && flour > 0 && by.eggGoes ? regionFor(original, weights) : null
+  const found = !by.isRouted && flour > 0 && by.eggGoes ? regionFor(original, weights) : null
+  // Of another sweetener the region knows nothing.
+  const known = found && by.sweetened ? { ...found, sugar: anySugar } : found
   const there = known ? nearestIn(known, before, weights, holder) : before
   const region = known && isNear(before, there) ? known : null
   const near = region ? there : before
@@ -144,6 +152,7 @@ export function partOf({ component, given, leaving, route, wishes = {} }: PartAs
   const { aim, near } = aimFor(reading.family, weights, {
     isRouted: route !== null,
     eggGoes,
+    sweetened,
     wishes,
   })
   return {

@@ -2,9 +2,10 @@ import { familyOf, massOf, weightsOf } from '../formula'
 import { withFinish } from '../method'
 import type { Recipe } from '../recipe'
 import type { Table } from './allowed'
-import { substitutionById, type Wishes } from './candidates'
+import { serves, substitutionById, type Wishes } from './candidates'
 import { leavingOf, sweetenedAnew, withoutFat } from './leaving'
 import { partOf, type DessertPart } from './part'
+import type { Substitution } from './school'
 import { routeRows } from './tables/routes'
 
 /** What of a part leaves, in the route table's words. */
@@ -25,15 +26,28 @@ export function asPartedIn(original: Recipe, adapted: Recipe): Recipe {
 }
 
 /**
- * Is another sweetener wished for, and is all that it takes known? Without the product's own factor
- * nothing is sweetened with it.
+ * The sweetener that is wished for, where all that it takes is known: without the product's own
+ * factor nothing is sweetened with it.
  */
-export const sweetensAnew = (wishes: Wishes) => {
+export function sweetenerOf(wishes: Wishes): Substitution | undefined {
   const school = wishes.sweeten ? substitutionById(wishes.sweeten) : undefined
-  return (
-    school !== undefined &&
-    (wishes.factor !== undefined || !school.adds.some(dose => dose.perFactor))
-  )
+  const isKnown = wishes.factor !== undefined || !school?.adds.some(dose => dose.perFactor)
+  return isKnown ? school : undefined
+}
+
+/** Where the sugar stays although another sweetener is wished for: what it does not do there. */
+export function sugarThatStays(parts: readonly DessertPart[], wishes: Wishes): string[] {
+  const sweetener = sweetenerOf(wishes)
+  if (!sweetener) return []
+  return parts
+    .filter(part => !part.sweetened && sweetenedAnew(part.component, []).length > 0)
+    .map(({ component, reading }) => {
+      const where = component.name ? `In “${component.name}”` : 'Here'
+      return (
+        `${where} the sugar stays: ${sweetener.name} does not do in a ${reading.family.name} what ` +
+        'sugar does.'
+      )
+    })
 }
 
 /** The parts of a recipe with their families, what leaves, and their routes. */
@@ -48,9 +62,9 @@ export function partsOf(recipe: Recipe, table: Table, wishes: Wishes): DessertPa
       wishes.family?.[component.name],
     )
     const blocked = leavingOf(component, reading.family, table, recipe.region)
-    const sweetened = sweetensAnew(wishes)
-      ? [...blocked, ...sweetenedAnew(component, blocked)]
-      : blocked
+    const sweetener = sweetenerOf(wishes)
+    const isSweetened = sweetener !== undefined && serves(sweetener, reading.family)
+    const sweetened = isSweetened ? [...blocked, ...sweetenedAnew(component, blocked)] : blocked
     const leaving = wishes.less?.fat === 1 ? withoutFat(component, sweetened) : sweetened
     const bare = partOf({ component, given: reading, leaving, route: null, wishes })
     const leaves = leavesOf(bare)

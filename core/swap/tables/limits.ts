@@ -24,7 +24,7 @@ export const limits = {
   /** Cost of an ingredient whose packet may hold what someone avoids. */
   askPacket: 0.5,
   /** What the weight of sugar as bulk is worth where somebody asked for another sweetener. */
-  sugarWhenSweetened: 0.3,
+  sugarWhenSweetened: 0.02,
   /** A line that stays: a move of this share costs this much; so do added helps, a fiftieth of the batch at a time. */
   stay: 0.2,
   stayWeight: 0.1,
