@@ -31,7 +31,16 @@ export interface DoingRow extends Fitting {
   /** It takes nothing else. */
   readonly only?: readonly Kind[]
   readonly ids?: readonly string[]
-  readonly is: { readonly verb?: string; readonly until?: string; readonly golden?: true; readonly over?: string; readonly adds?: string; readonly strips?: readonly string[]; readonly cuts?: RegExp; readonly dry?: true }
+  readonly is: {
+    readonly verb?: string
+    readonly until?: string
+    readonly golden?: true
+    readonly over?: string
+    readonly adds?: string
+    readonly strips?: readonly string[]
+    readonly cuts?: RegExp
+    readonly dry?: true
+  }
 }
 
 /** What wants to boil stays on the hob. */

@@ -24,7 +24,16 @@ const yoghurts = 'soy-yoghurt-egg oat-yoghurt-egg'
 export const priorRows: readonly PriorRow[] = [
   {
     question: 'egg',
-    families: ['creamed', 'muffin', 'quick-bread', 'brownie', 'pancake', 'scone', 'cookie', 'oil-cake', 'nut-filling'],
+    // A pale crumb shows every fleck of a seed.
+    families: ['creamed', 'scone', 'oil-cake', 'nut-filling'],
+    without: 'gluten',
+    usual: 'psyllium-gel',
+    known: `${yoghurts} flax-gel chia-gel coconut-yoghurt-egg ${soured} aquafaba starch-slurry maize-slurry`,
+    rare: 'silken-tofu no-binder banana chickpea-batter soy-flour-batter lecithin apple-puree',
+  },
+  {
+    question: 'egg',
+    families: ['muffin', 'quick-bread', 'brownie', 'pancake', 'cookie'],
     without: 'gluten',
     usual: 'psyllium-gel flax-gel',
     known: `chia-gel ${yoghurts} coconut-yoghurt-egg ${soured} aquafaba apple-puree starch-slurry maize-slurry`,
@@ -128,14 +137,14 @@ export const priorRows: readonly PriorRow[] = [
   {
     question: 'flour',
     families: ['brownie', 'quick-bread', 'pancake', 'cookie', 'muffin'],
-    usual: 'gf-bought gf-rice-potato gf-rice-short',
-    known: 'gf-buckwheat gf-bought-psyllium',
+    usual: 'gf-bought gf-rice-potato gf-rice-short gf-rice-psyllium',
+    known: 'gf-buckwheat gf-bought-psyllium gf-almond',
     rare: 'flour-rice-flour',
   },
   {
     question: 'flour',
     families: ['creamed', 'scone', 'pastry', 'shortbread', 'sponge'],
-    usual: 'gf-bought gf-rice-potato gf-rice-short',
+    usual: 'gf-bought gf-rice-potato gf-rice-short gf-rice-psyllium gf-almond',
     known: 'gf-bought-psyllium',
     rare: 'gf-buckwheat flour-rice-flour',
   },
