@@ -1,4 +1,5 @@
 import { aDay } from '../measure'
+import { pantryEdition, rememberedOf } from '../pantry'
 import {
   linesOf,
   ownLines,
@@ -212,6 +213,9 @@ class MethodReader {
  * used up is spoken of as what was made of it. Sentences that order nothing are remarks. Reads any
  * text and never fails; what is not understood takes nothing. Spans count in each step's own text.
  */
-export const readMethod = (recipe: Recipe): Method => ({
-  actions: withUnsaid(joined(withObjects(withVessels(new MethodReader(recipe).read())))),
-})
+export const readMethod: (recipe: Recipe) => Method = rememberedOf(
+  recipe => ({
+    actions: withUnsaid(joined(withObjects(withVessels(new MethodReader(recipe).read())))),
+  }),
+  pantryEdition,
+)

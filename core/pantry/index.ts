@@ -66,6 +66,7 @@ export { withFat } from './plant-fat'
 
 /* Work that is done once for each text. */
 export { remembered } from './remembered'
+export { rememberedOf } from './remembered'
 
 /* For its schema. */
 export type { Composition } from './ingredient'

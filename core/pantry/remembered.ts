@@ -36,3 +36,22 @@ export function remembered<A, T>(
     return found
   }
 }
+
+/**
+ * The same for a thing that is asked for again and again while it is worked on: known as long as
+ * the thing itself lives, and as what it is, not by what is in it. Nobody may change it meanwhile.
+ */
+export function rememberedOf<A extends object, T>(
+  read: (of: A) => T,
+  edition: () => number,
+): (of: A) => T {
+  const known = new WeakMap<A, { readonly edition: number; readonly found: T }>()
+  return of => {
+    const now = edition()
+    const before = known.get(of)
+    if (before?.edition === now) return before.found
+    const found = read(of)
+    known.set(of, { edition: now, found })
+    return found
+  }
+}

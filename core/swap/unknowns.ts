@@ -40,23 +40,26 @@ function leverThing(lever: Lever, draft: PlanDraft, target: Target): Ingredient 
   return target.flour > 0 && !isThere ? ingredient : null
 }
 
-/** Everything that may move: what stays within its bounds, what is added, the levers. */
+/**
+ * Everything that may move: what stays within its bounds, what is added, the levers. Asked for each
+ * of some hundred ways: plain loops, and every unknown of one shape.
+ */
 export function unknownsOf(
   draft: PlanDraft,
   target: Target,
   levers: ReadonlySet<Lever>,
 ): Unknown[] {
-  const none = { kept: -1, added: -1, lever: null }
-  const kept = draft.kept.flatMap(({ ingredient, least, most, was }, i): Unknown[] =>
-    most > least ? [{ ...none, ingredient, low: least, high: most, was, kept: i }] : [],
-  )
-  const added = draft.added.map(({ ingredient, least, most, dose }, i): Unknown => {
-    return { ...none, ingredient, low: least, high: most, was: dose, added: i }
-  })
-  const pulled = leverNames.flatMap((lever): Unknown[] => {
+  const found: Unknown[] = []
+  for (const [i, { ingredient, least, most, was }] of draft.kept.entries())
+    if (most > least)
+      found.push({ ingredient, low: least, high: most, was, kept: i, added: -1, lever: null })
+  for (const [i, { ingredient, least, most, dose }] of draft.added.entries())
+    found.push({ ingredient, low: least, high: most, was: dose, kept: -1, added: i, lever: null })
+  for (const lever of leverNames) {
     const ingredient = levers.has(lever) ? leverThing(lever, draft, target) : null
-    if (!ingredient) return []
-    return [{ ...none, ingredient, low: 0, high: mostOf(lever, target), was: 0, lever }]
-  })
-  return [...kept, ...added, ...pulled]
+    if (!ingredient) continue
+    const high = mostOf(lever, target)
+    found.push({ ingredient, low: 0, high, was: 0, kept: -1, added: -1, lever })
+  }
+  return found
 }

@@ -1,3 +1,4 @@
+import { remembered } from '../../pantry'
 import type { Span } from '../recipe'
 import {
   bareVessel,
@@ -32,11 +33,15 @@ const found = (hit: RegExpMatchArray, sized: boolean): VesselWords => {
   }
 }
 
+/** So many texts are known again: each step is asked for its vessels by several readers. */
+const mostKnown = 500
 /**
  * Every vessel that a text names, in order: by a noun of its own (springform, bundt, ramekin), or a
  * plain one with a size, a count or a shape. "10 pancakes" and "the pan juices" name none.
  */
-export function vesselsIn(text: string): VesselWords[] {
+export const vesselsIn: (text: string) => readonly VesselWords[] = remembered(allVessels, mostKnown)
+
+function allVessels(text: string): VesselWords[] {
   const sized = [...text.matchAll(sizedVessel)].map(hit => found(hit, true))
   const named = [...text.matchAll(namedVessel)]
     .map(hit => found(hit, false))

@@ -6,7 +6,15 @@ import {
   type Unit,
   pattern,
 } from '../../measure'
-import { ingredientById, pantryEdition, remembered, weigh, wordsOf, type Kind } from '../../pantry'
+import {
+  ingredientById,
+  pantryEdition,
+  remembered,
+  rememberedOf,
+  weigh,
+  wordsOf,
+  type Kind,
+} from '../../pantry'
 import { partOpenedBy } from '../layout/gather'
 import { sentencesIn } from '../sentences'
 import { nothingMade, type MadeSoFar } from './made'
@@ -291,8 +299,14 @@ const sentenceOf = (text: string, [from, to]: Span) => {
   return text.slice(start, Math.min(text.length, ...ends))
 }
 
+type Stepped = Pick<Recipe, 'components' | 'region'>
 /** Every step of a recipe, in order. */
-export function readSteps(recipe: Pick<Recipe, 'components' | 'region'>): PlacedStep[] {
+export const readSteps: (recipe: Stepped) => readonly PlacedStep[] = rememberedOf(
+  allSteps,
+  pantryEdition,
+)
+
+function allSteps(recipe: Stepped): PlacedStep[] {
   const owns = ownLines(recipe)
   let hot = false
   const made = nothingMade()

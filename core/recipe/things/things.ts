@@ -2,6 +2,7 @@ import {
   findMentions,
   ingredientById,
   pantryEdition,
+  rememberedOf,
   wordsOf,
   type AvoidableId,
   type Mention,
@@ -195,23 +196,11 @@ function allThings(recipe: Recipe): readonly Thing[] {
   ]
 }
 
-const remembered = new WeakMap<
-  Recipe,
-  { readonly edition: number; readonly things: readonly Thing[] }
->()
-
 /**
  * Everything to eat that a recipe names: its lines with all their choices, what their words name
  * besides, what only its steps bring, and what nobody knows. In the order of the recipe.
  */
-export function thingsOf(recipe: Recipe): readonly Thing[] {
-  const edition = pantryEdition()
-  const known = remembered.get(recipe)
-  if (known?.edition === edition) return known.things
-  const things = allThings(recipe)
-  remembered.set(recipe, { edition, things })
-  return things
-}
+export const thingsOf: (recipe: Recipe) => readonly Thing[] = rememberedOf(allThings, pantryEdition)
 
 /** The ingredient that a thing is; undefined where nobody knows. */
 export const ingredientOf = (thing: Thing) =>
