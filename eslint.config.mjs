@@ -38,7 +38,7 @@ const limits = [
 const manyParameters = [
   {
     // What makes a row of a table is read by its columns; others' functions are as they are.
-    files: ['**/tables/**', 'core/pantry/row.ts', 'core/swap/school.ts', '**/*.d.ts'],
+    files: ['**/tables/**', 'core/pantry/row.ts', 'core/swap/ways/school.ts', '**/*.d.ts'],
     rules: { 'max-params': 'off' },
   },
   {

@@ -221,6 +221,8 @@ const isLooseLetter = ({ text, words }: Parts, word: Word, i: number) => {
 function unknownIn(parts: Parts): readonly UnknownPlace[] {
   const { text, words, found, said, numbers, doubtful, anything, listed, titles, modeOf } = parts
   const prose = proseIn(text, words)
+  const isOfSentence = (w: Word) =>
+    (covers(prose, w.start, w.end) || modeOf(w.start) === 'aside') && isTellingWord(w.plain)
   const isUnknown = (w: Word, i: number) =>
     !covers(found, w.start, w.end) &&
     !covers(said, w.start, w.end) &&
@@ -230,10 +232,9 @@ function unknownIn(parts: Parts): readonly UnknownPlace[] {
     !covers(titles, w.start, w.end) &&
     !isPlain(w.plain) &&
     !isHarmless(w.plain) &&
-    !(covers(prose, w.start, w.end) && isTellingWord(w.plain)) &&
+    !isOfSentence(w) &&
     !/^[\d%]+(?:g|mg|ml|kg|kj|kcal)?$/u.test(w.plain) &&
     (w.plain.length > 1 || isLooseLetter(parts, w, i)) &&
-    !(modeOf(w.start) === 'aside' && isTellingWord(w.plain)) &&
     !isGrammar(parts, w)
   const isTold = (place: { readonly start: number }) => modeOf(place.start) !== 'aside'
   const uses = usesIn(text)

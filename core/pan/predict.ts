@@ -183,10 +183,10 @@ const isUnchanged = (asked: BakeQuestion, rule: Minutes, fits: boolean): boolean
  * their surface hardly dries. [C] over tests/corpus/tables/pan-changes
  */
 const sharesOfRule = { cake: 0.3, custard: 0.9, custardBelow: 86 }
-function towardsRule(asked: BakeQuestion, anchor: Baking, scale: number): number {
+function towardsRule(asked: BakeQuestion, anchor: Baking | null, scale: number | null): number {
   const { from, to, each, middle, row } = asked
   const isSame = from === to && each.known === each.wanted
-  if (isSame || !from || middle === null) return 1
+  if (isSame || !from || !anchor || scale === null || middle === null) return 1
   const changed = baked(
     { ...anchor, tin: { ...to, material: from.material }, ml: each.wanted },
     scale,
@@ -223,7 +223,7 @@ function modelTime(asked: BakeQuestion, rule: Minutes): BakeTime | BakeProblem {
     )
   const is = modelWindow(asked, {
     rule,
-    modelled: run.minutes * (anchored && fits ? towardsRule(asked, anchored, scale!) : 1),
+    modelled: run.minutes * towardsRule(asked, fits ? anchored : null, scale),
     fits,
     isAnchored: anchored !== null,
   })

@@ -40,7 +40,7 @@ const several = pattern(
   String.raw`quarts?|lbs?|pounds?|g)\b)|([2-4]|${numberWords})\s*(?:x|×)\s+(?=\d)|`,
   String.raw`(\d{1,2}|${numberWords})\s*(?:x|×)\s*(?=\d+\s*(?:ml|g|litres?)\b))`,
 )
-/** What a vessel holds, as words say it, in ml. A pint is the one of British dishes, a cup the one of ring pans. [M] */
+/** What a vessel holds, in ml. A pint is the one of British dishes, a cup the one of ring pans. [M] */
 const measures: readonly { readonly sign: RegExp; readonly ml: number }[] = [
   { sign: /([\d.,]+(?:\s*[½¼¾])?)[\s-]*(?:litres?|liters?|l)\b/iu, ml: 1000 },
   { sign: /([\d.,]+)[\s-]*ml\b/iu, ml: 1 },

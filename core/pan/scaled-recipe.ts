@@ -21,15 +21,8 @@ function wordsAt(
   measureIn: 'grams' | 'spoons',
 ): string {
   const ingredient = ingredientById(line.ingredient ?? '')
-  const byPlan = line.evidence.by === 'plan'
-  const n = line.amount ? ((line.amount.low + line.amount.high) / 2) * by : 0
-  // Of "1 (14 oz) can" the cans are counted.
-  const isPack = /\(/u.test(line.text)
-  const odd =
-    !line.orElse.length &&
-    line.unit !== null &&
-    !takable(isPack ? 'tin' : line.unit, isPack ? by : n)
-  if (!line.grams || (!byPlan && !odd)) return scaledText(line, by, region)
+  const odd = isOdd(line, by)
+  if (!line.grams || (line.evidence.by !== 'plan' && !odd)) return scaledText(line, by, region)
   if (!ingredient) return odd ? weighed(line, by) : scaledText(line, by, region)
   const amount = measured(line.grams.best * by, ingredient, region, measureIn)
   const grams = weightText(amount.grams)
@@ -39,6 +32,13 @@ function wordsAt(
     ' ' +
     `${nameIn(ingredient, region)}${line.preparation ? `, ${line.preparation}` : ''}`
   )
+}
+/** Can no kitchen take so much of its unit? Of "1 (14 oz) can" the cans are counted. */
+function isOdd(line: Line, by: number): boolean {
+  if (line.orElse.length || line.unit === null) return false
+  const n = line.amount ? ((line.amount.low + line.amount.high) / 2) * by : 0
+  const isPack = /\(/u.test(line.text)
+  return takable(isPack ? 'tin' : line.unit, isPack ? by : n) === null
 }
 
 const lineAt = (

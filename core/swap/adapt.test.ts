@@ -1,3 +1,4 @@
+import { variantRows, familyRows } from '#core/formula'
 import { each } from '../../tests/each'
 import { readFileSync } from 'node:fs'
 import { describe, expect, test } from '@jest/globals'
@@ -5,10 +6,9 @@ import { recipeOf } from '../../tests/arbitraries'
 import { ingredientById, pantry } from '#core/pantry'
 import { checkPeople, type Person, linesOf, readLine, readRecipe, type Recipe } from '#core'
 import { adapt, type Adaptation } from './adapt'
-import { substitutions, type Wishes } from './candidates'
+import { substitutions, type Wishes } from './ways'
 import type { Plan } from './plan'
-import { questionOf } from './school'
-import { familyRows, variantRows } from '#core/formula'
+import { questionOf } from './leaving'
 
 const demo = (name: string): Recipe =>
   readRecipe(readFileSync(new URL(`../../demo/recipes/${name}`, import.meta.url), 'utf8')).recipe

@@ -3,20 +3,19 @@ import { isInside } from '../formula'
 import { withFinish } from '../method'
 import { checkPeople, needsOf, unknownNeeds, type Person } from '../people'
 import { ingredientOf, linesOf, thingsOf, type Recipe } from '../recipe'
-import { isBlocked, tableOf, type Table } from './allowed'
-import { leftBeside } from './at-most'
-import type { Wishes } from './candidates'
-import { planOf, type Asked } from './choose'
-import type { HouseKnowledge } from './known'
-import { mayBeLeftOut } from './leaving'
-import type { Option } from './option'
-import type { DessertPart } from './part'
-import { leavesOf, partsOf, sugarThatStays, sweetenerOf } from './parts'
+import { isBlocked, tableOf, type Table, mayBeLeftOut } from './leaving'
+import { leftBeside, type Option, optionsFor, type FoundVersion } from './choose'
+import {
+  type Wishes,
+  type HouseKnowledge,
+  type DessertPart,
+  sugarThatStays,
+  leavesOf,
+  partsOf,
+  sweetenerOf,
+} from './ways'
+import { planOf, type Asked, redirectOf, hasUnweighed, noneSafe, plansOf } from './carry-out'
 import type { Plan } from './plan'
-import { redirectOf } from './redirect'
-import { hasUnweighed } from './lines/part'
-import { optionsFor, type FoundVersion } from './search'
-import { noneSafe, plansOf } from './shown'
 import { routeRows } from './tables/routes'
 
 export interface Adaptation {

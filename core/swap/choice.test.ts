@@ -13,18 +13,19 @@ import {
   toleranceOf,
 } from '#core/formula'
 import type { Person } from '#core'
-import { tableOf } from './allowed'
-import { partsOf } from './parts'
-import { candidatesFor, priceOf } from './candidates'
-import { costOf, optionOf, type Answer } from './option'
-import type { DessertPart } from './part'
-import { unusualness } from './prior'
-import { optionsFor } from './search'
-import { setBySolver } from './solve'
+import { tableOf } from './leaving'
+import {
+  partsOf,
+  candidatesFor,
+  priceOf,
+  type DessertPart,
+  unusualness,
+  type Substitution,
+} from './ways'
+import { costOf, optionOf, type Answer, optionsFor } from './choose'
+import { setBySolver, type Added } from './amounts'
 import { leverIngredients, limits, reach } from './tables/limits'
 import { ingredientById } from '#core/pantry'
-import type { Substitution } from './school'
-import type { Added } from './draft'
 
 /**
  * The choice of schools against a mixed-integer program that knows nothing of the search: every

@@ -1,3 +1,7 @@
+import { routeRows } from './tables/routes'
+import { redirectRows } from './tables/redirects'
+import { doseRisks } from './tables/dose-risks'
+import { doingRows, insteadRows, placeRows } from './tables/doing-rows'
 import { setFlagsFromString } from 'node:v8'
 import { runInNewContext } from 'node:vm'
 import { each, tally } from '../../tests/each'
@@ -7,8 +11,8 @@ import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
 import { ordinaryRecipe, recipeOf, runs } from '../../tests/arbitraries'
 import {
-  allIngredients,
   avoidables,
+  allIngredients,
   emptyStock,
   ingredientById,
   kindNames,
@@ -17,8 +21,8 @@ import {
   type Kind,
 } from '#core/pantry'
 import {
-  balanceOf,
   balanceRules,
+  balanceOf,
   eggCount,
   familyById,
   familyOf,
@@ -32,24 +36,26 @@ import {
 } from '#core/formula'
 import { checkPeople, type Person, linesOf, readLine, readRecipe, type Recipe } from '#core'
 import { adapt } from './adapt'
-import type { Wishes } from './candidates'
-import { nudge } from './nudge'
-import { contributions, sensitivity } from './sensitivity'
+import {
+  type Wishes,
+  usualness,
+  waysFor,
+  sweeteners,
+  candidatesFor,
+  substitutions,
+  substitutionById,
+  movedBy,
+  sayRests,
+  restsOf,
+  triedAlike,
+  type Substitution,
+} from './ways'
+import { nudge, contributions, sensitivity, splitTable } from './by-hand'
 import type { Plan } from './plan'
-import { usualness } from './prior'
-import { splitTable } from './split'
-import { waysFor, sweeteners } from './ways'
-import { tableOf } from './allowed'
-import { candidatesFor, substitutions, substitutionById } from './candidates'
-import { movedBy, sayRests, restsOf, triedAlike } from './experience'
-import { doseRisks } from './tables/dose-risks'
+import { tableOf, questionOf } from './leaving'
 import { kindAnswers } from './tables/kind-answers'
 import { jobRows } from './tables/jobs'
 import { leverIngredients, trims } from './tables/limits'
-import { doingRows, insteadRows, placeRows } from './tables/doing-rows'
-import { redirectRows } from './tables/redirects'
-import { routeRows } from './tables/routes'
-import { questionOf, type Substitution } from './school'
 
 const anyPlan = tally('plans')
 

@@ -1,8 +1,8 @@
 import type { Grams, Minutes } from '../measure'
 import type { Balance, Bands, Measure } from '../formula'
 import type { Recipe } from '../recipe'
-import type { Rests } from './experience'
-import type { Did } from './explain'
+import type { Rests } from './ways/experience'
+import type { Did } from './leaving/did'
 import type { ConfidenceWord } from './tables/limits'
 
 /** Something that comes in. Grams are null where the original gave no amount either ("for the tin"). */

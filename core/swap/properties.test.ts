@@ -1,3 +1,4 @@
+import { dietRows } from '#core/people'
 import { tally } from '../../tests/each'
 import { describe, expect, test } from '@jest/globals'
 import fc from 'fast-check'
@@ -5,7 +6,6 @@ import { ordinaryRecipe, someRecipe, someTable, recipeOf } from '../../tests/arb
 import { linesOf, type Line, type Person, type Recipe } from '#core'
 import { ratiosOf, weightsOf, eggCount } from '#core/formula'
 import { avoidables, ingredientById } from '#core/pantry'
-import { dietRows } from '#core/people'
 import { adapt } from './adapt'
 
 const anyPlan = tally('plans')

@@ -6,10 +6,10 @@
  */
 const above = ['people', 'formula', 'swap', 'pan', 'day', 'make', 'trial', 'share']
 const writers = [
-  'core/swap/telling/**',
-  'core/swap/lines/answered.ts',
+  'core/swap/carry-out/telling/**',
+  'core/swap/carry-out/lines/answered.ts',
   // A formula's own steps, with the names of what is at hand.
-  'core/swap/redirect.ts',
+  'core/swap/carry-out/redirect.ts',
   'core/pan/retold.ts',
   'core/pan/scaled-recipe.ts',
 ]

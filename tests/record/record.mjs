@@ -1,7 +1,7 @@
 // Writes down what the core says of the demo household and of the corpus, and holds two such
 // records against each other.
 //   npm run record -- FOLDER            writes a record
-//   npm run record -- readings          writes tests/corpus/readings.json, by which a test sees changed readings
+//   npm run record -- readings          writes tests/corpus/readings.json (a test sees what changed)
 //   npm run record -- compare OLD NEW   names every place at which they differ; exit 1 where they do
 import { mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { join, resolve } from 'node:path'

@@ -11,19 +11,19 @@ import { quantitiesOf } from './amounts'
 import type { Line } from '../recipe'
 
 const spoonLike: ReadonlySet<string> = new Set([...Object.keys(takableParts), 'pinch', 'dash', ''])
+const metric: ReadonlySet<string> = new Set(['kg', 'l'])
+
+const isWrittenInParts = (unit: Unit | null): boolean =>
+  (spoonLike.has(unit?.id ?? '') || unit?.kind === 'count') && !metric.has(unit?.id ?? '')
 
 /**
  * A number as it is written beside that unit: fractions for spoons, cups and pieces, decimals for
  * the rest.
  */
 function written(n: number, unit: Unit | null): string {
-  const isMetric = unit?.id === 'kg' || unit?.id === 'l'
-  const isSpoonLike = spoonLike.has(unit?.id ?? '') || unit?.kind === 'count'
-  const near = isSpoonLike && !isMetric ? takable(unit?.id ?? '', n) : null
-  if (near !== null) {
-    const fraction = kitchenNumber(near)
-    if (fraction !== '0' && Math.abs(valueOf(fraction) - n) / n < 0.02) return fraction
-  }
+  const near = isWrittenInParts(unit) ? takable(unit?.id ?? '', n) : null
+  const fraction = near === null ? '0' : kitchenNumber(near)
+  if (fraction !== '0' && Math.abs(valueOf(fraction) - n) / n < 0.02) return fraction
   return String(Number(n.toFixed(n >= 10 ? 0 : 2)))
 }
 const valueOf = (text: string) => readAmount(text, 0)?.amount.low ?? 0

@@ -1,4 +1,5 @@
-import { school, type Question } from '../school'
+import type { Question } from '../leaving/question'
+import { school } from '../ways/school'
 import { drinks, souredDrinks } from './drinks'
 
 /** What bakers use for butter, milk, cream and cheese. Grams to a gram of what leaves; fat is then matched by weight. [P] */

@@ -1,5 +1,5 @@
 import type { CueKind, Manner, VerbId } from '../../method'
-import { flourKinds, freshEggKinds, type Kind } from '../../pantry'
+import { freshEggKinds, flourKinds, type Kind } from '../../pantry'
 import type { MethodFact } from './method-facts'
 
 /** For which plans a row speaks. No families: for any. */

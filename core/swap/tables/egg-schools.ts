@@ -1,5 +1,5 @@
-import { school } from '../school'
 import { souredDrinks } from './drinks'
+import { school } from '../ways/school'
 
 /**
  * What bakers use for eggs; doses for one large egg of 50 g. Sources: [P] common practice, schools kept as alternatives;

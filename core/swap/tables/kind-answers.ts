@@ -1,5 +1,6 @@
 import type { Kind } from '../../pantry'
-import type { Dose, Question } from '../school'
+import type { Question } from '../leaving/question'
+import type { Dose } from '../ways/school'
 
 /** Which kinds of a house's own things answer a question one for one. [P] */
 export const kindAnswers: Readonly<Partial<Record<Question, { readonly kinds: readonly Kind[]; readonly role?: Dose['role'] }>>> = {

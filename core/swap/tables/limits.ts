@@ -1,5 +1,5 @@
 import type { Kind } from '../../pantry'
-import type { LineRole } from '../draft'
+import type { LineRole } from '../ways/school'
 
 /** How far the amounts may go, and what it costs. Sources: the engine study [M]; common practice [P]. */
 export const limits = {

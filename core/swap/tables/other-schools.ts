@@ -1,4 +1,4 @@
-import { school, type Dose } from '../school'
+import { school, type Dose } from '../ways/school'
 
 /** What bakers use for flour, nuts, seeds, chocolate, gels and the rest. Grams to a gram of what leaves. [P] unless said. */
 const wet = ['creamed', 'muffin', 'quick-bread', 'brownie', 'pancake', 'crepe', 'scone', 'yeast', 'sponge', 'other']

@@ -1,4 +1,4 @@
-import { school } from '../school'
+import { school } from '../ways/school'
 
 /**
  * Another sweetener for the sugar, when somebody wishes it. Grams to a gram of sugar; the water that comes with a syrup or a paste

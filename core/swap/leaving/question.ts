@@ -1,0 +1,96 @@
+import type { Kind } from '../../pantry'
+
+/** The question that a leaving line asks; each question has its schools. */
+export type Question =
+  | 'egg'
+  | 'egg-wash'
+  | 'fat'
+  | 'butter'
+  | 'hard-fat'
+  | 'oil'
+  | 'milk'
+  | 'sour-milk'
+  | 'cream'
+  | 'fresh-cheese'
+  | 'condensed-milk'
+  | 'milk-powder'
+  | 'cheese'
+  | 'flour'
+  | 'flakes'
+  | 'starch'
+  | 'sweetener'
+  | 'gel'
+  | 'chocolate'
+  | 'cocoa'
+  | 'nut'
+  | 'nut-flour'
+  | 'nut-butter'
+  | 'seed'
+  | 'coconut'
+  | 'plant-drink'
+  | 'plant-cream'
+  | 'plant-sour'
+  | 'tofu'
+  | 'binder'
+  | 'puree'
+  | 'fruit'
+  | 'alcohol'
+  | 'ready-made'
+  | 'decoration'
+  | 'flavour'
+  | 'legume'
+
+/** Which question a kind of ingredient asks when it has to leave. */
+export const questionOf: Readonly<Partial<Record<Kind, Question>>> = {
+  'egg': 'egg',
+  'egg-white': 'egg',
+  'egg-yolk': 'egg',
+  'egg-product': 'egg',
+  'butter': 'butter',
+  'plant-block': 'butter',
+  'plant-spread': 'butter',
+  'hard-fat': 'hard-fat',
+  'oil': 'oil',
+  'milk': 'milk',
+  'sour-milk': 'sour-milk',
+  'cream': 'cream',
+  'fresh-cheese': 'fresh-cheese',
+  'cheese': 'cheese',
+  'condensed-milk': 'condensed-milk',
+  'milk-powder': 'milk-powder',
+  'plant-drink': 'plant-drink',
+  'plant-sour': 'plant-sour',
+  'plant-cream': 'plant-cream',
+  'plant-cheese': 'fresh-cheese',
+  'plant-condensed': 'condensed-milk',
+  'tofu': 'tofu',
+  'flour': 'flour',
+  'gluten-free-flour': 'flour',
+  'flour-mix': 'flour',
+  'starch': 'starch',
+  'flakes': 'flakes',
+  'sugar': 'sweetener',
+  'syrup': 'sweetener',
+  'honey': 'sweetener',
+  'chocolate': 'chocolate',
+  'plant-chocolate': 'chocolate',
+  'cocoa': 'cocoa',
+  'nut': 'nut',
+  'nut-flour': 'nut-flour',
+  'nut-butter': 'nut-butter',
+  'seed': 'seed',
+  'coconut': 'coconut',
+  'fruit': 'fruit',
+  'dried-fruit': 'fruit',
+  'puree': 'puree',
+  'jam': 'fruit',
+  'legume': 'legume',
+  'binder': 'binder',
+  'gel': 'gel',
+  'alcohol': 'alcohol',
+  'ready-made': 'ready-made',
+  'decoration': 'decoration',
+  'flavour': 'flavour',
+  'spice': 'flavour',
+  'acid': 'flavour',
+}
