@@ -5,10 +5,13 @@ import {
   endsClause,
   endsLead,
   notBefore,
+  openingStates,
   opensLead,
   particles,
   pronouns,
   purposes,
+  stateManners,
+  stateOpeners,
   subordinate,
   toldBehind,
 } from './tables/verbs'
@@ -37,6 +40,23 @@ const isWhenEnd = (words: readonly StepWord[], at: number): boolean =>
   (alsoNoun.has(words[at]!.is) ? particles : toldBehind).has(words[at + 1]?.is ?? '') &&
   words.slice(1, at).some(w => byWord.has(w.is) || past.has(w.is) || endsClause.has(w.is))
 /**
+ * "When lukewarm beat in the egg", "while still hot brush with syrup": how it is by then, and a sure
+ * order behind it.
+ */
+function isStateEnd(words: readonly StepWord[], at: number): boolean {
+  const [first, ...states] = words.slice(0, at).map(word => word.is)
+  const isAll = states.every(is => openingStates.has(is) || stateManners.has(is))
+  const next = words[at + 1]?.is ?? ''
+  const orders = alsoNoun.has(words[at]!.is) ? particles : toldBehind
+  return (
+    stateOpeners.has(first!) &&
+    isAll &&
+    openingStates.has(states.at(-1) ?? '') &&
+    (orders.has(next) || next === 'with')
+  )
+}
+
+/**
  * "For the icing beat …", "To make a syrup boil …", "To finish dust …": what it is for needs no comma
  * behind it.
  */
@@ -54,4 +74,4 @@ function isPurposeEnd(words: readonly StepWord[], at: number): boolean {
 
 /** Does what stands before an order end at the word before `at`? */
 export const isOpenerEnd = (words: readonly StepWord[], at: number): boolean =>
-  isLeadEnd(words, at) || isPurposeEnd(words, at) || isWhenEnd(words, at)
+  isLeadEnd(words, at) || isPurposeEnd(words, at) || isWhenEnd(words, at) || isStateEnd(words, at)

@@ -1,3 +1,4 @@
+import { pattern } from '../measure'
 import { ingredientById, plainWord, wordsOf } from '../pantry'
 import { linesOf, notEnds, type Line, type Span, type StepUse } from '../recipe'
 import type { Operand } from './action'
@@ -89,10 +90,20 @@ function ofName({ mention }: StepUse, { recipe, own }: Here): readonly Line[] {
 /** Is this word only there for a vessel, a board or hands: "a buttered dish", "an oiled tin"? */
 const isLook = ({ mention }: StepUse) => mention.verb && /(?:ed|floured)$/iu.test(mention.words)
 
+/** "Brush the tray with butter": what stands right behind the verb is a vessel. */
+function isOfTin({ mention }: StepUse, { verb, words }: Here['clause']): boolean {
+  if (verb !== 'brush' && verb !== 'coat' && verb !== 'line') return false
+  const vessel = words.slice(1, 6).find(word => vesselNouns.has(singular(word.is)))
+  const isObject = vessel !== undefined && vessel.start < mention.start
+  return isObject && !words.some(w => notTin.has(w.is) && w.start < vessel.start)
+}
+/** "Brush the cake in its tin with …" is of the cake. */
+const notTin: ReadonlySet<string> = new Set(['in', 'on', 'from', 'cake', 'top', 'tops', 'case'])
+
 /** "Butter the tin", "dust with flour": the cake's own line only where nothing else takes it. */
 function forVessel(use: StepUse, { step, steps, clause }: Here): boolean {
   const { line, mention } = use
-  if (clause.verb !== 'grease' && clause.verb !== 'dust') return false
+  if (clause.verb !== 'grease' && clause.verb !== 'dust' && !isOfTin(use, clause)) return false
   if (!line || line.purpose !== null || !readied.has(mention.ingredient.kind)) return false
   // "Butter and flour a tin": the tin stands in the next clause.
   const isBare = clause.words.length <= 2
@@ -142,6 +153,12 @@ const endsIn =
   (line: Line): boolean =>
     noun.length >= 5 && singular(tailOf(line) ?? '').endsWith(noun)
 
+/** "Rub to crumbs", "until it looks like crumbs": what it becomes is no line. */
+const becomesWhat = pattern(
+  'iu',
+  String.raw`\b(?:to|into|like|resembl\w+|form\w*|have|get)\s+(?:(?:an?|fine|coarse|rough|even|loose|damp|`,
+  String.raw`soft|smooth|thick|moist|big|large|small)\s+)*$`,
+)
 /** Lines that a clause calls by the end of their names, where no other name stands. */
 function byTail(uses: readonly StepUse[], here: Here): Operand[] {
   const { recipe, step, clause, own } = here
@@ -151,6 +168,7 @@ function byTail(uses: readonly StepUse[], here: Here): Operand[] {
   return clause.words.slice(1, cue < 0 ? undefined : cue).flatMap(({ is, start, end }) => {
     const noun = singular(is)
     if (isNamed(start, end) || notEnds.has(noun) || vesselNouns.has(noun)) return []
+    if (becomesWhat.test(step.text.slice(clause.span[0], start))) return []
     const find = (lines: readonly Line[]) => lines.filter(line => tailOf(line) === plainWord(is))
     const named = [...new Set([...find(own), ...find(linesOf(recipe))])]
     // "The crumbs" of breadcrumbs: the last half of one word.

@@ -254,3 +254,59 @@ describe('the name of what was made is no line that is still to come', () => {
     expect(said.map(one => one.replace(/^.*: /u, ''))).toContain(is)
   })
 })
+
+describe('how it is by then, and an order behind it without a comma', () => {
+  test.each([
+    ['When lukewarm beat in the eggs.', 'beat eggs'],
+    ['When cold stir in the raisins.', 'stir raisins'],
+    ['Once cool fold in the raisins.', 'fold raisins'],
+    ['Once melted take off the heat.', 'unheat'],
+    ['While still hot brush with the milk.', 'brush milk'],
+    ['While still warm pour over the milk.', 'pour milk'],
+    ['Once smooth add the eggs.', 'add eggs'],
+    ['When thick and smooth beat in the butter.', 'beat butter'],
+    ['Once completely cold whip in the butter.', 'whip butter'],
+    ['When just set scatter over the raisins.', 'scatter raisins'],
+    ['Once risen brush with the milk.', 'brush milk'],
+  ])('%s', (step, is) => {
+    expect(doings(read(pot, `Boil the sugar.\n${step}`))).toContain(is)
+  })
+})
+
+describe('what it becomes is no line of the list', () => {
+  const crumble = '100 g flour\n50 g butter\n80 g breadcrumbs\n50 g almond paste'
+  test.each([
+    ['Rub the butter into the flour to crumbs.', 'rub butter + flour'],
+    ['Whizz the flour and butter to fine crumbs.', 'blend flour + butter'],
+    ['Blitz the flour and butter into coarse crumbs.', 'blend flour + butter'],
+    ['Rub the butter into the flour to get crumbs.', 'rub butter + flour'],
+    ['Beat the butter to a smooth paste.', 'beat butter'],
+    ['Stir the flour and butter to form rough crumbs.', 'stir flour + butter'],
+  ])('%s', (step, is) => {
+    expect(doings(read(crumble, step))[0]).toBe(is)
+  })
+})
+
+describe('a tin is readied with no line that the dessert needs', () => {
+  const cakes = '100 g butter\n100 g plain flour\n100 g sugar\n2 eggs'
+  test.each([
+    'Brush the tray with melted butter.',
+    'Brush a loaf tin with butter.',
+    'Brush the moulds generously with butter.',
+    'Coat the tin with butter.',
+    'Brush each ramekin with melted butter.',
+    'Grease the tin with butter.',
+  ])('%s', step => {
+    const said = doings(
+      read(cakes, `${step} Whisk the eggs and sugar. Stir in the flour and butter.`),
+    )
+    expect(said[0]).toMatch(/\(butter\)$/u)
+    expect(said.at(-1)).toBe('stir plain flour + butter')
+  })
+  test('a cake in its tin is brushed with its own', () => {
+    const said = doings(
+      read(cakes, 'Whisk the eggs and sugar. Brush the cake in its tin with the butter.'),
+    )
+    expect(said.at(-1)).toBe('brush butter')
+  })
+})

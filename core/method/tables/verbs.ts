@@ -132,6 +132,14 @@ export const opensLead: ReadonlySet<string> = new Set('in into using with on for
 /** What a clause of when begins with, and the words that hold it together: "once it is cold", "when bubbles rise". [P] */
 export const subordinate: ReadonlySet<string> = new Set(['when', 'once', 'as'])
 export const endsClause: ReadonlySet<string> = new Set('is are has have begins starts boils rises rise foam bubble look start begin melts thickens bubbles foams looks comes turns'.split(' '))
+/** "When lukewarm beat in …", "while still hot brush …": how it is by then. [P] */
+export const stateOpeners: ReadonlySet<string> = new Set(['when', 'once', 'while', 'as', 'after'])
+export const openingStates: ReadonlySet<string> = new Set(
+  'cold cool cooled lukewarm tepid warm hot set firm thick thickened smooth golden soft softened ready done risen baked cooked melted chilled foamy frothy stiff pale light fluffy dissolved boiling simmering combined dry'.split(
+    ' ',
+  ),
+)
+export const stateManners: ReadonlySet<string> = new Set('still just completely nearly almost quite fully very barely soon slightly partly and'.split(' '))
 export const pronouns: ReadonlySet<string> = new Set(['you', 'they', 'it', 'i', 'we'])
 /** Behind a verb that is also a name: then it orders. [P] */
 export const particles: ReadonlySet<string> = new Set(['in', 'into', 'off', 'out', 'up', 'it', 'them'])
