@@ -74,3 +74,29 @@ describe('what a part is, by what holds it and how it is made', () => {
     expect(families(text)).toMatchObject(is)
   })
 })
+
+// [M] what each of them is called by those who make it.
+describe('boiled sweets by their name, cakes named after them not; cream with fruit is cream', () => {
+  test.each([
+    ['Vanilla fudge', '400 g sugar\n150 ml cream\n100 g butter', 'caramel'],
+    ['Clotted cream fudge', '275 g sugar\n100 g golden syrup\n227 g double cream', 'caramel'],
+    ['Treacle toffee', '400 g sugar\n100 g treacle\n60 g butter', 'caramel'],
+    ['Peanut brittle', '300 g sugar\n50 ml water\n150 g peanuts', 'caramel'],
+    ['Salted caramels', '300 g sugar\n100 g butter\n150 ml cream', 'caramel'],
+    ['Butterscotch', '300 g sugar\n120 g butter\n50 ml water', 'caramel'],
+    ['Berry fool', '400 g strawberries\n80 g sugar\n300 ml double cream', 'whipped-cream'],
+    ['Strawberries and cream', '300 g strawberries\n300 ml double cream', 'whipped-cream'],
+  ])('%s', (title, list, is) => {
+    expect(families(`${title}\n\n${list}\n\nMake it.`)).toEqual({ '': is })
+  })
+  test.each(['Fudge cake', 'Toffee muffins', 'Toffee slices', 'Fudge cookies', 'Caramel cake'])(
+    '%s is baked on its flour',
+    title => {
+      const list = '250 g plain flour\n200 g sugar\n180 g butter\n3 eggs\n2 tsp baking powder'
+      const { '': family } = families(
+        `${title}\n\n${list}\n\nMix and bake at 180 °C for 30 minutes.`,
+      )
+      expect(family).not.toBe('caramel')
+    },
+  )
+})

@@ -31,13 +31,27 @@ const asideOf = ({ mention }: StepUse, text: string, use: StepUse): Operand => (
   span: [mention.start, mention.end],
 })
 
+/**
+ * "Heat the milk. Pour on the milk": where each part has a method, a line of the part that is used
+ * up is meant, and not another part's that is called so too. Null where some of it is left here.
+ */
+function usedUpHere(use: StepUse, here: Here): Line | null {
+  const { recipe, own, larder } = here
+  const listed = recipe.components.filter(c => c.lines.length > 0)
+  const isEach = listed.length > 1 && listed.every(c => c.steps.length > 0)
+  if (!isEach || !use.line || use.share.of === 'amount') return null
+  const alike = [...larder.same(use.line), ...ofName(use, here)].filter(line => own.includes(line))
+  const isUsed = alike.length > 0 && !alike.some(line => larder.has(line))
+  return isUsed ? (alike.findLast(line => larder.lastOf(line) !== null) ?? null) : null
+}
+
 /** One use as an operand: a line while there is some of it, else what was made of it. */
 function operandOf(use: StepUse, here: Here): Operand {
   const { step, own, larder } = here
   if (!use.line) return asideOf(use, step.text, use)
   const span: Span = [use.mention.start, use.mention.end]
   const share = shareOf(use, step.text)
-  const done = doneBefore(use, here)
+  const done = doneBefore(use, here) ?? usedUpHere(use, here)
   if (done) return { thing: { is: 'made', by: larder.lastOf(done), lines: [done.id] }, share, span }
   const same = larder.same(use.line)
   const meant = [
@@ -234,6 +248,21 @@ function wholePart(here: Here): Operand[] {
 }
 const escaped = (text: string) => text.replaceAll(/[.*+?^${}()|[\]\\]/gu, String.raw`\$&`)
 
+/** "Bind with the water", once in its part's method, of a list with two lines of water: both. */
+function listedTwice({ thing, share }: Operand, here: Here): Operand[] {
+  const { recipe, steps, step, own, larder } = here
+  const line = thing.is === 'line' && linesOf(recipe).find(one => one.id === thing.line)
+  if (!line || share.of !== 'all' || !own.includes(line)) return []
+  const isAlike = (other: Line) => other !== line && other.ingredient === line.ingredient
+  const others = own.filter(one => isAlike(one) && one.purpose === null && larder.has(one))
+  const told = steps
+    .filter(one => one.component === step.component)
+    .flatMap(one => one.uses.filter(use => use.mention.ingredient.id === line.ingredient))
+  const isGathered = steps.some(one => one.component === step.component && one.gathers.length > 0)
+  if (told.length !== 1 || isGathered) return []
+  return others.map(other => takeLine(other, share, null, here))
+}
+
 /** All that the words of a clause take, in order. */
 export function operandsOf(here: Here): Operand[] {
   const { step, clause, own } = here
@@ -265,7 +294,8 @@ export function operandsOf(here: Here): Operand[] {
         !isPlural(use, gathers, own) && use.mention.start < span[1] && span[0] < use.mention.end,
     )
   const more = gathers.filter(g => !isSaid(g)).flatMap(g => gathered(g, uses, here))
-  const all = [...ofThem(here), ...operands, ...ofIts(here), ...tails, ...more]
+  const twins = operands.flatMap(one => listedTwice(one, here))
+  const all = [...ofThem(here), ...operands, ...twins, ...ofIts(here), ...tails, ...more]
   const said = all.map(one =>
     isAs(wholes, one.span, step.text) ? { ...one, tells: true as const } : one,
   )

@@ -310,3 +310,69 @@ describe('a tin is readied with no line that the dessert needs', () => {
     expect(said.at(-1)).toBe('brush butter')
   })
 })
+
+// "Pour on the milk" of a custard took the crêpes' milk, which no step had named.
+describe('where each part has its method, a used-up line is its own', () => {
+  const crepes = (steps: string) =>
+    readRecipe(
+      'Crepes with custard\n\n100 g flour\n2 eggs\n300 ml milk\n\nWhisk together and fry thinly.\n\n' +
+        `Custard\n300 ml milk\n3 egg yolks\n40 g sugar\n\n${steps}`,
+      { region: 'uk' },
+    ).recipe
+  test.each([
+    ['Heat the milk. Whisk the yolks and sugar, pour on the milk.', 'custard: pour made milk'],
+    ['Boil the milk. Whisk the yolks and sugar and pour over the milk.', 'custard: pour made milk'],
+    ['Warm the milk. Beat the yolks with the sugar. Stir in the milk.', 'custard: stir made milk'],
+    ['Heat the milk with the sugar. Add the milk to the yolks.', 'custard: add made milk'],
+    [
+      'Simmer the milk. Whisk the sugar and yolks. Strain in the milk.',
+      'custard: strain made milk',
+    ],
+    ['Bring the milk to a simmer. Beat the yolks. Whisk in the milk.', 'custard: whisk made milk'],
+  ])('%s', (steps, is) => {
+    expect(doings(crepes(steps)).map(one => one.replace(/ \+ .*$/u, ''))).toContain(is)
+  })
+  test('while some of its own is left, that is meant', () => {
+    expect(
+      doings(crepes('Whisk the yolks with half the milk. Heat the rest of the milk.')),
+    ).toContain('custard: heat rest of milk')
+  })
+})
+
+// An egg yolk that became water, beside the water of the list, was in no step.
+describe('a thing that is listed twice and named once is all of it', () => {
+  test.each([
+    [
+      '200 g flour\n20 ml water\n30 ml cold water',
+      'Bind the flour with the water.',
+      'combine flour + water + cold water',
+    ],
+    [
+      '200 g flour\n20 ml water\n30 ml cold water',
+      'Bind the flour with the cold water.',
+      'combine flour + water + cold water',
+    ],
+    [
+      '100 g butter\n50 g butter\n200 g flour',
+      'Rub the butter into the flour.',
+      'rub butter + flour + butter',
+    ],
+    [
+      '100 ml milk\n200 ml milk\n200 g flour',
+      'Whisk the flour with the milk.',
+      'whisk flour + milk + milk',
+    ],
+  ])('%s: %s', (list, step, is) => {
+    const [said] = doings(read(list, `${step} Bake at 180 °C for 20 minutes.`))
+    expect(said!.split(/ (?:\+ )?/u).sort()).toEqual(is.split(/ (?:\+ )?/u).sort())
+  })
+  test('named twice, each has its own', () => {
+    const said = doings(
+      read(
+        '100 g butter\n50 g butter\n200 g flour',
+        'Melt the butter. Rub the butter into the flour.',
+      ),
+    )
+    expect(said).toEqual(['melt butter', 'rub butter + flour'])
+  })
+})

@@ -58,3 +58,23 @@ describe('another sweetener than sugar', () => {
     expect(plan!.recipe.components[0]!.lines.map(line => line.text).join()).toMatch(/caster sugar/u)
   })
 })
+
+// [P] aquafaba 100 : sugar 180–200 in all.
+describe('the sugars of a foam count together', () => {
+  test.each([
+    ['250 g caster sugar', 250],
+    ['150 g caster sugar\n100 g light muscovado sugar', 250],
+    ['60 g caster sugar\n60 g icing sugar\n60 g light muscovado sugar', 242],
+    ['100 g caster sugar', 242],
+  ])('%s', (sugars, grams) => {
+    const { recipe } = readRecipe(
+      `Pavlova\n\n4 egg whites\n${sugars}\n\nWhisk the whites until stiff, whisk in the sugar. Spread on a ` +
+        'tray and bake at 120 °C for 90 minutes.',
+      { region: 'uk' },
+    )
+    const [plan] = adapt(recipe, vegan).plans
+    const lines = plan!.recipe.components.flatMap(c => c.lines)
+    const all = lines.filter(line => /sugar/u.test(line.name)).map(line => line.grams!.best)
+    expect(Math.abs(all.reduce((a, b) => a + b) / grams - 1)).toBeLessThan(0.04)
+  })
+})

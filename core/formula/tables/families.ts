@@ -269,8 +269,9 @@ export const familyRows: readonly FamilyRow[] = [
     id: 'caramel',
     closesFat: 'firm',
     name: 'caramel',
-    words: /\b(?:caramel|toffee sauce|butterscotch)\b/iu,
-    wide: { sugarShare: [0.25, 1] },
+    words:
+      /\b(?:caramels?|butterscotch|brittle|(?:fudge|toffee|tablet)(?!\s+(?:cakes?|brownies?|frosting|icing|cookies?|biscuits?|bars?|apples?|puddings?|muffins?|slices?|squares?|shortbread|tart|pie|crumble|cheesecake)))\b/iu,
+    wide: { sugarShare: [0.25, 1], flourShare: [0, 0.08] },
     eggLift: 0,
     weights: { ...noDough, protein: 0.2, set: 0, bind: 0, foam: 0, emulsify: 0.2 },
     source: '[M]',
@@ -406,6 +407,8 @@ export const familyRules: readonly { readonly family: string; readonly when: Whe
   { family: 'brownie', when: { flourShare: [0, 0.12], chocolateShare: [0.2, 1], eggShare: [0.1, 1] } },
   { family: 'glaze', when: { flourShare: [0, 0.02], sugarShare: [0.55, 1], butterShare: [0, 0.12] } },
   { family: 'caramel', when: { flourShare: [0, 0.02], sugarShare: [0.3, 1] } },
+  // Cream that fruit is folded into, or lies on.
+  { family: 'whipped-cream', when: { flourShare: [0, 0.02], creamShare: [0.3, 1], fruitShare: [0.2, 1], eggShare: [0, 0.02] } },
   { family: 'fruit', when: { flourShare: [0, 0.12], fruitShare: [0.4, 1] } },
   { family: 'egg-wash', when: { flourShare: [0, 0.02], eggShare: [0.5, 1], sugarShare: [0, 0.1] } },
   { family: 'other', when: { flourShare: [0, 0.12] } },

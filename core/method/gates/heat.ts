@@ -17,7 +17,9 @@ function staysRaw(part: Component, actions: readonly Action[]): boolean {
   const last = actions.findLastIndex(a => linesTaken(a).some(id => flours.has(id)))
   return last >= 0 && !actions.slice(last).some(isCooked)
 }
-const isFlour = ({ ingredient }: Line): boolean =>
+/** What sets are dusted with stays as it is. */
+const isFlour = ({ ingredient, purpose }: Line): boolean =>
+  purpose === null &&
   flourKinds.includes(ingredientById(ingredient ?? '')?.kind ?? 'water')
 
 /**

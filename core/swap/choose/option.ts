@@ -17,6 +17,7 @@ import {
   nearestIn,
   school,
   type Substitution,
+  type KeptAmount,
   type LineRole,
 } from '../ways'
 import {
@@ -184,12 +185,14 @@ function leverFor(part: DessertPart, table: Table, added: readonly Added[], wish
   }
 }
 
+/** All the sugars of a part together are so much of what leaves, at least. */
 function sweeten(draft: PlanDraft, route: RouteRow, removed: Grams): PlanDraft {
-  const sugar = draft.kept.find(k => k.ingredient.kind === 'sugar')
+  const isSugar = (k: KeptAmount) => k.ingredient.kind === 'sugar'
+  const there = draft.kept.filter(isSugar).reduce((sum, k) => sum + k.grams, 0)
   const wanted = (route.sugarPerGram ?? 0) * removed
-  return sugar && wanted > sugar.grams
-    ? { ...draft, kept: draft.kept.map(k => (k === sugar ? { ...k, grams: wanted } : k)) }
-    : draft
+  if (there <= 0 || wanted <= there) return draft
+  const kept = draft.kept.map(k => (isSugar(k) ? { ...k, grams: (k.grams * wanted) / there } : k))
+  return { ...draft, kept }
 }
 
 /**
