@@ -19,8 +19,7 @@ function staysRaw(part: Component, actions: readonly Action[]): boolean {
 }
 /** What sets are dusted with stays as it is. */
 const isFlour = ({ ingredient, purpose }: Line): boolean =>
-  purpose === null &&
-  flourKinds.includes(ingredientById(ingredient ?? '')?.kind ?? 'water')
+  purpose === null && flourKinds.includes(ingredientById(ingredient ?? '')?.kind ?? 'water')
 
 /**
  * Every part that was baked or boiled still is, no flour stays raw in a method that parts share, and
