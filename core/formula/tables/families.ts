@@ -196,6 +196,16 @@ export const familyRows: readonly FamilyRow[] = [
     source: '[M]',
   },
   {
+    id: 'marshmallow',
+    closesFat: 'none',
+    name: 'marshmallow',
+    words: /\bmarsh-?mallows?(?!\s+(?:frosting|icing|cakes?|slices?|squares?|bars?|brownies?|cookies?|cupcakes?|muffins?|crisp\w*|fudge|sauce|treats?))\b/iu,
+    wide: { sugarShare: [0.35, 1], flourShare: [0, 0.05] },
+    eggLift: 0,
+    weights: { ...noDough, fat: 0.2, solidFat: 0, protein: 0, bind: 0, emulsify: 0 },
+    source: '[M]',
+  },
+  {
     id: 'set-cream',
     closesFat: 'none',
     name: 'set cream',

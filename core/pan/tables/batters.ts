@@ -46,6 +46,7 @@ export const batterRows: readonly BatterRow[] = [
   { family: 'batter-pudding', density: 1.05, without: 1.05, ...cake, fill: 0.8, rise: 0.2, finish: 85, settles: [20, 30], source: '[M]' },
   { family: 'pastry-cream', density: 1.08, without: 1.08, ...cake, fill: 0.95, rise: 0, by: 'cold', settles: [180, 240], source: '[M]' },
   { family: 'set-cream', density: 1.03, without: 1.03, ...cake, fill: 0.95, rise: 0, by: 'cold', settles: [240, 240], source: '[M]' },
+  { family: 'marshmallow', density: 0.4, without: 0.4, ...cake, fill: 0.95, rise: 0, by: 'cold', settles: [240, 240], source: '[M] whipped, set overnight' },
   { family: 'mousse', density: 0.6, without: 0.6, ...cake, fill: 0.95, rise: 0, by: 'cold', settles: [180, 240], source: '[M]' },
   { family: 'ice-cream', density: 1.05, without: 1.05, ...cake, fill: 0.9, rise: 0, by: 'cold', settles: [360, 360], source: '[M]' },
   { family: 'no-bake', density: 1.1, without: 1.1, ...cake, fill: 0.95, rise: 0, by: 'cold', settles: [120, 120], source: '[M]' },

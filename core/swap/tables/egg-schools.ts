@@ -383,7 +383,7 @@ export const eggSchools = [
     'aquafaba weight for weight whips to the same peaks, with acid to steady it',
     '[P] sugar 2:1',
     {
-      families: ['meringue', 'macaron', 'meringue-buttercream'],
+      families: ['meringue', 'macaron', 'meringue-buttercream', 'marshmallow'],
       prepare: 'Reduce the aquafaba by a third if it is thin, cool it, and stir in the cream of tartar. It takes 6–8 minutes of whisking to firm peaks.',
       differs: 'crisper and more fragile; softens quickly in damp air',
     },
@@ -400,7 +400,7 @@ export const eggSchools = [
     'aquafaba weight for weight, steadied by lemon juice',
     '[P] sugar 2:1',
     {
-      families: ['meringue', 'macaron', 'meringue-buttercream'],
+      families: ['meringue', 'macaron', 'meringue-buttercream', 'marshmallow'],
       prepare: 'Reduce the aquafaba by a third if it is thin, cool it, and stir in the lemon juice. It takes 6–8 minutes of whisking to firm peaks.',
       differs: 'crisper and more fragile; softens quickly in damp air',
       flavour: 0.2,

@@ -4,7 +4,7 @@
  */
 export interface RouteRow {
   readonly family: string
-  readonly leaves: readonly ('egg' | 'gluten' | 'cream')[]
+  readonly leaves: readonly ('egg' | 'gluten' | 'cream' | 'gel')[]
   readonly how: 'refuse' | 'formula'
   readonly because: string
   /** Refuse: what to bake instead. */
@@ -82,6 +82,14 @@ export const routeRows: readonly RouteRow[] = [
     confidence: 'works, noticeably different',
     fixed: true,
     sugarPerGram: 1.9,
+  },
+  {
+    family: 'marshmallow',
+    leaves: ['gel', 'egg'],
+    how: 'formula',
+    because: 'Gelatine stretches and melts on the tongue, and nothing else does: boiled syrup on an aquafaba foam, set by agar, is softer, shorter and weeps after a day.',
+    confidence: 'experimental',
+    fixed: true,
   },
   {
     family: 'macaron',

@@ -50,7 +50,7 @@ export const sweetenerSchools = [
     differs: 'cool on the tongue, paler, and it turns gritty when cold; laxative above some 20–30 g a person',
     rarity: 0.8,
     flavour: 0.8,
-    not: ['meringue', 'macaron', 'caramel', 'yeast'],
+    not: ['meringue', 'macaron', 'caramel', 'marshmallow', 'yeast'],
   }),
   school(
     'sweetener',

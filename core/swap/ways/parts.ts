@@ -13,7 +13,7 @@ export function leavesOf(part: DessertPart): ReadonlySet<string> {
     part.groups.flatMap(group => {
       if (group.question === 'egg' || group.question === 'egg-wash') return ['egg']
       if (group.question === 'flour') return ['gluten']
-      return group.question === 'cream' ? ['cream'] : []
+      return group.question === 'cream' || group.question === 'gel' ? [group.question] : []
     }),
   )
 }

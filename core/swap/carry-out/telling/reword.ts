@@ -131,7 +131,7 @@ function tellBy({ is }: DoingRow, doing: Doing, of: OfPart): void {
 }
 function besides({ golden, adds, strips, dry }: DoingRow['is'], doing: Doing, of: OfPart): void {
   if (golden) lighter(doing)
-  if (adds) add(doing, adds)
+  if (adds && !isTold(adds, of)) add(doing, adds)
   if (strips) strip(doing, strips, of)
   if (dry) withoutWater(doing, of)
 }
@@ -149,6 +149,10 @@ function lighter(doing: Doing): void {
   const from = span[0] + (hit?.index ?? 0)
   if (hit) edit(doing, [from, from + hit[0].length], 'golden')
 }
+
+/** Is it added to another doing of the method already? It boils once. */
+const isTold = (says: string, { scope }: OfPart): boolean =>
+  scope.some(step => step.doings.some(one => one.edits.some(({ to }) => to.includes(says))))
 
 /** Behind the doing's own words, before what joins it to the next; nothing that is done next anyway. */
 function add(doing: Doing, says: string): void {

@@ -111,3 +111,29 @@ describe('where the soaking goes, what was added unsaid is named', () => {
     }
   })
 })
+
+describe('marshmallows are a foam of boiled syrup, and no cream', () => {
+  const list = '400 g sugar\n200 ml water\n1 tsp vanilla\n\nBoil the sugar and water to 121 °C. '
+  test('agar is boiled once, however often it is beaten', () => {
+    const { steps } = told(
+      `Vanilla marshmallows\n\n12 gelatine leaves\n${list}Whisk in the gelatine and beat for 10 ` +
+        'minutes until thick. Beat in the vanilla. Leave to set for 4 hours.',
+    )
+    expect(steps.match(/boil for 2 minutes/gu)).toHaveLength(1)
+  })
+  test('the whites’ foam is aquafaba’s, and nobody is promised much', () => {
+    const text =
+      `Marshmallows\n\n12 gelatine leaves\n2 egg whites\n${list}Soak the gelatine. Whisk the whites until ` +
+      'stiff, pour in the syrup, then the gelatine. Whisk until thick and leave to set for 4 hours.'
+    expect(told(text).lines).toMatch(/agar.*aquafaba/u)
+    const [plan] = adapt(readRecipe(text, { region: 'uk' }).recipe, vegan).plans
+    expect(plan!.confidence).toBe('experimental')
+  })
+  test('bought ones in a bar are bought ones', () => {
+    const { lines } = told(
+      'Rocky road\n\n200 g marshmallows\n300 g dark chocolate\n100 g butter\n\nMelt the chocolate with the ' +
+        'butter. Stir in the marshmallows. Chill for 3 hours.',
+    )
+    expect(lines).toMatch(/plant marshmallows/u)
+  })
+})
