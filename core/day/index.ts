@@ -36,4 +36,5 @@ export type { Needed } from './shopping'
 
 /* How much its form takes. */
 export { dayLimits } from './limits'
+export { serveAtProblem } from './serve-at'
 export type { Ahead } from './ahead'

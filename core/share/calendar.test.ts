@@ -45,6 +45,7 @@ function readBack(text: string) {
       summary: event.summary,
       description: event.description,
       alarms: each.getAllSubcomponents('valarm').length,
+      sequence: Number(each.getFirstPropertyValue('sequence')),
     }
   })
 }
@@ -58,7 +59,7 @@ describe('the day as a calendar', () => {
     ['half an hour off the world', '2026-11-28T17:00:00+05:30'],
   ])('%s: read back it is the same', (_, iso) => {
     const plan = day(iso)
-    const events = readBack(calendarOf(plan, recipe.title, '2026-11-20T09:00:00Z'))
+    const events = readBack(calendarOf(plan, { b1: recipe.title }, '2026-11-20T09:00:00Z'))
     for (const task of each(plan.tasks.filter(t => t.hands))) {
       const event = events.find(e => e.id.startsWith(task.id))!
       expect([event.from, event.to]).toEqual([Math.round(task.starts), Math.round(task.ends)])
@@ -70,8 +71,33 @@ describe('the day as a calendar', () => {
     )
     expect(new Set(events.map(e => e.id)).size).toBe(events.length)
   })
+  test('every entry has a length and names its dessert', () => {
+    const events = readBack(
+      calendarOf(day('2026-11-28T17:00:00Z'), { b1: recipe.title }, '2026-11-20T09:00:00Z'),
+    )
+    for (const event of each(events)) {
+      expect(event.to).toBeGreaterThan(event.from)
+      expect(event.summary.toLowerCase()).toContain(recipe.title.toLowerCase())
+    }
+  })
+  test('read in again, also another day after, it takes its own place and makes no doubles', () => {
+    const written = (serveAt: string, stamp: string) =>
+      readBack(calendarOf(day(serveAt), { b1: recipe.title }, stamp))
+    const first = written('2026-11-28T17:00:00Z', '2026-11-20T09:00:00Z')
+    const again = written('2026-11-29T15:00:00Z', '2026-11-20T09:30:00Z')
+    expect(again.map(e => e.id)).toEqual(first.map(e => e.id))
+    expect(again.map(e => e.from)).not.toEqual(first.map(e => e.from))
+    for (const [i, event] of each([...again.entries()]))
+      expect(event.sequence).toBeGreaterThan(first[i]!.sequence)
+    const kept = new Map([...first, ...first, ...again].map(e => [e.id, e]))
+    expect([...kept.values()]).toEqual(again)
+  })
   test('no line is longer than 75 bytes, and lines end as the standard wants', () => {
-    const text = calendarOf(day('2026-11-28T17:00:00Z'), recipe.title, '2026-11-20T09:00:00Z')
+    const text = calendarOf(
+      day('2026-11-28T17:00:00Z'),
+      { b1: recipe.title },
+      '2026-11-20T09:00:00Z',
+    )
     for (const line of each(text.split('\r\n')))
       expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75)
     expect(text).not.toMatch(/[^\r]\n/u)
@@ -81,9 +107,9 @@ describe('the day as a calendar', () => {
     expect(needed.map(n => n.says)).toContain('400 g plain flour')
     expect(needed.find(n => n.says.includes('egg'))!.says).toMatch(/^4 \(\d+ g\)/u)
     const plan = day('2026-11-28T17:00:00Z')
-    const shopping = readBack(calendarOf(plan, recipe.title, '2026-11-20T09:00:00Z', needed)).find(
-      e => e.id.startsWith('shopping'),
-    )!
+    const shopping = readBack(
+      calendarOf(plan, { b1: recipe.title }, '2026-11-20T09:00:00Z', needed),
+    ).find(e => e.id.startsWith('b1/shopping'))!
     expect(shopping.from).toBe(Math.round(plan.start) - 24 * 60)
     expect(shopping.description.split('\n')).toEqual(needed.map(n => n.says))
     expect(dayText(plan, 'Loaf', String, needed)).toContain('- [ ] 400 g plain flour')

@@ -150,6 +150,21 @@ test(
   },
 )
 
+test('an hour a century off is refused with a sentence, and stays in its field', async ({
+  page,
+}) => {
+  await atDay(page, 'Dark sticky ginger loaf')
+  await served(page, saturday())
+  const before = await at(page, 'is on the table')
+  await served(page, saturday().replace(/^\d{4}/u, '2126'))
+  await expect(page.getByRole('alert')).toContainText('look at the year')
+  await expect(page.getByLabel('On the table at')).toHaveValue(/^2126-/u)
+  expect(await at(page, 'is on the table')).toBe(before)
+  await served(page, saturday('18:00'))
+  await expect(page.getByRole('alert')).toHaveCount(0)
+  expect(await at(page, 'is on the table')).toBe(18 * 60)
+})
+
 test('a task of one’s own, and the day out as calendar and Markdown', async ({ page }) => {
   await atDay(page, 'Dark sticky ginger loaf')
   await served(page, saturday())
@@ -171,7 +186,7 @@ test('a task of one’s own, and the day out as calendar and Markdown', async ({
   ])
   const calendar = new ICAL.Component(ICAL.parse(readFileSync((await file.path())!, 'utf8')))
   const events = calendar.getAllSubcomponents('vevent').map(each => new ICAL.Event(each))
-  const lanterns = events.find(e => e.summary === 'Fetch the lanterns')!
+  const lanterns = events.find(e => e.summary.startsWith('Fetch the lanterns'))!
   expect(
     lanterns.startDate.toJSDate().getHours() * 60 + lanterns.startDate.toJSDate().getMinutes(),
   ).toBe(await at(page, 'Fetch the lanterns'))

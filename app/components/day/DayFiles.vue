@@ -19,7 +19,7 @@ async function saveCalendar() {
   const now = new Date().toISOString()
   download(
     fileName(bake.value.title, 'ics'),
-    await useCore().calendarOf(plan.value, title.value, now, dayPlan.shopping),
+    await useCore().calendarOf(plan.value, { ...titles.value }, now, dayPlan.shopping),
     'text/calendar',
   )
 }

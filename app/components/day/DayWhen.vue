@@ -1,12 +1,23 @@
 <script setup lang="ts">
 /** When it is to be on the table, with what else, and what of it is made ahead. */
+import { serveAtProblem } from '#core/day'
+
 const { serveAt, keep } = inject(bakeDayKey)!
+/** Why the hour that was typed is not taken; it stays in its field. */
+const problem = ref<string | null>(null)
+const typed = ref<string | null>(null)
 const iso = (minutes: number) => new Date(minutes * 60_000).toISOString()
 function servedAt(value: string) {
   const at = fromField(value)
-  if (at !== null) void keep({ serveAt: iso(at) })
+  if (at === null) return
+  problem.value = serveAtProblem(at, Date.now() / 60_000)
+  typed.value = problem.value ? value : null
+  if (!problem.value) void keep({ serveAt: iso(at) })
 }
-const beginNow = () => keep({ serveAt: serveAt.value === null ? iso(usualServing()) : null })
+const beginNow = () => {
+  problem.value = typed.value = null
+  return keep({ serveAt: serveAt.value === null ? iso(usualServing()) : null })
+}
 const value = (event: Event) => (event.target as HTMLInputElement).value
 </script>
 
@@ -17,13 +28,16 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
       <input
         type="datetime-local"
         class="input"
-        :value="serveAt === null ? '' : toField(serveAt)"
+        :value="typed ?? (serveAt === null ? '' : toField(serveAt))"
         :disabled="serveAt === null"
+        :aria-invalid="problem !== null"
+        :aria-describedby="problem ? 'serve-at-problem' : undefined"
         @change="servedAt(value($event))"
     /></label>
     <button type="button" class="way" :aria-pressed="serveAt === null" @click="beginNow">
       begin now
     </button>
+    <p v-if="problem" id="serve-at-problem" role="alert" class="problem">{{ problem }}</p>
     <DayCompany />
     <MadeAhead v-if="serveAt !== null" />
   </section>
@@ -57,6 +71,10 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
   border-color: var(--ginger);
   background: var(--ginger-pale);
   font-weight: 600;
+}
+.problem {
+  flex-basis: 100%;
+  color: var(--beet);
 }
 @media (max-width: 940px) {
   .part,

@@ -43,10 +43,10 @@ export const files = {
     (await trialFile()).readTrialsCsv(decodeText(bytes), title, have),
   calendarOf: async (
     plan: Extract<DayPlan, { ok: true }>,
-    title: string,
+    titles: Readonly<Record<string, string>>,
     stamp: string,
     shopping: readonly Needed[],
-  ) => (await calendar()).calendarOf(plan, title, stamp, shopping),
+  ) => (await calendar()).calendarOf(plan, titles, stamp, shopping),
   pantryCsv: async (which: 'all' | 'own', stock: Stock) =>
     (await pantryFile()).pantryCsv(which === 'all' ? allIngredients() : stock.ingredients),
   readPantryCsv: async (bytes: ArrayBuffer) =>
