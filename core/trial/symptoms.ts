@@ -1,3 +1,4 @@
+import { pattern } from '../measure'
 import { causeRows } from './tables/causes'
 import { lexicon, symptomAt } from './tables/lexicon'
 import { linkRows } from './tables/links'
@@ -16,8 +17,20 @@ export const isSymptom = (id: string): boolean => byId.has(id)
 export const symptomName = (id: string): string => byId.get(id)!.says
 
 /**
+ * "Not hard at all", "it isn't dry", "never dry or tough": what is denied is no fault. A sign that is
+ * itself a denial ("did not rise") begins before it.
+ */
+const denied = pattern(
+  'iu',
+  String.raw`(?:\bnot|n[’']t|\bnever|\bno\s+longer|\bneither|\bnor|\bwithout\s+being|\bhardly|\bnothing)\s+`,
+  String.raw`(?:(?:be|been|being|at\s+all|really|very|too|that|so|even|all|a\s+bit|in\s+the\s+least|particularly|`,
+  String.raw`remotely|any|get|got|go|went|turn\w*|come|came|out|taste\w*|feel|look)\s+)*(?:\p{L}+\s*(?:,|or|nor)\s+)*$`,
+)
+
+/**
  * Which symptoms a baker's words mean; the longest sign of a place counts, so that "burnt bottom"
- * is not "burnt". Of two that the same word may mean, that of the dessert's family.
+ * is not "burnt"; what is denied is none. Of two that the same word may mean, that of the dessert's
+ * family.
  *
  * @example
  * symptomsIn('it sank in the middle and is gummy') // ["gummy", "sunk"]
@@ -37,6 +50,7 @@ export function symptomsIn(words: string, family: string | null = null): string[
   )
   const longest = hits.filter(
     h =>
+      !denied.test(words.slice(0, h.from)) &&
       !hits.some(o => o !== h && o.from <= h.from && o.to >= h.to && o.to - o.from > h.to - h.from),
   )
   return [
