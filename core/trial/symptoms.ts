@@ -22,9 +22,10 @@ export const symptomName = (id: string): string => byId.get(id)!.says
  */
 const denied = pattern(
   'iu',
-  String.raw`(?:\bnot|n[’']t|\bnever|\bno\s+longer|\bneither|\bnor|\bwithout\s+being|\bhardly|\bnothing)\s+`,
-  String.raw`(?:(?:be|been|being|at\s+all|really|very|too|that|so|even|all|a\s+bit|in\s+the\s+least|particularly|`,
-  String.raw`remotely|any|get|got|go|went|turn\w*|come|came|out|taste\w*|feel|look)\s+)*(?:\p{L}+\s*(?:,|or|nor)\s+)*$`,
+  String.raw`(?:\bnot|n[’']t|\bnever|\bno\s+longer|\bneither|\bnor|\bwithout\s+being|\bhardly|`,
+  String.raw`\bnothing)\s+(?:(?:be|been|being|at\s+all|really|very|too|that|so|even|all|a\s+bit|`,
+  String.raw`in\s+the\s+least|particularly|remotely|any|get|got|go|went|turn\w*|come|came|out|`,
+  String.raw`taste\w*|feel|look)\s+)*(?:\p{L}+\s*(?:,|or|nor)\s+)*$`,
 )
 
 /**

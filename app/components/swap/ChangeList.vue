@@ -191,8 +191,11 @@ details p {
     grid-column: 1;
     grid-row: auto;
     padding: 4px 0;
+    /* As wide as the page, however long the names of its ways are. */
+    grid-template-columns: minmax(0, 1fr);
   }
   .way select {
+    width: 100%;
     max-width: 100%;
   }
   .jobs {
